@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Colour;
+
+/**
+ * CIE 1976 L*a*b* under D65, 2° observer. L* runs from 0 to 100 (CIE 15:2004, section 8.2.1).
+ */
+final readonly class Lab
+{
+    private const EPSILON = 216 / 24389;
+    private const KAPPA = 24389 / 27;
+
+    public function __construct(public float $l, public float $a, public float $b)
+    {
+    }
+
+    public static function fromXyz(Xyz $colour): self
+    {
+        $fx = self::compress($colour->x / Xyz::WHITE_X);
+        $fy = self::compress($colour->y / Xyz::WHITE_Y);
+        $fz = self::compress($colour->z / Xyz::WHITE_Z);
+
+        return new self(116 * $fy - 16, 500 * ($fx - $fy), 200 * ($fy - $fz));
+    }
+
+    public function toXyz(): Xyz
+    {
+        $fy = ($this->l + 16) / 116;
+
+        return new Xyz(
+            Xyz::WHITE_X * self::expand($fy + $this->a / 500),
+            Xyz::WHITE_Y * self::expand($fy),
+            Xyz::WHITE_Z * self::expand($fy - $this->b / 200),
+        );
+    }
+
+    public function chroma(): float
+    {
+        return hypot($this->a, $this->b);
+    }
+
+    /** Hue angle in degrees, 0 ≤ h < 360; 0 where there is no chroma. */
+    public function hue(): float
+    {
+        $h = rad2deg(atan2($this->b, $this->a));
+
+        return $h < 0 ? $h + 360 : $h;
+    }
+
+    /** @return array{float, float, float} rounded to two decimals, as answers print it */
+    public function rounded(): array
+    {
+        return [round($this->l, 2), round($this->a, 2), round($this->b, 2)];
+    }
+
+    private static function compress(float $t): float
+    {
+        return $t > self::EPSILON ? $t ** (1 / 3) : (self::KAPPA * $t + 16) / 116;
+    }
+
+    private static function expand(float $f): float
+    {
+        $cube = $f ** 3;
+
+        return $cube > self::EPSILON ? $cube : (116 * $f - 16) / self::KAPPA;
+    }
+}

@@ -1,0 +1,179 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Colour;
+
+/**
+ * The smoothest reflectance that looks like a given screen colour.
+ *
+ * Method: least hyperbolic tangent slope squared, S. A. Burns, "Numerical methods for smoothest reflectance
+ * reconstruction", Color Research & Application 45 (2020) 8–21. With reflectance r = (tanh z + 1) / 2 the sum of
+ * squared differences of neighbouring z is made smallest under the condition that r has the wanted linear sRGB;
+ * Newton's method on the Lagrangian, with the step halved while it does not improve. Reflectance stays inside 0..1.
+ */
+final class SmoothReflectance
+{
+    /** Linear sRGB components are moved into this range: nothing painted reflects none or all of the light. */
+    private const DARKEST = 0.0001;
+    private const LIGHTEST = 0.9985;
+    private const MOST_STEPS = 60;
+    private const TOLERANCE = 1e-7;
+
+    /** @return list<float> 18 shares strictly between 0 and 1 */
+    public static function of(Srgb $swatch): array
+    {
+        $wanted = array_map(
+            static fn (float $v): float => max(self::DARKEST, min(self::LIGHTEST, $v)),
+            $swatch->linear(),
+        );
+        $n = Bands::COUNT;
+        $weights = self::linearSrgbWeights();
+        $mean = array_sum($wanted) / 3;
+        $z = array_fill(0, $n, atanh(2 * $mean - 1));
+        $lambda = [0.0, 0.0, 0.0];
+        [$residual, $error] = self::residual($z, $lambda, $weights, $wanted);
+        for ($step = 0; $step < self::MOST_STEPS && $error > self::TOLERANCE; ++$step) {
+            $change = self::solve(self::jacobian($z, $lambda, $weights), $residual);
+            $length = 1.0;
+            do {
+                $triedZ = $z;
+                $triedLambda = $lambda;
+                for ($i = 0; $i < $n; ++$i) {
+                    $triedZ[$i] -= $length * max(-3.0, min(3.0, $change[$i]));
+                }
+                for ($k = 0; $k < 3; ++$k) {
+                    $triedLambda[$k] -= $length * $change[$n + $k];
+                }
+                [$triedResidual, $triedError] = self::residual($triedZ, $triedLambda, $weights, $wanted);
+                $length /= 2;
+            } while ($triedError > $error && $length > 0.01);
+            [$z, $lambda, $residual, $error] = [$triedZ, $triedLambda, $triedResidual, $triedError];
+        }
+
+        return array_values(array_map(static fn (float $v): float => (tanh($v) + 1) / 2, $z));
+    }
+
+    /** @return list<list<float>> three rows of 18: reflectance to linear sRGB */
+    private static function linearSrgbWeights(): array
+    {
+        static $rows = null;
+        if ($rows === null) {
+            $xyz = Bands::weights();
+            $rows = [];
+            foreach (Srgb::fromXyzMatrix() as $m) {
+                $row = [];
+                for ($i = 0; $i < Bands::COUNT; ++$i) {
+                    $row[] = $m[0] * $xyz[0][$i] + $m[1] * $xyz[1][$i] + $m[2] * $xyz[2][$i];
+                }
+                $rows[] = $row;
+            }
+        }
+
+        return $rows;
+    }
+
+    /**
+     * @param array<int, float> $z
+     * @param array<int, float> $lambda
+     * @param list<list<float>> $weights
+     * @param array<int, float> $wanted
+     *
+     * @return array{list<float>, float} gradient of the Lagrangian, and its largest entry
+     */
+    private static function residual(array $z, array $lambda, array $weights, array $wanted): array
+    {
+        $n = Bands::COUNT;
+        $gradient = [];
+        $got = [0.0, 0.0, 0.0];
+        for ($i = 0; $i < $n; ++$i) {
+            $t = tanh($z[$i]);
+            $slope = (1 - $t * $t) / 2;
+            $pull = 0.0;
+            for ($k = 0; $k < 3; ++$k) {
+                $got[$k] += $weights[$k][$i] * ($t + 1) / 2;
+                $pull += $weights[$k][$i] * $lambda[$k];
+            }
+            $curve = ($i > 0 ? $z[$i] - $z[$i - 1] : 0.0) + ($i < $n - 1 ? $z[$i] - $z[$i + 1] : 0.0);
+            $gradient[] = $curve + $slope * $pull;
+        }
+        for ($k = 0; $k < 3; ++$k) {
+            $gradient[] = $got[$k] - $wanted[$k];
+        }
+
+        return [$gradient, max(array_map(abs(...), $gradient))];
+    }
+
+    /**
+     * @param array<int, float> $z
+     * @param array<int, float> $lambda
+     * @param list<list<float>> $weights
+     *
+     * @return array<int, array<int, float>>
+     */
+    private static function jacobian(array $z, array $lambda, array $weights): array
+    {
+        $n = Bands::COUNT;
+        $matrix = array_fill(0, $n + 3, array_fill(0, $n + 3, 0.0));
+        for ($i = 0; $i < $n; ++$i) {
+            $t = tanh($z[$i]);
+            $slope = (1 - $t * $t) / 2;
+            $pull = 0.0;
+            for ($k = 0; $k < 3; ++$k) {
+                $pull += $weights[$k][$i] * $lambda[$k];
+                $matrix[$i][$n + $k] = $matrix[$n + $k][$i] = $slope * $weights[$k][$i];
+            }
+            $matrix[$i][$i] = ($i > 0 ? 1 : 0) + ($i < $n - 1 ? 1 : 0) - 2 * $t * $slope * $pull;
+            if ($i > 0) {
+                $matrix[$i][$i - 1] = $matrix[$i - 1][$i] = -1.0;
+            }
+        }
+
+        return $matrix;
+    }
+
+    /**
+     * Gauss elimination with partial pivoting.
+     *
+     * @param array<int, array<int, float>> $a
+     * @param list<float>                   $b
+     *
+     * @return array<int, float>
+     */
+    private static function solve(array $a, array $b): array
+    {
+        $n = count($b);
+        for ($c = 0; $c < $n; ++$c) {
+            $pivot = $c;
+            for ($r = $c + 1; $r < $n; ++$r) {
+                if (abs($a[$r][$c]) > abs($a[$pivot][$c])) {
+                    $pivot = $r;
+                }
+            }
+            [$a[$c], $a[$pivot]] = [$a[$pivot], $a[$c]];
+            [$b[$c], $b[$pivot]] = [$b[$pivot], $b[$c]];
+            $row = $a[$c];
+            $head = $row[$c] == 0.0 ? 1e-12 : $row[$c];
+            for ($r = $c + 1; $r < $n; ++$r) {
+                $factor = $a[$r][$c] / $head;
+                if ($factor == 0.0) {
+                    continue;
+                }
+                for ($k = $c; $k < $n; ++$k) {
+                    $a[$r][$k] -= $factor * $row[$k];
+                }
+                $b[$r] -= $factor * $b[$c];
+            }
+        }
+        $x = array_fill(0, $n, 0.0);
+        for ($r = $n - 1; $r >= 0; --$r) {
+            $sum = $b[$r];
+            for ($k = $r + 1; $k < $n; ++$k) {
+                $sum -= $a[$r][$k] * $x[$k];
+            }
+            $x[$r] = $sum / ($a[$r][$r] == 0.0 ? 1e-12 : $a[$r][$r]);
+        }
+
+        return $x;
+    }
+}

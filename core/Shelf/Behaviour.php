@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Shelf;
+
+use Kalokroma\Film\Constants;
+
+/** How a paint behaves, whatever its maker calls it. */
+enum Behaviour: string
+{
+    case Opaque = 'opaque';
+    case SemiOpaque = 'semi-opaque';
+    case Stain = 'stain';
+    case Wash = 'wash';
+    case Ink = 'ink';
+    case Metallic = 'metallic';
+    case Primer = 'primer';
+    case Varnish = 'varnish';
+    case Medium = 'medium';
+    case Thinner = 'thinner';
+    case Texture = 'texture';
+    case Effect = 'effect';
+    case Enamel = 'enamel';
+    case Oil = 'oil';
+    case Pigment = 'pigment';
+
+    /** Whether a paint of this kind brings a colour of its own, so that its colour must be known. */
+    public function colours(): bool
+    {
+        return !in_array($this, [self::Varnish, self::Medium, self::Thinner], true);
+    }
+
+    /** Whether the entered colour means one coat over white instead of full hide. */
+    public function isTransparent(): bool
+    {
+        return in_array($this, [self::Stain, self::Wash, self::Ink], true);
+    }
+
+    /** Whether it may be mixed to match a colour: matt, water-based and covering. */
+    public function isMixable(): bool
+    {
+        return $this === self::Opaque || $this === self::SemiOpaque;
+    }
+
+    /** Scattering as a multiple of an opaque paint's of the same colour. */
+    public function hiding(): float
+    {
+        return match ($this) {
+            self::SemiOpaque => Constants::SEMI_OPAQUE,
+            self::Metallic => Constants::METALLIC,
+            default => 1.0,
+        };
+    }
+}

@@ -1,0 +1,139 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Shelf;
+
+use Kalokroma\Colour\Lab;
+use Kalokroma\Colour\Reflectance;
+use Kalokroma\Film\Constants;
+use Kalokroma\Film\FilmProblem;
+use Kalokroma\Film\Pigment;
+
+/** One paint, or several in whole parts. */
+final class Mix
+{
+    private ?Pigment $pigment = null;
+
+    /** @param non-empty-list<array{paint: Paint, parts: int}> $parts */
+    private function __construct(public readonly array $parts)
+    {
+    }
+
+    public static function single(Paint $paint): self
+    {
+        return new self([['paint' => $paint, 'parts' => 1]]);
+    }
+
+    /**
+     * @param list<array{paint: Paint, parts: int}> $parts parts 1..99; brought into lowest terms, order kept
+     *
+     * @throws ShelfProblem|FilmProblem
+     */
+    public static function of(array $parts): self
+    {
+        if ($parts === []) {
+            throw FilmProblem::emptyMixture();
+        }
+        $divisor = 0;
+        $seen = [];
+        foreach ($parts as ['paint' => $paint, 'parts' => $amount]) {
+            if ($amount < 1 || $amount > 99) {
+                throw ShelfProblem::partsOutOfRange($amount);
+            }
+            if (isset($seen[$paint->id])) {
+                throw ShelfProblem::twice($paint->name);
+            }
+            $seen[$paint->id] = true;
+            $divisor = self::divisor($divisor, $amount);
+        }
+        foreach ($parts as $i => $part) {
+            $parts[$i]['parts'] = intdiv($part['parts'], max(1, $divisor));
+        }
+
+        return new self(array_values($parts));
+    }
+
+    public function pigment(): Pigment
+    {
+        return $this->pigment ??= count($this->parts) === 1
+            ? $this->parts[0]['paint']->pigment()
+            : Pigment::mix(array_map(static fn (array $p): array => [$p['paint']->pigment(), $p['parts']], $this->parts));
+    }
+
+    /** The dry colour: at full hide, or one coat over white where a stain, wash or ink takes part. */
+    public function colour(): Reflectance
+    {
+        foreach ($this->parts as ['paint' => $paint]) {
+            if ($paint->behaviour->isTransparent()) {
+                return $this->pigment()->overWhite();
+            }
+        }
+
+        return $this->pigment()->fullHide();
+    }
+
+    public function lab(): Lab
+    {
+        return $this->colour()->toLab();
+    }
+
+    public function isSingle(): bool
+    {
+        return count($this->parts) === 1;
+    }
+
+    public function totalParts(): int
+    {
+        return array_sum(array_column($this->parts, 'parts'));
+    }
+
+    /** Whether every paint of it is owned and not known to be empty. */
+    public function isAtHand(): bool
+    {
+        foreach ($this->parts as ['paint' => $paint]) {
+            if (!$paint->isAtHand()) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /** How far the predicted colour is to be trusted, ± in CIEDE2000. */
+    public function certainty(): float
+    {
+        return $this->isSingle() ? Constants::TYPED_SINGLE : Constants::TYPED_MIX;
+    }
+
+    /** The same paints in the same shares, in whatever order. */
+    public function key(): string
+    {
+        $keys = array_map(static fn (array $p): string => $p['paint']->id.'*'.$p['parts'], $this->parts);
+        sort($keys);
+
+        return implode('+', $keys);
+    }
+
+    /** As painters say it: "3 drops Mustard Reed, 1 drop Peat Brown". A single paint goes by its name. */
+    public function words(): string
+    {
+        if ($this->isSingle()) {
+            return $this->parts[0]['paint']->name;
+        }
+
+        return implode(', ', array_map(
+            static fn (array $p): string => $p['parts'].($p['parts'] === 1 ? ' drop ' : ' drops ').$p['paint']->name,
+            $this->parts,
+        ));
+    }
+
+    private static function divisor(int $a, int $b): int
+    {
+        while ($b !== 0) {
+            [$a, $b] = [$b, $a % $b];
+        }
+
+        return $a;
+    }
+}
