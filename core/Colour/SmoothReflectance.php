@@ -20,6 +20,9 @@ final class SmoothReflectance
     private const MOST_STEPS = 60;
     private const TOLERANCE = 1e-7;
 
+    /** @var list<list<float>>|null */
+    private static ?array $weights = null;
+
     /** @return list<float> 18 shares strictly between 0 and 1 */
     public static function of(Srgb $swatch): array
     {
@@ -51,26 +54,25 @@ final class SmoothReflectance
             [$z, $lambda, $residual, $error] = [$triedZ, $triedLambda, $triedResidual, $triedError];
         }
 
-        return array_values(array_map(static fn (float $v): float => (tanh($v) + 1) / 2, $z));
+        return array_map(static fn (float $v): float => (tanh($v) + 1) / 2, $z);
     }
 
     /** @return list<list<float>> three rows of 18: reflectance to linear sRGB */
     private static function linearSrgbWeights(): array
     {
-        static $rows = null;
-        if ($rows === null) {
+        if (self::$weights === null) {
             $xyz = Bands::weights();
-            $rows = [];
+            self::$weights = [];
             foreach (Srgb::fromXyzMatrix() as $m) {
                 $row = [];
                 for ($i = 0; $i < Bands::COUNT; ++$i) {
                     $row[] = $m[0] * $xyz[0][$i] + $m[1] * $xyz[1][$i] + $m[2] * $xyz[2][$i];
                 }
-                $rows[] = $row;
+                self::$weights[] = $row;
             }
         }
 
-        return $rows;
+        return self::$weights;
     }
 
     /**

@@ -18,6 +18,16 @@ final readonly class Surface
         return new self($colour, $colour, $colour);
     }
 
+    /** @param string $name recess, plane or ridge */
+    public function face(string $name): Reflectance
+    {
+        return match ($name) {
+            'recess' => $this->recess,
+            'ridge' => $this->ridge,
+            default => $this->plane,
+        };
+    }
+
     /** @return array{recess: string, plane: string, ridge: string} as `#rrggbb` */
     public function hexes(): array
     {

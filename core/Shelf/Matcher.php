@@ -57,10 +57,9 @@ final class Matcher
     {
         $found = [];
         foreach ($this->shortlist($target, $paints) as [$one, $two, $ratio]) {
-            $mix = Mix::of([
-                ['paint' => $paints[$one], 'parts' => self::RATIOS[$ratio][0]],
-                ['paint' => $paints[$two], 'parts' => self::RATIOS[$ratio][1]],
-            ]);
+            [$a, $b] = self::RATIOS[$ratio];
+            $parts = [['paint' => $paints[$one], 'parts' => $a], ['paint' => $paints[$two], 'parts' => $b]];
+            $mix = Mix::of($a >= $b ? $parts : array_reverse($parts));
             $found[] = new RankedMix($mix, Ciede2000::difference($mix->lab(), $target));
         }
 
@@ -167,7 +166,7 @@ final class Matcher
             $step = 0.02 * $q + 1e-5;
             $bands = $wanted->bands;
             $bands[$i] = KubelkaMunk::fullHide($q + $step);
-            $there = Reflectance::of($bands)->toLab();
+            $there = Reflectance::of(array_values($bands))->toLab();
             $chroma = 1 + 0.045 * $here->chroma();
             $slopes[0][] = ($there->l - $here->l) / $step;
             $slopes[1][] = ($there->a - $here->a) / $step / $chroma;

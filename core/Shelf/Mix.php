@@ -51,7 +51,7 @@ final class Mix
             $parts[$i]['parts'] = intdiv($part['parts'], max(1, $divisor));
         }
 
-        return new self(array_values($parts));
+        return new self($parts);
     }
 
     public function pigment(): Pigment

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Caution;
+
+/**
+ * The usual cautions, hung on the tool and the kind of paint. The product's own label and local rules come first.
+ */
+final class Cautions
+{
+    private const BY_TOOL = [
+        'spray-can' => [
+            'Spray outdoors or in moving air, away from flames and sparks, with a mask for organic vapours.',
+            'Never warm the can more than the hand does, never pierce it.',
+        ],
+        'airbrush' => ['The mist of any paint is not for lungs: run the extraction and wear a particle mask.'],
+    ];
+
+    private const BY_BEHAVIOUR = [
+        'enamel' => self::SOLVENT,
+        'oil' => self::SOLVENT,
+        'pigment' => ['Pigment powder: no draught, and a mask.'],
+        'effect' => ['Read the label of an effect paint first: some etch or fume.'],
+    ];
+
+    private const SOLVENT = [
+        'Thinners for enamel and oil: airflow, gloves, no naked flame.',
+        'Oily rags can heat up by themselves: dry them flat outdoors or keep them in a closed metal tin.',
+    ];
+
+    private const BRUSH = 'Shape the brush on a cloth, never with the lips.';
+
+    private const LABEL = "The product's own label and local rules come first.";
+
+    /**
+     * @param list<string> $behaviours of the paints that are loaded, as {@see \Kalokroma\Shelf\Behaviour} names them
+     *
+     * @return list<string> sentences to show before the step starts
+     */
+    public static function before(Tool $tool, array $behaviours): array
+    {
+        $found = self::BY_TOOL[$tool->value] ?? [];
+        foreach (array_unique($behaviours) as $behaviour) {
+            $found = [...$found, ...(self::BY_BEHAVIOUR[$behaviour] ?? [])];
+        }
+        if ($found === []) {
+            return [self::BRUSH];
+        }
+
+        return [...array_values(array_unique($found)), self::LABEL];
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Figure;
+
+/** A region of a figure with one material and one intended colour. */
+final readonly class Area
+{
+    public const DEEPEST = 9;
+
+    /**
+     * @param float $surfaceCm2 its surface on one figure, more than 0
+     * @param int   $depth      1 is innermost; higher lies further out and is painted later
+     *
+     * @throws FigureProblem
+     */
+    public function __construct(
+        public string $id,
+        public string $name,
+        public Material $material,
+        public Relief $relief,
+        public float $surfaceCm2,
+        public int $depth = 1,
+        public Weight $weight = Weight::Supporting,
+    ) {
+        if (!($surfaceCm2 > 0)) {
+            throw FigureProblem::withoutSurface($name);
+        }
+        if ($depth < 1 || $depth > self::DEEPEST) {
+            throw FigureProblem::depthOutOfRange($name, $depth);
+        }
+    }
+}

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Recipe;
+
+use Kalokroma\Caution\Tool;
+use Kalokroma\Film\Surface;
+
+/** What a planned step leads to: its look, its coats, its time, its amounts, and the reasons. */
+final readonly class StepOutcome
+{
+    /**
+     * @param int           $coats       planned by the painter, or computed
+     * @param int|null      $computed    coats the film model asks for; null where it does not count them or 12 do not hide
+     * @param float|null    $difference  of the mix from the wanted colour, CIEDE2000; null where the step has no wanted colour
+     * @param float         $certainty   of the predicted colour, ± CIEDE2000
+     * @param float         $minutes     hands-on, per figure
+     * @param int           $dryMinutes  after each coat, at 20 °C and 50 % humidity
+     * @param Amount|null   $amount      null where nothing is measured in drops (spray cans, omitted steps)
+     * @param list<Finding> $reasons
+     * @param list<string>  $cautions
+     */
+    public function __construct(
+        public PlannedStep $step,
+        public Surface $below,
+        public Surface $after,
+        public int $coats,
+        public ?int $computed,
+        public ?float $difference,
+        public float $certainty,
+        public Tool $tool,
+        public float $minutes,
+        public int $dryMinutes,
+        public ?Amount $amount,
+        public array $reasons,
+        public array $cautions,
+    ) {
+    }
+}

@@ -1,0 +1,118 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Recipe;
+
+use Kalokroma\Figure\Relief;
+
+/**
+ * Which stages suit which relief, and why. The way of painting changes a row only where the relief can bear it.
+ *
+ * A row is stage => [technique, or null where the stage is left out; the reason].
+ */
+final class TechniqueTable
+{
+    private const BY_RELIEF = [
+        'tight' => [
+            'basecoat' => [Technique::Basecoat, 'Everything later lies on an even coat of the middle tone.'],
+            'wash' => [Technique::WashAllOver, 'In {relief} a wash runs into the recesses by itself and leaves the ridges.'],
+            'layer' => [Technique::Layer, 'The wash has dulled the planes: a layer brings the colour back and leaves the shade where it belongs.'],
+            'drybrush' => [null, 'Layers keep {relief} cleaner than a drybrush would.'],
+            'highlight' => [Technique::FeatheredLayer, 'The ridges catch the light: smaller and lighter than the layer.'],
+        ],
+        'broad' => [
+            'basecoat' => [Technique::Basecoat, 'Everything later lies on an even coat of the middle tone.'],
+            'wash' => [null, 'On {relief} a wash would sit and blotch: the shade is layered instead.'],
+            'shade' => [Technique::ShadeLayer, 'On {relief} the shade is painted in and feathered out, since nothing would run there by itself.'],
+            'layer' => [Technique::Layer, 'A step between base and highlight keeps a broad passage soft.'],
+            'drybrush' => [null, 'A drybrush leaves chalky streaks on {relief}.'],
+            'highlight' => [Technique::FeatheredLayer, 'Each step up covers less and crowds to the upper parts.'],
+        ],
+        'plate' => [
+            'basecoat' => [Technique::Basecoat, 'Everything later lies on an even coat of the middle tone.'],
+            'wash' => [Technique::RecessLine, 'On {relief} only the lines want shade: a wash all over would stain the flat.'],
+            'layer' => [null, 'On {relief} every edge of a layer would show: the coat stays whole.'],
+            'drybrush' => [null, 'A drybrush streaks on {relief}.'],
+            'highlight' => [Technique::EdgeHighlight, 'On {relief} the edge is what catches the light.'],
+        ],
+        'texture' => [
+            'basecoat' => [Technique::Basecoat, 'Everything later lies on an even coat of the middle tone.'],
+            'wash' => [Technique::WashAllOver, 'In {relief} a wash finds every hollow of the grain.'],
+            'layer' => [null, 'On {relief} the drybrush does the layering, faster and finer than a brush point could.'],
+            'drybrush' => [Technique::Drybrush, 'On {relief} the raised grain takes the paint off a nearly dry brush.'],
+            'highlight' => [Technique::Drybrush, 'A second pass, lighter and smaller, on the upper parts only.'],
+        ],
+        'trim' => [
+            'basecoat' => [Technique::Basecoat, 'Everything later lies on an even coat of the middle tone.'],
+            'wash' => [Technique::WashAllOver, 'On {relief} a wash sets the edges off in one go.'],
+            'layer' => [null, '{relief} is too small for a layer between wash and edge.'],
+            'drybrush' => [null, 'A drybrush would catch the neighbours of {relief}.'],
+            'highlight' => [Technique::EdgeHighlight, 'A touch on the edge makes {relief} readable from the table.'],
+        ],
+        'orb' => [
+            'basecoat' => [Technique::Basecoat, 'Everything later lies on an even coat of the middle tone.'],
+            'wash' => [null, 'On {relief} a wash would settle in a ring: dark to light is painted across it instead.'],
+            'shade' => [Technique::ShadeLayer, '{relief} runs from dark, on the side of the light, to glowing, opposite.'],
+            'layer' => [null, '{relief} needs one dark and one dot: a layer between would cloud it.'],
+            'drybrush' => [null, 'A drybrush scratches {relief}.'],
+            'highlight' => [Technique::Dot, 'One dot of light makes {relief} look wet and round.'],
+        ],
+    ];
+
+    private const BY_WAY = [
+        'layers' => [
+            'tight' => [
+                'wash' => [null, 'You paint with layers only: the shade is painted in instead of washed.'],
+                'shade' => [Technique::ShadeLayer, 'Without a wash the recesses of {relief} are painted in with a thinned shade.'],
+                'layer' => [Technique::Layer, 'A step between base and highlight, since you paint with layers only.'],
+            ],
+            'plate' => [
+                'wash' => [null, 'You paint with layers only: the lines are painted in.'],
+                'shade' => [Technique::ShadeLayer, 'On {relief} the lines are painted in with a thinned shade.'],
+            ],
+            'texture' => [
+                'wash' => [null, 'You paint with layers only: the hollows are painted in.'],
+                'shade' => [Technique::ShadeLayer, 'Without a wash the hollows are painted in with a thinned shade.'],
+                'layer' => [Technique::Layer, 'You paint with layers only: the grain is picked out by brush.'],
+                'drybrush' => [null, 'You paint with layers only, so the drybrush stays away although {relief} would suit it.'],
+                'highlight' => [Technique::FeatheredLayer, 'The tips of the grain, picked out by brush.'],
+            ],
+            'trim' => [
+                'wash' => [null, 'You paint with layers only: the edges are lined in.'],
+                'shade' => [Technique::ShadeLayer, 'Lined in, since you paint with layers only.'],
+            ],
+        ],
+        'drybrush' => [
+            'tight' => [
+                'layer' => [null, 'You favour the drybrush: it takes the place of the layer.'],
+                'drybrush' => [Technique::Drybrush, '{relief} have ridges enough for a drybrush to catch, and you favour it.'],
+                'highlight' => [Technique::Drybrush, 'A second pass, lighter and smaller, on the upper parts only.'],
+            ],
+        ],
+    ];
+
+    /** Stages in the order of the work; "shade" is a layer that comes before the lighter ones. */
+    private const ORDER = ['basecoat', 'wash', 'shade', 'layer', 'drybrush', 'highlight'];
+
+    /** @return list<array{key: string, stage: Stage, technique: Technique|null, reason: Finding}> */
+    public static function rows(Relief $relief, Way $way): array
+    {
+        $chosen = [...self::BY_RELIEF[$relief->value], ...(self::BY_WAY[$way->value][$relief->value] ?? [])];
+        $rows = [];
+        foreach (self::ORDER as $key) {
+            if (!isset($chosen[$key])) {
+                continue;
+            }
+            [$technique, $reason] = $chosen[$key];
+            $rows[] = [
+                'key' => $key,
+                'stage' => $key === 'shade' ? Stage::Layer : Stage::from($key),
+                'technique' => $technique,
+                'reason' => new Finding('technique.'.$key, $reason, ['relief' => $relief->words()]),
+            ];
+        }
+
+        return $rows;
+    }
+}

@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Recipe;
+
+use Kalokroma\Caution\Cautions;
+use Kalokroma\Colour\Oklch;
+use Kalokroma\Colour\Reflectance;
+use Kalokroma\Colour\Srgb;
+use Kalokroma\Film\Surface;
+use Kalokroma\Film\Thinning;
+use Kalokroma\Shelf\Behaviour;
+use Kalokroma\Shelf\Mix;
+use Kalokroma\Shelf\Paint;
+use Kalokroma\Undercoat\Kind;
+use Kalokroma\Undercoat\Tone;
+
+/** The undercoat as the first step of every recipe of a figure. */
+final class Undercoating
+{
+    /** Light coats, in short passes, that close the ground. */
+    public const COATS = 2;
+
+    /**
+     * @param Paint|null    $primer    null where none of this tone stands on the shelf
+     * @param float         $figureCm2 surface of the whole figure
+     * @param list<Finding> $why
+     */
+    public static function outcome(Kind $kind, Tone $tone, ?Paint $primer, float $figureCm2, ?int $coats, ?Thinning $thinning, array $why): StepOutcome
+    {
+        $colour = $primer->colour ?? $tone->assumed();
+        $paint = $primer ?? new Paint('', 'any '.$tone->words().' primer', '', Behaviour::Primer, $colour, false);
+        $use = match ($kind) {
+            Kind::Airbrush => 'primer-airbrush',
+            Kind::Brush => 'primer-brush',
+            Kind::SprayCan => 'drybrush',
+        };
+        $row = Defaults::THINNING[$use];
+        $step = new PlannedStep(
+            'undercoat',
+            Stage::Undercoat,
+            Technique::Undercoat,
+            Oklch::fromSrgb(Srgb::fromXyz($colour->toXyz())),
+            Mix::single($paint),
+            $kind === Kind::SprayCan ? Thinning::undiluted() : ($thinning ?? Thinning::fromRatio($row['ratio'])),
+            $row['with'],
+            $coats,
+            false,
+            [...$why, new Finding('undercoat.kind', $kind->reason())],
+        );
+        $laid = $coats ?? self::COATS;
+
+        return new StepOutcome(
+            $step,
+            Surface::uniform(Reflectance::flat(0.45)),
+            Surface::uniform($colour),
+            $laid,
+            self::COATS,
+            null,
+            $step->mix->certainty(),
+            $kind->tool(),
+            Effort::undercoatMinutes($kind, $figureCm2, $laid),
+            $kind->dryMinutes(),
+            $kind === Kind::SprayCan ? null : Amount::of($step->mix, $step->thinning, $figureCm2 * $laid * Defaults::FILM_UL_PER_CM2),
+            $step->why,
+            Cautions::before($kind->tool(), ['primer']),
+        );
+    }
+}

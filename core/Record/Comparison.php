@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Record;
+
+use Kalokroma\Film\FilmProblem;
+use Kalokroma\Film\Thinning;
+
+/**
+ * What was really done beside what was planned, in plain sentences.
+ */
+final class Comparison
+{
+    /**
+     * @param array{mix: list<array{name: string, parts: int|null}>, thin: string|null, coats: int|null, tool: string|null} $planned
+     * @param array{mix: list<array{name: string, parts: int|null}>, thin: string|null, coats: int|null, tool: string|null} $real
+     *
+     * @return list<string> empty where the plan was followed; a hole in the record is no difference
+     *
+     * @throws FilmProblem when a thinning cannot be read
+     */
+    public static function of(array $planned, array $real): array
+    {
+        $found = [];
+        $mixed = self::words($real['mix']);
+        if ($mixed !== '' && self::key($real['mix']) !== self::key($planned['mix'])) {
+            $found[] = $mixed.' instead of '.self::words($planned['mix']);
+        }
+        if ($real['thin'] !== null && $planned['thin'] !== null
+            && !Thinning::fromRatio($real['thin'])->equals(Thinning::fromRatio($planned['thin']))) {
+            $found[] = 'thinned '.self::thinWords($real['thin']).' instead of '.self::thinWords($planned['thin']);
+        }
+        if ($real['coats'] !== null && $planned['coats'] !== null && $real['coats'] !== $planned['coats']) {
+            $more = $real['coats'] - $planned['coats'];
+            $found[] = abs($more).(abs($more) === 1 ? ' coat ' : ' coats ').($more > 0 ? 'more' : 'fewer').' than planned ('.$real['coats'].' for '.$planned['coats'].')';
+        }
+        if ($real['tool'] !== null && $planned['tool'] !== null && trim($real['tool']) !== trim($planned['tool'])) {
+            $found[] = 'with '.$real['tool'].' instead of '.$planned['tool'];
+        }
+
+        return $found;
+    }
+
+    /** @param list<array{name: string, parts: int|null}> $mix */
+    public static function words(array $mix): string
+    {
+        if (count($mix) === 1) {
+            return $mix[0]['name'];
+        }
+
+        return implode(', ', array_map(
+            static fn (array $p): string => $p['parts'] === null
+                ? 'some '.$p['name']
+                : $p['parts'].($p['parts'] === 1 ? ' drop ' : ' drops ').$p['name'],
+            $mix,
+        ));
+    }
+
+    public static function thinWords(string $ratio): string
+    {
+        return Thinning::fromRatio($ratio)->isUndiluted() ? 'not at all' : $ratio;
+    }
+
+    /** @param list<array{name: string, parts: int|null}> $mix */
+    private static function key(array $mix): string
+    {
+        if (count($mix) === 1) {
+            return $mix[0]['name'];
+        }
+        $keys = array_map(static fn (array $p): string => $p['name'].'*'.($p['parts'] ?? '?'), $mix);
+        sort($keys);
+
+        return implode('+', $keys);
+    }
+}

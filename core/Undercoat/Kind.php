@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Undercoat;
+
+use Kalokroma\Caution\Tool;
+use Kalokroma\Shelf\Equipment;
+
+/** How the undercoat gets on the figure. */
+enum Kind: string
+{
+    case Airbrush = 'airbrush';
+    case SprayCan = 'spray-can';
+    case Brush = 'brush';
+
+    /** The best the painter's equipment allows: a spray of either kind keeps detail, a brush is the last resort. */
+    public static function allowedBy(Equipment $equipment): self
+    {
+        return match (true) {
+            $equipment->airbrush => self::Airbrush,
+            $equipment->sprayCans => self::SprayCan,
+            default => self::Brush,
+        };
+    }
+
+    public function tool(): Tool
+    {
+        return match ($this) {
+            self::Airbrush => Tool::Airbrush,
+            self::SprayCan => Tool::SprayCan,
+            self::Brush => Tool::LargeBrush,
+        };
+    }
+
+    /** Minutes to wait before painting at 20 °C and 50 % humidity. A brushed primer lies thicker than an airbrushed one. */
+    public function dryMinutes(): int
+    {
+        return match ($this) {
+            self::Airbrush => 20,
+            self::SprayCan => 120,
+            self::Brush => 60,
+        };
+    }
+
+    public function reason(): string
+    {
+        return match ($this) {
+            self::Airbrush => 'You have an airbrush: a primer through it lies thinner than from a can and dries in 20 minutes.',
+            self::SprayCan => 'Without an airbrush a spray can gives the thinnest, most even ground.',
+            self::Brush => 'Neither airbrush nor spray cans can be used, so a brush-on primer has to do: thin coats, worked out of the detail before they set.',
+        };
+    }
+}
