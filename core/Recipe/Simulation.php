@@ -69,6 +69,17 @@ final class Simulation
         );
     }
 
+    /** The look after the step with the coats it has or would be given. */
+    public static function look(PlannedStep $step, Surface $below): Surface
+    {
+        return $step->technique->application()->coats(
+            $step->mix->pigment(),
+            $step->thinning->load(),
+            $step->coats ?? self::coats($step, $below)[2],
+            $below,
+        );
+    }
+
     /** @return array{int|null, Finding, int} computed coats, the reason, and the number to propose */
     private static function coats(PlannedStep $step, Surface $below): array
     {

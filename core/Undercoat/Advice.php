@@ -29,21 +29,16 @@ final readonly class Advice
     {
         $choices = [];
         foreach (self::grounds($shelf) as [$tone, $primer, $colour]) {
-            $total = $most = 0;
-            $slowest = '';
+            $byArea = [];
             foreach ($demands as $demand) {
-                $coats = Hiding::of($demand->pigment, $demand->load, $colour)->planned();
-                $total += $coats;
-                if ($coats > $most) {
-                    [$most, $slowest] = [$coats, $demand->area];
-                }
+                $byArea[$demand->area] = Hiding::of($demand->pigment, $demand->load, $colour)->planned();
             }
-            $choices[] = new Choice($tone, $primer, $colour, $total, $slowest, $most);
+            $choices[] = new Choice($tone, $primer, $colour, $byArea);
         }
         $metal = array_sum(array_map(static fn (Demand $d): float => $d->metal ? $d->share : 0.0, $demands));
         $dark = $metal >= self::METAL_HEAVY;
         usort($choices, static fn (Choice $a, Choice $b): int => ($dark ? ($b->tone === Tone::Dark) <=> ($a->tone === Tone::Dark) : 0)
-            ?: $a->coats <=> $b->coats
+            ?: $a->coats() <=> $b->coats()
             ?: ($b->tone === Tone::Grey) <=> ($a->tone === Tone::Grey)
             ?: ($a->primer->id ?? '') <=> ($b->primer->id ?? ''));
 
@@ -81,16 +76,11 @@ final readonly class Advice
             return 'No area has a colour yet: a middle grey suits mixed subjects.';
         }
         $name = static fn (Choice $c): string => $c->primer === null ? $c->tone->words() : $c->primer->name;
-        $text = sprintf('Over %s the base coats of %d %s come to %d', $name($best), $areas, $areas === 1 ? 'area' : 'areas', $best->coats);
-        $worst = $choices[count($choices) - 1];
-        if ($worst !== $best && $worst->coats > $best->coats) {
-            $text .= sprintf(
-                '; over %s to %d, %d of them on %s',
-                $name($worst),
-                $worst->coats,
-                $worst->slowestCoats,
-                mb_strtolower($worst->slowest),
-            );
+        $text = sprintf('Over %s the base coats of %d %s come to %d', $name($best), $areas, $areas === 1 ? 'area' : 'areas', $best->coats());
+        $last = $choices[count($choices) - 1];
+        if ($last->coats() > $best->coats()) {
+            ['area' => $area, 'more' => $more] = $last->worstAgainst($best);
+            $text .= sprintf('; over %s to %d, with %d more on %s alone', $name($last), $last->coats(), $more, mb_strtolower($area));
         }
 
         return $text.'.';

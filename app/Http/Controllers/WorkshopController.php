@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\Habits;
+use App\Models\Painter;
+use Illuminate\Http\JsonResponse;
+
+final class WorkshopController extends Controller
+{
+    public function update(Habits $request): JsonResponse
+    {
+        $painter = $this->painter($request);
+        $painter->update($request->validated());
+
+        return new JsonResponse(self::habits($painter));
+    }
+
+    /** @return array<string, mixed> */
+    public static function habits(Painter $painter): array
+    {
+        return [
+            'name' => $painter->name,
+            'airbrush' => $painter->airbrush,
+            'spray_cans' => $painter->spray_cans,
+            'way' => $painter->way->value,
+        ];
+    }
+}

@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Models\Company;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+use Kalokroma\Figure\Area;
+use Kalokroma\Figure\Material;
+use Kalokroma\Figure\Relief;
+use Kalokroma\Figure\Weight;
+
+final class CompanyForm extends FormRequest
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        $company = $this->route('company');
+
+        return [
+            'name' => ['required', 'string', 'max:80', Rule::unique('companies')->where('painter_id', $this->user()?->getAuthIdentifier())->ignore($company instanceof Company ? $company->id : null)],
+            'count' => ['required', 'integer', 'min:1', 'max:99'],
+            'height_mm' => ['required', 'numeric', 'min:10', 'max:400'],
+            'surface_cm2' => ['nullable', 'numeric', 'gt:0', 'max:5000'],
+            'notes' => ['nullable', 'string', 'max:2000'],
+            'areas' => ['required', 'array', 'min:1', 'max:60'],
+            'areas.*.id' => ['nullable', 'integer'],
+            'areas.*.name' => ['required', 'string', 'max:60', 'distinct:ignore_case'],
+            'areas.*.material' => ['required', Rule::enum(Material::class)],
+            'areas.*.relief' => ['required', Rule::enum(Relief::class)],
+            'areas.*.share' => ['required', 'numeric'],
+            'areas.*.depth' => ['required', 'integer', 'min:1', 'max:'.Area::DEEPEST],
+            'areas.*.weight' => ['required', Rule::enum(Weight::class)],
+            'areas.*.colour' => ['nullable', 'string', 'regex:/^#[0-9a-fA-F]{6}$/D'],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return [
+            'name.unique' => 'There is a figure or company of this name already.',
+            'count.*' => 'A company has 1 to 99 figures.',
+            'height_mm.*' => 'The height is 10 to 400 mm.',
+            'surface_cm2.*' => 'The surface of one figure is more than 0 and at most 5000 cm².',
+            'areas.required' => 'A figure needs at least one area.',
+            'areas.*.name.required' => 'Area :position has no name.',
+            'areas.*.name.distinct' => 'Two areas have the same name (area :position).',
+            'areas.*.share.*' => 'Area :position needs its share of the surface in percent.',
+            'areas.*.depth.*' => 'Area :position lies at a depth from 1 (innermost) to 9.',
+            'areas.*.colour.regex' => 'The colour of area :position is not one: write # and six hexadecimal digits, as in #8a5a2b.',
+        ];
+    }
+
+    /** @return array{name: string, count: int, height_mm: float, surface_cm2: float|null, notes: string, areas: list<array{id: int|null, name: string, material: string, relief: string, share: float, depth: int, weight: string, colour: string|null}>} */
+    public function company(): array
+    {
+        $areas = [];
+        /** @var list<array<string, string|int|float|null>> $given */
+        $given = array_values((array) $this->validated('areas'));
+        foreach ($given as $area) {
+            $areas[] = [
+                'id' => isset($area['id']) ? (int) $area['id'] : null,
+                'name' => trim((string) $area['name']),
+                'material' => (string) $area['material'],
+                'relief' => (string) $area['relief'],
+                'share' => (float) $area['share'],
+                'depth' => (int) $area['depth'],
+                'weight' => (string) $area['weight'],
+                'colour' => isset($area['colour']) ? (string) $area['colour'] : null,
+            ];
+        }
+
+        return [
+            'name' => trim((string) $this->string('name')),
+            'count' => $this->integer('count'),
+            'height_mm' => $this->float('height_mm'),
+            'surface_cm2' => $this->filled('surface_cm2') ? $this->float('surface_cm2') : null,
+            'notes' => (string) $this->string('notes'),
+            'areas' => $areas,
+        ];
+    }
+}

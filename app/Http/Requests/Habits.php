@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+use Kalokroma\Recipe\Way;
+
+/** The three questions that bound what is drafted. */
+final class Habits extends FormRequest
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return ['airbrush' => ['required', 'boolean'], 'spray_cans' => ['required', 'boolean'], 'way' => ['required', Rule::enum(Way::class)]];
+    }
+}

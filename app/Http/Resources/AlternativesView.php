@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Models\AreaRow;
+use App\Models\Company;
+use App\Workshop\RecipeDesk;
+use Kalokroma\Film\Surface;
+use Kalokroma\Recipe\Alternatives;
+use Kalokroma\Recipe\PlannedStep;
+use Kalokroma\Recipe\Simulation;
+use Kalokroma\Recipe\Stage;
+use Kalokroma\Shelf\Mix;
+use Kalokroma\Shelf\RankedMix;
+use Kalokroma\Undercoat\Choice;
+
+/** What the shelf offers instead, for one step. */
+final class AlternativesView
+{
+    /** @return array<string, mixed> */
+    public static function of(RecipeDesk $desk, AreaRow $area, string $key): array
+    {
+        ['below' => $below, 'step' => $step, 'singles' => $singles, 'pairs' => $pairs] = $desk->alternatives($area->company, $area, $key);
+        $all = [...$singles, ...$pairs];
+        usort($all, static fn (RankedMix $a, RankedMix $b): int => $a->difference <=> $b->difference);
+        $best = $all[0] ?? null;
+        $core = $area->toCore($area->company);
+        $view = static fn (RankedMix $r): array => StepView::alternative(
+            $r,
+            self::look($step, $r->mix, $below),
+            Alternatives::coatsMore($step, $r, $core, $below),
+            $best !== null && $r->isAsGoodAs($best),
+            $r->mix->key() === $step->mix->key(),
+        );
+
+        return [
+            'kind' => $step->stage === Stage::Wash ? 'shade' : 'match',
+            'singles' => array_map($view, $singles),
+            'pairs' => array_map($view, $pairs),
+            'grounds' => [],
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public static function undercoats(RecipeDesk $desk, Company $company): array
+    {
+        $kept = $company->undercoat['paint_id'] ?? null;
+        $choices = $desk->undercoats->choices($company);
+
+        return [
+            'kind' => 'undercoat',
+            'singles' => [],
+            'pairs' => [],
+            'grounds' => array_map(static fn (Choice $c): array => [
+                'paint_id' => $c->primer === null ? null : (int) $c->primer->id,
+                'name' => $c->primer->name ?? ucfirst($c->tone->words()),
+                'tone' => $c->tone->words(),
+                'hex' => $c->colour->toHex(),
+                'coats' => $c->coats(),
+                'more' => $c->coats() - $choices[0]->coats(),
+                'worst' => $c->worstAgainst($choices[0]),
+                'current' => $c->primer !== null && (int) $c->primer->id === $kept,
+            ], $choices),
+        ];
+    }
+
+    /** A wash is judged by what it leaves in the recess, everything else by its own dry colour. */
+    private static function look(PlannedStep $step, Mix $mix, Surface $below): string
+    {
+        return $step->stage === Stage::Wash
+            ? Simulation::look($step->with(mix: $mix), $below)->recess->toHex()
+            : $mix->colour()->toHex();
+    }
+}

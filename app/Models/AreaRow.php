@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasOne;
+use Kalokroma\Figure\Area;
+use Kalokroma\Figure\Material;
+use Kalokroma\Figure\Relief;
+use Kalokroma\Figure\Weight;
+
+/**
+ * @property int            $id
+ * @property int            $painter_id
+ * @property int            $company_id
+ * @property int            $position
+ * @property string         $name
+ * @property Material       $material
+ * @property Relief         $relief
+ * @property float          $share   percent of the figure's surface
+ * @property int            $depth   1 is innermost
+ * @property Weight         $weight
+ * @property string|null    $hex     intended colour
+ * @property Company        $company
+ * @property RecipeRow|null $recipe
+ */
+final class AreaRow extends Model
+{
+    use BelongsToPainter;
+
+    protected $table = 'areas';
+
+    protected $guarded = ['id'];
+
+    /** @return BelongsTo<Company, $this> */
+    public function company(): BelongsTo
+    {
+        return $this->belongsTo(Company::class);
+    }
+
+    /** @return HasOne<RecipeRow, $this> */
+    public function recipe(): HasOne
+    {
+        return $this->hasOne(RecipeRow::class, 'area_id');
+    }
+
+    public function toCore(Company $company): Area
+    {
+        return new Area(
+            (string) $this->id,
+            $this->name,
+            $this->material,
+            $this->relief,
+            $company->surface_cm2 * $this->share / 100,
+            $this->depth,
+            $this->weight,
+        );
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return [
+            'material' => Material::class,
+            'relief' => Relief::class,
+            'weight' => Weight::class,
+            'share' => 'float',
+            'depth' => 'integer',
+            'position' => 'integer',
+        ];
+    }
+}

@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Kalokroma\Shelf\Behaviour;
+
+/**
+ * @property int                        $id
+ * @property int                        $painter_id
+ * @property string                     $name
+ * @property string                     $line
+ * @property Behaviour                  $behaviour
+ * @property string|null                $hex         as it was entered
+ * @property list<float>|null           $lab         CIE Lab, D65
+ * @property list<float>|null           $reflectance 18 bands, derived from the colour
+ * @property float|null                 $bottle_ml
+ * @property float|null                 $left_ml
+ * @property int|null                   $price_minor
+ * @property string|null                $currency
+ * @property bool                       $owned
+ * @property int|null                   $bottles
+ * @property string                     $place
+ * @property \Carbon\CarbonImmutable|null $opened_on
+ * @property string                     $state
+ * @property string                     $set_name
+ * @property string                     $colour_source
+ * @property string                     $notes
+ * @property array<string, string>|null $extra       columns of an imported file that are kept as they came
+ */
+final class Paint extends Model
+{
+    use BelongsToPainter;
+
+    protected $guarded = ['id'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return [
+            'behaviour' => Behaviour::class,
+            'lab' => 'array',
+            'reflectance' => 'array',
+            'bottle_ml' => 'float',
+            'left_ml' => 'float',
+            'price_minor' => 'integer',
+            'owned' => 'boolean',
+            'bottles' => 'integer',
+            'opened_on' => 'immutable_date',
+            'extra' => 'array',
+        ];
+    }
+}

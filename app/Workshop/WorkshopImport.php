@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Workshop;
+
+use App\Formats\UnreadableFile;
+use App\Formats\Workshop\WorkshopJson;
+use App\Models\Company;
+use App\Models\Painter;
+use Carbon\CarbonImmutable;
+use Illuminate\Support\Facades\DB;
+use Kalokroma\Recipe\Stage;
+use Kalokroma\Recipe\Way;
+
+/**
+ * Brings a whole workshop in for a painter: shelf, companies, and on request drafted recipes and a ledger.
+ *
+ * @phpstan-import-type Did from BenchDesk
+ */
+final class WorkshopImport
+{
+    /** @throws UnreadableFile|\DomainException */
+    public static function run(Painter $painter, string $json): void
+    {
+        $workshop = WorkshopJson::read($json);
+        DB::transaction(static function () use ($painter, $workshop): void {
+            /** @var array{airbrush: bool, spray_cans: bool, way: string} $habits */
+            $habits = $workshop['painter'];
+            $painter->update(['airbrush' => $habits['airbrush'], 'spray_cans' => $habits['spray_cans'], 'way' => $habits['way']]);
+            /** @var list<array<string, string|int|float|bool>> $paints */
+            $paints = $workshop['paints'];
+            foreach ($paints as $i => $paint) {
+                $paint['owned'] = ($paint['owned'] ?? true) ? 'yes' : 'no';
+                $fields = PaintFields::read(array_map(strval(...), $paint));
+                if ($fields->problems !== []) {
+                    throw UnreadableFile::because(sprintf('At /paints/%d: %s', $i, implode(' ', $fields->problems)));
+                }
+                $painter->paints()->create($fields->attributes);
+            }
+            /** @var list<array<string, mixed>> $companies */
+            $companies = $workshop['companies'];
+            foreach ($companies as $company) {
+                self::company($painter, $company);
+            }
+        });
+    }
+
+    /** @param array<string, mixed> $given */
+    private static function company(Painter $painter, array $given): void
+    {
+        $company = CompanyWriter::write($painter, null, $given);
+        $desk = new RecipeDesk($painter->refresh());
+        if ($given['drafted'] ?? false) {
+            foreach ($company->areas as $area) {
+                if ($area->hex !== null) {
+                    $desk->draft($company, $area, $area->hex, Way::from($painter->way->value));
+                }
+            }
+        }
+        $company->load('areas.recipe', 'records');
+        /** @var list<array{area?: string, step?: string, stage: string, figures: list<int>, at: string, note?: string, real?: array<string, mixed>}> $records */
+        $records = $given['records'] ?? [];
+        self::records($desk, $company, $records);
+    }
+
+    /** @param list<array{area?: string, step?: string, stage: string, figures: list<int>, at: string, note?: string, real?: array<string, mixed>}> $records */
+    private static function records(RecipeDesk $desk, Company $company, array $records): void
+    {
+        $bench = new BenchDesk($desk);
+        $steps = $bench->steps($company);
+        foreach ($records as $record) {
+            $area = $company->areas->firstWhere('name', $record['area'] ?? null);
+            /** @var Did $real */
+            $real = ['mix' => [], 'thin' => null, 'coats' => null, 'tool' => null, 'minutes' => null];
+            foreach ($steps as $step) {
+                if (isset($record['step']) && $step['area']?->id === $area?->id && $step['outcome']->step->key === $record['step']) {
+                    $real = array_intersect_key(BenchDesk::snapshot($step['outcome']), $real);
+                }
+            }
+            /** @var Did $done */
+            $done = [...$real, ...($record['real'] ?? [])];
+            $bench->record($company, $area, $record['step'] ?? null, Stage::from($record['stage']), $record['figures'], $done, $record['note'] ?? '', CarbonImmutable::parse($record['at'], 'UTC'));
+        }
+    }
+}
