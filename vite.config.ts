@@ -1,10 +1,9 @@
 import { svelte } from '@sveltejs/vite-plugin-svelte';
-import { optimizeCss } from 'carbon-preprocess-svelte';
 import laravel from 'laravel-vite-plugin';
 import { defineConfig } from 'vite';
-import { withoutRemoteFonts } from './resources/build/fonts';
+import { carbonSheet } from './resources/build/carbon';
 
 export default defineConfig({
-    plugins: [laravel({ input: 'resources/js/main.ts', refresh: false }), svelte(), withoutRemoteFonts(), optimizeCss()],
+    plugins: [laravel({ input: 'resources/js/main.ts', refresh: false }), svelte(), carbonSheet()],
     build: { target: 'es2022', assetsInlineLimit: 0 },
 });

@@ -1,0 +1,50 @@
+<script lang="ts">
+    import { createQuery, useQueryClient } from '@tanstack/svelte-query';
+    import Router, { router } from 'svelte-spa-router';
+    import Header from './parts/Header.svelte';
+    import SignIn from './views/signin/SignIn.svelte';
+    import { put, sentence } from './api/client';
+    import { sessionQuery } from './api/queries';
+    import type { Session } from './api/wire';
+    import { routes } from './routes';
+    import { surround } from './theme/surround.svelte';
+
+    const client = useQueryClient();
+    const session = createQuery(sessionQuery);
+
+    $effect(() => {
+        surround.atBench = router.location.startsWith('/bench');
+        surround.apply();
+    });
+
+    async function leave() {
+        const after = await put<Session>('DELETE', 'session');
+        client.clear();
+        client.setQueryData(['session'], after);
+        location.hash = '#/';
+    }
+
+    client.getQueryCache().subscribe((event) => {
+        const state = event.query.state as { status: string; error: unknown };
+        if (event.type === 'updated' && (state.error as { status?: number } | null)?.status === 401) {
+            void client.invalidateQueries({ queryKey: ['session'] });
+        }
+    });
+</script>
+
+{#if session.isPending}
+    <p class="wait">Opening the workshop …</p>
+{:else if session.isError}
+    <p class="wait" role="alert">{sentence(session.error)}</p>
+{:else if session.data.painter === null}
+    <SignIn demo={session.data.demo} />
+{:else}
+    <Header painter={session.data.painter.name} location={router.location} onleave={leave} />
+    <Router {routes} />
+{/if}
+
+<style>
+    .wait {
+        padding: 40px;
+    }
+</style>

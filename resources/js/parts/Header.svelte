@@ -1,0 +1,107 @@
+<script lang="ts">
+    import { surround } from '../theme/surround.svelte';
+
+    interface Props {
+        /** who is signed in */
+        painter: string;
+        /** the current route */
+        location: string;
+        onleave: () => void;
+    }
+    let { painter, location, onleave }: Props = $props();
+
+    const pages = [
+        { path: 'shelf', name: 'Shelf' },
+        { path: 'figures', name: 'Figures' },
+        { path: 'recipe', name: 'Recipe' },
+        { path: 'bench', name: 'Bench' },
+        { path: 'ledger', name: 'Ledger' },
+    ];
+    const here = $derived(location.split('/')[1] || 'shelf');
+</script>
+
+<header>
+    <a class="name" href="#/shelf">Kalokroma</a>
+    <nav aria-label="Pages">
+        {#each pages as page (page.path)}
+            <a href="#/{page.path}" aria-current={here === page.path ? 'page' : undefined}>{page.name}</a>
+        {/each}
+    </nav>
+    <div class="right">
+        <button
+            class="plain-button"
+            onclick={() => surround.toggle()}
+            aria-label="Surround: {surround.current}, change"
+        >
+            Surround <span aria-hidden="true">{surround.current === 'light' ? '◐' : '◑'}</span>
+        </button>
+        <span class="painter">{painter}</span>
+        <button class="plain-button" onclick={onleave}>Sign out</button>
+    </div>
+</header>
+
+<style>
+    header {
+        display: flex;
+        align-items: center;
+        gap: 32px;
+        height: 52px;
+        padding: 0 20px;
+        background: var(--bar);
+        color: #d0d0d0;
+    }
+    .name {
+        font-family: var(--display);
+        font-size: 23px;
+        color: #f7f7f7;
+        text-decoration: none;
+    }
+    nav {
+        display: flex;
+        gap: 26px;
+        height: 100%;
+        flex: 1;
+        overflow-x: auto;
+    }
+    nav a {
+        display: flex;
+        align-items: center;
+        border-top: 3px solid transparent;
+        border-bottom: 3px solid transparent;
+        color: #d0d0d0;
+        text-decoration: none;
+    }
+    nav a[aria-current] {
+        color: #ffffff;
+        border-bottom-color: var(--accent-on-bar);
+    }
+    .right {
+        display: flex;
+        gap: 18px;
+        white-space: nowrap;
+    }
+    header :focus-visible {
+        outline-color: var(--accent-on-bar);
+        outline-offset: -2px;
+    }
+    @media (max-width: 720px) {
+        header {
+            flex-wrap: wrap;
+            height: auto;
+            gap: 4px 16px;
+            padding: 10px 16px 0;
+        }
+        nav {
+            order: 3;
+            flex-basis: 100%;
+            height: 44px;
+            gap: 22px;
+        }
+        .right {
+            margin-left: auto;
+        }
+        .painter {
+            display: none;
+        }
+    }
+</style>

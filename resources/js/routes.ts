@@ -1,0 +1,16 @@
+import { wrap } from 'svelte-spa-router/wrap';
+
+/** Each view is loaded when it is first opened. */
+export const routes = {
+    '/': wrap({ asyncComponent: () => import('./views/shelf/ShelfPage.svelte') }),
+    '/shelf': wrap({ asyncComponent: () => import('./views/shelf/ShelfPage.svelte') }),
+    '/figures': wrap({ asyncComponent: () => import('./views/figures/FiguresPage.svelte') }),
+    '/figures/:company': wrap({ asyncComponent: () => import('./views/figures/FiguresPage.svelte') }),
+    '/recipe': wrap({ asyncComponent: () => import('./views/recipe/RecipePage.svelte') }),
+    '/recipe/:area': wrap({ asyncComponent: () => import('./views/recipe/RecipePage.svelte') }),
+    '/bench': wrap({ asyncComponent: () => import('./views/bench/BenchPage.svelte') }),
+    '/bench/:company': wrap({ asyncComponent: () => import('./views/bench/BenchPage.svelte') }),
+    '/bench/:company/:figure': wrap({ asyncComponent: () => import('./views/bench/BenchPage.svelte') }),
+    '/ledger': wrap({ asyncComponent: () => import('./views/ledger/LedgerPage.svelte') }),
+    '*': wrap({ asyncComponent: () => import('./views/NotHere.svelte') }),
+};

@@ -1,0 +1,114 @@
+<script lang="ts">
+    import { InlineNotification, Modal, Select, SelectItem, TextArea, TextInput } from 'carbon-components-svelte';
+    import type { Bench, BenchStep } from '../../api/wire';
+    import { capital } from '../../parts/words';
+    import FigurePicker from './FigurePicker.svelte';
+    import MixFields from './MixFields.svelte';
+    import type { BenchState } from './bench.svelte';
+
+    interface Props {
+        bench: BenchState;
+        view: Bench;
+        /** the planned step that was done differently; null for something outside the plan */
+        step: BenchStep | null;
+    }
+    let { bench, view, step }: Props = $props();
+
+    const STAGES = ['undercoat', 'basecoat', 'wash', 'layer', 'drybrush', 'highlight'];
+    // svelte-ignore state_referenced_locally
+    let mix: { name: string; parts: string }[] = $state(
+        step ? step.mix.map((p) => ({ name: p.name, parts: String(p.parts) })) : [{ name: '', parts: '' }],
+    );
+    // svelte-ignore state_referenced_locally
+    let fields = $state({
+        area: String(step?.area_id ?? ''),
+        stage: step?.stage ?? 'layer',
+        thin: step?.thin ?? '',
+        coats: step ? String(step.coats) : '',
+        tool: step?.tool ?? '',
+        minutes: '',
+        note: '',
+    });
+    // svelte-ignore state_referenced_locally
+    let figures: number[] = $state([view.figure]);
+    const number = (text: string) => (text.trim() === '' ? null : Number(text.replace(',', '.')));
+
+    function save() {
+        bench.record({
+            area_id: fields.area === '' ? null : Number(fields.area),
+            step: step?.key ?? null,
+            stage: fields.stage,
+            figures,
+            real: {
+                mix: mix
+                    .filter((p) => p.name.trim() !== '')
+                    .map((p) => ({ name: p.name.trim(), parts: number(p.parts) })),
+                thin: fields.thin.trim() || null,
+                coats: number(fields.coats),
+                tool: fields.tool.trim() || null,
+                minutes: number(fields.minutes),
+            },
+            note: fields.note,
+        });
+    }
+</script>
+
+<Modal
+    open
+    modalHeading={step
+        ? `What was really done: ${step.area.toLowerCase()}, ${step.technique}`
+        : 'Something not in the plan'}
+    primaryButtonText="Write it down"
+    primaryButtonDisabled={bench.busy || figures.length === 0}
+    secondaryButtonText="Cancel"
+    hasScrollingContent
+    on:click:button--secondary={() => bench.close()}
+    on:close={() => bench.close()}
+    on:submit={save}
+>
+    {#if bench.problem}<InlineNotification lowContrast hideCloseButton kind="error" title={bench.problem} />{/if}
+    <p class="soft">
+        {step ? 'The plan stays beside it. ' : ''}What you do not know may stay empty: the ledger shows it as a hole.
+    </p>
+    <div class="fields">
+        {#if !step}
+            <Select labelText="Area" bind:selected={fields.area}>
+                <SelectItem value="" text="Whole figure" />
+                {#each view.areas as area (area.id)}<SelectItem value={String(area.id)} text={area.name} />{/each}
+            </Select>
+            <Select labelText="What was done" bind:selected={fields.stage}>
+                {#each STAGES as stage (stage)}<SelectItem value={stage} text={capital(stage)} />{/each}
+            </Select>
+        {/if}
+        <div class="whole"><MixFields bind:mix paints={view.paints} /></div>
+        <TextInput labelText="Thinned, paint to thinner" placeholder="2:1, or 1:0 undiluted" bind:value={fields.thin} />
+        <TextInput labelText="Coats or passes" bind:value={fields.coats} />
+        <TextInput labelText="Tool" bind:value={fields.tool} />
+        <TextInput labelText="Minutes it took, in all" bind:value={fields.minutes} />
+        <div class="whole"><FigurePicker count={view.company.count} bind:chosen={figures} /></div>
+        <div class="whole">
+            <TextArea
+                labelText="Note: how it looked, what went wrong, what to keep"
+                rows={2}
+                bind:value={fields.note}
+            />
+        </div>
+    </div>
+</Modal>
+
+<style>
+    .fields {
+        display: grid;
+        grid-template-columns: 1fr 1fr;
+        gap: 16px;
+        margin-top: 14px;
+    }
+    .whole {
+        grid-column: 1 / -1;
+    }
+    @media (max-width: 720px) {
+        .fields {
+            grid-template-columns: 1fr;
+        }
+    }
+</style>

@@ -1,0 +1,149 @@
+<script lang="ts">
+    import { Button } from 'carbon-components-svelte';
+    import type { Vocabulary } from '../../api/wire';
+    import type { CompanyDraft } from './company-draft.svelte';
+
+    interface Props {
+        draft: CompanyDraft;
+        vocabulary: Vocabulary;
+        /** refusals by field, as the server names them: areas.0.share */
+        bad: Record<string, string>;
+    }
+    let { draft, vocabulary, bad }: Props = $props();
+    const isBad = (row: number, field: string) => (`areas.${row}.${field}` in bad ? 'true' : undefined);
+</script>
+
+<div class="wide">
+    <table>
+        <thead>
+            <tr
+                ><th>Area</th><th>Material</th><th>Relief</th><th>Share, %</th><th title="1 is innermost">Depth, 1–9</th
+                ><th>Weight</th><th>Colour</th><th><span class="visually-hidden">Remove</span></th></tr
+            >
+        </thead>
+        <tbody>
+            {#each draft.areas as area, row (area.key)}
+                <tr>
+                    <td
+                        ><input
+                            aria-label="Name of area {row + 1}"
+                            class="name"
+                            bind:value={area.name}
+                            aria-invalid={isBad(row, 'name')}
+                        /></td
+                    >
+                    <td>
+                        <select aria-label="Material of area {row + 1}" bind:value={area.material}>
+                            {#each vocabulary.materials as material (material)}<option>{material}</option>{/each}
+                        </select>
+                    </td>
+                    <td>
+                        <select aria-label="Relief of area {row + 1}" bind:value={area.relief}>
+                            {#each vocabulary.reliefs as relief (relief.id)}<option value={relief.id}
+                                    >{relief.words}</option
+                                >{/each}
+                        </select>
+                    </td>
+                    <td
+                        ><input
+                            aria-label="Share of area {row + 1}, percent"
+                            class="short"
+                            type="number"
+                            step="0.5"
+                            bind:value={area.share}
+                            aria-invalid={isBad(row, 'share')}
+                        /></td
+                    >
+                    <td
+                        ><input
+                            aria-label="Depth of area {row + 1}"
+                            class="short"
+                            type="number"
+                            min="1"
+                            max="9"
+                            bind:value={area.depth}
+                            aria-invalid={isBad(row, 'depth')}
+                        /></td
+                    >
+                    <td>
+                        <select aria-label="Weight of area {row + 1}" bind:value={area.weight}>
+                            {#each vocabulary.weights as weight (weight)}<option>{weight}</option>{/each}
+                        </select>
+                    </td>
+                    <td class="colour">
+                        <input
+                            aria-label="Colour of area {row + 1}"
+                            class="hex"
+                            placeholder="#8a5a2b"
+                            bind:value={area.colour}
+                            aria-invalid={isBad(row, 'colour')}
+                        />
+                        <input
+                            type="color"
+                            aria-label="Pick the colour of area {row + 1}"
+                            value={/^#[0-9a-f]{6}$/i.test(area.colour) ? area.colour : '#808080'}
+                            oninput={(e) => (area.colour = e.currentTarget.value)}
+                        />
+                    </td>
+                    <td
+                        ><button type="button" class="link-button" onclick={() => draft.drop(area.key)}>remove</button
+                        ></td
+                    >
+                </tr>
+            {/each}
+        </tbody>
+    </table>
+</div>
+<Button size="small" kind="tertiary" onclick={() => draft.add()}>Add an area</Button>
+
+<style>
+    .wide {
+        margin-bottom: 12px;
+        overflow-x: auto;
+    }
+    table {
+        border-collapse: collapse;
+        font-size: 14px;
+    }
+    th {
+        padding: 4px 8px 4px 0;
+        font-size: 13px;
+        font-weight: 600;
+        text-align: left;
+        white-space: nowrap;
+    }
+    td {
+        padding: 3px 8px 3px 0;
+    }
+    input,
+    select {
+        height: 34px;
+        padding: 0 8px;
+        border: 0;
+        border-bottom: 1px solid var(--ink-soft);
+        background: var(--raised);
+        color: var(--ink);
+        font: inherit;
+    }
+    input[aria-invalid] {
+        border-bottom: 3px solid #da1e28;
+    }
+    .name {
+        width: 148px;
+    }
+    .short {
+        width: 64px;
+    }
+    .hex {
+        width: 88px;
+        font-family: var(--mono);
+        font-size: 13px;
+    }
+    .colour {
+        display: flex;
+    }
+    input[type='color'] {
+        width: 38px;
+        padding: 0;
+    }
+</style>

@@ -1,0 +1,99 @@
+<script lang="ts">
+    import type { Did, Entry } from '../../api/wire';
+    import Faces from '../../parts/Faces.svelte';
+    import { counted, ranges } from '../../parts/words';
+
+    interface Props {
+        entry: Entry;
+    }
+    let { entry }: Props = $props();
+    const time = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit' });
+
+    function told(did: Did): string {
+        return [
+            did.thin === null ? null : did.thin === 'not at all' ? 'not thinned' : `thin ${did.thin}`,
+            did.coats === null ? null : counted(did.coats, 'coat'),
+            did.tool,
+            did.minutes === null ? null : `${did.minutes} min`,
+        ]
+            .filter(Boolean)
+            .join(' · ');
+    }
+</script>
+
+<article>
+    <div class="when">
+        <time datetime={entry.done_at}>{time.format(new Date(entry.done_at))}</time>
+        {#if entry.look}<Faces faces={entry.look} label="Predicted after it" height="44px" />{/if}
+    </div>
+    <div class="what">
+        <h3>{entry.area}, {entry.stage}</h3>
+        <p class="soft">
+            {entry.company} · {entry.figures.length === 1 ? 'figure' : 'figures'}
+            {ranges(entry.figures)}
+        </p>
+    </div>
+    <div>
+        <p class="label">planned</p>
+        {#if entry.planned}
+            <p>{entry.planned.words ?? '–'}</p>
+            <p class="mono">{told(entry.planned)}</p>
+        {:else}
+            <p class="soft">not in the plan</p>
+        {/if}
+    </div>
+    <div>
+        <p class="label">really</p>
+        <p class:same={entry.in_plan && !entry.differences.length}>{entry.real.words ?? 'paint not noted'}</p>
+        <p class="mono">{told(entry.real) || 'nothing more noted'}</p>
+        {#if entry.differences.length}<p class="differs">≠ {entry.differences.join('; ')}</p>{/if}
+        {#if entry.note}<p class="note">“{entry.note}”</p>{/if}
+    </div>
+</article>
+
+<style>
+    article {
+        display: grid;
+        grid-template-columns: 96px 1.1fr 1.3fr 1.6fr;
+        gap: 20px;
+        padding: 12px 0;
+        border-bottom: 1px solid var(--rule);
+    }
+    .when {
+        display: grid;
+        gap: 6px;
+        align-content: start;
+    }
+    time {
+        font-size: 14px;
+    }
+    .label {
+        font-size: 12px;
+        color: var(--ink-soft);
+    }
+    .mono {
+        font-size: 12.5px;
+        color: var(--ink-soft);
+    }
+    .differs {
+        margin-top: 4px;
+        font-size: 14px;
+        font-weight: 600;
+    }
+    .note {
+        margin-top: 4px;
+        font-size: 14px;
+        font-style: italic;
+    }
+    .same {
+        color: var(--ink-soft);
+    }
+    @media (max-width: 980px) {
+        article {
+            grid-template-columns: 72px 1fr;
+        }
+        article > div:nth-child(n + 3) {
+            grid-column: 2;
+        }
+    }
+</style>

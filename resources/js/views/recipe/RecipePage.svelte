@@ -1,0 +1,118 @@
+<script lang="ts">
+    import { InlineNotification } from 'carbon-components-svelte';
+    import { untrack } from 'svelte';
+    import Waiting from '../../parts/Waiting.svelte';
+    import AreaRail from './AreaRail.svelte';
+    import ChooseColour from './ChooseColour.svelte';
+    import LeftOut from './LeftOut.svelte';
+    import StepPanel from './StepPanel.svelte';
+    import Strata from './Strata.svelte';
+    import Totals from './Totals.svelte';
+    import { RecipeState } from './recipe.svelte';
+
+    interface Props {
+        params?: { area?: string } | null;
+    }
+    let { params = null }: Props = $props();
+
+    const page = new RecipeState(() => (params?.area ? Number(params.area) : null));
+    const recipe = $derived(page.recipe);
+
+    $effect(() => {
+        void page.area;
+        untrack(() => page.forget());
+    });
+</script>
+
+{#if page.figures.isSuccess && page.area === null}
+    <main class="none">
+        <h1>No figure to paint yet</h1>
+        <p>A recipe belongs to an area of a figure. <a href="#/figures">Describe a figure</a> first.</p>
+    </main>
+{:else if !recipe}
+    <Waiting problem={page.query.error ?? page.figures.error} />
+{:else}
+    <div class="trio">
+        <AreaRail company={recipe.company} area={recipe.area.id} />
+        <main>
+            <div class="top">
+                <div>
+                    <h1>{recipe.area.name}</h1>
+                    <p class="soft">
+                        {recipe.area.material}, {recipe.area.surface_cm2} cm²{recipe.drafted
+                            ? ` · painted ${recipe.way_words}`
+                            : ''} · undercoat {recipe.steps[0]?.mix_words}
+                    </p>
+                </div>
+                {#if recipe.drafted && !page.redrafting}
+                    <button class="plain-button wanted" onclick={() => (page.redrafting = true)}>
+                        <i style:background={recipe.colour}></i>
+                        <span>intended colour<br /><u>choose another</u></span>
+                    </button>
+                {/if}
+            </div>
+            {#if page.problem}<InlineNotification lowContrast kind="error" title={page.problem} />{/if}
+            {#if !recipe.drafted || page.redrafting}
+                <ChooseColour
+                    {recipe}
+                    busy={page.busy}
+                    ondraft={(colour, way) => page.redraft(colour, way)}
+                    oncancel={recipe.drafted ? () => (page.redrafting = false) : null}
+                />
+            {:else}
+                <Strata
+                    steps={page.steps}
+                    count={recipe.company.count}
+                    chosen={page.step?.key ?? ''}
+                    onchoose={(key) => (page.chosen = key)}
+                />
+                <Totals {recipe} />
+                <LeftOut stages={recipe.left_out} />
+            {/if}
+        </main>
+        <aside class="panel" aria-label="The chosen step">
+            {#if recipe.drafted && page.step}
+                {#key `${recipe.area.id} ${page.step.key}`}
+                    <StepPanel area={recipe.area.id} company={recipe.company.id} step={page.step} {page} />
+                {/key}
+            {:else}
+                <h2>What happens next</h2>
+                <p>
+                    From the colour you choose, the shade and the highlight are worked out, then matched to the paints
+                    that stand on your shelf: how many drops of what, how thin, how many coats over what lies below, and
+                    why.
+                </p>
+            {/if}
+        </aside>
+    </div>
+{/if}
+
+<style>
+    .none {
+        padding: 40px 28px;
+    }
+    .top {
+        display: flex;
+        gap: 24px;
+        align-items: start;
+        justify-content: space-between;
+        margin-bottom: 16px;
+    }
+    .wanted {
+        display: flex;
+        gap: 10px;
+        align-items: center;
+        font-size: 13px;
+        color: var(--ink-soft);
+    }
+    .wanted i {
+        width: 56px;
+        height: 44px;
+    }
+    .wanted u {
+        color: var(--ink);
+    }
+    .panel p {
+        margin-top: 10px;
+    }
+</style>

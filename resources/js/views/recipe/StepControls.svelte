@@ -1,0 +1,106 @@
+<script lang="ts">
+    import type { Step } from '../../api/wire';
+    import type { StepChange } from './recipe.svelte';
+
+    interface Props {
+        step: Step;
+        busy: boolean;
+        onchange: (change: StepChange) => void;
+    }
+    let { step, busy, onchange }: Props = $props();
+
+    const usual = ['1:0', '6:1', '4:1', '3:1', '2:1', '3:2', '1:1', '1:2', '1:3', '1:4', '1:6', '1:8', '1:12'];
+    const ratios = $derived(usual.includes(step.thin) ? usual : [step.thin, ...usual]);
+</script>
+
+<div class="controls" aria-busy={busy}>
+    <div>
+        <span class="label">{step.passes ? 'Passes' : 'Coats'}</span>
+        <div class="stepper">
+            <button
+                aria-label="One fewer"
+                disabled={step.coats <= 1}
+                onclick={() => onchange({ coats: step.coats - 1 })}>−</button
+            >
+            <output>{step.coats}</output>
+            <button
+                aria-label="One more"
+                disabled={step.coats >= 20}
+                onclick={() => onchange({ coats: step.coats + 1 })}>+</button
+            >
+        </div>
+        {#if step.coats_own}<button class="link-button" onclick={() => onchange({ coats: 0 })}
+                >as computed{step.coats_computed ? `, ${step.coats_computed}` : ''}</button
+            >{/if}
+    </div>
+    <label>
+        <span class="label">Paint to thinner</span>
+        <select value={step.thin} onchange={(e) => onchange({ thin: e.currentTarget.value })}>
+            {#each ratios as ratio (ratio)}<option value={ratio}>{ratio === '1:0' ? 'undiluted' : ratio}</option>{/each}
+        </select>
+    </label>
+    {#if step.stage !== 'undercoat'}
+        <label class="omit">
+            <input
+                type="checkbox"
+                checked={step.omitted}
+                onchange={(e) => onchange({ omitted: e.currentTarget.checked })}
+            />
+            leave this step out
+        </label>
+    {/if}
+</div>
+
+<style>
+    .controls {
+        display: grid;
+        grid-template-columns: 1fr 1fr;
+        gap: 10px 16px;
+        margin-top: 14px;
+        padding: 12px 0;
+        border-top: 1px solid var(--rule);
+        border-bottom: 1px solid var(--rule);
+    }
+    .label {
+        display: block;
+        margin-bottom: 4px;
+        font-size: 13px;
+        color: var(--ink-soft);
+    }
+    .stepper {
+        display: grid;
+        grid-template-columns: 38px 1fr 38px;
+        max-width: 134px;
+        background: var(--rail);
+    }
+    .stepper button {
+        height: 38px;
+        border: 0;
+        background: var(--surround);
+        color: var(--ink);
+        font-size: 18px;
+        cursor: pointer;
+    }
+    .stepper button:disabled {
+        opacity: 0.4;
+        cursor: default;
+    }
+    output {
+        align-self: center;
+        text-align: center;
+        font-weight: 600;
+    }
+    select {
+        width: 100%;
+        height: 38px;
+        padding: 0 8px;
+        border: 0;
+        background: var(--surround);
+        color: var(--ink);
+        font: inherit;
+    }
+    .omit {
+        grid-column: 1 / -1;
+        font-size: 14px;
+    }
+</style>

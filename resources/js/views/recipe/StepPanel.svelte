@@ -1,0 +1,104 @@
+<script lang="ts">
+    import { Button } from 'carbon-components-svelte';
+    import type { Step } from '../../api/wire';
+    import Drops from '../../parts/Drops.svelte';
+    import { capital, duration } from '../../parts/words';
+    import Alternatives from './Alternatives.svelte';
+    import StepControls from './StepControls.svelte';
+    import type { RecipeState } from './recipe.svelte';
+
+    interface Props {
+        area: number;
+        company: number;
+        step: Step;
+        page: RecipeState;
+    }
+    let { area, company, step, page }: Props = $props();
+
+    const parts = $derived(step.mix.map((p) => p.parts).join(' : '));
+    const amount = $derived(
+        step.amount &&
+            `${step.amount.drops.map((d) => d.drops).join(' + ')}${step.amount.thinner_drops ? ` + ${step.amount.thinner_drops} ${step.thinned_with}` : ''} drops do for ${step.amount.figures === 1 ? 'one figure' : `${step.amount.figures} figures`}`,
+    );
+</script>
+
+<p class="soft">{capital(step.technique)} · {step.tool}</p>
+<h2>{step.stage === 'undercoat' ? 'The ground' : step.mix.length > 1 ? 'Load the mix' : 'Load the brush'}</h2>
+<div class="load">
+    <Drops mix={step.mix} />
+    <p class="mono">{step.mix.length > 1 ? parts : ''}<br />{step.undiluted ? 'undiluted' : `thin ${step.thin}`}</p>
+</div>
+{#if step.wanted && step.difference !== null}
+    <div class="pair" role="img" aria-label="This mix, dry {step.colour}; wanted {step.wanted}">
+        <i style:background={step.colour}></i><i style:background={step.wanted}></i>
+    </div>
+    <p class="under"><span>this {step.mix.length > 1 ? 'mix' : 'paint'}, dry</span><span>wanted</span></p>
+    <p><strong>{step.difference.toFixed(1)} apart</strong> · typed-in colours tell to ±{step.certainty.toFixed(1)}</p>
+{:else}
+    <div class="pair one" style:background={step.after.recess}></div>
+    <p class="under">
+        <span>{step.stage === 'undercoat' ? 'predicted ground' : 'what it leaves in the recess'}</span
+        >{#if step.wanted}<span>±{step.certainty.toFixed(1)}</span>{/if}
+    </p>
+{/if}
+{#if amount}<p class="soft">{amount} · {step.minutes} min each · dries in {duration(step.dry_minutes)}</p>{/if}
+<StepControls {step} busy={page.busy} onchange={(change) => page.edit(step.key, change)} />
+<Alternatives {area} {step} ontake={(mix) => page.take(step.key, mix)} />
+<h3>Why</h3>
+<ul class="why">
+    {#each step.reasons as reason, i (i)}<li>{reason}</li>{/each}
+    <li>{step.where}</li>
+</ul>
+{#each step.cautions as caution (caution)}<p class="caution">{caution}</p>{/each}
+<div class="do"><Button href="#/bench/{company}">Paint this at the Bench</Button></div>
+
+<style>
+    .load {
+        display: flex;
+        gap: 16px;
+        align-items: center;
+        justify-content: space-between;
+        margin: 10px 0;
+    }
+    .load p {
+        text-align: right;
+    }
+    .pair {
+        display: grid;
+        grid-template-columns: 1fr 1fr;
+        height: 84px;
+    }
+    .under {
+        display: flex;
+        justify-content: space-between;
+        margin: 2px 0 6px;
+        font-size: 13px;
+        color: var(--ink-soft);
+    }
+    h3 {
+        margin-top: 18px;
+    }
+    .why {
+        margin: 8px 0 0;
+        padding: 0 0 0 12px;
+        border-left: 3px solid var(--rule);
+        list-style: none;
+        font-size: 14px;
+    }
+    .why li {
+        margin-bottom: 6px;
+    }
+    .caution {
+        margin-top: 12px;
+        padding-left: 12px;
+        border-left: 3px solid var(--warn);
+        font-size: 14px;
+    }
+    .do {
+        margin-top: 20px;
+    }
+    .do :global(a) {
+        width: 100%;
+        max-width: none;
+    }
+</style>

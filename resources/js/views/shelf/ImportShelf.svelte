@@ -1,0 +1,122 @@
+<script lang="ts">
+    import { useQueryClient } from '@tanstack/svelte-query';
+    import { InlineNotification, Modal } from 'carbon-components-svelte';
+    import { put, sentence } from '../../api/client';
+    import type { ImportReport } from '../../api/wire';
+    import { counted } from '../../parts/words';
+
+    interface Props {
+        open: boolean;
+        onclose: () => void;
+    }
+    let { open, onclose }: Props = $props();
+
+    const client = useQueryClient();
+    let files: FileList | undefined = $state();
+    let report = $state<ImportReport | null>(null);
+    let problem = $state('');
+    let busy = $state(false);
+    const skipped = $derived(report?.lines.filter((l) => l.outcome === 'skipped') ?? []);
+
+    async function send() {
+        const file = files?.[0];
+        report = null;
+        problem = file ? '' : 'Choose a CSV file first.';
+        if (!file) return;
+        const form = new FormData();
+        form.append('file', file);
+        busy = true;
+        try {
+            report = await put<ImportReport>('POST', 'shelf/file', form);
+            await client.invalidateQueries({ queryKey: ['shelf'] });
+            void client.invalidateQueries({ queryKey: ['recipe'] });
+        } catch (thrown) {
+            problem = sentence(thrown);
+        } finally {
+            busy = false;
+        }
+    }
+
+    function close() {
+        report = null;
+        problem = '';
+        files = undefined;
+        onclose();
+    }
+</script>
+
+<Modal
+    {open}
+    modalHeading="Bring in a shelf"
+    primaryButtonText="Read the file"
+    primaryButtonDisabled={busy}
+    secondaryButtonText={report ? 'Close' : 'Cancel'}
+    hasScrollingContent
+    on:click:button--secondary={close}
+    on:close={close}
+    on:submit={send}
+>
+    <p>
+        A CSV file in UTF-8 whose first line names the columns: <span class="mono">name</span> and
+        <span class="mono">behaviour</span>
+        at least,
+        <span class="mono">colour</span> (#rrggbb) for what colours, and if you like
+        <span class="mono"
+            >line, bottle_ml, left_ml, price, currency, owned, bottles, place, opened, state, set, colour_source, notes</span
+        >. Other columns are kept and saved again. A paint with the same range and name is brought up to date, never
+        doubled.
+    </p>
+    <label class="file">
+        <span>The file (at most 2 MB)</span>
+        <input type="file" accept=".csv,text/csv,text/plain" bind:files onchange={() => (problem = '')} />
+    </label>
+    {#if problem}<InlineNotification lowContrast hideCloseButton kind="error" title={problem} />{/if}
+    {#if report}
+        <p class="sum" role="status">
+            <strong>{counted(report.taken, 'paint')} taken</strong>, {report.changed} brought up to date, {report.same} as
+            they were,
+            <strong>{report.skipped} skipped</strong>.
+        </p>
+        {#if skipped.length}
+            <table>
+                <thead><tr><th>Line</th><th>Paint</th><th>Why it was skipped</th></tr></thead>
+                <tbody>
+                    {#each skipped as line (line.line)}
+                        <tr><td>{line.line}</td><td>{line.name || '–'}</td><td>{line.why}</td></tr>
+                    {/each}
+                </tbody>
+            </table>
+            <p class="soft">Mend these lines in the file and read it again: what was taken stays as it is.</p>
+        {/if}
+    {/if}
+</Modal>
+
+<style>
+    .file {
+        display: block;
+        margin: 18px 0;
+        padding: 14px;
+        border: 1px dashed var(--rule);
+    }
+    .file span {
+        display: block;
+        margin-bottom: 8px;
+        font-weight: 600;
+    }
+    .sum {
+        margin: 14px 0;
+    }
+    table {
+        width: 100%;
+        margin-bottom: 10px;
+        border-collapse: collapse;
+        font-size: 14px;
+    }
+    th,
+    td {
+        padding: 6px 10px 6px 0;
+        border-bottom: 1px solid var(--rule);
+        text-align: left;
+        vertical-align: top;
+    }
+</style>

@@ -1,0 +1,165 @@
+<script lang="ts">
+    import { createQuery } from '@tanstack/svelte-query';
+    import { Button } from 'carbon-components-svelte';
+    import { paintQuery } from '../../api/queries';
+    import type { Paint, Staircase } from '../../api/wire';
+    import Waiting from '../../parts/Waiting.svelte';
+    import { millilitres } from '../../parts/words';
+
+    interface Props {
+        id: number | null;
+        onedit: (paint: Paint) => void;
+        onchoose: (id: number) => void;
+    }
+    let { id, onedit, onchoose }: Props = $props();
+
+    const look = createQuery(() => paintQuery(id));
+    const paint = $derived(look.data?.paint);
+    const source = $derived(paint?.colour_source || (paint?.colour ? 'typed in' : ''));
+
+    function hides(all: Staircase[]): string {
+        const hidden = all.filter((s) => s.coats !== null);
+        if (hidden.length === 0) return 'It tints what lies below and never hides it.';
+        const told = hidden.map((s) => `${s.coats} over ${s.ground}`).join(', ');
+        const never = all.filter((s) => s.coats === null).map((s) => s.ground);
+        return `Undiluted it hides after ${told}${never.length ? `; over ${never.join(' and ')} not within 12` : ''}.`;
+    }
+</script>
+
+{#if id === null}
+    <p class="soft">Choose a paint to see how it covers.</p>
+{:else if !look.data || !paint}
+    <Waiting problem={look.error} />
+{:else}
+    <p class="soft">{[paint.line, paint.behaviour].filter(Boolean).join(' · ')}</p>
+    <h2>{paint.name}</h2>
+    {#if paint.colour}
+        <div class="big" style:background={paint.colour}></div>
+        <p class="soft under">
+            {paint.colour} · {look.data.staircases.some((s) => s.coats !== null)
+                ? 'dry, at full hide'
+                : 'one coat over white'}
+        </p>
+    {/if}
+    <dl>
+        <dt>left</dt>
+        <dd>
+            {#if !paint.owned}not owned{:else if paint.left_ml === null}unknown{:else}<strong
+                    >{millilitres(paint.left_ml)}</strong
+                >{/if}
+            {paint.bottle_ml
+                ? `of ${paint.bottles && paint.bottles > 1 ? `${paint.bottles} × ` : ''}${millilitres(paint.bottle_ml)}`
+                : ''}
+        </dd>
+        {#if source}<dt>colour from</dt>
+            <dd>{source}, ±{look.data.certainty.toFixed(1)}</dd>{/if}
+        {#if paint.set}<dt>set</dt>
+            <dd>{paint.set}</dd>{/if}
+        {#if paint.place}<dt>stands</dt>
+            <dd>{paint.place}</dd>{/if}
+        {#if paint.state}<dt>state</dt>
+            <dd>{paint.state}</dd>{/if}
+        {#if paint.opened}<dt>opened</dt>
+            <dd>{paint.opened}</dd>{/if}
+        {#if paint.price}<dt>price</dt>
+            <dd>{paint.price} {paint.currency ?? ''}</dd>{/if}
+        {#if paint.notes}<dt>notes</dt>
+            <dd>{paint.notes}</dd>{/if}
+    </dl>
+    {#if look.data.staircases.length}
+        <h3>Coats it takes</h3>
+        <div class="stairs">
+            {#each look.data.staircases as stair (stair.ground)}
+                <span>{stair.ground.split(',')[0]}</span>
+                <div role="img" aria-label="Over {stair.ground}: {stair.after.join(', ')}">
+                    <i style:background={stair.hex}></i>{#each stair.after as hex, n (n)}<i style:background={hex}
+                        ></i>{/each}
+                </div>
+            {/each}
+            <span></span>
+            <div class="count" aria-hidden="true">
+                <b>bare</b>{#each [1, 2, 3, 4, 5, 6] as n (n)}<b>{n}</b>{/each}
+            </div>
+        </div>
+        <p class="soft">{hides(look.data.staircases)}</p>
+    {/if}
+    {#if look.data.relatives.length}
+        <h3>Nearest relatives</h3>
+        {#each look.data.relatives as relative (relative.id)}
+            <button class="plain-button relative" onclick={() => onchoose(relative.id)}>
+                <i style:background={relative.hex}></i><span
+                    >{relative.name} · {relative.difference.toFixed(1)} apart</span
+                >
+            </button>
+        {/each}
+    {/if}
+    <div class="do"><Button size="small" kind="tertiary" onclick={() => onedit(paint)}>Change this paint</Button></div>
+{/if}
+
+<style>
+    .big {
+        height: 96px;
+        margin-top: 10px;
+    }
+    .under {
+        margin: 4px 0 12px;
+        font-size: 13px;
+    }
+    dl {
+        display: grid;
+        grid-template-columns: 92px 1fr;
+        gap: 3px 12px;
+        margin: 10px 0 16px;
+        font-size: 14px;
+    }
+    dt {
+        color: var(--ink-soft);
+    }
+    dd {
+        margin: 0;
+    }
+    h3 {
+        margin: 14px 0 8px;
+    }
+    .stairs {
+        display: grid;
+        grid-template-columns: 80px 1fr;
+        align-items: center;
+        gap: 0 10px;
+        margin-bottom: 6px;
+        font-size: 13px;
+    }
+    .stairs div {
+        display: grid;
+        grid-template-columns: repeat(7, 1fr);
+    }
+    .stairs i {
+        height: 28px;
+    }
+    .count b {
+        font-weight: 400;
+        font-size: 11px;
+        color: var(--ink-soft);
+        text-align: center;
+    }
+    .relative {
+        display: flex;
+        gap: 12px;
+        align-items: center;
+        width: 100%;
+        padding: 4px 0;
+        font-size: 14px;
+    }
+    .relative i {
+        width: 40px;
+        height: 30px;
+    }
+    .relative span {
+        text-decoration: underline;
+        text-underline-offset: 3px;
+        text-decoration-color: var(--rule);
+    }
+    .do {
+        margin-top: 18px;
+    }
+</style>

@@ -1,0 +1,125 @@
+<script lang="ts">
+    import { createQuery } from '@tanstack/svelte-query';
+    import { Button, ContentSwitcher, Search, Switch } from 'carbon-components-svelte';
+    import { shelfQuery } from '../../api/queries';
+    import Waiting from '../../parts/Waiting.svelte';
+    import { counted, inWords } from '../../parts/words';
+    import ImportShelf from './ImportShelf.svelte';
+    import PaintForm from './PaintForm.svelte';
+    import PaintList from './PaintList.svelte';
+    import PaintPanel from './PaintPanel.svelte';
+    import PaintWall from './PaintWall.svelte';
+    import { ShelfView } from './shelf.svelte';
+
+    const shelf = createQuery(shelfQuery);
+    const view = new ShelfView(() => shelf.data?.paints ?? []);
+</script>
+
+{#if !shelf.isSuccess}
+    <Waiting problem={shelf.error} />
+{:else}
+    <div class="trio two">
+        <main>
+            <div class="top">
+                <div>
+                    <h1>{inWords(view.all.length)} {view.all.length === 1 ? 'paint' : 'paints'}</h1>
+                    <p class="soft">
+                        {counted(view.atHand, 'is', 'are')} at hand{view.atHand < view.all.length
+                            ? `, ${view.all.length - view.atHand} empty or not owned`
+                            : ''} · by hue family, light to dark · the bar tells what is left
+                    </p>
+                </div>
+                <div class="actions">
+                    <Button size="small" kind="tertiary" onclick={() => (view.dialog = 'import')}
+                        >Bring in a file</Button
+                    >
+                    <Button size="small" kind="ghost" href="/api/shelf/file" download="shelf.csv">Save as CSV</Button>
+                    <Button size="small" onclick={() => view.add()}>Add a paint</Button>
+                </div>
+            </div>
+            {#if view.all.length === 0}
+                <div class="empty">
+                    <h2>Nothing stands here yet</h2>
+                    <p>
+                        Everything else is computed from your own paints. Bring them in as a CSV file with a name, a
+                        behaviour and a colour for each, or add the first one by hand. A dozen is enough to start.
+                    </p>
+                    <Button onclick={() => (view.dialog = 'import')}>Bring in a file</Button>
+                    <Button kind="tertiary" onclick={() => view.add()}>Add a paint</Button>
+                </div>
+            {:else}
+                <div class="tools">
+                    <Search
+                        size="sm"
+                        placeholder="Name, range, behaviour, family, place or note"
+                        bind:value={view.words}
+                    />
+                    <ContentSwitcher
+                        size="sm"
+                        selectedIndex={view.asList ? 1 : 0}
+                        on:change={(e) => (view.asList = e.detail === 1)}
+                    >
+                        <Switch text="Swatches" />
+                        <Switch text="List" />
+                    </ContentSwitcher>
+                </div>
+                <p class="visually-hidden" role="status">{counted(view.found.length, 'paint')} shown</p>
+                {#if view.found.length === 0}
+                    <p class="none">No paint here speaks of “{view.words}”.</p>
+                {:else if view.asList}
+                    <PaintList paints={view.found} chosen={view.chosen} onchoose={(id) => (view.chosen = id)} />
+                {:else}
+                    <PaintWall paints={view.found} chosen={view.chosen} onchoose={(id) => (view.chosen = id)} />
+                {/if}
+            {/if}
+        </main>
+        <aside class="panel" aria-label="The chosen paint">
+            <PaintPanel id={view.chosenId} onedit={(paint) => view.edit(paint)} onchoose={(id) => (view.chosen = id)} />
+        </aside>
+    </div>
+    <ImportShelf open={view.dialog === 'import'} onclose={() => (view.dialog = null)} />
+    {#if view.dialog === 'paint'}
+        <PaintForm
+            paint={view.edited}
+            behaviours={shelf.data.behaviours}
+            onclose={() => (view.dialog = null)}
+            onsaved={(id) => (view.chosen = id)}
+        />
+    {/if}
+{/if}
+
+<style>
+    .top {
+        display: flex;
+        flex-wrap: wrap;
+        gap: 12px 24px;
+        align-items: start;
+        justify-content: space-between;
+    }
+    .actions {
+        display: flex;
+        flex-wrap: wrap;
+        gap: 8px;
+    }
+    .tools {
+        display: grid;
+        grid-template-columns: minmax(0, 1fr) 220px;
+        gap: 16px;
+        margin: 18px 0;
+    }
+    .empty {
+        max-width: 560px;
+        padding: 72px 0;
+    }
+    .empty p {
+        margin: 12px 0 24px;
+    }
+    .none {
+        padding: 24px 0;
+    }
+    @media (max-width: 720px) {
+        .tools {
+            grid-template-columns: 1fr;
+        }
+    }
+</style>

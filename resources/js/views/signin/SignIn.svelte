@@ -1,0 +1,138 @@
+<script lang="ts">
+    import { useQueryClient } from '@tanstack/svelte-query';
+    import { Button, InlineNotification, PasswordInput, TextInput } from 'carbon-components-svelte';
+    import { put, sentence } from '../../api/client';
+    import type { Session } from '../../api/wire';
+
+    interface Props {
+        /** whether the sample workshop can be entered */
+        demo: boolean;
+    }
+    let { demo }: Props = $props();
+
+    const client = useQueryClient();
+    let name = $state('');
+    let password = $state('');
+    let problem = $state('');
+    let busy = $state(false);
+
+    async function enter(path: string, body?: unknown) {
+        busy = true;
+        problem = '';
+        try {
+            client.setQueryData(['session'], await put<Session>('POST', path, body));
+        } catch (thrown) {
+            problem = sentence(thrown);
+        } finally {
+            busy = false;
+        }
+    }
+
+    function submit(event: SubmitEvent) {
+        event.preventDefault();
+        void enter('session', { name, password });
+    }
+</script>
+
+<main>
+    <div class="layers" aria-hidden="true"><i></i><i></i><i></i><i></i><i></i></div>
+    <section>
+        <h1>Kalokroma</h1>
+        <p class="lead">Paint recipes for miniature figures, computed from the paints on your own shelf.</p>
+        {#if demo}
+            <div class="sample">
+                <Button disabled={busy} onclick={() => enter('session/sample')}>Enter the sample workshop</Button>
+                <p class="soft">
+                    A salt-marsh company of twelve lamplighters, half painted, and the shelf of paint it is painted
+                    from. Nothing to sign up for.
+                </p>
+            </div>
+            <h2>Or sign in to your own</h2>
+        {:else}
+            <h2>Sign in</h2>
+        {/if}
+        <form onsubmit={submit}>
+            <TextInput labelText="Name" bind:value={name} autocomplete="username" required />
+            <PasswordInput labelText="Password" bind:value={password} autocomplete="current-password" required />
+            {#if problem}
+                <InlineNotification lowContrast hideCloseButton kind="error" title={problem} />
+            {/if}
+            <Button type="submit" kind={demo ? 'tertiary' : 'primary'} disabled={busy}>Sign in</Button>
+        </form>
+    </section>
+</main>
+
+<style>
+    main {
+        display: grid;
+        grid-template-columns: 1fr minmax(340px, 480px);
+        min-height: 100vh;
+    }
+    .layers {
+        display: grid;
+        align-content: end;
+        padding: 0 8vw 12vh;
+    }
+    .layers i {
+        height: 9vh;
+        margin-top: 8px;
+    }
+    .layers i:nth-child(1) {
+        background: linear-gradient(90deg, #754711 33.3%, #9c8042 33.3% 66.6%, #c4b17e 66.6%);
+    }
+    .layers i:nth-child(2) {
+        background: linear-gradient(90deg, #754711 33.3%, #93752d 33.3% 66.6%, #977931 66.6%);
+    }
+    .layers i:nth-child(3) {
+        background: linear-gradient(90deg, #754711 33.3%, #87621a 33.3% 66.6%, #8e702a 66.6%);
+        margin-top: 26px;
+    }
+    .layers i:nth-child(4) {
+        background: #917733;
+        margin-top: 0;
+    }
+    .layers i:nth-child(5) {
+        background: #868686;
+        margin-top: 0;
+    }
+    section {
+        padding: 14vh 48px 48px;
+        background: var(--panel);
+    }
+    h1 {
+        font-size: 44px;
+    }
+    h2 {
+        margin: 36px 0 12px;
+    }
+    .lead {
+        margin: 10px 0 28px;
+        font-size: 18px;
+    }
+    .sample p {
+        margin-top: 10px;
+    }
+    form {
+        display: grid;
+        gap: 16px;
+        justify-items: start;
+    }
+    form > :global(*) {
+        width: 100%;
+        max-width: none;
+    }
+    form > :global(button) {
+        width: auto;
+    }
+    @media (max-width: 720px) {
+        main {
+            grid-template-columns: 1fr;
+        }
+        .layers {
+            display: none;
+        }
+        section {
+            padding: 48px 20px;
+        }
+    }
+</style>

@@ -1,0 +1,123 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser\Support;
+
+use Facebook\WebDriver\Chrome\ChromeOptions;
+use Facebook\WebDriver\Remote\DesiredCapabilities;
+use Facebook\WebDriver\Remote\RemoteWebDriver;
+use Facebook\WebDriver\WebDriverDimension;
+use RuntimeException;
+
+/** The application, served with a database of its own, and a headless browser in front of it. */
+final class Studio
+{
+    public readonly RemoteWebDriver $browser;
+
+    public readonly string $address;
+
+    private readonly Processes $processes;
+
+    private readonly string $folder;
+
+    public function __construct(bool $sample = true, int $width = 1280, int $height = 800)
+    {
+        $this->folder = sys_get_temp_dir().'/kalokroma-'.bin2hex(random_bytes(6));
+        mkdir($this->folder);
+        $this->processes = new Processes();
+        $this->address = $this->serve($sample);
+        $this->browser = $this->open($width, $height);
+    }
+
+    public function visit(string $hash): void
+    {
+        $this->browser->get($this->address.'/#'.$hash);
+    }
+
+    public function resize(int $width, int $height): void
+    {
+        $this->browser->manage()->window()->setSize(new WebDriverDimension($width, $height));
+    }
+
+    /** @param array<string, string> $arguments command line after `artisan` */
+    public function artisan(string ...$arguments): string
+    {
+        $lines = [];
+        $command = implode(' ', array_map(escapeshellarg(...), [PHP_BINARY, dirname(__DIR__, 3).'/artisan', ...$arguments]));
+        $environment = implode(' ', array_map(static fn (string $k, string $v): string => $k.'='.escapeshellarg($v), array_keys($this->environment()), $this->environment()));
+        exec($environment.' '.$command.' 2>&1', $lines, $code);
+        if ($code !== 0) {
+            throw new RuntimeException($command.': '.implode("\n", $lines));
+        }
+
+        return implode("\n", $lines);
+    }
+
+    public function close(): void
+    {
+        try {
+            $this->browser->quit();
+        } finally {
+            $this->processes->stop();
+            exec('rm -rf '.escapeshellarg($this->folder));
+        }
+    }
+
+    private function serve(bool $sample): string
+    {
+        touch($this->folder.'/workshop.sqlite');
+        $this->artisan('migrate', '--force');
+        if ($sample) {
+            $this->artisan('kalokroma:demo');
+        }
+        $port = Processes::freePort();
+        $this->processes->start(
+            [PHP_BINARY, 'artisan', 'serve', '--no-reload', '--host=127.0.0.1', '--port='.$port],
+            $port,
+            $this->environment(),
+            $this->folder.'/serve.log',
+        );
+
+        return 'http://127.0.0.1:'.$port;
+    }
+
+    /** @return array<string, string> */
+    private function environment(): array
+    {
+        return [
+            'APP_ENV' => 'production',
+            'APP_KEY' => 'base64:'.base64_encode(str_repeat('k', 32)),
+            'APP_DEBUG' => 'false',
+            'DB_DATABASE' => $this->folder.'/workshop.sqlite',
+            'SESSION_DRIVER' => 'file',
+            'CACHE_STORE' => 'file',
+            'KALOKROMA_DEMO' => 'true',
+            'PHP_CLI_SERVER_WORKERS' => '3',
+            'PHP_INI_SCAN_DIR' => ':'.dirname(__DIR__, 3).'/bin/php',
+        ];
+    }
+
+    private function open(int $width, int $height): RemoteWebDriver
+    {
+        $port = Processes::freePort();
+        $this->processes->start(['chromedriver', '--port='.$port], $port, [], $this->folder.'/chromedriver.log');
+        $options = new ChromeOptions();
+        $options->addArguments([
+            '--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking',
+            '--disable-component-update', '--disable-sync', '--hide-scrollbars', '--force-device-scale-factor=1', '--lang=en',
+            sprintf('--window-size=%d,%d', $width, $height),
+            '--user-data-dir='.$this->folder.'/browser',
+        ]);
+        $capabilities = DesiredCapabilities::chrome();
+        $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
+        $capabilities->setCapability('goog:loggingPrefs', ['browser' => 'ALL']);
+        $browser = RemoteWebDriver::create('http://127.0.0.1:'.$port, $capabilities, 20_000, 60_000);
+        $browser->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', [
+            'cmd' => 'Emulation.setDeviceMetricsOverride',
+            'params' => ['width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => false],
+        ]);
+
+        return $browser;
+    }
+}
