@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use App\Http\Problems;
 use App\Http\Middleware\StrictOrigin;
+use App\Http\Problems;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
@@ -12,12 +12,12 @@ use Illuminate\Http\Middleware\HandleCors;
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(web: __DIR__.'/../routes/web.php', commands: __DIR__.'/../routes/console.php')
     ->withCommands([__DIR__.'/../app/Console'])
-    ->withMiddleware(function (Middleware $middleware): void {
+    ->withMiddleware(static function (Middleware $middleware): void {
         $middleware->remove(HandleCors::class);
         $middleware->append(StrictOrigin::class);
         $middleware->redirectGuestsTo('/');
     })
-    ->withExceptions(function (Exceptions $exceptions): void {
+    ->withExceptions(static function (Exceptions $exceptions): void {
         Problems::register($exceptions);
     })
     ->create();

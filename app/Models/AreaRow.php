@@ -20,10 +20,10 @@ use Kalokroma\Figure\Weight;
  * @property string         $name
  * @property Material       $material
  * @property Relief         $relief
- * @property float          $share   percent of the figure's surface
- * @property int            $depth   1 is innermost
+ * @property float          $share      percent of the figure's surface
+ * @property int            $depth      1 is innermost
  * @property Weight         $weight
- * @property string|null    $hex     intended colour
+ * @property string|null    $hex        intended colour
  * @property Company        $company
  * @property RecipeRow|null $recipe
  */

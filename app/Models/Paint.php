@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Kalokroma\Shelf\Behaviour;
 
@@ -13,9 +14,9 @@ use Kalokroma\Shelf\Behaviour;
  * @property string                     $name
  * @property string                     $line
  * @property Behaviour                  $behaviour
- * @property string|null                $hex         as it was entered
- * @property list<float>|null           $lab         CIE Lab, D65
- * @property list<float>|null           $reflectance 18 bands, derived from the colour
+ * @property string|null                $hex           as it was entered
+ * @property list<float>|null           $lab           CIE Lab, D65
+ * @property list<float>|null           $reflectance   18 bands, derived from the colour
  * @property float|null                 $bottle_ml
  * @property float|null                 $left_ml
  * @property int|null                   $price_minor
@@ -23,12 +24,12 @@ use Kalokroma\Shelf\Behaviour;
  * @property bool                       $owned
  * @property int|null                   $bottles
  * @property string                     $place
- * @property \Carbon\CarbonImmutable|null $opened_on
+ * @property CarbonImmutable|null       $opened_on
  * @property string                     $state
  * @property string                     $set_name
  * @property string                     $colour_source
  * @property string                     $notes
- * @property array<string, string>|null $extra       columns of an imported file that are kept as they came
+ * @property array<string, string>|null $extra         columns of an imported file that are kept as they came
  */
 final class Paint extends Model
 {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Workshop\PlanRows;
 use Illuminate\Database\Eloquent\Model;
 use Kalokroma\Recipe\Way;
 
@@ -11,10 +12,10 @@ use Kalokroma\Recipe\Way;
  * @property int                  $id
  * @property int                  $painter_id
  * @property int                  $area_id
- * @property string               $hex   colour it was drafted for
+ * @property string               $hex        colour it was drafted for
  * @property Way                  $way
- * @property array<string, mixed> $plan  as {@see \App\Workshop\PlanRows} writes it
- * @property list<string>         $strip predicted plane colours from the undercoat up, for small drawings
+ * @property array<string, mixed> $plan       as {@see PlanRows} writes it
+ * @property list<string>         $strip      predicted plane colours from the undercoat up, for small drawings
  */
 final class RecipeRow extends Model
 {

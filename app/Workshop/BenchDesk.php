@@ -11,6 +11,7 @@ use App\Models\Entry;
 use Carbon\CarbonImmutable;
 use DomainException;
 use Kalokroma\Order\InsideOut;
+use Kalokroma\Recipe\Defaults;
 use Kalokroma\Recipe\Stage;
 use Kalokroma\Recipe\StepOutcome;
 use Kalokroma\Record\Comparison;
@@ -120,7 +121,7 @@ final readonly class BenchDesk
                 throw new DomainException('That step is no longer in the recipe: reload the page and choose again.');
             }
         } else {
-            $dry = \Kalokroma\Recipe\Defaults::DRY_MINUTES[match ($stage) {
+            $dry = Defaults::DRY_MINUTES[match ($stage) {
                 Stage::Wash => 'wash-all-over',
                 Stage::Drybrush => 'drybrush',
                 default => 'layer',

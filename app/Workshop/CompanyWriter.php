@@ -8,6 +8,7 @@ use App\Models\AreaRow;
 use App\Models\Company;
 use App\Models\Painter;
 use Illuminate\Support\Facades\DB;
+use Kalokroma\Colour\ColourProblem;
 use Kalokroma\Colour\Srgb;
 use Kalokroma\Figure\FigureProblem;
 use Kalokroma\Figure\Shares;
@@ -21,7 +22,7 @@ final class CompanyWriter
      *
      * @param array{name: string, count: int, height_mm: float, surface_cm2?: float|null, notes?: string|null, areas: list<array{id?: int|null, name: string, material: string, relief: string, share: float, depth: int, weight: string, colour?: string|null}>} $given
      *
-     * @throws FigureProblem|\Kalokroma\Colour\ColourProblem
+     * @throws FigureProblem|ColourProblem
      */
     public static function write(Painter $painter, ?Company $company, array $given): Company
     {

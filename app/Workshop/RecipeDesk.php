@@ -9,7 +9,9 @@ use App\Models\Company;
 use App\Models\Painter;
 use App\Models\RecipeRow;
 use Illuminate\Support\Facades\DB;
+use Kalokroma\Colour\ColourProblem;
 use Kalokroma\Colour\Srgb;
+use Kalokroma\Film\FilmProblem;
 use Kalokroma\Film\Surface;
 use Kalokroma\Film\Thinning;
 use Kalokroma\Recipe\Alternatives;
@@ -23,6 +25,7 @@ use Kalokroma\Recipe\Simulation;
 use Kalokroma\Recipe\StepOutcome;
 use Kalokroma\Recipe\Way;
 use Kalokroma\Shelf\RankedMix;
+use Kalokroma\Shelf\ShelfProblem;
 
 /** Where recipes are drafted, looked at and changed for one painter. */
 final readonly class RecipeDesk
@@ -40,7 +43,7 @@ final readonly class RecipeDesk
     /**
      * Drafts the area's recipe anew for this colour; changes made to an earlier draft of it are gone.
      *
-     * @throws RecipeProblem|\Kalokroma\Colour\ColourProblem
+     * @throws RecipeProblem|ColourProblem
      */
     public function draft(Company $company, AreaRow $area, string $hex, Way $way): RecipeRow
     {
@@ -76,7 +79,7 @@ final readonly class RecipeDesk
     /**
      * @param list<array{paint: string|int, parts: int}>|null $mix
      *
-     * @throws RecipeProblem|\Kalokroma\Shelf\ShelfProblem|\Kalokroma\Film\FilmProblem
+     * @throws RecipeProblem|ShelfProblem|FilmProblem
      */
     public function change(Company $company, AreaRow $area, string $key, ?array $mix, ?string $thin, ?int $coats, ?bool $omitted): void
     {

@@ -14,6 +14,7 @@ use Kalokroma\Recipe\Finding;
 use Kalokroma\Recipe\Palette;
 use Kalokroma\Recipe\StepOutcome;
 use Kalokroma\Recipe\Undercoating;
+use Kalokroma\Shelf\RankedMix;
 use Kalokroma\Undercoat\Advice;
 use Kalokroma\Undercoat\Choice;
 use Kalokroma\Undercoat\Demand;
@@ -124,7 +125,7 @@ final readonly class UndercoatDesk
         return $demands;
     }
 
-    private function nearest(Palette $palette, string $hex, bool $metal): ?\Kalokroma\Shelf\RankedMix
+    private function nearest(Palette $palette, string $hex, bool $metal): ?RankedMix
     {
         $target = Srgb::fromHex($hex)->toLab();
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Kalokroma\Caution;
 
+use Kalokroma\Shelf\Behaviour;
+
 /**
  * The usual cautions, hung on the tool and the kind of paint. The product's own label and local rules come first.
  */
@@ -34,7 +36,7 @@ final class Cautions
     private const LABEL = "The product's own label and local rules come first.";
 
     /**
-     * @param list<string> $behaviours of the paints that are loaded, as {@see \Kalokroma\Shelf\Behaviour} names them
+     * @param list<string> $behaviours of the paints that are loaded, as {@see Behaviour} names them
      *
      * @return list<string> sentences to show before the step starts
      */

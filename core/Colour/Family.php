@@ -18,7 +18,7 @@ enum Family: string
     case Pinks = 'pinks and wines';
 
     /** Below this OKLCh chroma a colour is a grey. */
-    private const GREY_BELOW = 0.022;
+    private const GREY_BELOW = 0.016;
 
     public static function of(Oklch $colour): self
     {

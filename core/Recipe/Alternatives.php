@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Kalokroma\Recipe;
 
-use Kalokroma\Film\Surface;
 use Kalokroma\Figure\Area;
+use Kalokroma\Film\Surface;
 use Kalokroma\Shelf\Behaviour;
 use Kalokroma\Shelf\RankedMix;
 
@@ -14,7 +14,7 @@ final class Alternatives
 {
     /**
      * @return array{singles: list<RankedMix>, pairs: list<RankedMix>} differences are from the wanted colour; for a
-     *                                                                wash, of the recess from the wanted shade
+     *                                                                 wash, of the recess from the wanted shade
      */
     public static function of(PlannedStep $step, Palette $palette, Surface $below): array
     {

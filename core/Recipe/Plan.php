@@ -8,7 +8,7 @@ namespace Kalokroma\Recipe;
 final readonly class Plan
 {
     /**
-     * @param list<PlannedStep>                            $steps
+     * @param list<PlannedStep>                          $steps
      * @param list<array{stage: Stage, reason: Finding}> $leftOut
      */
     public function __construct(public array $steps, public array $leftOut)

@@ -14,10 +14,10 @@ final readonly class PlannedStep
     public const MOST_COATS = 20;
 
     /**
-     * @param Oklch       $target  the colour wanted of the paint itself
-     * @param int|null    $coats   null leaves the number to the film model
-     * @param string      $thinnedWith water, medium or thinner
-     * @param list<Finding> $why   reasons fixed when it was drafted
+     * @param Oklch         $target      the colour wanted of the paint itself
+     * @param int|null      $coats       null leaves the number to the film model
+     * @param string        $thinnedWith water, medium or thinner
+     * @param list<Finding> $why         reasons fixed when it was drafted
      */
     public function __construct(
         public string $key,

@@ -6,9 +6,9 @@ namespace Kalokroma\Recipe;
 
 use Kalokroma\Caution\Cautions;
 use Kalokroma\Colour\Ciede2000;
+use Kalokroma\Figure\Area;
 use Kalokroma\Film\Hiding;
 use Kalokroma\Film\Surface;
-use Kalokroma\Figure\Area;
 use Kalokroma\Shelf\Mix;
 
 /**

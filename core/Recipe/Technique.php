@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Kalokroma\Recipe;
 
 use Kalokroma\Caution\Tool;
-use Kalokroma\Film\Application;
 use Kalokroma\Figure\Relief;
+use Kalokroma\Film\Application;
 
 /** One way of putting paint on an area, with the usual figures for it. */
 enum Technique: string

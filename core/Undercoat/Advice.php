@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kalokroma\Undercoat;
 
+use Kalokroma\Colour\Reflectance;
 use Kalokroma\Film\Hiding;
 use Kalokroma\Shelf\Behaviour;
 use Kalokroma\Shelf\Paint;
@@ -48,7 +49,7 @@ final readonly class Advice
     /**
      * @param list<Paint> $shelf
      *
-     * @return non-empty-list<array{Tone, Paint|null, \Kalokroma\Colour\Reflectance}>
+     * @return non-empty-list<array{Tone, Paint|null, Reflectance}>
      */
     private static function grounds(array $shelf): array
     {

@@ -19,7 +19,7 @@ final class ShelfCsv
 
     /**
      * @return list<array{line: int, fields: array<string, string>, extra: array<string, string>, problem: string|null}>
-     *                                                                                                                  each with the line of the file it starts on; problem says why the line cannot be read as a row
+     *                                                                                                                   each with the line of the file it starts on; problem says why the line cannot be read as a row
      *
      * @throws UnreadableFile
      */

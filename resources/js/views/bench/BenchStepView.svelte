@@ -2,7 +2,7 @@
     import type { BenchStep } from '../../api/wire';
     import Drops from '../../parts/Drops.svelte';
     import Faces from '../../parts/Faces.svelte';
-    import { capital, coats, duration, thinning } from '../../parts/words';
+    import { capital, coats, counted, duration, thinning } from '../../parts/words';
     import type { BenchState } from './bench.svelte';
 
     interface Props {
@@ -22,9 +22,14 @@
     );
     const batch = $derived(
         step.amount
-            ? `${step.amount.drops.map((d) => (step.mix.length > 1 ? `${d.drops} ${d.paint}` : `${d.drops} drops`)).join(', ')}${step.amount.thinner_drops ? ` and ${step.amount.thinner_drops} of ${step.thinned_with}` : ''}: enough for ${step.amount.figures === 1 ? 'one figure' : `${step.amount.figures} figures`}`
+            ? `${step.amount.drops.map((d) => (step.mix.length > 1 ? `${d.drops} ${d.paint}` : `${d.drops} drops`)).join(', ')}${step.amount.thinner_drops ? ` and ${step.amount.thinner_drops} of ${step.thinned_with}` : ''}: enough for ${served(step.amount.figures)}`
             : '',
     );
+
+    function served(figures: number): string {
+        const count = bench.bench?.company.count ?? 1;
+        return figures >= count && count > 1 ? `all ${count} figures` : counted(figures, 'figure');
+    }
 </script>
 
 {#each step.cautions as caution (caution)}<p class="caution">{caution}</p>{/each}

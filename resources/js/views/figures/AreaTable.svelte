@@ -8,16 +8,15 @@
     }
     let { areas, vocabulary }: Props = $props();
     const relief = (id: string) => vocabulary.reliefs.find((r) => r.id === id)?.words ?? id;
-    const depth = (n: number) => (n <= 2 ? 'innermost' : n >= 7 ? 'outermost' : `layer ${n}`);
 </script>
 
 <div class="wide">
     <table>
         <thead>
             <tr
-                ><th>Look</th><th>Area</th><th>Material</th><th>Relief</th><th class="number">Share</th><th
-                    class="number">Surface</th
-                ><th>Lies</th><th>Weight</th><th>Recipe</th></tr
+                ><th><span class="visually-hidden">Look</span></th><th>Area</th><th>Material</th><th>Relief</th><th
+                    class="number">Share</th
+                ><th class="number">Surface</th><th class="number" title="1 is innermost">Depth</th><th>Weight</th></tr
             >
         </thead>
         <tbody>
@@ -26,17 +25,18 @@
                     <td class="look"
                         ><MiniStrata
                             strip={area.strip.length ? area.strip : area.colour ? [area.colour] : []}
-                            size={36}
+                            size={30}
                         /></td
                     >
-                    <td><a href="#/recipe/{area.id}">{area.name}</a></td>
+                    <td
+                        ><a href="#/recipe/{area.id}">{area.name}</a>
+                        {#if !area.planned}<small>{area.colour ? 'no recipe yet' : 'undecided'}</small>{/if}</td
+                    >
                     <td>{area.material}</td>
                     <td>{relief(area.relief)}</td>
-                    <td class="number">{area.share} %</td>
-                    <td class="number">{area.surface_cm2} cm²</td>
-                    <td>{depth(area.depth)}</td>
+                    <td class="number">{area.share} % · {area.surface_cm2} cm²</td>
+                    <td class="number">{area.depth}</td>
                     <td>{area.weight}</td>
-                    <td>{area.planned ? 'drafted' : area.colour ? 'colour chosen' : 'undecided'}</td>
                 </tr>
             {/each}
         </tbody>
@@ -60,12 +60,16 @@
         border-bottom: 1px solid var(--ink);
     }
     td {
-        padding: 3px 12px 3px 0;
+        padding: 2px 10px 2px 0;
         border-bottom: 1px solid var(--rule);
         white-space: nowrap;
     }
     a {
         color: inherit;
+    }
+    small {
+        margin-left: 8px;
+        color: var(--ink-soft);
     }
     .number {
         text-align: right;

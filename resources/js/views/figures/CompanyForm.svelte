@@ -1,6 +1,6 @@
 <script lang="ts">
     import { useQueryClient } from '@tanstack/svelte-query';
-    import { Button, InlineNotification, NumberInput, TextInput } from 'carbon-components-svelte';
+    import { Button, InlineNotification, TextInput } from 'carbon-components-svelte';
     import { Problem, put, sentence } from '../../api/client';
     import type { Company, Vocabulary } from '../../api/wire';
     import AreaRows from './AreaRows.svelte';
@@ -58,19 +58,16 @@
             invalid={'name' in fields}
             invalidText={fields.name ?? ''}
         />
-        <NumberInput
+        <TextInput
             labelText="Figures painted alike"
-            min={1}
-            max={99}
+            inputmode="numeric"
             bind:value={draft.count}
             invalid={'count' in fields}
             invalidText={fields.count ?? ''}
         />
-        <NumberInput
+        <TextInput
             labelText="Height, mm"
-            min={10}
-            max={400}
-            step={0.5}
+            inputmode="decimal"
             bind:value={draft.height}
             invalid={'height_mm' in fields}
             invalidText={fields.height_mm ?? ''}

@@ -24,7 +24,7 @@
 {#if !figures.isSuccess}
     <Waiting problem={figures.error} />
 {:else}
-    <div class="trio">
+    <div class="trio" class:editing={editing !== 'none'}>
         <nav class="rail" aria-label="Figures and companies">
             {#each companies as each (each.id)}
                 <a
@@ -78,29 +78,34 @@
                 <Button onclick={() => (editing = 'new')}>Add a figure</Button>
             {/if}
         </main>
-        <aside class="panel" aria-label="How you paint, and what is next">
-            <Questions ways={figures.data.vocabulary.ways} />
-            {#if company && editing === 'none'}
-                <div class="next">
-                    <h3>Next</h3>
-                    {#if open.length === 0}
-                        <p>Every area has its recipe.</p>
-                        <Button href="#/bench/{company.id}/1">Paint at the Bench</Button>
-                    {:else}
-                        <p>
-                            {open.length === company.areas.length
-                                ? 'No area has a recipe yet.'
-                                : `${counted(open.length, 'area')} without a recipe.`}
-                        </p>
-                        <Button href="#/recipe/{open[0]?.id}">Recipe for {open[0]?.name.toLowerCase()}</Button>
-                    {/if}
-                </div>
-            {/if}
-        </aside>
+        {#if editing === 'none'}
+            <aside class="panel" aria-label="How you paint, and what is next">
+                <Questions ways={figures.data.vocabulary.ways} />
+                {#if company}
+                    <div class="next">
+                        <h3>Next</h3>
+                        {#if open.length === 0}
+                            <p>Every area has its recipe.</p>
+                            <Button href="#/bench/{company.id}/1">Paint at the Bench</Button>
+                        {:else}
+                            <p>
+                                {open.length === company.areas.length
+                                    ? 'No area has a recipe yet.'
+                                    : `${counted(open.length, 'area')} without a recipe.`}
+                            </p>
+                            <Button href="#/recipe/{open[0]?.id}">Recipe for {open[0]?.name.toLowerCase()}</Button>
+                        {/if}
+                    </div>
+                {/if}
+            </aside>
+        {/if}
     </div>
 {/if}
 
 <style>
+    .editing {
+        grid-template-columns: 232px minmax(0, 1fr);
+    }
     .rail a {
         display: block;
         padding: 10px 18px;

@@ -1,13 +1,13 @@
 <script lang="ts">
     import type { Area } from '../../api/wire';
-    import { fields } from './patchwork';
+    import { fields, LABEL, type Field } from './patchwork';
 
     interface Props {
         areas: Area[];
     }
     let { areas }: Props = $props();
 
-    const HEIGHT = 250;
+    const HEIGHT = 300;
     let width = $state(660);
     const placed = $derived(
         fields(
@@ -21,6 +21,13 @@
     function tones(area: Area): string[] {
         return area.strip.length === 4 ? area.strip.slice(1) : area.colour ? [area.colour] : [];
     }
+
+    /** As much of the name as stands under the field. */
+    function label(field: Field): string {
+        const room = Math.floor(field.width / 6.6);
+        if (field.area.name.length <= room) return field.area.name;
+        return room > 5 ? `${field.area.name.slice(0, room - 1)}…` : '';
+    }
 </script>
 
 <figure>
@@ -29,13 +36,14 @@
             viewBox="0 0 {width} {HEIGHT}"
             {width}
             height={HEIGHT}
-            role="img"
+            role="group"
             aria-label="The figure's areas, sized by their share of the surface"
         >
             {#each placed as field (field.area.id)}
                 {@const all = tones(field.area)}
                 <a href="#/recipe/{field.area.id}" aria-label="Recipe for {field.area.name}">
                     <title>{field.area.name}: {field.area.share} %</title>
+                    <rect class="field" x={field.x} y={field.y} width={field.width} height={field.height} />
                     {#each all as hex, i (i)}
                         <rect
                             x={field.x + (field.width * i) / all.length}
@@ -54,20 +62,19 @@
                             height={field.height - 1}
                         />
                     {/each}
-                    <rect class="edge" x={field.x} y={field.y} width={field.width} height={field.height} />
+                    <text x={field.x} y={field.y + field.height + LABEL - 4}>{label(field)}</text>
                 </a>
             {/each}
         </svg>
     </div>
     <figcaption class="soft">
-        Each field as large as the area's share, in recess, plane and ridge as the recipe predicts them. An empty field
-        has no colour yet.
+        Sized by share of the surface, in recess, plane and ridge as predicted; dashed is undecided.
     </figcaption>
 </figure>
 
 <style>
     figure {
-        margin: 18px 0 20px;
+        margin: 16px 0 18px;
     }
     svg {
         display: block;
@@ -78,20 +85,25 @@
         stroke: var(--ink-soft);
         stroke-dasharray: 3 4;
     }
-    .edge {
+    .field {
         fill: transparent;
-        stroke: var(--surround);
-        stroke-width: 3;
     }
-    a:focus-visible .edge,
-    a:hover .edge {
+    text {
+        fill: var(--ink);
+        font-size: 12px;
+    }
+    a:hover text,
+    a:focus-visible text {
+        text-decoration: underline;
+    }
+    a:focus-visible .field {
         stroke: var(--ink);
+        stroke-width: 5;
     }
     a:focus-visible {
         outline: none;
     }
     figcaption {
-        margin-top: 6px;
         font-size: 13px;
     }
 </style>

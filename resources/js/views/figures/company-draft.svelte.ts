@@ -15,8 +15,8 @@ export interface AreaDraft {
 /** A company as it is being written down, before the server has judged it. */
 export class CompanyDraft {
     name = $state('');
-    count: number | null = $state(1);
-    height: number | null = $state(30);
+    count = $state('1');
+    height = $state('30');
     surface = $state('');
     areas: AreaDraft[] = $state([]);
     private next = 1;
@@ -29,8 +29,8 @@ export class CompanyDraft {
             return;
         }
         this.name = company.name;
-        this.count = company.count;
-        this.height = company.height_mm;
+        this.count = String(company.count);
+        this.height = String(company.height_mm);
         this.surface = String(company.surface_cm2);
         this.areas = company.areas.map((a) => ({ ...a, key: this.next++, colour: a.colour ?? '' }));
     }
@@ -64,8 +64,8 @@ export class CompanyDraft {
     body() {
         return {
             name: this.name,
-            count: this.count,
-            height_mm: this.height,
+            count: this.count.trim(),
+            height_mm: this.height.trim().replace(',', '.'),
             surface_cm2: this.surface.trim() === '' ? null : this.surface.replace(',', '.'),
             notes: this.notes,
             areas: this.areas.map(({ id, name, material, relief, share, depth, weight, colour }) => ({

@@ -9,12 +9,12 @@
     let { entry }: Props = $props();
     const time = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit' });
 
-    function told(did: Did): string {
+    function told(did: Did, per: string): string {
         return [
             did.thin === null ? null : did.thin === 'not at all' ? 'not thinned' : `thin ${did.thin}`,
             did.coats === null ? null : counted(did.coats, 'coat'),
             did.tool,
-            did.minutes === null ? null : `${did.minutes} min`,
+            did.minutes === null ? null : `${did.minutes} min ${per}`,
         ]
             .filter(Boolean)
             .join(' · ');
@@ -37,7 +37,7 @@
         <p class="label">planned</p>
         {#if entry.planned}
             <p>{entry.planned.words ?? '–'}</p>
-            <p class="mono">{told(entry.planned)}</p>
+            <p class="mono">{told(entry.planned, 'a figure')}</p>
         {:else}
             <p class="soft">not in the plan</p>
         {/if}
@@ -45,7 +45,7 @@
     <div>
         <p class="label">really</p>
         <p class:same={entry.in_plan && !entry.differences.length}>{entry.real.words ?? 'paint not noted'}</p>
-        <p class="mono">{told(entry.real) || 'nothing more noted'}</p>
+        <p class="mono">{told(entry.real, 'in all') || 'nothing more noted'}</p>
         {#if entry.differences.length}<p class="differs">≠ {entry.differences.join('; ')}</p>{/if}
         {#if entry.note}<p class="note">“{entry.note}”</p>{/if}
     </div>

@@ -21,14 +21,14 @@
         placeholderData: (before) => before,
     }));
     const shade = $derived(others.data?.kind === 'shade');
-    const groups = $derived(
-        others.data
-            ? [
-                  { title: shade ? 'Or shade with' : 'Nearest single paints', offers: others.data.singles },
-                  { title: 'Best mixes of two', offers: others.data.pairs },
-              ].filter((g) => g.offers.length)
-            : [],
-    );
+    const groups = $derived.by(() => {
+        const singles = {
+            title: shade ? 'Or shade with' : 'Nearest single paints',
+            offers: others.data?.singles ?? [],
+        };
+        const pairs = { title: 'Best mixes of two', offers: others.data?.pairs ?? [] };
+        return (step.mix.length > 1 ? [pairs, singles] : [singles, pairs]).filter((g) => g.offers.length);
+    });
 
     function told(offer: Alternative): string {
         const more =

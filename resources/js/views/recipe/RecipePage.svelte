@@ -18,6 +18,14 @@
     const page = new RecipeState(() => (params?.area ? Number(params.area) : null));
     const recipe = $derived(page.recipe);
 
+    let panel: HTMLElement | undefined = $state();
+
+    /** Where the panel lies below the strata, bring it into view. */
+    function choose(key: string) {
+        page.chosen = key;
+        if (matchMedia('(max-width: 980px)').matches) panel?.scrollIntoView({ behavior: 'smooth' });
+    }
+
     $effect(() => {
         void page.area;
         untrack(() => page.forget());
@@ -64,16 +72,22 @@
                     steps={page.steps}
                     count={recipe.company.count}
                     chosen={page.step?.key ?? ''}
-                    onchoose={(key) => (page.chosen = key)}
+                    onchoose={choose}
                 />
                 <Totals {recipe} />
                 <LeftOut stages={recipe.left_out} />
             {/if}
         </main>
-        <aside class="panel" aria-label="The chosen step">
+        <aside class="panel" aria-label="The chosen step" bind:this={panel}>
             {#if recipe.drafted && page.step}
                 {#key `${recipe.area.id} ${page.step.key}`}
-                    <StepPanel area={recipe.area.id} company={recipe.company.id} step={page.step} {page} />
+                    <StepPanel
+                        area={recipe.area.id}
+                        company={recipe.company.id}
+                        count={recipe.company.count}
+                        step={page.step}
+                        {page}
+                    />
                 {/key}
             {:else}
                 <h2>What happens next</h2>

@@ -2,7 +2,7 @@
     import { Button } from 'carbon-components-svelte';
     import type { Step } from '../../api/wire';
     import Drops from '../../parts/Drops.svelte';
-    import { capital, duration } from '../../parts/words';
+    import { capital, counted, duration } from '../../parts/words';
     import Alternatives from './Alternatives.svelte';
     import StepControls from './StepControls.svelte';
     import type { RecipeState } from './recipe.svelte';
@@ -10,16 +10,22 @@
     interface Props {
         area: number;
         company: number;
+        /** figures of the company */
+        count: number;
         step: Step;
         page: RecipeState;
     }
-    let { area, company, step, page }: Props = $props();
+    let { area, company, count, step, page }: Props = $props();
 
     const parts = $derived(step.mix.map((p) => p.parts).join(' : '));
     const amount = $derived(
         step.amount &&
-            `${step.amount.drops.map((d) => d.drops).join(' + ')}${step.amount.thinner_drops ? ` + ${step.amount.thinner_drops} ${step.thinned_with}` : ''} drops do for ${step.amount.figures === 1 ? 'one figure' : `${step.amount.figures} figures`}`,
+            `${step.amount.drops.map((d) => d.drops).join(' + ')} drops${step.amount.thinner_drops ? ` and ${step.amount.thinner_drops} of ${step.thinned_with}` : ''} do for ${figures(step.amount.figures)}`,
     );
+
+    function figures(served: number): string {
+        return served >= count && count > 1 ? `all ${count} figures` : counted(served, 'figure');
+    }
 </script>
 
 <p class="soft">{capital(step.technique)} · {step.tool}</p>
@@ -33,7 +39,8 @@
         <i style:background={step.colour}></i><i style:background={step.wanted}></i>
     </div>
     <p class="under"><span>this {step.mix.length > 1 ? 'mix' : 'paint'}, dry</span><span>wanted</span></p>
-    <p><strong>{step.difference.toFixed(1)} apart</strong> · typed-in colours tell to ±{step.certainty.toFixed(1)}</p>
+    <p><strong>{step.difference.toFixed(1)} apart</strong></p>
+    <p class="soft">Colours that were typed in tell to ±{step.certainty.toFixed(1)}.</p>
 {:else}
     <div class="pair one" style:background={step.after.recess}></div>
     <p class="under">

@@ -1,7 +1,7 @@
 <script lang="ts">
     import type { Step } from '../../api/wire';
     import Faces from '../../parts/Faces.svelte';
-    import { capital, coats, duration, thinning } from '../../parts/words';
+    import { capital, coats, duration } from '../../parts/words';
 
     interface Props {
         /** from the undercoat up */
@@ -18,12 +18,14 @@
 
     function facts(step: Step): string {
         if (step.omitted) return 'left out by you';
-        const where = step.done_on > 0 && !done(step) ? `done on ${step.done_on} of ${count}` : '';
         return [
-            step.stage === 'undercoat' && step.amount === null ? step.tool : thinning(step),
+            step.stage === 'undercoat' && step.amount === null
+                ? step.tool
+                : step.undiluted
+                  ? 'undiluted'
+                  : `thin ${step.thin}`,
             coats(step),
             `dry ${duration(step.dry_minutes)}`,
-            where,
         ]
             .filter(Boolean)
             .join(' · ');
@@ -47,7 +49,9 @@
                     <small
                         >{capital(step.technique)}{step.stage === step.technique || step.technique.includes(step.stage)
                             ? ''
-                            : ` · ${step.stage}`}</small
+                            : ` · ${step.stage}`}{step.done_on > 0 && !done(step)
+                            ? ` · ${step.done_on} of ${count} done`
+                            : ''}</small
                     >
                     <b>{step.mix_words}</b>
                     <span class="mono">{facts(step)}</span>

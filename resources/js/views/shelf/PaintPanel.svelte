@@ -4,7 +4,7 @@
     import { paintQuery } from '../../api/queries';
     import type { Paint, Staircase } from '../../api/wire';
     import Waiting from '../../parts/Waiting.svelte';
-    import { millilitres } from '../../parts/words';
+    import { counted, millilitres } from '../../parts/words';
 
     interface Props {
         id: number | null;
@@ -20,7 +20,7 @@
     function hides(all: Staircase[]): string {
         const hidden = all.filter((s) => s.coats !== null);
         if (hidden.length === 0) return 'It tints what lies below and never hides it.';
-        const told = hidden.map((s) => `${s.coats} over ${s.ground}`).join(', ');
+        const told = hidden.map((s) => `${counted(s.coats ?? 0, 'coat')} over ${s.ground.split(',')[0]}`).join(', ');
         const never = all.filter((s) => s.coats === null).map((s) => s.ground);
         return `Undiluted it hides after ${told}${never.length ? `; over ${never.join(' and ')} not within 12` : ''}.`;
     }

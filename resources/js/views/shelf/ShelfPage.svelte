@@ -24,9 +24,10 @@
                 <div>
                     <h1>{inWords(view.all.length)} {view.all.length === 1 ? 'paint' : 'paints'}</h1>
                     <p class="soft">
-                        {counted(view.atHand, 'is', 'are')} at hand{view.atHand < view.all.length
+                        {view.atHand} at hand{view.atHand < view.all.length
                             ? `, ${view.all.length - view.atHand} empty or not owned`
-                            : ''} · by hue family, light to dark · the bar tells what is left
+                            : ''}
+                        · the bar tells what is left
                     </p>
                 </div>
                 <div class="actions">
@@ -67,9 +68,9 @@
                 {#if view.found.length === 0}
                     <p class="none">No paint here speaks of “{view.words}”.</p>
                 {:else if view.asList}
-                    <PaintList paints={view.found} chosen={view.chosen} onchoose={(id) => (view.chosen = id)} />
+                    <PaintList paints={view.found} chosen={view.chosenId} onchoose={(id) => (view.chosen = id)} />
                 {:else}
-                    <PaintWall paints={view.found} chosen={view.chosen} onchoose={(id) => (view.chosen = id)} />
+                    <PaintWall paints={view.found} chosen={view.chosenId} onchoose={(id) => (view.chosen = id)} />
                 {/if}
             {/if}
         </main>
