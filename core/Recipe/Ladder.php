@@ -58,7 +58,7 @@ final readonly class Ladder
         }
         $lift = self::UP[$rung];
         if ($lift <= 0.0) {
-            return (new Oklch(max(self::LEAST_LIGHT, $this->intended->lightness + $lift), $this->intended->chroma, $this->intended->hue))->onScreen();
+            return (new Oklch($this->noDarkerThan($this->intended->lightness + $lift), $this->intended->chroma, $this->intended->hue))->onScreen();
         }
         $room = max(0.0, self::MOST_LIGHT - $this->intended->lightness);
         $lightness = $this->intended->lightness + min($lift, $room * self::MOST_OF_ROOM[$rung]);
@@ -110,7 +110,7 @@ final readonly class Ladder
 
     private function shade(): Oklch
     {
-        $lightness = max(self::LEAST_LIGHT, $this->intended->lightness * self::SHADE_KEEPS);
+        $lightness = $this->noDarkerThan($this->intended->lightness * self::SHADE_KEEPS);
         if ($this->isNeutral()) {
             return $this->intended->lightness > 0.6
                 ? (new Oklch($lightness, 0.018, 240))->onScreen()
@@ -123,6 +123,12 @@ final readonly class Ladder
             $this->intended->chroma * 0.85,
             $this->intended->hue + self::limited($this->intended->hueTurnTo($toward), $most),
         ))->onScreen();
+    }
+
+    /** Rungs stop at the darkest that still reads, or at the intended colour where that is darker. */
+    private function noDarkerThan(float $lightness): float
+    {
+        return max($lightness, min(self::LEAST_LIGHT, $this->intended->lightness));
     }
 
     private function isNeutral(): bool

@@ -29,6 +29,10 @@ final class Matcher
     /** Best singles whose mixes with every partner are scored exactly where the linear ranking is least to be trusted. */
     private const SURE_PARTNERS = 2;
 
+    /** The same where even the best single is further off than this (CIEDE2000): a colour that nothing reaches. */
+    private const OUT_OF_REACH = 5.0;
+    private const SURE_PARTNERS_OUT_OF_REACH = 10;
+
     /**
      * Every paint as a single, best first.
      *
@@ -111,7 +115,9 @@ final class Matcher
         }
         asort($score);
         $chosen = array_slice(array_keys($score), 0, self::SHORTLIST);
-        foreach (array_slice($this->singles($target, $paints), 0, self::SURE_PARTNERS) as $single) {
+        $singles = $this->singles($target, $paints);
+        $partners = ($singles[0]->difference ?? 0.0) > self::OUT_OF_REACH ? self::SURE_PARTNERS_OUT_OF_REACH : self::SURE_PARTNERS;
+        foreach (array_slice($singles, 0, $partners) as $single) {
             $i = array_search($single->mix->parts[0]['paint'], $paints, true);
             for ($j = 0; $j < $n; ++$j) {
                 if ($j !== $i) {
