@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Workshop;
 
-use Carbon\CarbonImmutable;
 use Kalokroma\Colour\ColourProblem;
 use Kalokroma\Colour\Reflectance;
 use Kalokroma\Colour\Srgb;
@@ -174,7 +173,7 @@ final readonly class PaintFields
         if ($text === '') {
             return null;
         }
-        if (!CarbonImmutable::canBeCreatedFromFormat($text, 'Y-m-d')) {
+        if (preg_match('/^(\d{4})-(\d{2})-(\d{2})$/D', $text, $m) !== 1 || !checkdate((int) $m[2], (int) $m[3], (int) $m[1])) {
             $problems['opened'] = sprintf('opened is "%s": write the day as 2026-03-08.', mb_strimwidth($text, 0, 40, '…'));
 
             return null;

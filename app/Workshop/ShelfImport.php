@@ -36,7 +36,7 @@ final class ShelfImport
                 if ($why === '' && isset($seen[$key])) {
                     $why = sprintf('The same paint stands on line %d already.', $seen[$key]);
                 }
-                $outcome = $why === '' ? self::take($painter, $fields->attributes + ['extra' => $row['extra'] ?: null], $known[$key] ?? null, $row['fields']) : 'skipped';
+                $outcome = $why === '' ? self::take($painter, $fields->attributes, $row['extra'], $known[$key] ?? null, $row['fields']) : 'skipped';
                 $seen[$key] ??= $row['line'];
                 ++$report[$outcome];
                 $report['lines'][] = ['line' => $row['line'], 'name' => trim($row['fields']['name'] ?? ''), 'outcome' => $outcome, 'why' => $why];
@@ -48,10 +48,13 @@ final class ShelfImport
 
     /**
      * @param array<string, mixed>  $attributes
+     * @param array<string, string> $extra      columns of the file that we do not know
      * @param array<string, string> $given      columns the file has: what it does not name stays as it is
      */
-    private static function take(Painter $painter, array $attributes, ?Paint $known, array $given): string
+    private static function take(Painter $painter, array $attributes, array $extra, ?Paint $known, array $given): string
     {
+        $kept = array_filter([...($known->extra ?? []), ...$extra], static fn (string $cell): bool => $cell !== '');
+        $attributes['extra'] = $kept === [] ? null : $kept;
         if ($known === null) {
             $painter->paints()->create($attributes);
 
