@@ -9,6 +9,7 @@ use Kalokroma\Colour\Ciede2000;
 use Kalokroma\Figure\Area;
 use Kalokroma\Film\Hiding;
 use Kalokroma\Film\Surface;
+use Kalokroma\Film\Thinning;
 use Kalokroma\Shelf\Mix;
 
 /**
@@ -47,7 +48,7 @@ final class Simulation
                 * $coats * Defaults::FILM_UL_PER_CM2;
         }
         $tool = $technique->tool($area->surfaceCm2);
-        $reasons = [...$step->why, ...self::mixReason($step), $coatsReason];
+        $reasons = [...array_map(static fn (Finding $f): Finding => self::thinningReason($f, $step), $step->why), ...self::mixReason($step), $coatsReason];
         if ($step->coats !== null && $step->coats !== $proposed) {
             $reasons[] = new Finding('coats.overruled', 'You plan {yours} instead of {proposed}.', ['yours' => self::counted($step->coats), 'proposed' => (string) $proposed]);
         }
@@ -128,6 +129,21 @@ final class Simulation
         }
 
         return [new Finding('mix.yours', 'Your own choice, {mix}, is {apart} from the wanted colour.', ['mix' => $step->mix->words(), 'apart' => $difference])];
+    }
+
+    /** The drafted reason for the thinning, or what the painter chose beside it. */
+    private static function thinningReason(Finding $drafted, PlannedStep $step): Finding
+    {
+        if (!str_starts_with($drafted->code, 'thinning.') || $drafted->facts['ratio'] === $step->thinning->ratio()) {
+            return $drafted;
+        }
+        $word = static fn (string $ratio): string => Thinning::fromRatio($ratio)->isUndiluted() ? 'not at all' : $ratio;
+
+        return new Finding('thinning.yours', 'You thin it {yours}; {usual} was proposed (usual {range}): {why}.', [
+            ...$drafted->facts,
+            'yours' => $word($step->thinning->ratio()),
+            'usual' => $word((string) $drafted->facts['ratio']),
+        ]);
     }
 
     private static function isShadedByWash(Mix $mix): bool

@@ -10,6 +10,7 @@ use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
+use Symfony\Component\HttpFoundation\Response;
 
 final class ShelfTest extends TestCase
 {
@@ -186,7 +187,7 @@ final class ShelfTest extends TestCase
         $answer = $this->get('/api/shelf/file')->assertOk()->assertHeader('Content-Type', 'text/csv; charset=UTF-8');
 
         self::assertStringStartsWith(self::HEADER."\r\n", (string) $answer->getContent());
-        self::assertStringContainsString("Ochre,\"Test range\",opaque,#9c7630,15,10,,,yes,", (string) $answer->getContent());
+        self::assertStringContainsString('Ochre,"Test range",opaque,#9c7630,15,10,,,yes,', (string) $answer->getContent());
     }
 
     /** Made shelves with awkward contents go out and come in again into an empty workshop without loss. */
@@ -233,7 +234,7 @@ final class ShelfTest extends TestCase
         return (string) stream_get_contents($stream);
     }
 
-    /** @return TestResponse<\Symfony\Component\HttpFoundation\Response> */
+    /** @return TestResponse<Response> */
     private function send(string $bytes): TestResponse
     {
         return $this->post('/api/shelf/file', ['file' => UploadedFile::fake()->createWithContent('shelf.csv', $bytes)], ['Accept' => 'application/json']);

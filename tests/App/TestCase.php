@@ -11,6 +11,7 @@ use Illuminate\Foundation\Testing\TestCase as LaravelTestCase;
 use Illuminate\Testing\TestResponse;
 use Opis\JsonSchema\Errors\ErrorFormatter;
 use Opis\JsonSchema\Validator;
+use Symfony\Component\HttpFoundation\Response;
 
 abstract class TestCase extends LaravelTestCase
 {
@@ -42,7 +43,7 @@ abstract class TestCase extends LaravelTestCase
     /**
      * The answer is what docs/formats/wire.schema.json says of it.
      *
-     * @param TestResponse<\Symfony\Component\HttpFoundation\Response> $response
+     * @param TestResponse<Response> $response
      */
     protected function assertAnswers(string $kind, TestResponse $response): void
     {
@@ -56,7 +57,7 @@ abstract class TestCase extends LaravelTestCase
     /**
      * A refusal: its status, and one sentence without a trace of the inside.
      *
-     * @param TestResponse<\Symfony\Component\HttpFoundation\Response> $response
+     * @param TestResponse<Response> $response
      */
     protected function assertRefused(int $status, string $sentence, TestResponse $response): void
     {

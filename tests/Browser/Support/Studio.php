@@ -7,7 +7,6 @@ namespace Tests\Browser\Support;
 use Facebook\WebDriver\Chrome\ChromeOptions;
 use Facebook\WebDriver\Remote\DesiredCapabilities;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
-use Facebook\WebDriver\WebDriverDimension;
 use RuntimeException;
 
 /** The application, served with a database of its own, and a headless browser in front of it. */
@@ -15,9 +14,11 @@ final class Studio
 {
     public readonly RemoteWebDriver $browser;
 
-    public readonly string $address;
+    public string $address;
 
     private readonly Processes $processes;
+
+    private readonly Processes $server;
 
     private readonly string $folder;
 
@@ -26,7 +27,9 @@ final class Studio
         $this->folder = sys_get_temp_dir().'/kalokroma-'.bin2hex(random_bytes(6));
         mkdir($this->folder);
         $this->processes = new Processes();
-        $this->address = $this->serve($sample);
+        $this->server = new Processes();
+        $this->prepare($sample);
+        $this->address = $this->serve();
         $this->browser = $this->open($width, $height);
     }
 
@@ -37,10 +40,10 @@ final class Studio
 
     public function resize(int $width, int $height): void
     {
-        $this->browser->manage()->window()->setSize(new WebDriverDimension($width, $height));
+        self::fit($this->browser, $width, $height);
     }
 
-    /** @param array<string, string> $arguments command line after `artisan` */
+    /** @param string ...$arguments command line after `artisan` */
     public function artisan(string ...$arguments): string
     {
         $lines = [];
@@ -60,19 +63,31 @@ final class Studio
             $this->browser->quit();
         } finally {
             $this->processes->stop();
+            $this->server->stop();
             exec('rm -rf '.escapeshellarg($this->folder));
         }
     }
 
-    private function serve(bool $sample): string
+    /** Stops the application and starts it again on the same data, at another address. */
+    public function restart(): void
+    {
+        $this->server->stop();
+        $this->address = $this->serve();
+    }
+
+    private function prepare(bool $sample): void
     {
         touch($this->folder.'/workshop.sqlite');
         $this->artisan('migrate', '--force');
         if ($sample) {
             $this->artisan('kalokroma:demo');
         }
+    }
+
+    private function serve(): string
+    {
         $port = Processes::freePort();
-        $this->processes->start(
+        $this->server->start(
             [PHP_BINARY, 'artisan', 'serve', '--no-reload', '--host=127.0.0.1', '--port='.$port],
             $port,
             $this->environment(),
@@ -113,11 +128,17 @@ final class Studio
         $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
         $capabilities->setCapability('goog:loggingPrefs', ['browser' => 'ALL']);
         $browser = RemoteWebDriver::create('http://127.0.0.1:'.$port, $capabilities, 20_000, 60_000);
+        self::fit($browser, $width, $height);
+
+        return $browser;
+    }
+
+    /** Makes the page itself this large, whatever the window's frame takes. */
+    private static function fit(RemoteWebDriver $browser, int $width, int $height): void
+    {
         $browser->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', [
             'cmd' => 'Emulation.setDeviceMetricsOverride',
             'params' => ['width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => false],
         ]);
-
-        return $browser;
     }
 }

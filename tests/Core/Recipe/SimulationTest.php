@@ -124,6 +124,16 @@ final class SimulationTest extends TestCase
         self::assertStringContainsString('Your own choice, Blue, is '.number_format((float) $swapped->difference, 1), implode(' ', $sentences));
     }
 
+    public function testThePaintersOwnThinningStandsBesideTheProposedOne(): void
+    {
+        $drafted = new Finding('thinning.basecoat', 'Thinned {ratio} (usual {range}): {why}.', ['ratio' => '2:1', 'range' => '3:1 – 1:1', 'why' => 'like milk']);
+        $step = $this->basecoat('#9c7630', '2:1', [$drafted]);
+
+        self::assertSame('Thinned 2:1 (usual 3:1 – 1:1): like milk.', $this->reason($this->lay($step), 'thinning.'));
+        self::assertSame('You thin it 1:8; 2:1 was proposed (usual 3:1 – 1:1): like milk.', $this->reason($this->lay($step->with(thinning: Thinning::fromRatio('1:8'))), 'thinning.'));
+        self::assertSame('You thin it not at all; 2:1 was proposed (usual 3:1 – 1:1): like milk.', $this->reason($this->lay($step->with(thinning: Thinning::undiluted())), 'thinning.'));
+    }
+
     public function testTakingTheSameMixAgainKeepsItsReason(): void
     {
         $step = $this->basecoat('#9c7630', '2:1', [new Finding('mix.single', 'Ochre is 0.4 apart.')]);

@@ -17,6 +17,11 @@
         () => Number(params?.figure ?? 1),
     );
 
+    let main: HTMLElement | undefined = $state();
+
+    // The link that led here keeps no hold of the keys.
+    $effect(() => main?.focus());
+
     /** One key each, for hands that are wet or hold a brush; never while something is being typed. */
     function key(event: KeyboardEvent) {
         const at = event.target as HTMLElement;
@@ -56,7 +61,7 @@
     <Waiting problem={bench.query.error ?? bench.figures.error} />
 {:else}
     <div class="bench">
-        <main>
+        <main tabindex="-1" bind:this={main}>
             {#if bench.problem && !bench.dialog}<InlineNotification
                     lowContrast
                     kind="error"
@@ -76,6 +81,9 @@
 {/if}
 
 <style>
+    main:focus {
+        outline: none;
+    }
     .none {
         padding: 40px 28px;
     }

@@ -22,7 +22,7 @@
     );
     const batch = $derived(
         step.amount
-            ? `${step.amount.drops.map((d) => (step.mix.length > 1 ? `${d.drops} ${d.paint}` : `${d.drops} drops`)).join(', ')}${step.amount.thinner_drops ? ` and ${step.amount.thinner_drops} of ${step.thinned_with}` : ''}: enough for ${served(step.amount.figures)}`
+            ? `${step.amount.drops.map((d) => (step.mix.length > 1 ? `${d.drops} ${d.paint}` : counted(d.drops, 'drop'))).join(', ')}${step.amount.thinner_drops ? ` and ${step.amount.thinner_drops} of ${step.thinned_with}` : ''}: enough for ${served(step.amount.figures)}`
             : '',
     );
 
@@ -49,7 +49,10 @@
     </div>
     <div>
         <p class="big">{coats(step)}</p>
-        <p class="small">{duration(step.dry_minutes)} {step.coats > 1 ? 'between' : 'to dry'}</p>
+        <p class="small">
+            {duration(step.dry_minutes)}
+            {step.coats > 1 && step.stage !== 'undercoat' ? 'between' : 'to dry'}
+        </p>
     </div>
 </div>
 {#if batch}<p class="batch">{batch}</p>{/if}

@@ -62,6 +62,7 @@
     primaryButtonDisabled={bench.busy || figures.length === 0}
     secondaryButtonText="Cancel"
     hasScrollingContent
+    preventCloseOnClickOutside
     on:click:button--secondary={() => bench.close()}
     on:close={() => bench.close()}
     on:submit={save}

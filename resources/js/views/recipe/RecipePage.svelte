@@ -17,6 +17,7 @@
 
     const page = new RecipeState(() => (params?.area ? Number(params.area) : null));
     const recipe = $derived(page.recipe);
+    const area = $derived(page.area);
 
     let panel: HTMLElement | undefined = $state();
 
@@ -27,7 +28,7 @@
     }
 
     $effect(() => {
-        void page.area;
+        void area;
         untrack(() => page.forget());
     });
 </script>

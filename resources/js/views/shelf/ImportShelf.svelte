@@ -52,6 +52,7 @@
     primaryButtonDisabled={busy}
     secondaryButtonText={report ? 'Close' : 'Cancel'}
     hasScrollingContent
+    preventCloseOnClickOutside
     on:click:button--secondary={close}
     on:close={close}
     on:submit={send}

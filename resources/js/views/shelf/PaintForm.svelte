@@ -63,6 +63,7 @@
     secondaryButtonText="Cancel"
     selectorPrimaryFocus="#paint-name"
     hasScrollingContent
+    preventCloseOnClickOutside
     on:click:button--secondary={onclose}
     on:close={onclose}
     on:submit={save}

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Browser\Support\Hands;
+use Tests\Browser\Support\Studio;
+
+require dirname(__DIR__, 2).'/vendor/autoload.php';
+
+$pictures = [
+    'shelf' => ['/shelf', 'light', 'Coats it takes', "document.querySelectorAll('section button')[20].click()"],
+    'figures' => ['/figures', 'light', 'Three questions', ''],
+    'recipe' => ['/recipe/4', 'light', 'Left out, and why', ''],
+    'recipe-dark' => ['/recipe/8', 'dark', 'Left out, and why', ''],
+    'bench' => ['/bench/1/4', 'dark', 'Next after this', ''],
+    'ledger' => ['/ledger', 'light', 'What was really done', ''],
+];
+$folder = dirname(__DIR__, 2).'/docs/screenshots';
+if (!is_dir($folder)) {
+    mkdir($folder, recursive: true);
+}
+$studio = new Studio();
+$hands = new Hands($studio);
+try {
+    $studio->visit('/');
+    $hands->press('Enter the sample workshop');
+    $hands->see('Coats it takes');
+    foreach ($pictures as $name => [$page, $surround, $arrived, $script]) {
+        $studio->browser->executeScript("localStorage.setItem('kalokroma.surround', '$surround'); localStorage.setItem('kalokroma.surround.bench', '$surround');");
+        $studio->browser->get('about:blank');
+        $studio->visit($page);
+        $hands->see($arrived);
+        if ($script !== '') {
+            $hands->ask($script);
+        }
+        usleep(900_000);
+        $studio->browser->takeScreenshot("$folder/$name.png");
+        echo "docs/screenshots/$name.png\n";
+    }
+} finally {
+    $studio->close();
+}

@@ -1,0 +1,209 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\App;
+
+use App\Models\AreaRow;
+use App\Models\Company;
+use App\Models\Entry;
+use Carbon\CarbonImmutable;
+use Illuminate\Testing\TestResponse;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Symfony\Component\HttpFoundation\Response;
+
+final class BenchTest extends TestCase
+{
+    public function testTheStepsOfAFigureFromInsideOut(): void
+    {
+        $this->signIn();
+        $answer = $this->getJson($this->url('bench?figure=2'))->assertOk();
+
+        $this->assertAnswers('bench', $answer);
+        self::assertSame(['Whole figure', 'Coat', 'Lantern'], array_values(array_unique(array_column((array) $answer->json('steps'), 'area'))));
+        self::assertSame('all:undercoat', $answer->json('next'));
+        self::assertSame([0, 0, 0], array_column((array) $answer->json('figures'), 'done'));
+        self::assertNotSame([], $answer->json('steps.0.cautions'));
+    }
+
+    public function testAnOmittedStepDoesNotComeToTheBench(): void
+    {
+        $this->signIn();
+        $before = count((array) $this->getJson($this->url('bench'))->json('steps'));
+        $this->patchJson('/api/areas/'.$this->coat().'/recipe/highlight', ['omitted' => true])->assertOk();
+
+        self::assertCount($before - 1, (array) $this->getJson($this->url('bench'))->json('steps'));
+    }
+
+    public function testDoneAsPlannedAndOnToTheNext(): void
+    {
+        $this->signIn();
+        $answer = $this->record(['area_id' => null, 'step' => 'undercoat', 'stage' => 'undercoat', 'figures' => [1]])->assertOk();
+
+        $this->assertAnswers('bench', $answer);
+        self::assertSame('Coat', $answer->json('steps.1.area'));
+        self::assertSame($answer->json('steps.1.id'), $answer->json('next'));
+        self::assertTrue($answer->json('steps.0.done'));
+        self::assertSame([1], $answer->json('steps.0.done_figures'));
+        self::assertSame('all:undercoat', $this->getJson($this->url('bench?figure=2'))->json('next'));
+    }
+
+    public function testDoneOnSeveralFiguresAtOnce(): void
+    {
+        $this->signIn();
+        $this->record(['step' => 'undercoat', 'stage' => 'undercoat', 'figures' => [3, 1, 3]])->assertOk();
+
+        self::assertSame([1, 3], Entry::query()->firstOrFail()->figures);
+        self::assertSame([1, 0, 1], array_column((array) $this->getJson($this->url('bench'))->json('figures'), 'done'));
+    }
+
+    public function testPlannedAndRealStandSideBySide(): void
+    {
+        $this->signIn();
+        $planned = $this->getJson('/api/areas/'.$this->coat().'/recipe')->json('steps.1');
+        $this->record([
+            'area_id' => $this->coat(), 'step' => 'basecoat', 'stage' => 'basecoat', 'figures' => [2],
+            'real' => ['mix' => [['name' => 'A borrowed ochre', 'parts' => null]], 'thin' => '1:3', 'coats' => $planned['coats'] + 1, 'tool' => $planned['tool'], 'minutes' => 17],
+            'note' => 'Streaky at first.',
+        ])->assertOk();
+        $answer = $this->getJson('/api/ledger')->assertOk();
+
+        $this->assertAnswers('ledger', $answer);
+        $entry = $answer->json('entries.0');
+        self::assertSame($planned['mix_words'], $entry['planned']['words']);
+        self::assertSame('A borrowed ochre', $entry['real']['words']);
+        self::assertSame([
+            'A borrowed ochre instead of '.$planned['mix_words'],
+            'thinned 1:3 instead of '.$planned['thin'],
+            sprintf('1 coat more than planned (%d for %d)', $planned['coats'] + 1, $planned['coats']),
+        ], $entry['differences']);
+        self::assertSame('Streaky at first.', $entry['note']);
+        self::assertSame($planned['after'], $entry['look']);
+    }
+
+    public function testThePlanOfThatMomentIsKeptWhenTheRecipeChangesLater(): void
+    {
+        $this->signIn();
+        $words = $this->getJson('/api/areas/'.$this->coat().'/recipe')->json('steps.1.mix_words');
+        $this->record(['area_id' => $this->coat(), 'step' => 'basecoat', 'stage' => 'basecoat', 'figures' => [1]])->assertOk();
+        $this->postJson('/api/areas/'.$this->coat().'/recipe', ['colour' => '#2f5a7e'])->assertOk();
+
+        self::assertSame($words, $this->getJson('/api/ledger')->json('entries.0.planned.words'));
+    }
+
+    #[DataProvider('stages')]
+    public function testEveryStageCanBeRecordedOutsideThePlan(string $stage): void
+    {
+        $this->signIn();
+        $this->record(['area_id' => $this->coat(), 'step' => null, 'stage' => $stage, 'figures' => [1], 'real' => ['mix' => []]])->assertOk();
+        $entry = $this->getJson('/api/ledger')->json('entries.0');
+
+        self::assertSame([$stage, false, null], [$entry['stage'], $entry['in_plan'], $entry['planned']]);
+        self::assertSame(['words' => null, 'thin' => null, 'coats' => null, 'tool' => null, 'minutes' => null], $entry['real'], 'holes stay holes');
+        self::assertSame('all:undercoat', $this->getJson($this->url('bench'))->json('next'), 'and no planned step is ticked off');
+    }
+
+    /** @return iterable<array{string}> */
+    public static function stages(): iterable
+    {
+        foreach (['undercoat', 'basecoat', 'wash', 'layer', 'drybrush', 'highlight'] as $stage) {
+            yield $stage => [$stage];
+        }
+    }
+
+    /** @param array<string, mixed> $change */
+    #[DataProvider('badRecords')]
+    public function testABadRecordIsRefusedWhole(array $change, string $sentence): void
+    {
+        $this->signIn();
+        $this->assertRefused(422, $sentence, $this->record(array_replace_recursive(['step' => 'undercoat', 'stage' => 'undercoat', 'figures' => [1]], $change)));
+        self::assertSame(0, Entry::query()->count());
+    }
+
+    /** @return iterable<string, array{array<string, mixed>, string}> */
+    public static function badRecords(): iterable
+    {
+        yield 'figure 4 of 3' => [['figures' => [4]], 'Ferrymen has figures 1 to 3'];
+        yield 'figure 0' => [['figures' => [0]], 'Choose at least one figure'];
+        yield 'an unknown stage' => [['stage' => 'dipping'], 'Choose what was done'];
+        yield 'a step that is gone' => [['step' => 'glitter'], 'no longer in the recipe'];
+        yield 'negative coats' => [['real' => ['coats' => -1]], 'Coats are a whole number from 1 to 20'];
+        yield 'a bad thinning' => [['real' => ['thin' => 'like milk']], '"like milk" is not a thinning'];
+        yield 'negative minutes' => [['real' => ['minutes' => -5]], 'Minutes are a whole number'];
+        yield 'no drops' => [['real' => ['mix' => [['name' => 'Ochre', 'parts' => 0]]]], 'Drops are whole numbers'];
+        yield 'a nameless paint' => [['real' => ['mix' => [['name' => '', 'parts' => 1]]]], 'Every paint of the mix needs a name'];
+        yield 'a novel' => [['note' => str_repeat('a', 2001)], 'note'];
+    }
+
+    public function testNoFigures(): void
+    {
+        $this->signIn();
+        $this->assertRefused(422, 'Choose at least one figure', $this->record(['step' => 'undercoat', 'stage' => 'undercoat', 'figures' => []]));
+        $this->assertRefused(422, 'Ferrymen has figures 1 to 3: there is no figure 9.', $this->getJson($this->url('bench?figure=9')));
+    }
+
+    public function testAnEntryIsTakenBackButNotErased(): void
+    {
+        $this->signIn();
+        $id = $this->record(['step' => 'undercoat', 'stage' => 'undercoat', 'figures' => [1]])->json('last.id');
+        $back = $this->deleteJson('/api/records/'.$id)->assertOk();
+
+        $this->assertAnswers('bench', $back);
+        self::assertSame('all:undercoat', $back->json('next'));
+        self::assertNull($back->json('last'));
+        self::assertSame([], $this->getJson('/api/ledger')->json('entries'));
+        self::assertNotNull(Entry::query()->findOrFail($id)->withdrawn_at);
+    }
+
+    /** By hand: an airbrushed undercoat dries 20 minutes; after 5 of them it dries until 15 minutes later. */
+    public function testWhatDriesIsCountedDown(): void
+    {
+        $this->signIn();
+        CarbonImmutable::setTestNow('2026-11-20 18:00:00');
+        $this->record(['step' => 'undercoat', 'stage' => 'undercoat', 'figures' => [1]])->assertOk();
+        CarbonImmutable::setTestNow('2026-11-20 18:05:00');
+        $drying = $this->getJson($this->url('bench?figure=1'))->json('drying');
+        self::assertSame([['area' => 'Whole figure', 'stage' => 'undercoat', 'until' => '2026-11-20T18:20:00Z', 'total_minutes' => 20]], $drying);
+        self::assertSame([], $this->getJson($this->url('bench?figure=2'))->json('drying'));
+        CarbonImmutable::setTestNow('2026-11-20 18:21:00');
+        self::assertSame([], $this->getJson($this->url('bench?figure=1'))->json('drying'));
+        CarbonImmutable::setTestNow();
+    }
+
+    public function testTheLedgerIsToldByCompanyAndNewestFirst(): void
+    {
+        $this->signIn();
+        CarbonImmutable::setTestNow('2026-11-20 18:00:00');
+        $this->record(['step' => 'undercoat', 'stage' => 'undercoat', 'figures' => [1]])->assertOk();
+        CarbonImmutable::setTestNow('2026-11-21 18:00:00');
+        $this->record(['area_id' => $this->coat(), 'step' => 'basecoat', 'stage' => 'basecoat', 'figures' => [1]])->assertOk();
+        CarbonImmutable::setTestNow();
+
+        self::assertSame(['basecoat', 'undercoat'], array_column((array) $this->getJson('/api/ledger')->json('entries'), 'stage'));
+        self::assertSame(2, $this->getJson('/api/ledger?company='.Company::query()->value('id'))->json('total'));
+        self::assertSame(0, $this->getJson('/api/ledger?company=99')->json('total'));
+        self::assertSame(2, $this->getJson('/api/ledger')->json('companies.0.entries'));
+    }
+
+    private function coat(): int
+    {
+        return (int) AreaRow::query()->where('name', 'Coat')->value('id');
+    }
+
+    private function url(string $what): string
+    {
+        return '/api/companies/'.Company::query()->value('id').'/'.$what;
+    }
+
+    /**
+     * @param array<string, mixed> $body what was done; as planned where nothing is said of it
+     *
+     * @return TestResponse<Response>
+     */
+    private function record(array $body): TestResponse
+    {
+        $body['real'] = ['mix' => [], ...($body['real'] ?? [])];
+
+        return $this->postJson($this->url('records'), $body);
+    }
+}

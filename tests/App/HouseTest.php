@@ -1,0 +1,141 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\App;
+
+use App\Formats\UnreadableFile;
+use App\Models\AreaRow;
+use App\Models\Company;
+use App\Models\Entry;
+use App\Models\Paint;
+use App\Models\Painter;
+use App\Models\RecipeRow;
+use App\Workshop\WorkshopImport;
+use Illuminate\Contracts\Debug\ExceptionHandler;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
+use PHPUnit\Framework\Attributes\DataProvider;
+use RuntimeException;
+
+/** The database, the sample workshop, and how the house answers when something is wrong. */
+final class HouseTest extends TestCase
+{
+    public function testTheSampleWorkshopIsTheLamplighters(): void
+    {
+        $this->artisan('kalokroma:demo')->assertSuccessful();
+
+        self::assertSame(95, Paint::query()->count());
+        self::assertSame('Lamplighters', Company::query()->firstOrFail()->name);
+        self::assertSame(12, Company::query()->firstOrFail()->count);
+        self::assertSame(12, AreaRow::query()->count());
+        self::assertSame(12, RecipeRow::query()->count());
+        self::assertEquals(100.0, AreaRow::query()->sum('share'));
+        self::assertSame(6, Paint::query()->where('set_name', '!=', '')->distinct()->count('set_name'));
+        self::assertGreaterThan(5, Entry::query()->count());
+    }
+
+    public function testTheSampleKeepsWhatWasDoneUntilItIsMadeFresh(): void
+    {
+        $this->artisan('kalokroma:demo')->assertSuccessful();
+        Paint::query()->where('name', 'Hemp')->delete();
+        $mine = $this->painter();
+        $this->artisan('kalokroma:demo')->assertSuccessful();
+        self::assertSame(0, Paint::query()->where('name', 'Hemp')->count());
+
+        $this->artisan('kalokroma:demo', ['--fresh' => true])->assertSuccessful();
+        self::assertSame(1, Paint::query()->where('name', 'Hemp')->count());
+        self::assertSame(21, $mine->paints()->count(), 'nobody else loses anything');
+    }
+
+    /** @param callable(array<string, mixed>): array<string, mixed> $break */
+    #[DataProvider('brokenWorkshops')]
+    public function testABrokenWorkshopFileChangesNothing(callable $break, string $sentence): void
+    {
+        $painter = Painter::query()->create(['name' => 'Newcomer']);
+        /** @var array<string, mixed> $good */
+        $good = json_decode((string) file_get_contents(__DIR__.'/data/small-workshop.json'), true, 64, JSON_THROW_ON_ERROR);
+        try {
+            WorkshopImport::run($painter, json_encode($break($good), JSON_THROW_ON_ERROR));
+            self::fail('It was taken.');
+        } catch (UnreadableFile $problem) {
+            self::assertStringContainsString($sentence, $problem->getMessage());
+            self::assertStringContainsString('Nothing was taken.', $problem->getMessage());
+        }
+        self::assertSame([0, 0], [Paint::query()->count(), Company::query()->count()]);
+    }
+
+    /** @return iterable<string, array{callable(array<string, mixed>): array<string, mixed>, string}> */
+    public static function brokenWorkshops(): iterable
+    {
+        yield 'another kind of file' => [static fn (array $w): array => ['kind' => 'something'] + $w, 'At /kind'];
+        yield 'a missing part' => [static fn (array $w): array => array_diff_key($w, ['paints' => 0]), 'At /'];
+        yield 'a bad colour' => [static function (array $w): array {
+            $w['paints'][2]['colour'] = '#12';
+
+            return $w;
+        }, 'At /paints/2/colour'];
+        yield 'a paint without its colour' => [static function (array $w): array {
+            unset($w['paints'][3]['colour']);
+
+            return $w;
+        }, 'At /paints/3: colour is empty'];
+        yield 'an unknown relief' => [static function (array $w): array {
+            $w['companies'][0]['areas'][1]['relief'] = 'bumpy';
+
+            return $w;
+        }, 'At /companies/0/areas/1/relief'];
+    }
+
+    public function testAWorkshopFileThatIsNotJson(): void
+    {
+        $this->expectException(UnreadableFile::class);
+        $this->expectExceptionMessage('The file is not JSON');
+        WorkshopImport::run(Painter::query()->create(['name' => 'Newcomer']), '{"kind": ');
+    }
+
+    public function testTheDatabaseGuardsItsKeys(): void
+    {
+        self::assertEquals(1, DB::selectOne('PRAGMA foreign_keys')->foreign_keys);
+        self::assertSame('WAL', config('database.connections.sqlite.journal_mode'));
+        self::assertGreaterThanOrEqual(1000, config('database.connections.sqlite.busy_timeout'));
+    }
+
+    public function testAFileDatabaseIsReallyInWalMode(): void
+    {
+        $file = (string) tempnam(sys_get_temp_dir(), 'kalokroma');
+        config(['database.connections.file' => ['database' => $file] + (array) config('database.connections.sqlite')]);
+
+        self::assertSame('wal', DB::connection('file')->selectOne('PRAGMA journal_mode')->journal_mode);
+        self::assertEquals(1, DB::connection('file')->selectOne('PRAGMA synchronous')->synchronous);
+        DB::purge('file');
+        unlink($file);
+    }
+
+    public function testUnknownAddressesAndMethods(): void
+    {
+        $this->signIn();
+        $this->assertRefused(404, 'There is no such thing', $this->getJson('/api/nothing/here'));
+        $this->assertRefused(404, 'There is no such thing', $this->getJson('/api/areas/999999/recipe'));
+        $this->assertRefused(404, 'There is no such thing', $this->getJson('/api/areas/abc/recipe'));
+        $this->assertRefused(404, 'There is no such thing', $this->deleteJson('/api/shelf'));
+    }
+
+    public function testAFaultInsideIsNotShownOutside(): void
+    {
+        $request = Request::create('/api/broken', server: ['HTTP_ACCEPT' => 'application/json']);
+        $answer = app(ExceptionHandler::class)->render($request, new RuntimeException('SQLSTATE secret at /var/inside.php'));
+
+        self::assertSame(500, $answer->getStatusCode());
+        self::assertDoesNotMatchRegularExpression('/SQLSTATE|secret|inside|trace/', (string) $answer->getContent());
+    }
+
+    public function testThePageLetsTheBrowserLoadNothingFromElsewhere(): void
+    {
+        $policy = (string) $this->get('/')->assertOk()->headers->get('Content-Security-Policy');
+
+        self::assertStringContainsString("default-src 'self'", $policy);
+        self::assertStringContainsString("frame-ancestors 'none'", $policy);
+        self::assertStringNotContainsString('http', $policy);
+    }
+}

@@ -1,0 +1,135 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\App;
+
+use App\Models\AreaRow;
+use App\Models\Company;
+use App\Models\Entry;
+use App\Models\Paint;
+use App\Models\Painter;
+use App\Models\RecipeRow;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Routing\Route as RouteObject;
+use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Route;
+use Illuminate\Support\Facades\Schema;
+
+/** Every row belongs to a painter, and no route leads to another's. */
+final class OwnershipTest extends TestCase
+{
+    private const OPEN = ['GET session', 'POST session', 'POST session/sample', 'DELETE session'];
+
+    public function testEveryTableOfTheWorkshopNamesItsPainter(): void
+    {
+        foreach ([Paint::class, Company::class, AreaRow::class, RecipeRow::class, Entry::class] as $class) {
+            /** @var Model $row */
+            $row = new $class();
+            self::assertTrue(Schema::hasColumn($row->getTable(), 'painter_id'), $class);
+            self::assertArrayHasKey('painter', $row->getGlobalScopes(), $class);
+        }
+    }
+
+    public function testNoRouteAnswersAStranger(): void
+    {
+        foreach ($this->routes() as [$method, $uri]) {
+            if (!in_array($method.' '.$uri, self::OPEN, true)) {
+                $this->assertRefused(401, 'Sign in first.', $this->json($method, '/api/'.str_replace(['{paint}', '{company}', '{area}', '{record}', '{step}'], ['1', '1', '1', '1', 'basecoat'], $uri)));
+            }
+        }
+    }
+
+    public function testNobodyReachesWhatIsAnothers(): void
+    {
+        $other = $this->painter('The other one');
+        $ids = $this->idsOf($other);
+        $this->signIn('Reed cutter');
+        $before = $this->rows($other);
+        $tried = 0;
+        foreach ($this->routes() as [$method, $uri]) {
+            preg_match_all('/\{(\w+)\}/', $uri, $names);
+            if (array_intersect($names[1], array_keys($ids)) === []) {
+                continue;
+            }
+            ++$tried;
+            $address = '/api/'.str_replace(['{paint}', '{company}', '{area}', '{record}', '{step}'], [$ids['paint'], $ids['company'], $ids['area'], $ids['record'], 'basecoat'], $uri);
+            $this->assertRefused(404, 'There is no such thing in your workshop.', $this->json($method, $address, ['name' => 'Stolen', 'behaviour' => 'opaque', 'colour' => '#123456', 'coats' => 3]));
+        }
+
+        self::assertGreaterThanOrEqual(8, $tried);
+        self::assertSame($before, $this->rows($other));
+    }
+
+    public function testAnothersIdInABodyIsRefusedToo(): void
+    {
+        $ids = $this->idsOf($this->painter('The other one'));
+        $this->signIn('Reed cutter');
+        $mine = (int) Company::query()->value('id');
+        $coat = (int) AreaRow::query()->value('id');
+
+        $this->assertRefused(422, 'is not on this shelf', $this->patchJson("/api/areas/$coat/recipe/basecoat", ['mix' => [['paint_id' => $ids['paint'], 'parts' => 1]]]));
+        $this->assertRefused(404, 'no such thing', $this->postJson("/api/companies/$mine/records", ['area_id' => $ids['area'], 'step' => null, 'stage' => 'wash', 'figures' => [1], 'real' => ['mix' => []]]));
+        self::assertSame(0, $this->getJson('/api/ledger?company='.$ids['company'])->json('total'));
+    }
+
+    public function testListsHoldOnlyOnesOwn(): void
+    {
+        $other = $this->painter('The other one');
+        $this->idsOf($other);
+        DB::table('paints')->where('painter_id', $other->id)->update(['notes' => 'a secret']);
+        $this->signIn('Reed cutter');
+        foreach (['shelf', 'companies', 'ledger'] as $list) {
+            $text = (string) $this->getJson('/api/'.$list)->assertOk()->getContent();
+            self::assertStringNotContainsString('a secret', $text);
+            self::assertStringNotContainsString('The other one', $text);
+        }
+        self::assertStringNotContainsString('a secret', (string) $this->get('/api/shelf/file')->getContent());
+        self::assertCount(1, (array) $this->getJson('/api/companies')->json('companies'));
+        self::assertSame([], $this->getJson('/api/ledger')->json('entries'));
+    }
+
+    /** @return list<array{string, string}> method and address of every route under /api */
+    private function routes(): array
+    {
+        $found = [];
+        /** @var RouteObject $route */
+        foreach (Route::getRoutes()->getRoutes() as $route) {
+            if (str_starts_with($route->uri(), 'api/') && !str_contains($route->uri(), '{any}')) {
+                $found[] = [$route->methods()[0], substr($route->uri(), 4)];
+            }
+        }
+        self::assertGreaterThan(15, count($found));
+
+        return $found;
+    }
+
+    /** @return array{paint: int, company: int, area: int, record: int} */
+    private function idsOf(Painter $painter): array
+    {
+        $this->actingAs($painter);
+        $company = Company::query()->firstOrFail();
+        $this->postJson('/api/companies/'.$company->id.'/records', ['step' => 'undercoat', 'stage' => 'undercoat', 'figures' => [1], 'real' => ['mix' => []]])->assertOk();
+        $ids = [
+            'paint' => (int) Paint::query()->value('id'),
+            'company' => $company->id,
+            'area' => (int) AreaRow::query()->value('id'),
+            'record' => (int) Entry::query()->value('id'),
+        ];
+        Auth::logout();
+
+        return $ids;
+    }
+
+    /** @return array<string, mixed> every row of a painter, as it lies in the database */
+    private function rows(Painter $painter): array
+    {
+        $rows = [];
+        foreach (['paints', 'companies', 'areas', 'recipes', 'records'] as $table) {
+            $rows[$table] = DB::table($table)->where('painter_id', $painter->id)->orderBy('id')->get()->map(static fn (object $r): array => (array) $r)->all();
+        }
+
+        return $rows;
+    }
+}

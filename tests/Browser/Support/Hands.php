@@ -1,0 +1,162 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser\Support;
+
+use Facebook\WebDriver\Exception\WebDriverException;
+use Facebook\WebDriver\Remote\RemoteWebElement;
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
+use PHPUnit\Framework\Assert;
+
+/** What a person does at the page: finds things by what is written on them, presses, types, reads. */
+final readonly class Hands
+{
+    private const PATIENCE_SECONDS = 10;
+
+    public function __construct(private Studio $studio)
+    {
+    }
+
+    public function press(string $text, string $within = 'body'): void
+    {
+        $this->tap(sprintf('//*[self::button or self::a][normalize-space(.)=%1$s or @aria-label=%1$s][not(@disabled)]', $this->quoted($text)), $within);
+    }
+
+    /** Presses the first button whose words begin so. */
+    public function pressBeginning(string $text, string $within = 'body'): void
+    {
+        $this->tap(sprintf('//*[self::button or self::a][starts-with(normalize-space(.), %s)][not(@disabled)]', $this->quoted($text)), $within);
+    }
+
+    /** Replaces what stands in the field under this label. */
+    public function type(string $label, string $text): void
+    {
+        $field = $this->field($label);
+        $field->sendKeys(WebDriverKeys::CONTROL.'a');
+        $field->sendKeys(WebDriverKeys::BACKSPACE);
+        $field->sendKeys($text);
+    }
+
+    public function choose(string $label, string $option): void
+    {
+        $field = $this->field($label);
+        $field->findElement(WebDriverBy::xpath(sprintf('.//option[normalize-space(.)=%1$s or @value=%1$s]', $this->quoted($option))))->click();
+    }
+
+    public function upload(string $bytes, string $name = 'shelf.csv'): void
+    {
+        $file = sys_get_temp_dir().'/'.bin2hex(random_bytes(4)).'-'.$name;
+        file_put_contents($file, $bytes);
+        $this->element('//input[@type="file"]', visible: false)->sendKeys($file);
+    }
+
+    public function key(string $key): void
+    {
+        $this->studio->browser->getKeyboard()->sendKeys($key);
+    }
+
+    /** Waits until this stands on the page. */
+    public function see(string $text): void
+    {
+        $this->until(fn (): bool => str_contains($this->text(), $text), sprintf('"%s" does not stand on the page', $text));
+    }
+
+    public function seeNot(string $text): void
+    {
+        $this->until(fn (): bool => !str_contains($this->text(), $text), sprintf('"%s" still stands on the page', $text));
+    }
+
+    public function text(string $selector = 'body'): string
+    {
+        return (string) $this->studio->browser->executeScript('return document.querySelector(arguments[0])?.innerText ?? "";', [$selector]);
+    }
+
+    /** What a script in the page answers. */
+    public function ask(string $script): mixed
+    {
+        return $this->studio->browser->executeScript($script);
+    }
+
+    /** @return list<string> errors the page wrote to the browser's console */
+    public function complaints(): array
+    {
+        $lines = [];
+        foreach ($this->studio->browser->manage()->getLog('browser') as $entry) {
+            if ($entry['level'] === 'SEVERE' && !preg_match('/status of 4\d\d/', (string) $entry['message'])) {
+                $lines[] = (string) $entry['message'];
+            }
+        }
+
+        return $lines;
+    }
+
+    /** @param callable(): bool $condition */
+    public function until(callable $condition, string $otherwise): void
+    {
+        $deadline = microtime(true) + self::PATIENCE_SECONDS;
+        while (true) {
+            try {
+                if ($condition()) {
+                    Assert::assertNotSame('', $otherwise);
+
+                    return;
+                }
+            } catch (WebDriverException) {
+                // The page was being drawn anew: look again.
+            }
+            if (microtime(true) > $deadline) {
+                Assert::fail($otherwise."\n--- the page says:\n".$this->text());
+            }
+            usleep(60_000);
+        }
+    }
+
+    public function element(string $xpath, string $within = 'body', bool $visible = true): RemoteWebElement
+    {
+        $found = null;
+        $this->until(function () use ($xpath, $within, $visible, &$found): bool {
+            foreach ($this->studio->browser->findElements(WebDriverBy::cssSelector($within)) as $root) {
+                foreach ($root->findElements(WebDriverBy::xpath('.'.$xpath)) as $element) {
+                    if (!$visible || $element->isDisplayed()) {
+                        $found = $element;
+
+                        return true;
+                    }
+                }
+            }
+
+            return false;
+        }, 'There is no '.$xpath);
+        assert($found instanceof RemoteWebElement);
+
+        return $found;
+    }
+
+    private function tap(string $xpath, string $within): void
+    {
+        $this->until(function () use ($xpath, $within): bool {
+            $element = $this->element($xpath, $within);
+            $this->studio->browser->executeScript('arguments[0].scrollIntoView({block: "center"});', [$element]);
+            $element->click();
+
+            return true;
+        }, 'Cannot press '.$xpath);
+    }
+
+    private function field(string $label): RemoteWebElement
+    {
+        $quoted = $this->quoted($label);
+
+        return $this->element(sprintf(
+            '//*[self::input or self::select or self::textarea][@aria-label=%1$s or @placeholder=%1$s or @id=//label[normalize-space(.)=%1$s]/@for or ancestor::label[normalize-space(span)=%1$s]]',
+            $quoted,
+        ));
+    }
+
+    private function quoted(string $text): string
+    {
+        return str_contains($text, '"') ? "'".$text."'" : '"'.$text.'"';
+    }
+}
