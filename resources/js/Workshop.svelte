@@ -18,10 +18,9 @@
     });
 
     async function leave() {
-        const after = await put<Session>('DELETE', 'session');
-        client.clear();
-        client.setQueryData(['session'], after);
+        await put<Session>('DELETE', 'session');
         location.hash = '#/';
+        location.reload(); // nothing of this painter stays in memory
     }
 
     client.getQueryCache().subscribe((event) => {

@@ -10,7 +10,6 @@ use App\Models\Entry;
 use App\Models\Paint;
 use App\Models\Painter;
 use App\Models\RecipeRow;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Routing\Route as RouteObject;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
@@ -25,7 +24,6 @@ final class OwnershipTest extends TestCase
     public function testEveryTableOfTheWorkshopNamesItsPainter(): void
     {
         foreach ([Paint::class, Company::class, AreaRow::class, RecipeRow::class, Entry::class] as $class) {
-            /** @var Model $row */
             $row = new $class();
             self::assertTrue(Schema::hasColumn($row->getTable(), 'painter_id'), $class);
             self::assertArrayHasKey('painter', $row->getGlobalScopes(), $class);
@@ -54,7 +52,7 @@ final class OwnershipTest extends TestCase
                 continue;
             }
             ++$tried;
-            $address = '/api/'.str_replace(['{paint}', '{company}', '{area}', '{record}', '{step}'], [$ids['paint'], $ids['company'], $ids['area'], $ids['record'], 'basecoat'], $uri);
+            $address = '/api/'.str_replace(['{paint}', '{company}', '{area}', '{record}', '{step}'], array_map(strval(...), [$ids['paint'], $ids['company'], $ids['area'], $ids['record'], 'basecoat']), $uri);
             $this->assertRefused(404, 'There is no such thing in your workshop.', $this->json($method, $address, ['name' => 'Stolen', 'behaviour' => 'opaque', 'colour' => '#123456', 'coats' => 3]));
         }
 
