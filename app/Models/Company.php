@@ -9,16 +9,16 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
 /**
- * @property int                                                                                              $id
- * @property int                                                                                              $painter_id
- * @property string                                                                                           $name
- * @property int                                                                                              $count       figures painted alike
- * @property float                                                                                            $height_mm
- * @property float                                                                                            $surface_cm2 of one figure
- * @property string                                                                                           $notes
- * @property array{tone: string, paint_id: int|null, coats: int|null, thin: string|null, reason: string}|null $undercoat
- * @property Collection<int, AreaRow>                                                                         $areas
- * @property Collection<int, Entry>                                                                           $records
+ * @property int                                                                                                         $id
+ * @property int                                                                                                         $painter_id
+ * @property string                                                                                                      $name
+ * @property int                                                                                                         $count       figures painted alike
+ * @property float                                                                                                       $height_mm
+ * @property float                                                                                                       $surface_cm2 of one figure
+ * @property string                                                                                                      $notes
+ * @property array{tone: string, paint_id: int|null, coats: int|null, thin: string|null, reason: string, own: bool}|null $undercoat
+ * @property Collection<int, AreaRow>                                                                                    $areas
+ * @property Collection<int, Entry>                                                                                      $records
  */
 final class Company extends Model
 {

@@ -9,13 +9,14 @@ use Illuminate\Database\Eloquent\Model;
 use Kalokroma\Recipe\Way;
 
 /**
- * @property int                  $id
- * @property int                  $painter_id
- * @property int                  $area_id
- * @property string               $hex        colour it was drafted for
- * @property Way                  $way
- * @property array<string, mixed> $plan       as {@see PlanRows} writes it
- * @property list<string>         $strip      predicted plane colours from the undercoat up, for small drawings
+ * @property int                                     $id
+ * @property int                                     $painter_id
+ * @property int                                     $area_id
+ * @property string                                  $hex         colour it was drafted for
+ * @property Way                                     $way
+ * @property array<string, mixed>                    $plan        as {@see PlanRows} writes it
+ * @property array{relief: string, material: string} $drafted_for what the area was like then
+ * @property list<string>                            $strip       predicted plane colours from the undercoat up, for small drawings
  */
 final class RecipeRow extends Model
 {
@@ -28,7 +29,7 @@ final class RecipeRow extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['way' => Way::class, 'plan' => 'array', 'strip' => 'array'];
+        return ['way' => Way::class, 'plan' => 'array', 'strip' => 'array', 'drafted_for' => 'array'];
     }
 
     /**

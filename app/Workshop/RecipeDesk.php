@@ -11,6 +11,7 @@ use App\Models\RecipeRow;
 use Illuminate\Support\Facades\DB;
 use Kalokroma\Colour\ColourProblem;
 use Kalokroma\Colour\Srgb;
+use Kalokroma\Figure\Relief;
 use Kalokroma\Film\FilmProblem;
 use Kalokroma\Film\Surface;
 use Kalokroma\Film\Thinning;
@@ -51,15 +52,46 @@ final readonly class RecipeDesk
 
         return DB::transaction(function () use ($company, $area, $colour, $way): RecipeRow {
             $area->update(['hex' => $colour->toHex()]);
-            $company->load('areas');
+            $company->load('areas.recipe', 'records');
+            $this->undercoats->refresh($company);
             $ground = $this->undercoats->outcome($company)->after->plane;
             $plan = Drafter::draft(new Brief($area->toCore($company), $colour->toOklch(), $way, $ground, $this->shelf->paints()));
             $recipe = RecipeRow::query()->firstOrNew(['area_id' => $area->id]);
             $recipe->painter_id = $area->painter_id;
-            $recipe->fill(['hex' => $colour->toHex(), 'way' => $way]);
+            $recipe->fill(['hex' => $colour->toHex(), 'way' => $way, 'drafted_for' => self::draftedFor($area)]);
+            $this->resimulate($company);
 
             return $this->save($recipe, $plan, $company, $area);
         });
+    }
+
+    /** After paints, colours or areas changed: advises the undercoats anew and predicts every recipe again. */
+    public function refresh(): void
+    {
+        DB::transaction(function (): void {
+            foreach ($this->painter->companies()->with('areas.recipe', 'records')->get() as $company) {
+                $this->undercoats->refresh($company);
+                $this->resimulate($company);
+            }
+        });
+    }
+
+    /** What has changed about the area since its recipe was drafted, in a sentence; null where nothing has. */
+    public function outdated(AreaRow $area): ?string
+    {
+        $for = $area->recipe?->drafted_for;
+        $changed = [];
+        if ($for !== null && $for['relief'] !== $area->relief->value) {
+            $changed[] = sprintf('its relief was %s and is %s now', Relief::from($for['relief'])->words(), $area->relief->words());
+        }
+        if ($for !== null && $for['material'] !== $area->material->value) {
+            $changed[] = sprintf('its material was %s and is %s now', $for['material'], $area->material->value);
+        }
+        if ($area->recipe !== null && $area->hex !== null && $area->recipe->hex !== $area->hex) {
+            $changed[] = sprintf('its colour was %s and is %s now', $area->recipe->hex, $area->hex);
+        }
+
+        return $changed === [] ? null : sprintf('%s has changed since this recipe was drafted: %s.', $area->name, implode('; ', $changed));
     }
 
     /** @return list<StepOutcome> the undercoat first; only that where no recipe is drafted yet */
@@ -129,7 +161,7 @@ final readonly class RecipeDesk
         }
         $company->loadMissing('areas.recipe');
         if ($mix !== null) {
-            $this->undercoats->choose($company, (string) $this->shelf->mix($mix)->parts[0]['paint']->id);
+            $this->undercoats->choose($company, $this->shelf->mix($mix)->parts[0]['paint']->id);
         }
         if ($coats !== null || $thinning !== null) {
             if ($coats !== null && ($coats < 0 || $coats > PlannedStep::MOST_COATS)) {
@@ -137,6 +169,11 @@ final readonly class RecipeDesk
             }
             $this->undercoats->change($company, $coats, $thinning);
         }
+        $this->resimulate($company);
+    }
+
+    private function resimulate(Company $company): void
+    {
         foreach ($company->areas as $area) {
             $plan = $this->plan($area->recipe);
             if ($area->recipe !== null && $plan !== null) {
@@ -168,5 +205,11 @@ final readonly class RecipeDesk
         $last = $outcomes[count($outcomes) - 1]->after->hexes();
 
         return [$outcomes[0]->after->plane->toHex(), $last['recess'], $last['plane'], $last['ridge']];
+    }
+
+    /** @return array{relief: string, material: string} */
+    private static function draftedFor(AreaRow $area): array
+    {
+        return ['relief' => $area->relief->value, 'material' => $area->material->value];
     }
 }

@@ -51,17 +51,11 @@ final readonly class UndercoatDesk
         return Advice::of($this->shelf->paints(), $this->demands($company))->choices;
     }
 
-    /** Takes another primer for the whole company; null goes back to what is advised. */
-    public function choose(Company $company, ?string $paintId): void
+    /** Takes another primer for the whole company. */
+    public function choose(Company $company, string $paintId): void
     {
-        if ($paintId === null) {
-            $company->undercoat = null;
-            $this->advise($company);
-
-            return;
-        }
         $primer = $this->shelf->mix([['paint' => $paintId, 'parts' => 1]])->parts[0]['paint'];
-        $advised = Advice::of($this->shelf->paints(), $this->demands($company))->choices;
+        $advised = $this->choices($company);
         $reason = $primer->name.' is your own choice.';
         foreach ($advised as $choice) {
             if ($choice->primer?->id === $paintId) {
@@ -72,7 +66,29 @@ final readonly class UndercoatDesk
             }
         }
         $tone = Tone::ofColour($primer->pigment()->fullHide()->toLab());
-        $this->keep($company, ['tone' => $tone->value, 'paint_id' => (int) $primer->id, 'reason' => $reason]);
+        $this->keep($company, [...($company->undercoat ?? []), 'tone' => $tone->value, 'paint_id' => (int) $primer->id, 'reason' => $reason, 'own' => true]);
+    }
+
+    /** Advises anew after colours or paints changed, unless the painter chose, or the ground is on figures already. */
+    public function refresh(Company $company): void
+    {
+        $kept = $company->undercoat;
+        if ($kept === null) {
+            return;
+        }
+        $painted = [];
+        foreach ($company->records as $entry) {
+            if ($entry->step_key === 'undercoat') {
+                $painted += array_fill_keys($entry->figures, true);
+            }
+        }
+        if ($kept['own'] && $kept['paint_id'] !== null && $this->shelf->find((string) $kept['paint_id']) !== null) {
+            $this->choose($company, (string) $kept['paint_id']);
+        } elseif ($painted !== []) {
+            $this->keep($company, [...$kept, 'reason' => sprintf('It is on %d of %d figures already, and one company has one undercoat.', count($painted), $company->count)]);
+        } else {
+            $this->advise($company);
+        }
     }
 
     public function change(Company $company, ?int $coats, ?Thinning $thinning): void
@@ -81,13 +97,15 @@ final readonly class UndercoatDesk
         $this->keep($company, [...$kept, ...($coats === null ? [] : ['coats' => $coats === 0 ? null : $coats]), ...($thinning === null ? [] : ['thin' => $thinning->ratio()])]);
     }
 
-    /** @return array{tone: string, paint_id: int|null, coats: int|null, thin: string|null, reason: string} */
+    /** @return array{tone: string, paint_id: int|null, coats: int|null, thin: string|null, reason: string, own: bool} */
     private function advise(Company $company): array
     {
         $advice = Advice::of($this->shelf->paints(), $this->demands($company));
         $best = $advice->choices[0];
 
         return $this->keep($company, [
+            ...($company->undercoat ?? []),
+            'own' => false,
             'tone' => $best->tone->value,
             'paint_id' => $best->primer === null ? null : (int) $best->primer->id,
             'reason' => $advice->reason,
@@ -95,9 +113,9 @@ final readonly class UndercoatDesk
     }
 
     /**
-     * @param array{tone: string, paint_id: int|null, reason: string, coats?: int|null, thin?: string|null} $kept
+     * @param array{tone: string, paint_id: int|null, reason: string, own: bool, coats?: int|null, thin?: string|null} $kept
      *
-     * @return array{tone: string, paint_id: int|null, coats: int|null, thin: string|null, reason: string}
+     * @return array{tone: string, paint_id: int|null, coats: int|null, thin: string|null, reason: string, own: bool}
      */
     private function keep(Company $company, array $kept): array
     {

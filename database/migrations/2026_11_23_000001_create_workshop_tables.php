@@ -79,6 +79,7 @@ return new class () extends Migration {
             $table->string('way');
             $table->json('plan');
             $table->json('strip');
+            $table->json('drafted_for');
             $table->timestamps();
         });
         Schema::create('records', static function (Blueprint $table): void {

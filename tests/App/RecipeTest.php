@@ -232,6 +232,46 @@ final class RecipeTest extends TestCase
         self::assertSame('the brush kept for metal', $answer->json('steps.1.tool'));
     }
 
+    public function testTheAdviceFollowsTheColoursUntilTheGroundIsPainted(): void
+    {
+        $this->signIn();
+        $reason = fn (): string => implode(' ', (array) $this->getJson($this->url())->json('steps.0.reasons'));
+        $before = $reason();
+        $this->postJson($this->url(), ['colour' => '#f0b42c'])->assertOk();
+        self::assertNotSame($before, $reason());
+        $company = (int) Company::query()->value('id');
+        $this->postJson("/api/companies/$company/records", ['step' => 'undercoat', 'stage' => 'undercoat', 'figures' => [1, 2], 'real' => ['mix' => []]])->assertOk();
+        $ground = $this->getJson($this->url())->json('steps.0.mix_words');
+        $this->postJson($this->url(), ['colour' => '#1d1c1b'])->assertOk();
+
+        self::assertSame($ground, $this->getJson($this->url())->json('steps.0.mix_words'));
+        self::assertStringContainsString('It is on 2 of 3 figures already', $reason());
+    }
+
+    public function testAPaintThatGetsAnotherColourChangesWhatIsPredicted(): void
+    {
+        $this->signIn();
+        $before = $this->getJson($this->url());
+        $paint = Paint::query()->findOrFail($before->json('steps.3.mix.0.paint_id'));
+        $this->putJson('/api/paints/'.$paint->id, ['name' => $paint->name, 'line' => $paint->line, 'behaviour' => 'opaque', 'colour' => '#2f5a7e', 'left_ml' => '5'])->assertOk();
+        $after = $this->getJson($this->url());
+
+        self::assertNotSame($before->json('steps.3.after.plane'), $after->json('steps.3.after.plane'));
+        self::assertSame($after->json('steps.4.after.plane'), $after->json('area.strip.2'), 'the small drawing follows');
+    }
+
+    public function testARecipeTellsWhenItsAreaHasChangedSince(): void
+    {
+        $this->signIn();
+        self::assertNull($this->getJson($this->url())->json('outdated'));
+        $company = $this->getJson('/api/companies')->json('companies.0');
+        $company['areas'][0]['relief'] = 'broad';
+        $this->putJson('/api/companies/'.$company['id'], $company)->assertOk();
+
+        self::assertSame('Coat has changed since this recipe was drafted: its relief was tight folds and is broad, smooth folds now.', $this->getJson($this->url())->json('outdated'));
+        self::assertNull($this->postJson($this->url(), ['colour' => '#9c7d34'])->json('outdated'));
+    }
+
     public function testTheUndercoatIsAdvisedForTheColoursOfTheCompany(): void
     {
         $this->signIn();

@@ -8,6 +8,7 @@ use App\Http\Requests\CompanyForm;
 use App\Http\Resources\CompanyView;
 use App\Models\Company;
 use App\Workshop\CompanyWriter;
+use App\Workshop\RecipeDesk;
 use Illuminate\Http\JsonResponse;
 
 final class FigureController extends Controller
@@ -27,6 +28,9 @@ final class FigureController extends Controller
 
     public function update(CompanyForm $request, Company $company): JsonResponse
     {
-        return new JsonResponse(CompanyView::of(CompanyWriter::write($this->painter($request), $company, $request->company())));
+        CompanyWriter::write($this->painter($request), $company, $request->company());
+        (new RecipeDesk($this->painter($request)))->refresh();
+
+        return new JsonResponse(CompanyView::of($company->refresh()->load('areas.recipe', 'records')));
     }
 }

@@ -11,6 +11,7 @@ use App\Http\Requests\ShelfFile;
 use App\Http\Resources\PaintLook;
 use App\Http\Resources\PaintView;
 use App\Models\Paint;
+use App\Workshop\RecipeDesk;
 use App\Workshop\ShelfImport;
 use App\Workshop\ShelfRows;
 use Illuminate\Http\JsonResponse;
@@ -35,12 +36,16 @@ final class ShelfController extends Controller
 
     public function store(PaintForm $request): JsonResponse
     {
-        return new JsonResponse(PaintView::of($this->painter($request)->paints()->create($request->attributesOfThePaint())->refresh()), 201);
+        $paint = $this->painter($request)->paints()->create($request->attributesOfThePaint())->refresh();
+        (new RecipeDesk($this->painter($request)))->refresh();
+
+        return new JsonResponse(PaintView::of($paint), 201);
     }
 
     public function update(PaintForm $request, Paint $paint): JsonResponse
     {
         $paint->update($request->attributesOfThePaint());
+        (new RecipeDesk($this->painter($request)))->refresh();
 
         return new JsonResponse(PaintView::of($paint));
     }
@@ -52,7 +57,10 @@ final class ShelfController extends Controller
             throw UnreadableFile::because('The file did not arrive whole: choose it again.');
         }
 
-        return new JsonResponse(ShelfImport::run($this->painter($request), $bytes));
+        $report = ShelfImport::run($this->painter($request), $bytes);
+        (new RecipeDesk($this->painter($request)))->refresh();
+
+        return new JsonResponse($report);
     }
 
     public function export(Request $request): Response

@@ -33,6 +33,7 @@ final class RecipeView
             'company' => CompanyView::of($company),
             'area' => CompanyView::area($area, $company),
             'drafted' => $recipe !== null,
+            'outdated' => $desk->outdated($area),
             'colour' => $recipe->hex ?? $area->hex,
             'way' => ($recipe->way ?? $desk->painter->way)->value,
             'way_words' => ($recipe->way ?? $desk->painter->way)->words(),

@@ -13,11 +13,15 @@
 <div class="wide">
     <table>
         <thead>
-            <tr
-                ><th><span class="visually-hidden">Look</span></th><th>Area</th><th>Material</th><th>Relief</th><th
-                    class="number">Share</th
-                ><th class="number">Surface</th><th class="number" title="1 is innermost">Depth</th><th>Weight</th></tr
-            >
+            <tr>
+                <th><span class="visually-hidden">Look</span></th>
+                <th>Area</th>
+                <th>Material</th>
+                <th>Relief</th>
+                <th class="number">Share and surface</th>
+                <th class="number" title="1 is innermost">Depth</th>
+                <th>Weight</th>
+            </tr>
         </thead>
         <tbody>
             {#each areas as area (area.id)}

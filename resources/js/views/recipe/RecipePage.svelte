@@ -60,6 +60,11 @@
                     </button>
                 {/if}
             </div>
+            {#if recipe.outdated && !page.redrafting}
+                <InlineNotification lowContrast hideCloseButton kind="warning" title={recipe.outdated}>
+                    <button class="link-button" onclick={() => (page.redrafting = true)}>Draft it anew</button>
+                </InlineNotification>
+            {/if}
             {#if page.problem}<InlineNotification lowContrast kind="error" title={page.problem} />{/if}
             {#if !recipe.drafted || page.redrafting}
                 <ChooseColour
