@@ -57,7 +57,7 @@ function usedMarkup(): string {
         used.set(name, text);
         queue.push(...[...text.matchAll(/import (\w+) from "[^"]*\.svelte"/g)].map((m) => m[1] ?? ''));
     }
-    return [...used.values()].join('\n');
+    return ['<html theme="white"></html><html theme="g100"></html>', ...used.values()].join('\n');
 }
 
 function svelteFiles(folder: string): string[] {

@@ -98,6 +98,7 @@
 
 <style>
     .wide {
+        position: relative;
         margin-bottom: 12px;
         overflow-x: auto;
     }

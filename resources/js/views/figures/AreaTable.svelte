@@ -49,6 +49,7 @@
 
 <style>
     .wide {
+        position: relative;
         overflow-x: auto;
     }
     table {

@@ -130,6 +130,7 @@
     }
     .top {
         display: flex;
+        flex-wrap: wrap;
         gap: 24px;
         align-items: start;
         justify-content: space-between;
