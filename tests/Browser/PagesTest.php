@@ -58,6 +58,21 @@ final class PagesTest extends TestCase
         self::assertSame([], $this->hands->complaints());
     }
 
+    /** What opens over a page, or in its place, is as reachable as the page. */
+    public function testNoBarrierIsFoundInForms(): void
+    {
+        foreach ([['/shelf', 'Add a paint', 'Dry colour at full hide'], ['/shelf', 'Bring in a file', 'Bring in a shelf'], ['/figures', 'Change areas', 'is shared out'], ['/bench', 'Different', 'What was really done']] as [$page, $button, $arrived]) {
+            foreach (['light', 'dark'] as $surround) {
+                $this->hands->ask("localStorage.setItem('kalokroma.surround', '$surround'); localStorage.setItem('kalokroma.surround.bench', '$surround');");
+                $this->open($page, '');
+                $this->hands->press($button);
+                $this->hands->see($arrived);
+                usleep(400_000);
+                self::assertSame([], $this->barriers(), $page.' '.$button.' '.$surround);
+            }
+        }
+    }
+
     #[DataProvider('pages')]
     public function testNothingSticksOutOnANarrowScreen(string $page, string $arrived): void
     {

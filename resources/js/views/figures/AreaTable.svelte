@@ -10,37 +10,43 @@
     const relief = (id: string) => vocabulary.reliefs.find((r) => r.id === id)?.words ?? id;
 </script>
 
-<div class="wide">
-    <table>
+<div class="table-frame">
+    <table class="rows">
         <thead>
             <tr>
-                <th><span class="visually-hidden">Look</span></th>
+                <th>Recipe</th>
                 <th>Area</th>
                 <th>Material</th>
                 <th>Relief</th>
-                <th class="number">Share and surface</th>
+                <th class="number">Share</th>
                 <th class="number" title="1 is innermost">Depth</th>
                 <th>Weight</th>
+                <th>Intended</th>
             </tr>
         </thead>
         <tbody>
             {#each areas as area (area.id)}
                 <tr>
-                    <td class="look"
-                        ><MiniStrata
-                            strip={area.strip.length ? area.strip : area.colour ? [area.colour] : []}
-                            size={30}
-                        /></td
-                    >
-                    <td
-                        ><a href="#/recipe/{area.id}">{area.name}</a>
-                        {#if !area.planned}<small>{area.colour ? 'no recipe yet' : 'undecided'}</small>{/if}</td
-                    >
+                    <td class="look"><MiniStrata strip={area.strip} size={30} /></td>
+                    <td>
+                        <a href="#/recipe/{area.id}">{area.name}</a>
+                        {#if !area.planned}<small>{area.colour ? 'no recipe yet' : 'undecided'}</small>{/if}
+                    </td>
                     <td>{area.material}</td>
                     <td>{relief(area.relief)}</td>
-                    <td class="number">{area.share} % · {area.surface_cm2} cm²</td>
+                    <td class="number" title="{area.surface_cm2} cm²">{area.share} %</td>
                     <td class="number">{area.depth}</td>
                     <td>{area.weight}</td>
+                    <td>
+                        {#if area.colour}<span
+                                class="swatch"
+                                role="img"
+                                aria-label={area.colour}
+                                title={area.colour}
+                                style:background={area.colour}
+                            ></span>
+                        {:else}<small>open</small>{/if}
+                    </td>
                 </tr>
             {/each}
         </tbody>
@@ -48,38 +54,19 @@
 </div>
 
 <style>
-    .wide {
-        position: relative;
-        overflow-x: auto;
-    }
-    table {
-        width: 100%;
-        border-collapse: collapse;
-        font-size: 14px;
-    }
-    th {
-        padding: 6px 12px 6px 0;
-        font-size: 13px;
-        font-weight: 600;
-        text-align: left;
-        border-bottom: 1px solid var(--ink);
-    }
-    td {
-        padding: 2px 10px 2px 0;
-        border-bottom: 1px solid var(--rule);
-        white-space: nowrap;
-    }
     a {
         color: inherit;
     }
     small {
-        margin-left: 8px;
+        margin-left: 6px;
         color: var(--ink-soft);
     }
-    .number {
-        text-align: right;
-    }
     .look {
-        width: 48px;
+        width: 56px;
+    }
+    .swatch {
+        display: block;
+        width: 52px;
+        height: 30px;
     }
 </style>

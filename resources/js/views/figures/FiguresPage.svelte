@@ -28,6 +28,7 @@
         <nav class="rail" aria-label="Figures and companies">
             {#each companies as each (each.id)}
                 <a
+                    class="rail-entry"
                     href="#/figures/{each.id}"
                     aria-current={each.id === company?.id && editing !== 'new' ? 'page' : undefined}
                     onclick={() => (editing = 'none')}
@@ -105,25 +106,6 @@
 <style>
     .editing {
         grid-template-columns: 232px minmax(0, 1fr);
-    }
-    .rail a {
-        display: block;
-        padding: 10px 18px;
-        color: inherit;
-        text-decoration: none;
-        border-left: 4px solid transparent;
-    }
-    .rail a[aria-current] {
-        background: var(--raised);
-        border-left-color: var(--accent);
-    }
-    .rail strong {
-        display: block;
-        font-weight: 600;
-    }
-    .rail span {
-        font-size: 13px;
-        color: var(--ink-soft);
     }
     .add {
         padding: 14px 18px;

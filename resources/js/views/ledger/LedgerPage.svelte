@@ -31,11 +31,15 @@
 {:else}
     <div class="ledger">
         <nav class="rail" aria-label="Whose ledger">
-            <button class="plain-button" aria-pressed={company === null} onclick={() => (company = null)}>
+            <button class="plain-button rail-entry" aria-pressed={company === null} onclick={() => (company = null)}>
                 <strong>Everything</strong><span>{counted(whole, 'entry', 'entries')}</span>
             </button>
             {#each companies as each (each.id)}
-                <button class="plain-button" aria-pressed={company === each.id} onclick={() => (company = each.id)}>
+                <button
+                    class="plain-button rail-entry"
+                    aria-pressed={company === each.id}
+                    onclick={() => (company = each.id)}
+                >
                     <strong>{each.name}</strong><span>{counted(each.entries, 'entry', 'entries')}</span>
                 </button>
             {/each}
@@ -74,24 +78,6 @@
     .rail {
         padding: 18px 0;
         background: var(--rail);
-    }
-    .rail button {
-        display: block;
-        width: 100%;
-        padding: 10px 18px;
-        border-left: 4px solid transparent;
-    }
-    .rail [aria-pressed='true'] {
-        background: var(--raised);
-        border-left-color: var(--accent);
-    }
-    .rail strong {
-        display: block;
-        font-weight: 600;
-    }
-    .rail span {
-        font-size: 13px;
-        color: var(--ink-soft);
     }
     main {
         max-width: 1060px;

@@ -11,6 +11,7 @@
     }
     let { open, onclose }: Props = $props();
 
+    const OUTCOMES = { taken: 'taken', changed: 'brought up to date', same: 'as it was', skipped: 'skipped' };
     const client = useQueryClient();
     let files: FileList | undefined = $state();
     let report = $state<ImportReport | null>(null);
@@ -89,6 +90,17 @@
             </table>
             <p class="soft">Mend these lines in the file and read it again: what was taken stays as it is.</p>
         {/if}
+        <details>
+            <summary>All {report.lines.length} lines</summary>
+            <table>
+                <thead><tr><th>Line</th><th>Paint</th><th>What became of it</th></tr></thead>
+                <tbody>
+                    {#each report.lines as line (line.line)}
+                        <tr><td>{line.line}</td><td>{line.name || '–'}</td><td>{OUTCOMES[line.outcome]}</td></tr>
+                    {/each}
+                </tbody>
+            </table>
+        </details>
     {/if}
 </Modal>
 

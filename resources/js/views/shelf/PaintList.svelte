@@ -10,8 +10,8 @@
     let { paints, chosen, onchoose }: Props = $props();
 </script>
 
-<div class="wide">
-    <table>
+<div class="table-frame">
+    <table class="rows">
         <thead>
             <tr
                 ><th class="colour">Colour</th><th>Name</th><th>Range</th><th>Behaviour</th><th class="number">Left</th
@@ -47,26 +47,6 @@
 </div>
 
 <style>
-    .wide {
-        overflow-x: auto;
-    }
-    table {
-        width: 100%;
-        border-collapse: collapse;
-        font-size: 14px;
-    }
-    th {
-        padding: 6px 10px 6px 0;
-        font-weight: 600;
-        font-size: 13px;
-        text-align: left;
-        border-bottom: 1px solid var(--ink);
-    }
-    td {
-        padding: 0 10px 0 0;
-        border-bottom: 1px solid var(--rule);
-        white-space: nowrap;
-    }
     .colour {
         width: 84px;
     }
@@ -74,9 +54,6 @@
         display: block;
         width: 72px;
         height: 34px;
-    }
-    .number {
-        text-align: right;
     }
     button {
         padding: 7px 0;
