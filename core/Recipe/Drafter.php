@@ -96,7 +96,7 @@ final class Drafter
     private function washStep(Technique $technique, Finding $reason, Surface $surface): PlannedStep
     {
         $target = $this->ladder->rung('shade');
-        $ranked = $this->palette->shades($target->toLab(), $surface, $technique->application());
+        $ranked = $this->palette->shades($target->toLab(), $surface, $technique);
         if ($ranked !== []) {
             $paint = $ranked[0]->mix->parts[0]['paint'];
             $finding = new Finding('mix.wash', 'Over this basecoat {wash} leaves the recess {apart} from the wanted shade, the nearest of {count} at hand.', [

@@ -6,7 +6,6 @@ namespace Kalokroma\Recipe;
 
 use Kalokroma\Colour\Ciede2000;
 use Kalokroma\Colour\Lab;
-use Kalokroma\Film\Application;
 use Kalokroma\Film\Surface;
 use Kalokroma\Film\Thinning;
 use Kalokroma\Shelf\Behaviour;
@@ -62,13 +61,13 @@ final class Palette
      *
      * @return list<RankedMix>
      */
-    public function shades(Lab $wantedInRecess, Surface $below, Application $application): array
+    public function shades(Lab $wantedInRecess, Surface $below, Technique $technique): array
     {
         $ranked = [];
         foreach ($this->only(static fn (Paint $p): bool => $p->behaviour->isTransparent()) as $paint) {
             $mix = Mix::single($paint);
             $load = self::shadeThinning($paint->behaviour)->load();
-            $look = $application->pass($mix->pigment(), $load, $below)->recess;
+            $look = $technique->application($paint->behaviour)->pass($mix->pigment(), $load, $below)->recess;
             $ranked[] = new RankedMix($mix, Ciede2000::difference($look->toLab(), $wantedInRecess));
         }
         usort($ranked, static fn (RankedMix $a, RankedMix $b): int => round($a->difference, 4) <=> round($b->difference, 4) ?: $a->mix->key() <=> $b->mix->key());

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Kalokroma\Recipe;
 
 use Kalokroma\Colour\Oklch;
+use Kalokroma\Film\Application;
 use Kalokroma\Film\Thinning;
 use Kalokroma\Shelf\Mix;
 
@@ -56,6 +57,12 @@ final readonly class PlannedStep
             $omitted ?? $this->omitted,
             $mix === null || $mix->key() === $this->mix->key() ? $this->why : $this->withoutReasonsOfTheMix(),
         );
+    }
+
+    /** How the film of this step lies, given what is loaded. */
+    public function application(): Application
+    {
+        return $this->technique->application($this->mix->parts[0]['paint']->behaviour);
     }
 
     /** @return list<Finding> */

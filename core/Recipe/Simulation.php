@@ -37,7 +37,7 @@ final class Simulation
     public static function step(PlannedStep $step, Area $area, Surface $below): StepOutcome
     {
         $technique = $step->technique;
-        $application = $technique->application();
+        $application = $step->application();
         $pigment = $step->mix->pigment();
         $load = $step->thinning->load();
         [$computed, $coatsReason, $proposed] = self::coats($step, $below);
@@ -73,7 +73,7 @@ final class Simulation
     /** The look after the step with the coats it has or would be given. */
     public static function look(PlannedStep $step, Surface $below): Surface
     {
-        return $step->technique->application()->coats(
+        return $step->application()->coats(
             $step->mix->pigment(),
             $step->thinning->load(),
             $step->coats ?? self::coats($step, $below)[2],

@@ -7,6 +7,7 @@ namespace Kalokroma\Recipe;
 use Kalokroma\Caution\Tool;
 use Kalokroma\Figure\Relief;
 use Kalokroma\Film\Application;
+use Kalokroma\Shelf\Behaviour;
 
 /** One way of putting paint on an area, with the usual figures for it. */
 enum Technique: string
@@ -23,8 +24,13 @@ enum Technique: string
     case EdgeHighlight = 'edge-highlight';
     case Dot = 'dot';
 
-    public function application(): Application
+    /** How the film lies; a stain used for the wash lies thinner in the recess and thicker on the ridge than a wash does. */
+    public function application(?Behaviour $loaded = null): Application
     {
+        if ($this === self::WashAllOver && $loaded === Behaviour::Stain) {
+            return Application::Stain;
+        }
+
         return match ($this) {
             self::Undercoat => Application::Spray,
             self::Basecoat, self::MetalCoat => Application::Coat,

@@ -194,6 +194,17 @@ final class SimulationTest extends TestCase
         self::assertSame(['Brown wash', 'Black wash'], array_map(static fn (RankedMix $r): string => $r->mix->words(), $found['singles']));
     }
 
+    public function testAStainUsedForTheWashLiesAsAStainDoes(): void
+    {
+        $amber = Swatches::paint('Amber', '#e0a34a', Behaviour::Stain);
+        $step = new PlannedStep('wash', Stage::Wash, Technique::WashAllOver, Srgb::fromHex('#4b3524')->toOklch(), Mix::single($amber), Thinning::undiluted(), 'medium');
+        $below = Surface::uniform(Swatches::reflectance('#d9cca6'));
+        $look = Simulation::step($step, $this->area(), $below)->after;
+
+        self::assertEqualsWithDelta($amber->pigment()->over($below->recess, 2.0)->bands, $look->recess->bands, 1e-12);
+        self::assertEqualsWithDelta($amber->pigment()->over($below->ridge, 0.4)->bands, $look->ridge->bands, 1e-12);
+    }
+
     public function testAlternativesOfAMetalCoatAreMetallic(): void
     {
         $step = new PlannedStep('basecoat', Stage::Basecoat, Technique::MetalCoat, Srgb::fromHex('#c2a050')->toOklch(), Mix::single(Swatches::paint('Brass', '#8f6f35', Behaviour::Metallic)), Thinning::fromRatio('4:1'), 'water');
