@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console;
+
+use DomainException;
+use Kalokroma\Shelf\Mix;
+
+final class MixPaints extends PlanningCommand
+{
+    protected $signature = 'kalokroma:mix {shelf : a shelf file in CSV} {parts* : paints with their parts, as in "Mustard Reed:3"}';
+
+    protected $description = 'Predict the dry colour of a mix';
+
+    protected function answer(): array
+    {
+        $shelf = $this->shelf();
+        /** @var list<string> $given */
+        $given = (array) $this->argument('parts');
+        $parts = [];
+        foreach ($given as $text) {
+            $colon = strrpos($text, ':');
+            if ($colon === false || preg_match('/^\d{1,2}$/D', substr($text, $colon + 1)) !== 1) {
+                throw new DomainException(sprintf('"%s" names no parts: write a paint and its whole parts, as in "Mustard Reed:3".', $text));
+            }
+            $parts[] = ['paint' => $this->paint($shelf, substr($text, 0, $colon)), 'parts' => (int) substr($text, $colon + 1)];
+        }
+
+        return ['predicted' => $this->colour(Mix::of($parts)->colour())];
+    }
+}
