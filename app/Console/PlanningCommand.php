@@ -30,7 +30,7 @@ abstract class PlanningCommand extends Command
 
             return 2;
         }
-        $this->getOutput()->writeln(json_encode($answer, JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR));
+        $this->getOutput()->writeln(json_encode($answer, JSON_PRETTY_PRINT | JSON_PRESERVE_ZERO_FRACTION | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR));
 
         return self::SUCCESS;
     }

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console;
+
+use Kalokroma\Shelf\Matcher;
+use Kalokroma\Shelf\Paint;
+use Kalokroma\Shelf\RankedMix;
+
+final class MatchColour extends PlanningCommand
+{
+    protected $signature = 'kalokroma:match {shelf : a shelf file in CSV}
+        {--target= : the colour wanted, as #rrggbb}
+        {--paints=2 : most paints in a mix, 1 to 3}
+        {--parts=6 : most drops in a mix, in all}
+        {--top=10 : how many to tell}';
+
+    protected $description = 'Find the paints and whole-drop mixes of a shelf that come nearest to a colour';
+
+    protected function answer(): array
+    {
+        $target = $this->swatch('target');
+        $most = $this->whole('paints', 1, 3);
+        $parts = $this->whole('parts', 1, 12);
+        $top = $this->whole('top', 1, 1000);
+        $shelf = $this->shelf();
+        $usable = array_values(array_filter($shelf, static fn (Paint $p): bool => $p->behaviour->isMixable() && $p->isAtHand()));
+        $found = (new Matcher())->best($target->toLab(), $usable, $top, $most, $parts);
+
+        return ['target' => $target->toHex(), 'matches' => array_map(fn (RankedMix $r): array => [
+            'parts' => $this->parts($shelf, $r->mix),
+            'predicted' => $this->colour($r->mix->colour()),
+            'delta_e_00' => round($r->difference, 4),
+        ], $found)];
+    }
+}

@@ -1,0 +1,370 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Shelf;
+
+use Kalokroma\Colour\Bands;
+use Kalokroma\Colour\Ciede2000;
+use Kalokroma\Colour\Lab;
+use Kalokroma\Colour\Reflectance;
+use Kalokroma\Colour\Srgb;
+use Kalokroma\Colour\Xyz;
+use Kalokroma\Film\KubelkaMunk;
+
+/**
+ * The inner loops of matching: which whole-drop mixes of two or three paints come near a target colour.
+ *
+ * Near the target, a mix's difference is nearly linear in the shares of its paints: a paint of K/S q and scattering s,
+ * with share c, pulls by c · s · J (q − q₀), where q₀ is the K/S of the colour the slope J of Lab is taken at. So every
+ * paint is a short vector, every mix a weighted mean of vectors, and the mixes to look at are those whose mean lies
+ * nearest the origin. Only they are scored through the whole model. Where the best so far is still some way off, the
+ * slope is taken again at that best mix and the search repeated.
+ *
+ * Numbers lie in flat arrays: the loops run over all pairs of a large shelf.
+ */
+final class MixSearch
+{
+    /** Pairs and triples scored exactly in one round. */
+    private const PAIRS_KEPT = 160;
+    private const TRIPLES_KEPT = 240;
+
+    /** Paints among which triples are tried: those of the best pairs, then the nearest singles. */
+    private const TRIPLE_PAINTS = 34;
+
+    /** A best mix further off than this (CIEDE2000) is worth another round from where it lies. */
+    private const WORTH_A_ROUND = 0.4;
+    private const ROUNDS = 3;
+
+    /** @var list<list<float>> K of each paint by band */
+    private array $k = [];
+
+    /** @var list<list<float>> S of each paint by band */
+    private array $s = [];
+
+    /** @var list<float> mean S of each paint */
+    private array $body = [];
+
+    /** @var array<string, float> difference of every mix scored so far, by its key */
+    private array $scored = [];
+
+    /**
+     * @param list<Paint> $paints with colours
+     * @param int         $parts  most drops in all, 2 or more
+     */
+    public function __construct(private readonly Lab $target, array $paints, private readonly int $parts)
+    {
+        foreach ($paints as $paint) {
+            $pigment = $paint->pigment();
+            $this->k[] = $pigment->absorption;
+            $this->s[] = $pigment->scattering;
+            $this->body[] = array_sum($pigment->scattering) / Bands::COUNT;
+        }
+    }
+
+    /**
+     * @return array<string, float> keys `i*a+j*b` or `i*a+j*b+k*c` (index * parts, lowest terms) to CIEDE2000, unsorted
+     */
+    public function run(int $mostPaints): array
+    {
+        $count = count($this->k);
+        if ($count < 2 || $mostPaints < 2) {
+            return [];
+        }
+        $ratios = self::ratios($this->parts);
+        $at = Reflectance::fromSrgb(Srgb::fromXyz($this->target->toXyz())->toOklch()->onScreen()->toSrgb()->clipped());
+        $before = INF;
+        for ($round = 0; $round < self::ROUNDS; ++$round) {
+            $vectors = $this->vectors($at);
+            $this->pairs($vectors, $ratios);
+            if ($mostPaints > 2) {
+                $this->triples($vectors);
+            }
+            $best = min([INF, ...array_values($this->scored)]);
+            if ($best < self::WORTH_A_ROUND || $best > $before - 0.01) {
+                break;
+            }
+            $before = $best;
+            $at = $this->look((string) array_search($best, $this->scored, true));
+        }
+
+        return $this->scored;
+    }
+
+    /**
+     * Ratios of two whole numbers of at most so many drops in all, lowest terms, by rising share of the second.
+     *
+     * @return list<array{int, int, float}> parts, parts, logarithm of second over first
+     */
+    private static function ratios(int $parts): array
+    {
+        $found = [];
+        for ($a = 1; $a < $parts; ++$a) {
+            for ($b = 1; $a + $b <= $parts; ++$b) {
+                if (self::coprime($a, $b)) {
+                    $found[] = [$a, $b, log($b / $a)];
+                }
+            }
+        }
+        usort($found, static fn (array $p, array $q): int => $p[2] <=> $q[2]);
+
+        return $found;
+    }
+
+    private static function coprime(int $a, int $b): bool
+    {
+        while ($b !== 0) {
+            [$a, $b] = [$b, $a % $b];
+        }
+
+        return $a === 1;
+    }
+
+    /**
+     * The pull of each paint on L*, a*, b* (a* and b* in the units in which differences of chroma count), per unit of its body.
+     *
+     * @return array{list<float>, list<float>, list<float>}
+     */
+    private function vectors(Reflectance $at): array
+    {
+        $here = $at->toLab();
+        $scale = 1 / (1 + 0.045 * $here->chroma());
+        $offset = [$here->l - $this->target->l, ($here->a - $this->target->a) * $scale, ($here->b - $this->target->b) * $scale];
+        $ratio = $slopes = [];
+        foreach ($at->bands as $i => $r) {
+            $q = KubelkaMunk::ratio($r);
+            $step = 0.02 * $q + 1e-5;
+            $bands = $at->bands;
+            $bands[$i] = KubelkaMunk::fullHide($q + $step);
+            $there = Reflectance::of(array_values($bands))->toLab();
+            $ratio[] = $q;
+            $slopes[] = [($there->l - $here->l) / $step, ($there->a - $here->a) / $step * $scale, ($there->b - $here->b) / $step * $scale];
+        }
+        $x = $y = $z = [];
+        foreach ($this->k as $p => $k) {
+            $s = $this->s[$p];
+            [$vx, $vy, $vz] = [0.0, 0.0, 0.0];
+            foreach ($ratio as $i => $q) {
+                $off = $k[$i] - $q * $s[$i];
+                [$sx, $sy, $sz] = $slopes[$i];
+                $vx += $sx * $off;
+                $vy += $sy * $off;
+                $vz += $sz * $off;
+            }
+            $x[] = $vx / $this->body[$p] + $offset[0];
+            $y[] = $vy / $this->body[$p] + $offset[1];
+            $z[] = $vz / $this->body[$p] + $offset[2];
+        }
+
+        return [$x, $y, $z];
+    }
+
+    /**
+     * Ranks every pair by how near its segment passes the origin at a ratio that can be measured, and scores the best.
+     *
+     * @param array{list<float>, list<float>, list<float>} $vectors
+     * @param list<array{int, int, float}>                 $ratios
+     */
+    private function pairs(array $vectors, array $ratios): void
+    {
+        [$x, $y, $z] = $vectors;
+        $body = $this->body;
+        $n = count($x);
+        $last = count($ratios) - 1;
+        $logs = array_column($ratios, 2);
+        $kept = [];
+        $worst = INF;
+        for ($i = 0; $i < $n; ++$i) {
+            [$xi, $yi, $zi, $si] = [$x[$i], $y[$i], $z[$i], $body[$i]];
+            for ($j = $i + 1; $j < $n; ++$j) {
+                $dx = $x[$j] - $xi;
+                $dy = $y[$j] - $yi;
+                $dz = $z[$j] - $zi;
+                $length = $dx * $dx + $dy * $dy + $dz * $dz;
+                $w = $length > 0.0 ? -($xi * $dx + $yi * $dy + $zi * $dz) / $length : 0.5;
+                $w = $w < 0.02 ? 0.02 : ($w > 0.98 ? 0.98 : $w);
+                $px = $xi + $w * $dx;
+                $py = $yi + $w * $dy;
+                $pz = $zi + $w * $dz;
+                $score = $px * $px + $py * $py + $pz * $pz;
+                if ($score >= $worst) {
+                    continue;
+                }
+                // The measurable ratio next to the wanted share, the paints' own bodies counted in.
+                $wanted = log($w / (1 - $w) * $si / $body[$j]);
+                $at = 0;
+                while ($at < $last && abs($logs[$at + 1] - $wanted) <= abs($logs[$at] - $wanted)) {
+                    ++$at;
+                }
+                $b = $ratios[$at][1] * $body[$j];
+                $w = $b / ($b + $ratios[$at][0] * $si);
+                $px = $xi + $w * $dx;
+                $py = $yi + $w * $dy;
+                $pz = $zi + $w * $dz;
+                $score = $px * $px + $py * $py + $pz * $pz;
+                if ($score < $worst) {
+                    $kept[] = [$score, $i, $j, $at];
+                    if (count($kept) >= 2 * self::PAIRS_KEPT) {
+                        sort($kept);
+                        $kept = array_slice($kept, 0, self::PAIRS_KEPT);
+                        $worst = $kept[self::PAIRS_KEPT - 1][0];
+                    }
+                }
+            }
+        }
+        sort($kept);
+        foreach (array_slice($kept, 0, self::PAIRS_KEPT) as [, $i, $j, $at]) {
+            for ($near = max(0, $at - 2); $near <= min($last, $at + 2); ++$near) {
+                $this->score([[$i, $ratios[$near][0]], [$j, $ratios[$near][1]]]);
+            }
+        }
+    }
+
+    /**
+     * The same for triangles, among the paints of the best pairs and the nearest singles.
+     *
+     * @param array{list<float>, list<float>, list<float>} $vectors
+     */
+    private function triples(array $vectors): void
+    {
+        [$x, $y, $z] = $vectors;
+        $paints = $this->promising($vectors);
+        $n = count($paints);
+        $shares = self::threes($this->parts);
+        $kept = [];
+        $worst = INF;
+        for ($p = 0; $p < $n; ++$p) {
+            $i = $paints[$p];
+            for ($q = $p + 1; $q < $n; ++$q) {
+                $j = $paints[$q];
+                for ($r = $q + 1; $r < $n; ++$r) {
+                    $k = $paints[$r];
+                    foreach ($shares as $t => [$a, $b, $c]) {
+                        $wa = $a * $this->body[$i];
+                        $wb = $b * $this->body[$j];
+                        $wc = $c * $this->body[$k];
+                        $sum = $wa + $wb + $wc;
+                        $px = $wa * $x[$i] + $wb * $x[$j] + $wc * $x[$k];
+                        $py = $wa * $y[$i] + $wb * $y[$j] + $wc * $y[$k];
+                        $pz = $wa * $z[$i] + $wb * $z[$j] + $wc * $z[$k];
+                        $score = ($px * $px + $py * $py + $pz * $pz) / ($sum * $sum);
+                        if ($score < $worst) {
+                            $kept[] = [$score, $i, $j, $k, $t];
+                            if (count($kept) >= 3 * self::TRIPLES_KEPT) {
+                                sort($kept);
+                                $kept = array_slice($kept, 0, self::TRIPLES_KEPT);
+                                $worst = $kept[self::TRIPLES_KEPT - 1][0];
+                            }
+                        }
+                    }
+                }
+            }
+        }
+        sort($kept);
+        foreach (array_slice($kept, 0, self::TRIPLES_KEPT) as [, $i, $j, $k, $t]) {
+            $this->score([[$i, $shares[$t][0]], [$j, $shares[$t][1]], [$k, $shares[$t][2]]]);
+        }
+    }
+
+    /**
+     * @param array{list<float>, list<float>, list<float>} $vectors
+     *
+     * @return list<int> indices, rising
+     */
+    private function promising(array $vectors): array
+    {
+        $order = $this->scored;
+        asort($order);
+        $found = [];
+        foreach (array_keys($order) as $key) {
+            foreach (self::read((string) $key) as [$index]) {
+                $found[$index] = true;
+            }
+            if (count($found) >= self::TRIPLE_PAINTS * 3 / 4) {
+                break;
+            }
+        }
+        $near = [];
+        foreach ($vectors[0] as $i => $vx) {
+            $near[$i] = $vx * $vx + $vectors[1][$i] ** 2 + $vectors[2][$i] ** 2;
+        }
+        asort($near);
+        foreach (array_keys($near) as $i) {
+            if (count($found) >= self::TRIPLE_PAINTS) {
+                break;
+            }
+            $found[$i] = true;
+        }
+        $indices = array_keys($found);
+        sort($indices);
+
+        return $indices;
+    }
+
+    /** @return list<array{int, int, int}> parts of three paints of at most so many drops in all, lowest terms */
+    private static function threes(int $parts): array
+    {
+        $found = [];
+        for ($a = 1; $a < $parts; ++$a) {
+            for ($b = 1; $a + $b < $parts; ++$b) {
+                for ($c = 1; $a + $b + $c <= $parts; ++$c) {
+                    if (self::coprime($a, $b) || self::coprime($b, $c) || self::coprime($a, $c)) {
+                        $found[] = [$a, $b, $c];
+                    }
+                }
+            }
+        }
+
+        return $found;
+    }
+
+    /** @param non-empty-list<array{int, int}> $mix index and parts */
+    private function score(array $mix): void
+    {
+        $key = implode('+', array_map(static fn (array $p): string => $p[0].'*'.$p[1], $mix));
+        if (isset($this->scored[$key])) {
+            return;
+        }
+        [$wx, $wy, $wz] = Bands::weights();
+        $x = $y = $z = 0.0;
+        for ($band = 0; $band < Bands::COUNT; ++$band) {
+            $k = $s = 0.0;
+            foreach ($mix as [$index, $parts]) {
+                $k += $parts * $this->k[$index][$band];
+                $s += $parts * $this->s[$index][$band];
+            }
+            $q = $k / $s;
+            $r = 1 / (1 + $q + sqrt($q * ($q + 2)));
+            $x += $wx[$band] * $r;
+            $y += $wy[$band] * $r;
+            $z += $wz[$band] * $r;
+        }
+        $lab = Lab::fromXyz(new Xyz($x, $y, $z));
+        $this->scored[$key] = Ciede2000::between($lab->l, $lab->a, $lab->b, $this->target->l, $this->target->a, $this->target->b);
+    }
+
+    private function look(string $key): Reflectance
+    {
+        $bands = [];
+        for ($band = 0; $band < Bands::COUNT; ++$band) {
+            $k = $s = 0.0;
+            foreach (self::read($key) as [$index, $parts]) {
+                $k += $parts * $this->k[$index][$band];
+                $s += $parts * $this->s[$index][$band];
+            }
+            $bands[] = KubelkaMunk::fullHide($k / $s);
+        }
+
+        return Reflectance::of($bands);
+    }
+
+    /** @return list<array{int, int}> index and parts */
+    public static function read(string $key): array
+    {
+        return array_map(static function (string $part): array {
+            [$index, $parts] = explode('*', $part);
+
+            return [(int) $index, (int) $parts];
+        }, explode('+', $key));
+    }
+}

@@ -1,0 +1,156 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\App;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+
+/** Everything computed can be asked for without a browser and without a database: one JSON document, or one sentence and exit code 2. */
+final class PlanningCommandsTest extends TestCase
+{
+    private const SHELF = "name,line,behaviour,colour,owned,left_ml\nYellow,Reed,opaque,#f0c42c,,\nBlue,Reed,opaque,#2f5a7e,yes,4\nBlue,Tide,opaque,#1f3050,,\nWhite,Reed,opaque,#f3f1ea,,\nRed,Reed,semi-opaque,#a82a20,,\nGone,Reed,opaque,#6c884b,no,\nEmpty,Reed,opaque,#6c884b,yes,0\nWash,Reed,wash,#8b6a49,,\nVarnish,Reed,varnish,,,\n";
+
+    public function testCompareTellsThePublishedDifference(): void
+    {
+        self::assertSame(['delta_e_00' => 2.0425], $this->ask('kalokroma:compare --lab="50,2.6772,-79.7751" --lab="50,0,-82.7485"'));
+        self::assertSame(['delta_e_00' => 0.0], $this->ask('kalokroma:compare --hex="#8a5a2b" --hex="#8A5A2B"'));
+    }
+
+    public function testMixPredictsAndASinglePaintIsItself(): void
+    {
+        $green = $this->ask('kalokroma:mix SHELF "Yellow:2" "Reed/Blue:1"')['predicted'];
+        [, $a, $b] = $green['lab'];
+        self::assertLessThan(-5, $a);
+        self::assertGreaterThan(5, $b);
+        self::assertSame($green, $this->ask('kalokroma:mix SHELF "Reed/Blue:2" "Yellow:4"')['predicted'], 'whatever order, in lowest terms');
+        self::assertSame('#a82a20', $this->ask('kalokroma:mix SHELF "Red:3"')['predicted']['hex']);
+        self::assertSame('#8b6a49', $this->ask('kalokroma:mix SHELF "Wash:1"')['predicted']['hex'], 'one coat over white');
+    }
+
+    public function testCoatsUntilItHides(): void
+    {
+        $thick = $this->ask('kalokroma:coats SHELF --paint=Yellow --over="#101010"');
+        $thin = $this->ask('kalokroma:coats SHELF --paint=Yellow --over="#101010" --thin=1:1');
+        self::assertCount($thick['coats'], $thick['after']);
+        self::assertGreaterThan($thick['coats'], $thin['coats']);
+        self::assertNull($this->ask('kalokroma:coats SHELF --paint=Yellow --over="#101010" --thin=1:1 --max=3')['coats']);
+        self::assertGreaterThan($thick['coats'], $this->ask('kalokroma:coats SHELF --paint=Yellow --over="#101010" --within=0.5 --max=40')['coats']);
+    }
+
+    public function testMatchRanksSinglesAndMixes(): void
+    {
+        $answer = $this->ask('kalokroma:match SHELF --target="#6c884b" --top=5');
+        self::assertSame('#6c884b', $answer['target']);
+        self::assertCount(5, $answer['matches']);
+        $best = $answer['matches'][0];
+        self::assertSame(['Reed/Blue', 'Yellow'], $this->sorted(array_column($best['parts'], 'paint')));
+        $differences = array_column($answer['matches'], 'delta_e_00');
+        self::assertSame($this->sorted($differences), $differences);
+        foreach ($answer['matches'] as $match) {
+            self::assertLessThanOrEqual(6, array_sum(array_column($match['parts'], 'parts')));
+            self::assertSame([], array_intersect(['Gone', 'Empty', 'Wash', 'Varnish'], array_column($match['parts'], 'paint')));
+        }
+        $again = implode(' ', array_map(static fn (array $p): string => sprintf('"%s:%d"', $p['paint'], $p['parts']), $best['parts']));
+        self::assertSame($best['predicted'], $this->ask('kalokroma:mix SHELF '.$again)['predicted']);
+    }
+
+    public function testMatchWithOneTwoAndThreePaints(): void
+    {
+        $difference = fn (string $options): float => (float) $this->ask('kalokroma:match SHELF --target="#8a6a5a" '.$options)['matches'][0]['delta_e_00'];
+        self::assertCount(5, $this->ask('kalokroma:match SHELF --target="#8a6a5a" --paints=1')['matches'], 'five are owned, mixable and not empty');
+        self::assertLessThanOrEqual($difference('--paints=1'), $difference('--paints=2'));
+        self::assertLessThan($difference('--paints=2'), $difference('--paints=3'));
+        self::assertLessThanOrEqual($difference('--paints=3'), $difference('--paints=3 --parts=9'));
+        self::assertSame($difference('--paints=1'), $difference('--paints=3 --parts=1'));
+    }
+
+    #[DataProvider('badInput')]
+    public function testBadInputIsOneSentenceAndExitCodeTwo(string $command, string $sentence): void
+    {
+        [$code, $out, $problem] = $this->perform($command);
+
+        self::assertSame([2, ''], [$code, $out]);
+        self::assertStringContainsString($sentence, $problem);
+        self::assertSame(1, substr_count(trim($problem), "\n") + 1);
+        self::assertDoesNotMatchRegularExpression('/\.php|Stack/', $problem);
+    }
+
+    /** @return iterable<string, array{string, string}> */
+    public static function badInput(): iterable
+    {
+        yield 'one colour' => ['kalokroma:compare --hex="#8a5a2b"', 'Give two colours'];
+        yield 'no colours' => ['kalokroma:compare', 'not 0'];
+        yield 'words for Lab' => ['kalokroma:compare --lab="50,x,1" --lab="1,1,1"', '--lab is "50,x,1"'];
+        yield 'lightness out of range' => ['kalokroma:compare --lab="150,0,1" --lab="1,1,1"', 'L runs from 0 to 100'];
+        yield 'not a number' => ['kalokroma:compare --lab="NAN,0,1" --lab="1,1,1"', 'write three numbers'];
+        yield 'a short colour' => ['kalokroma:match SHELF --target="#12"', '"#12" is not a colour'];
+        yield 'no target' => ['kalokroma:match SHELF', '--target is missing'];
+        yield 'four paints' => ['kalokroma:match SHELF --target="#123456" --paints=4', '--paints is "4": give a whole number from 1 to 3'];
+        yield 'no parts' => ['kalokroma:match SHELF --target="#123456" --parts=0', '--parts is "0"'];
+        yield 'a missing file' => ['kalokroma:match /nowhere/shelf.csv --target="#123456"', '/nowhere/shelf.csv cannot be read'];
+        yield 'a broken file' => ['kalokroma:match BROKEN --target="#123456"', 'line 3: "glittery" is not a behaviour'];
+        yield 'an ambiguous paint' => ['kalokroma:mix SHELF "Blue:1"', '"Blue" stands 2 times on this shelf: write line/name, for instance "Reed/Blue"'];
+        yield 'an unknown paint' => ['kalokroma:mix SHELF "Puce:1"', '"Puce" is not on this shelf'];
+        yield 'no amount' => ['kalokroma:mix SHELF "Red"', '"Red" names no parts'];
+        yield 'zero parts' => ['kalokroma:mix SHELF "Red:0"', '0 parts cannot be measured'];
+        yield 'the same twice' => ['kalokroma:mix SHELF "Red:1" "Red:2"', 'Red stands twice in the mix'];
+        yield 'a varnish' => ['kalokroma:mix SHELF "Varnish:1"', 'Varnish has no colour'];
+        yield 'no ground' => ['kalokroma:coats SHELF --paint=Red', '--over is missing'];
+        yield 'no paint' => ['kalokroma:coats SHELF --over="#101010"', '--paint is missing'];
+        yield 'a bad thinning' => ['kalokroma:coats SHELF --paint=Red --over="#101010" --thin=0:1', '"0:1" is not a thinning'];
+        yield 'a bad tolerance' => ['kalokroma:coats SHELF --paint=Red --over="#101010" --within=-1', '--within is "-1"'];
+        yield 'endless coats' => ['kalokroma:coats SHELF --paint=Red --over="#101010" --max=100000', '--max is "100000"'];
+    }
+
+    /**
+     * @param list<string|float> $values
+     *
+     * @return list<string|float>
+     */
+    private function sorted(array $values): array
+    {
+        sort($values);
+
+        return $values;
+    }
+
+    /** @return array<string, mixed> */
+    private function ask(string $command): array
+    {
+        [$code, $out, $problem] = $this->perform($command);
+        self::assertSame([0, ''], [$code, $problem]);
+
+        return json_decode($out, true, 32, JSON_THROW_ON_ERROR);
+    }
+
+    /** @return array{int, string, string} exit code, standard output, standard error */
+    private function perform(string $command): array
+    {
+        $shelf = $this->file(self::SHELF);
+        $broken = $this->file("name,behaviour,colour\nRed,opaque,#a82a20\nOdd,glittery,#123456\n");
+        $process = proc_open(
+            sprintf('exec %s %s %s', escapeshellarg(PHP_BINARY), escapeshellarg(base_path('artisan')), str_replace(['SHELF', 'BROKEN'], [$shelf, $broken], $command)),
+            [['file', '/dev/null', 'r'], ['pipe', 'w'], ['pipe', 'w']],
+            $pipes,
+            sys_get_temp_dir(),
+            ['PATH' => (string) getenv('PATH'), 'APP_ENV' => 'production', 'DB_DATABASE' => '/nowhere/none.sqlite'],
+        );
+        self::assertIsResource($process);
+        $out = (string) stream_get_contents($pipes[1]);
+        $problem = (string) stream_get_contents($pipes[2]);
+        $code = proc_close($process);
+        unlink($shelf);
+        unlink($broken);
+
+        return [$code, $out, $problem];
+    }
+
+    private function file(string $contents): string
+    {
+        $file = (string) tempnam(sys_get_temp_dir(), 'shelf');
+        file_put_contents($file, $contents);
+
+        return $file;
+    }
+}
