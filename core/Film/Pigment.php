@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Kalokroma\Film;
 
 use Kalokroma\Colour\Bands;
+use Kalokroma\Colour\Lab;
 use Kalokroma\Colour\Reflectance;
 
 /**
@@ -27,12 +28,7 @@ final readonly class Pigment
      */
     public static function covering(Reflectance $fullHide, float $hiding = 1.0): self
     {
-        $lab = $fullHide->toLab();
-        $s = $hiding * max(
-            Constants::S_LEAST,
-            Constants::S_WHITE * (max(0.0, $lab->l) / 100) ** Constants::S_LIGHTNESS_POWER
-                / (1 + ($lab->chroma() / Constants::S_CHROMA) ** 2),
-        );
+        $s = $hiding * self::scatteringFor($fullHide->toLab());
         $absorption = array_map(static fn (float $r): float => KubelkaMunk::ratio($r) * $s, $fullHide->bands);
 
         return new self($absorption, array_fill(0, Bands::COUNT, $s));
@@ -105,6 +101,20 @@ final readonly class Pigment
         }
 
         return Reflectance::of($bands);
+    }
+
+    /** Scattering per coat of an opaque paint of this colour, see {@see Constants::S_WHITE}. */
+    private static function scatteringFor(Lab $colour): float
+    {
+        $chroma = $colour->chroma();
+        $warmth = exp(-((($colour->hue() - Constants::S_RED_HUE) / Constants::S_RED_WIDTH) ** 2)) * min(1.0, $chroma / Constants::S_RED_CHROMA);
+
+        return max(
+            Constants::S_LEAST,
+            Constants::S_WHITE * (max(0.0, $colour->l) / 100) ** Constants::S_LIGHTNESS_POWER
+                / (1 + ($chroma / Constants::S_CHROMA) ** 2)
+                * (1 + Constants::S_RED * $warmth),
+        );
     }
 
     private static function absorptionFor(float $reflectance, float $scattering): float

@@ -7,6 +7,8 @@ namespace Kalokroma\Recipe;
 use Kalokroma\Colour\Ciede2000;
 use Kalokroma\Colour\Lab;
 use Kalokroma\Colour\Oklch;
+use Kalokroma\Colour\PlainName;
+use Kalokroma\Colour\Srgb;
 use Kalokroma\Figure\Material;
 use Kalokroma\Film\Surface;
 use Kalokroma\Film\Thinning;
@@ -172,7 +174,7 @@ final class Drafter
         }
         $facts = ['single' => $single->mix->words(), 'near' => $single->difference, 'pair' => $pairs[0]->mix->words(), 'apart' => $pairs[0]->difference];
         if ($single->isAsGoodAs($pairs[0])) {
-            return [$single, self::missing($single) ?? new Finding('mix.single', $single->difference <= $pairs[0]->difference
+            return [$single, self::missing($single, $target) ?? new Finding('mix.single', $single->difference <= $pairs[0]->difference
                 ? '{single} is {near} apart; no mix of two comes nearer (the best is {apart}).'
                 : '{single} alone is {near} apart; the best mix ({pair}) would be {apart}, no difference that typed-in colours can tell.', $facts)];
         }
@@ -191,7 +193,7 @@ final class Drafter
             $text .= ' {shared} {verb} loaded already; the nearest mix of all ({best}) could not be told from it.';
         }
 
-        return [$pair, self::missing($pair) ?? new Finding('mix.pair', $text, $facts)];
+        return [$pair, self::missing($pair, $target) ?? new Finding('mix.pair', $text, $facts)];
     }
 
     private function inconvenience(RankedMix $candidate): float
@@ -216,12 +218,12 @@ final class Drafter
         return $found;
     }
 
-    private static function missing(RankedMix $best): ?Finding
+    private static function missing(RankedMix $best, Lab $target): ?Finding
     {
         return $best->difference < Defaults::RUNG_MISSING_FROM ? null : new Finding(
             'mix.missing',
-            'Nothing on the shelf comes nearer than {apart}: {mix} is the best there is, and a paint of this colour is missing.',
-            ['apart' => $best->difference, 'mix' => $best->mix->words()],
+            'Nothing on the shelf comes nearer than {apart}: {mix} is the best there is, and {missing} is missing.',
+            ['apart' => $best->difference, 'mix' => $best->mix->words(), 'missing' => 'a '.PlainName::of(Srgb::fromXyz($target->toXyz())->toOklch())],
         );
     }
 

@@ -27,10 +27,10 @@ final class MixSearch
 {
     /** Pairs and triples scored exactly in one round. */
     private const PAIRS_KEPT = 160;
-    private const TRIPLES_KEPT = 240;
+    private const TRIPLES_KEPT = 400;
 
     /** Paints among which triples are tried: those of the best pairs, then the nearest singles. */
-    private const TRIPLE_PAINTS = 34;
+    private const TRIPLE_PAINTS = 46;
 
     /** A best mix further off than this (CIEDE2000) is worth another round from where it lies. */
     private const WORTH_A_ROUND = 0.4;

@@ -41,8 +41,8 @@ enum Tone: string
     {
         return Reflectance::fromSrgb(Srgb::fromHex(match ($this) {
             self::Dark => '#1c1b1a',
-            self::Grey => '#8a8a88',
-            self::Light => '#e8e2d2',
+            self::Grey => '#7a7a7a',
+            self::Light => '#f0ece2',
         }));
     }
 }

@@ -6,6 +6,7 @@ namespace App\Http\Resources;
 
 use App\Models\Paint;
 use Kalokroma\Colour\Family;
+use Kalokroma\Colour\PlainName;
 use Kalokroma\Colour\Srgb;
 
 final class PaintView
@@ -21,6 +22,7 @@ final class PaintView
             'line' => $paint->line,
             'behaviour' => $paint->behaviour->value,
             'colour' => $paint->hex,
+            'words' => $oklch === null ? '' : PlainName::of($oklch),
             'family' => $oklch === null ? 'without colour' : Family::of($oklch)->value,
             'lab' => $paint->lab === null ? null : array_map(static fn (float|int $v): float => round((float) $v, 2), $paint->lab),
             'bottle_ml' => $paint->bottle_ml,

@@ -14,7 +14,7 @@ use Tests\Core\Swatches;
 /** Coats to within 2.0 of full hide, against the usual numbers painters count. */
 final class HidingTest extends TestCase
 {
-    private const GROUNDS = ['dark' => '#1c1b1a', 'grey' => '#8a8a88', 'light' => '#e8e2d2'];
+    private const GROUNDS = ['dark' => '#1c1b1a', 'grey' => '#7a7a7a', 'light' => '#f0ece2'];
 
     #[DataProvider('usualCoats')]
     public function testUsualCoats(string $hex, string $ground, float $load, int $least, int $most): void
@@ -30,12 +30,13 @@ final class HidingTest extends TestCase
     public static function usualCoats(): iterable
     {
         $rows = [
-            'earthy brown' => [['#5a3d28', '#4a3423', '#6e4a2c'], [[1, 2], [1, 2], [1, 2]], [[1, 3], [1, 3], [2, 4]]],
-            'dark blue' => [['#1f3354', '#22304a', '#26406b'], [[1, 2], [1, 2], [1, 3]], [[1, 3], [1, 3], [2, 4]]],
-            'black' => [['#1c1b1a', '#24221f', '#15161a'], [[1, 2], [1, 2], [1, 2]], [[1, 3], [1, 3], [2, 4]]],
-            'bone' => [['#d9cda8', '#cfc19a', '#d3c4a0'], [[2, 3], [1, 2], [1, 2]], [[3, 5], [2, 4], [2, 3]]],
-            'strong yellow' => [['#f2c21c', '#f0b820', '#eec42a'], [[4, 6], [4, 5], [2, 3]], [[7, 12], [6, 9], [3, 5]]],
-            'white' => [['#f4f2ec', '#f2efe6'], [[4, 5], [3, 5], [1, 2]], [[6, 9], [5, 8], [1, 3]]],
+            'earthy brown' => [['#5a3d28', '#4a3423', '#6e4a2c', '#7a5a38', '#4f3b2a', '#63422a'], [[1, 2], [1, 2], [1, 2]], [[1, 3], [1, 3], [2, 4]]],
+            'dark blue' => [['#1f3354', '#22304a', '#1b2a52', '#26406b', '#1d2f4d', '#213a5e'], [[1, 2], [1, 2], [1, 3]], [[1, 3], [1, 3], [2, 4]]],
+            'black' => [['#1c1b1a', '#24221f', '#15161a', '#201f22', '#1a1a1c', '#1f1d1a'], [[1, 2], [1, 2], [1, 2]], [[1, 3], [1, 3], [2, 4]]],
+            'bone' => [['#d9cda8', '#d3c4a0', '#d6c9a3', '#dccfae', '#d0c39f', '#d8cba6'], [[2, 3], [1, 2], [1, 2]], [[3, 5], [2, 4], [2, 3]]],
+            'warm red' => [['#b3231e', '#bb241d', '#b8271f', '#b4201a', '#b62019', '#ba2a22'], [[3, 4], [3, 4], [2, 3]], [[5, 7], [4, 6], [3, 5]]],
+            'strong yellow' => [['#f2c21c', '#f0b820', '#eec42a', '#f0bf26', '#f3c42a', '#efbc1e'], [[4, 6], [4, 5], [2, 3]], [[7, 12], [6, 9], [3, 5]]],
+            'white' => [['#f4f2ec', '#f2efe6', '#f5f3ee', '#f3f1ea', '#f4f1ea', '#f6f4f0'], [[4, 5], [3, 5], [1, 2]], [[6, 9], [5, 8], [1, 3]]],
         ];
         foreach ($rows as $name => [$colours, $undiluted, $thinned]) {
             foreach ($colours as $hex) {

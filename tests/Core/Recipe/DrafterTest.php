@@ -208,7 +208,7 @@ final class DrafterTest extends TestCase
     {
         $step = $this->draft(Relief::Plate, Way::Mixed, '#9b30c0', Material::Cloth, [Swatches::paint('Black', '#1d1c1b'), Swatches::paint('Bone', '#d9cca6')])->steps[0];
 
-        self::assertStringContainsString('a paint of this colour is missing', $this->sentences($step));
+        self::assertStringContainsString('a vivid violet is missing', $this->sentences($step));
     }
 
     public function testTheReasonOfAMixChangesWithTheShelf(): void

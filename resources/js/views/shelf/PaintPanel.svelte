@@ -4,7 +4,7 @@
     import { paintQuery } from '../../api/queries';
     import type { Paint, Staircase } from '../../api/wire';
     import Waiting from '../../parts/Waiting.svelte';
-    import { counted, millilitres } from '../../parts/words';
+    import { capital, counted, millilitres } from '../../parts/words';
 
     interface Props {
         id: number | null;
@@ -36,7 +36,9 @@
     {#if paint.colour}
         <div class="big" style:background={paint.colour}></div>
         <p class="soft under">
-            {paint.colour} · {look.data.staircases.some((s) => s.coats !== null)
+            {capital(paint.words)} · <span class="mono">{paint.colour}</span> · {look.data.staircases.some(
+                (s) => s.coats !== null,
+            )
                 ? 'dry, at full hide'
                 : 'one coat over white'}
         </p>

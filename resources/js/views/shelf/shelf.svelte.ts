@@ -27,6 +27,7 @@ export class ShelfView {
                 paint.line,
                 paint.behaviour,
                 paint.family,
+                paint.words,
                 paint.set,
                 paint.place,
                 paint.notes,
