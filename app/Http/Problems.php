@@ -10,6 +10,7 @@ use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Http\Exceptions\PostTooLargeException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Validation\ValidationException;
 use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 use Symfony\Component\HttpKernel\Exception\TooManyRequestsHttpException;
@@ -37,7 +38,8 @@ final class Problems
                     $problem->getStatusCode(),
                     $problem->getStatusCode() === 419 ? 'This page has been open too long: reload it and try again.' : 'That cannot be done here.',
                 ),
-                default => null,
+                $problem instanceof ValidationException || config('app.debug') => null,
+                default => self::answer(500, 'Something went wrong here. Nothing was changed.'),
             };
         });
     }

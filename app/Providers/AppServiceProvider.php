@@ -16,7 +16,7 @@ final class AppServiceProvider extends ServiceProvider
     {
         Model::shouldBeStrict();
         RateLimiter::for('sign-in', static fn (Request $request): array => [
-            Limit::perMinute(5)->by(mb_strtolower((string) $request->string('name')).'|'.$request->ip()),
+            Limit::perMinute(5)->by(mb_strtolower(is_string($request->input('name')) ? $request->input('name') : '').'|'.$request->ip()),
             Limit::perMinute(30)->by((string) $request->ip()),
         ]);
     }

@@ -64,6 +64,9 @@ final class FigureTest extends TestCase
         yield 'too deep' => [['areas' => [['depth' => 12]]], 'Area 1 lies at a depth from 1'];
         yield 'two alike' => [['areas' => [1 => ['name' => 'hide']]], 'Two areas have the same name'];
         yield 'a nameless area' => [['areas' => [1 => ['name' => '']]], 'Area 2 has no name.'];
+        yield 'an endless height' => [['height_mm' => '1e400'], 'The height is 10 to 400 mm.'];
+        yield 'an endless share' => [['areas' => [['share' => '1e999']]], 'Area 1 needs its share of the surface'];
+        yield 'a number for an area' => [['areas' => [1 => 7]], 'areas.1'];
         yield 'areas of words' => [['areas' => 'all of it'], 'areas'];
     }
 

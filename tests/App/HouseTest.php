@@ -127,7 +127,38 @@ final class HouseTest extends TestCase
         $answer = app(ExceptionHandler::class)->render($request, new RuntimeException('SQLSTATE secret at /var/inside.php'));
 
         self::assertSame(500, $answer->getStatusCode());
+        self::assertStringContainsString('Something went wrong here. Nothing was changed.', (string) $answer->getContent());
         self::assertDoesNotMatchRegularExpression('/SQLSTATE|secret|inside|trace/', (string) $answer->getContent());
+    }
+
+    /** Whatever shape a body has, the answer is a refusal with a sentence. */
+    public function testOddBodiesAreRefused(): void
+    {
+        $this->signIn();
+        $company = Company::query()->value('id');
+        $area = AreaRow::query()->value('id');
+        $odd = [[], ['a' => ['b' => 1]], 'words', 1e300, true, null, [[[]]], '', str_repeat('x', 3000)];
+        $addresses = [
+            ['POST', '/api/session', ['name', 'password']],
+            ['PUT', '/api/workshop', ['airbrush', 'spray_cans', 'way']],
+            ['POST', '/api/paints', ['name', 'behaviour', 'colour', 'left_ml']],
+            ['POST', '/api/companies', ['name', 'count', 'height_mm', 'areas']],
+            ['POST', "/api/areas/$area/recipe", ['colour', 'way']],
+            ['PATCH', "/api/areas/$area/recipe/basecoat", ['mix', 'thin', 'coats']],
+            ['POST', "/api/companies/$company/records", ['stage', 'figures', 'real', 'note']],
+        ];
+        foreach ($addresses as [$method, $address, $fields]) {
+            foreach ($odd as $i => $value) {
+                if ($method === 'PATCH' && $value === true) {
+                    continue; // true is a whole number to a form: one coat
+                }
+                $answer = $this->json($method, $address, array_fill_keys($fields, $value));
+                self::assertContains($answer->getStatusCode(), [422, 429], "$method $address with value $i");
+                $this->assertAnswers('problem', $answer);
+            }
+        }
+        $areas = [['name' => ['x'], 'material' => [], 'relief' => 3, 'share' => 'all', 'depth' => 1e9, 'weight' => null, 'colour' => []], 7, null];
+        $this->assertRefused(422, 'areas', $this->postJson('/api/companies', ['name' => 'Odd', 'count' => 1, 'height_mm' => 30, 'areas' => $areas]));
     }
 
     public function testThePageLetsTheBrowserLoadNothingFromElsewhere(): void

@@ -7,6 +7,7 @@ namespace App\Http\Requests;
 use App\Models\Company;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
+use Illuminate\Validation\Validator;
 use Kalokroma\Figure\Area;
 use Kalokroma\Figure\Material;
 use Kalokroma\Figure\Relief;
@@ -14,6 +15,9 @@ use Kalokroma\Figure\Weight;
 
 final class CompanyForm extends FormRequest
 {
+    /** Decimals as people write them: no exponents, nothing endless. */
+    private const DECIMAL = 'regex:/^[+-]?\d{1,6}(\.\d{1,6})?$/D';
+
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
@@ -22,19 +26,36 @@ final class CompanyForm extends FormRequest
         return [
             'name' => ['required', 'string', 'max:80', Rule::unique('companies')->where('painter_id', $this->user()?->getAuthIdentifier())->ignore($company instanceof Company ? $company->id : null)],
             'count' => ['required', 'integer', 'min:1', 'max:99'],
-            'height_mm' => ['required', 'numeric', 'min:10', 'max:400'],
-            'surface_cm2' => ['nullable', 'numeric', 'gt:0', 'max:5000'],
+            'height_mm' => ['bail', 'required', self::DECIMAL, 'numeric', 'min:10', 'max:400'],
+            'surface_cm2' => ['bail', 'nullable', self::DECIMAL, 'numeric', 'gt:0', 'max:5000'],
             'notes' => ['nullable', 'string', 'max:2000'],
             'areas' => ['required', 'array', 'min:1', 'max:60'],
+            'areas.*' => ['array'],
             'areas.*.id' => ['nullable', 'integer'],
-            'areas.*.name' => ['required', 'string', 'max:60', 'distinct:ignore_case'],
+            'areas.*.name' => ['required', 'string', 'max:60'],
             'areas.*.material' => ['required', Rule::enum(Material::class)],
             'areas.*.relief' => ['required', Rule::enum(Relief::class)],
-            'areas.*.share' => ['required', 'numeric'],
+            'areas.*.share' => ['bail', 'required', self::DECIMAL, 'numeric'],
             'areas.*.depth' => ['required', 'integer', 'min:1', 'max:'.Area::DEEPEST],
             'areas.*.weight' => ['required', Rule::enum(Weight::class)],
             'areas.*.colour' => ['nullable', 'string', 'regex:/^#[0-9a-fA-F]{6}$/D'],
         ];
+    }
+
+    public function withValidator(Validator $validator): void
+    {
+        $validator->after(function (Validator $validator): void {
+            if ($validator->errors()->isNotEmpty()) {
+                return;
+            }
+            $seen = [];
+            foreach ($this->company()['areas'] as $row => ['name' => $name]) {
+                if (isset($seen[mb_strtolower($name)])) {
+                    $validator->errors()->add("areas.$row.name", sprintf('Two areas have the same name, %s.', $name));
+                }
+                $seen[mb_strtolower($name)] = true;
+            }
+        });
     }
 
     /** @return array<string, string> */
@@ -47,7 +68,6 @@ final class CompanyForm extends FormRequest
             'surface_cm2.*' => 'The surface of one figure is more than 0 and at most 5000 cm².',
             'areas.required' => 'A figure needs at least one area.',
             'areas.*.name.required' => 'Area :position has no name.',
-            'areas.*.name.distinct' => 'Two areas have the same name (area :position).',
             'areas.*.share.*' => 'Area :position needs its share of the surface in percent.',
             'areas.*.depth.*' => 'Area :position lies at a depth from 1 (innermost) to 9.',
             'areas.*.colour.regex' => 'The colour of area :position is not one: write # and six hexadecimal digits, as in #8a5a2b.',
@@ -59,7 +79,7 @@ final class CompanyForm extends FormRequest
     {
         $areas = [];
         /** @var list<array<string, string|int|float|null>> $given */
-        $given = array_values((array) $this->validated('areas'));
+        $given = array_values((array) $this->input('areas'));
         foreach ($given as $area) {
             $areas[] = [
                 'id' => isset($area['id']) ? (int) $area['id'] : null,
