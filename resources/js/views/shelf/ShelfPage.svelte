@@ -23,12 +23,12 @@
             <div class="top">
                 <div>
                     <h1>{inWords(view.all.length)} {view.all.length === 1 ? 'paint' : 'paints'}</h1>
-                    <p class="soft">
-                        {view.atHand} at hand{view.atHand < view.all.length
-                            ? `, ${view.all.length - view.atHand} empty or not owned`
-                            : ''}
-                        · the bar tells what is left
-                    </p>
+                    {#if view.all.length}<p class="soft">
+                            {view.atHand} at hand{view.atHand < view.all.length
+                                ? `, ${view.all.length - view.atHand} empty or not owned`
+                                : ''}
+                            · the bar tells what is left
+                        </p>{/if}
                 </div>
                 <div class="actions">
                     <Button size="small" kind="tertiary" onclick={() => (view.dialog = 'import')}
@@ -45,6 +45,10 @@
                         Everything else is computed from your own paints. Bring them in as a CSV file with a name, a
                         behaviour and a colour for each, or add the first one by hand. A dozen is enough to start.
                     </p>
+                    <pre>name,line,behaviour,colour,bottle_ml,left_ml
+Wet Slate,Quayside,opaque,#3d4b52,15,6.4
+Peat Wash,Quayside,wash,#8b6a49,20,11
+Grey Ground,,primer,#868686,30,17.5</pre>
                     <Button onclick={() => (view.dialog = 'import')}>Bring in a file</Button>
                     <Button kind="tertiary" onclick={() => view.add()}>Add a paint</Button>
                 </div>
@@ -114,6 +118,14 @@
     }
     .empty p {
         margin: 12px 0 24px;
+    }
+    .empty pre {
+        margin: 0 0 24px;
+        padding: 14px 16px;
+        overflow-x: auto;
+        background: var(--rail);
+        font-family: var(--mono);
+        font-size: 13px;
     }
     .none {
         padding: 24px 0;
