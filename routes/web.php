@@ -8,6 +8,7 @@ use App\Http\Controllers\LedgerController;
 use App\Http\Controllers\RecipeController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\ShelfController;
+use App\Http\Controllers\TablesController;
 use App\Http\Controllers\WorkshopController;
 use Illuminate\Support\Facades\Route;
 
@@ -43,6 +44,9 @@ Route::prefix('api')->group(static function (): void {
         Route::delete('records/{record}', [BenchController::class, 'withdraw'])->whereNumber('record');
 
         Route::get('ledger', LedgerController::class);
+
+        Route::get('tables/match', [TablesController::class, 'match']);
+        Route::get('tables/coats', [TablesController::class, 'coats']);
     });
     Route::any('{any}', static fn () => abort(404))->where('any', '.*');
 });

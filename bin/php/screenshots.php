@@ -13,6 +13,8 @@ $pictures = [
     'recipe' => ['/recipe/4', 'light', 'Left out, and why', ''],
     'recipe-dark' => ['/recipe/8', 'dark', 'Left out, and why', ''],
     'bench' => ['/bench/1/4', 'dark', 'Next after this', ''],
+    'tables-match' => ['/tables/match?colour=%234a626c&paints=3', 'light', 'What comes nearest', ''],
+    'tables-coats' => ['/tables/coats', 'light', 'Another paint beside it', ''],
     'ledger' => ['/ledger', 'light', 'What was really done', ''],
 ];
 $folder = dirname(__DIR__, 2).'/docs/screenshots';
@@ -25,6 +27,8 @@ try {
     $studio->visit('/');
     $hands->press('Enter the sample workshop');
     $hands->see('Coats it takes');
+    $ids = (string) $hands->ask("return fetch('/api/shelf').then((r) => r.json()).then((s) => ['Wet Slate', 'Signal Orange', 'Chalk'].map((n) => s.paints.find((p) => p.name === n).id).join(','));");
+    $pictures['tables-coats'][0] .= '?thin=1:1&paints='.$ids;
     foreach ($pictures as $name => [$page, $surround, $arrived, $script]) {
         $studio->browser->executeScript("localStorage.setItem('kalokroma.surround', '$surround'); localStorage.setItem('kalokroma.surround.bench', '$surround');");
         $studio->browser->get('about:blank');

@@ -12,5 +12,7 @@ export const routes = {
     '/bench/:company': wrap({ asyncComponent: () => import('./views/bench/BenchPage.svelte') }),
     '/bench/:company/:figure': wrap({ asyncComponent: () => import('./views/bench/BenchPage.svelte') }),
     '/ledger': wrap({ asyncComponent: () => import('./views/ledger/LedgerPage.svelte') }),
+    '/tables': wrap({ asyncComponent: () => import('./views/tables/TablesPage.svelte') }),
+    '/tables/:table': wrap({ asyncComponent: () => import('./views/tables/TablesPage.svelte') }),
     '*': wrap({ asyncComponent: () => import('./views/NotHere.svelte') }),
 };

@@ -44,6 +44,8 @@ final class PagesTest extends TestCase
         yield 'Recipe' => ['/recipe', 'Left out, and why'];
         yield 'Bench' => ['/bench', 'Next after this'];
         yield 'Ledger' => ['/ledger', 'What was really done'];
+        yield 'Tables, match' => ['/tables/match', 'What comes nearest of 58 paints'];
+        yield 'Tables, coats' => ['/tables/coats', 'Another paint beside it'];
     }
 
     #[DataProvider('pages')]
@@ -127,6 +129,22 @@ final class PagesTest extends TestCase
         $this->hands->see('Black Ground is your own choice');
         $this->hands->pressBeginning('Rope', '.rail');
         $this->hands->see('undercoat Black Ground');
+    }
+
+    public function testATableAnswersTheQuestionInItsAddress(): void
+    {
+        $this->open('/tables/match?colour=%233d4b52&paints=1', 'Wet Slate');
+        $this->hands->see('nearest, 0.0 apart');
+        $this->hands->type('Colour wanted', '#12');
+        $this->hands->see('Write # and six hexadecimal digits');
+        $this->hands->type('Colour wanted', '#efb439');
+        $this->hands->see('Lantern Yellow');
+        $this->hands->until(fn (): bool => str_contains((string) $this->hands->ask('return location.hash;'), 'efb439'), 'The address does not hold the question');
+        $this->open('/tables/coats?paints=999999', 'Paint 999999 is not on this shelf.');
+        $this->open('/tables/coats?over=%231c1b1a&thin=1:1', 'hidden after');
+        $before = $this->hands->text('section');
+        $this->hands->press('light ivory');
+        $this->hands->until(fn (): bool => $this->hands->text('section') !== $before, 'The coats did not follow the ground');
     }
 
     public function testAPageThatIsNotThereSaysWhereToGo(): void

@@ -1,6 +1,17 @@
 import { queryOptions } from '@tanstack/svelte-query';
 import { get } from './client';
-import type { Alternatives, Bench, Figures, Ledger, PaintLook, Recipe, Session, Shelf } from './wire';
+import type {
+    Alternatives,
+    Bench,
+    CoatsTable,
+    Figures,
+    Ledger,
+    Matches,
+    PaintLook,
+    Recipe,
+    Session,
+    Shelf,
+} from './wire';
 
 /** Every question the pages ask, each under a key that holds all its inputs. */
 export const sessionQuery = () => queryOptions({ queryKey: ['session'], queryFn: () => get<Session>('session') });
@@ -40,4 +51,18 @@ export const ledgerQuery = (company: number | null) =>
     queryOptions({
         queryKey: ['ledger', company],
         queryFn: () => get<Ledger>(company === null ? 'ledger' : `ledger?company=${company}`),
+    });
+
+export const matchesQuery = (colour: string, paints: number) =>
+    queryOptions({
+        queryKey: ['shelf', 'match', colour, paints],
+        queryFn: () => get<Matches>(`tables/match?${new URLSearchParams({ colour, paints: String(paints) })}`),
+        enabled: colour !== '',
+    });
+
+export const coatsQuery = (paints: string, over: string, thin: string) =>
+    queryOptions({
+        queryKey: ['shelf', 'coats', paints, over, thin],
+        queryFn: () => get<CoatsTable>(`tables/coats?${new URLSearchParams({ paints, over, thin })}`),
+        enabled: paints !== '',
     });

@@ -16,6 +16,7 @@
         { path: 'recipe', name: 'Recipe' },
         { path: 'bench', name: 'Bench' },
         { path: 'ledger', name: 'Ledger' },
+        { path: 'tables', name: 'Tables' },
     ];
     const here = $derived(location.split('/')[1] || 'shelf');
 </script>
@@ -95,7 +96,8 @@
             order: 3;
             flex-basis: 100%;
             height: 44px;
-            gap: 22px;
+            gap: 16px;
+            font-size: 15px;
         }
         .right {
             margin-left: auto;
