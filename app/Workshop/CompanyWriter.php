@@ -7,6 +7,7 @@ namespace App\Workshop;
 use App\Models\AreaRow;
 use App\Models\Company;
 use App\Models\Painter;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
 use Kalokroma\Colour\ColourProblem;
 use Kalokroma\Colour\Srgb;
@@ -44,6 +45,7 @@ final class CompanyWriter
             ])->save();
             $kept = $company->areas()->get()->keyBy('id');
             $company->areas()->whereNotIn('id', array_filter(array_column($given['areas'], 'id')))->delete();
+            self::freeNames($kept, $given['areas']);
             foreach ($given['areas'] as $position => $area) {
                 $row = $kept->get($area['id'] ?? 0) ?? new AreaRow(['company_id' => $company->id]);
                 $row->painter_id = $painter->id;
@@ -64,5 +66,21 @@ final class CompanyWriter
 
             return $company->load('areas.recipe', 'records');
         });
+    }
+
+    /**
+     * Two areas may trade names: those that get another one let go of theirs first, since a name stands once a company.
+     *
+     * @param Collection<int, AreaRow>                 $kept
+     * @param list<array{id?: int|null, name: string}> $given
+     */
+    private static function freeNames(Collection $kept, array $given): void
+    {
+        foreach ($given as $area) {
+            $row = $kept->get($area['id'] ?? 0);
+            if ($row !== null && $row->name !== $area['name']) {
+                $row->update(['name' => "\t".$row->id]);
+            }
+        }
     }
 }

@@ -92,6 +92,18 @@ final class FigureTest extends TestCase
         self::assertSame([$coat], RecipeRow::query()->pluck('area_id')->all(), 'the lantern went with its recipe');
     }
 
+    public function testTwoAreasMayTradeNames(): void
+    {
+        $this->signIn();
+        $company = $this->getJson('/api/companies')->json('companies.0');
+        [$company['areas'][0]['name'], $company['areas'][1]['name']] = ['Lantern', 'Coat'];
+        $ids = array_column($company['areas'], 'id');
+        $answer = $this->putJson('/api/companies/'.$company['id'], $company)->assertOk();
+
+        self::assertSame(['Lantern', 'Coat'], array_column((array) $answer->json('areas'), 'name'));
+        self::assertSame($ids, array_column((array) $answer->json('areas'), 'id'));
+    }
+
     public function testWhatWasRecordedOnARemovedAreaStays(): void
     {
         $this->signIn();

@@ -84,6 +84,14 @@ final class PagesTest extends TestCase
         self::assertLessThanOrEqual(390, $this->hands->ask('return document.documentElement.scrollWidth;'));
     }
 
+    public function testTheTwoColoursOfAMatchFillANarrowScreen(): void
+    {
+        $this->fit(390, 844);
+        $this->open('/tables/match', 'What comes nearest');
+
+        self::assertGreaterThan(150, $this->hands->ask('return Math.min(...[...document.querySelectorAll(".swatch")].map((e) => e.clientWidth));'));
+    }
+
     #[DataProvider('pages')]
     public function testSwatchesStandOnStrictlyNeutralGround(string $page, string $arrived): void
     {

@@ -29,7 +29,7 @@
 {#if !ledger.isSuccess}
     <Waiting problem={ledger.error} />
 {:else}
-    <div class="ledger">
+    <div class="duo">
         <nav class="rail" aria-label="Whose ledger">
             <button class="plain-button rail-entry" aria-pressed={company === null} onclick={() => (company = null)}>
                 <strong>Everything</strong><span>{counted(whole, 'entry', 'entries')}</span>
@@ -70,19 +70,6 @@
 {/if}
 
 <style>
-    .ledger {
-        display: grid;
-        grid-template-columns: 232px minmax(0, 1fr);
-        min-height: calc(100vh - 52px);
-    }
-    .rail {
-        padding: 18px 0;
-        background: var(--rail);
-    }
-    main {
-        max-width: 1060px;
-        padding: 20px 28px 40px;
-    }
     section {
         margin-top: 24px;
     }
@@ -92,18 +79,5 @@
     }
     .none {
         padding: 32px 0;
-    }
-    @media (max-width: 720px) {
-        .ledger {
-            display: block;
-        }
-        .rail {
-            display: flex;
-            overflow-x: auto;
-            padding: 4px 0;
-        }
-        main {
-            padding: 18px 16px;
-        }
     }
 </style>

@@ -33,12 +33,15 @@
                 >as computed{step.coats_computed ? `, ${step.coats_computed}` : ''}</button
             >{/if}
     </div>
-    <label>
-        <span class="label">Paint to thinner</span>
-        <select value={step.thin} onchange={(e) => onchange({ thin: e.currentTarget.value })}>
-            {#each ratios as ratio (ratio)}<option value={ratio}>{ratio === '1:0' ? 'undiluted' : ratio}</option>{/each}
-        </select>
-    </label>
+    {#if step.amount || step.omitted}
+        <label>
+            <span class="label">Paint to thinner</span>
+            <select value={step.thin} onchange={(e) => onchange({ thin: e.currentTarget.value })}>
+                {#each ratios as ratio (ratio)}<option value={ratio}>{ratio === '1:0' ? 'undiluted' : ratio}</option
+                    >{/each}
+            </select>
+        </label>
+    {/if}
     {#if step.stage !== 'undercoat'}
         <label class="omit">
             <input

@@ -131,7 +131,9 @@
         font-weight: 600;
     }
     @media (max-width: 720px) {
-        .ask,
+        .ask {
+            grid-template-columns: 1fr 1fr;
+        }
         .fields {
             grid-column: 1 / -1;
             padding: 12px 0 0;
