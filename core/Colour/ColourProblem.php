@@ -9,6 +9,26 @@ use DomainException;
 /** Raised for a colour that cannot be read or is outside its range. */
 final class ColourProblem extends DomainException
 {
+    public static function notAColourText(string $given): self
+    {
+        return new self(sprintf('"%s" is not a colour: write #8a5a2b, or lightness, a and b as in 42.6 18.2 33.0.', mb_strimwidth($given, 0, 40, '…')));
+    }
+
+    public static function labOutOfRange(string $given): self
+    {
+        return new self(sprintf('"%s" is no colour a surface can have: lightness runs from 0 to 100, a and b from -128 to 128.', mb_strimwidth($given, 0, 40, '…')));
+    }
+
+    public static function tooFewReadings(int $taken, int $least): self
+    {
+        return new self(sprintf('%d readings are too few: at least %d are needed to tell a wrong one.', $taken, $least));
+    }
+
+    public static function readingsDisagree(int $taken): self
+    {
+        return new self(sprintf('The %d readings do not agree with each other: hold the reader flat on the middle of the field and read again.', $taken));
+    }
+
     public static function notAHexColour(string $given): self
     {
         return new self(sprintf('"%s" is not a colour: write # and six hexadecimal digits, as in #8a5a2b.', mb_strimwidth($given, 0, 40, '…')));

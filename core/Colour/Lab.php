@@ -25,6 +25,28 @@ final readonly class Lab
         return new self(116 * $fy - 16, 500 * ($fx - $fy), 200 * ($fy - $fz));
     }
 
+    /**
+     * @param string $text `#rrggbb`, or L*, a* and b* with blanks, commas or semicolons between
+     *
+     * @throws ColourProblem
+     */
+    public static function fromText(string $text): self
+    {
+        $plain = trim($text);
+        if (str_starts_with($plain, '#')) {
+            return Srgb::fromHex($plain)->toLab();
+        }
+        if (preg_match('/^(-?\d{1,3}(?:\.\d{1,4})?)[\s,;]+(-?\d{1,3}(?:\.\d{1,4})?)[\s,;]+(-?\d{1,3}(?:\.\d{1,4})?)$/D', str_replace('−', '-', $plain), $m) !== 1) {
+            throw ColourProblem::notAColourText($text);
+        }
+        $lab = new self((float) $m[1], (float) $m[2], (float) $m[3]);
+        if ($lab->l < 0 || $lab->l > 100 || max(abs($lab->a), abs($lab->b)) > 128) {
+            throw ColourProblem::labOutOfRange($text);
+        }
+
+        return $lab;
+    }
+
     public function toXyz(): Xyz
     {
         $fy = ($this->l + 16) / 116;

@@ -40,9 +40,21 @@ final readonly class Reflectance
         return new self(SmoothReflectance::of($swatch));
     }
 
+    /** Of a measured colour, which may lie beyond the screen's gamut. */
+    public static function fromLab(Lab $measured): self
+    {
+        return self::of(SmoothReflectance::ofXyz($measured->toXyz()));
+    }
+
     public static function flat(float $share): self
     {
         return self::of(array_fill(0, Bands::COUNT, $share));
+    }
+
+    /** Share of its darkest band. */
+    public function darkest(): float
+    {
+        return min([1.0, ...$this->bands]);
     }
 
     public function toXyz(): Xyz
@@ -63,12 +75,15 @@ final readonly class Reflectance
         return Lab::fromXyz($this->toXyz());
     }
 
-    /** As the screen shows it, brought into its gamut with hue and lightness kept. */
+    /** As the screen shows it, brought into its gamut with hue and lightness kept; {@see self::onScreen()} says how far. */
     public function toHex(): string
     {
-        $screen = Srgb::fromXyz($this->toXyz());
+        return $this->onScreen()->toHex();
+    }
 
-        return ($screen->isOnScreen() ? $screen : $screen->toOklch()->onScreen()->toSrgb())->toHex();
+    public function onScreen(): OnScreen
+    {
+        return OnScreen::of($this->toXyz());
     }
 
     /** The average seen from a distance where a share of the surface (0..1) shows the other spectrum. */

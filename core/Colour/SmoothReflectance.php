@@ -20,21 +20,86 @@ final class SmoothReflectance
     private const MOST_STEPS = 60;
     private const TOLERANCE = 1e-7;
 
+    /** A measured colour met this well (linear sRGB) counts as reached: far below what a reader can tell. */
+    private const USABLE = 1e-4;
+
     /** @var list<list<float>>|null */
     private static ?array $weights = null;
 
     /** @return list<float> 18 shares strictly between 0 and 1 */
     public static function of(Srgb $swatch): array
     {
+        return self::onGrid($swatch, self::linearSrgbWeights());
+    }
+
+    /**
+     * The same for a colour that was measured, which may lie beyond the screen's gamut. Where that fails, it is approached
+     * from the grey of its luminance in twenty steps, as far as a surface can reflect it.
+     *
+     * @return list<float> 18 shares strictly between 0 and 1
+     */
+    public static function ofXyz(Xyz $measured): array
+    {
+        $linear = Srgb::fromXyz($measured)->linear();
+        $weights = self::linearSrgbWeights();
+        [$z, , $error] = self::solved($linear, $weights);
+        if ($error < self::USABLE) {
+            return self::shares($z);
+        }
+        $grey = max(self::DARKEST, min(self::LIGHTEST, $measured->y));
+        [$z, $lambda] = [array_fill(0, Bands::COUNT, atanh(2 * $grey - 1)), [0.0, 0.0, 0.0]];
+        for ($way = 1; $way <= 20; ++$way) {
+            $wanted = array_map(static fn (float $v): float => $grey + ($v - $grey) * $way / 20, $linear);
+            [$further, $pull, $error] = self::solved($wanted, $weights, $z, $lambda);
+            if ($error >= self::USABLE) {
+                break;
+            }
+            [$z, $lambda] = [$further, $pull];
+        }
+
+        return self::shares($z);
+    }
+
+    /**
+     * The same on any grid of equal bands.
+     *
+     * @param list<list<float>> $weights three rows, a number for each band: reflectance to linear sRGB
+     *
+     * @return list<float> as many shares as there are bands, strictly between 0 and 1
+     */
+    public static function onGrid(Srgb $swatch, array $weights): array
+    {
         $wanted = array_map(
             static fn (float $v): float => max(self::DARKEST, min(self::LIGHTEST, $v)),
             $swatch->linear(),
         );
-        $n = Bands::COUNT;
-        $weights = self::linearSrgbWeights();
-        $mean = array_sum($wanted) / 3;
-        $z = array_fill(0, $n, atanh(2 * $mean - 1));
-        $lambda = [0.0, 0.0, 0.0];
+
+        return self::shares(self::solved($wanted, $weights)[0]);
+    }
+
+    /**
+     * @param array<int, float> $z
+     *
+     * @return list<float>
+     */
+    private static function shares(array $z): array
+    {
+        return array_map(static fn (float $v): float => (tanh($v) + 1) / 2, array_values($z));
+    }
+
+    /**
+     * @param array<int, float>      $wanted  linear sRGB
+     * @param list<list<float>>      $weights
+     * @param array<int, float>|null $z       where to start; from a flat grey without
+     * @param array<int, float>      $lambda
+     *
+     * @return array{array<int, float>, array<int, float>, float} z, its multipliers, and the largest entry of the gradient
+     */
+    private static function solved(array $wanted, array $weights, ?array $z = null, array $lambda = [0.0, 0.0, 0.0]): array
+    {
+        $n = count($weights[0]);
+        $mean = max(self::DARKEST, min(self::LIGHTEST, array_sum($wanted) / 3));
+        $z ??= array_fill(0, $n, atanh(2 * $mean - 1));
         [$residual, $error] = self::residual($z, $lambda, $weights, $wanted);
         for ($step = 0; $step < self::MOST_STEPS && $error > self::TOLERANCE; ++$step) {
             $change = self::solve(self::jacobian($z, $lambda, $weights), $residual);
@@ -54,7 +119,7 @@ final class SmoothReflectance
             [$z, $lambda, $residual, $error] = [$triedZ, $triedLambda, $triedResidual, $triedError];
         }
 
-        return array_map(static fn (float $v): float => (tanh($v) + 1) / 2, $z);
+        return [$z, $lambda, $error];
     }
 
     /** @return list<list<float>> three rows of 18: reflectance to linear sRGB */
@@ -85,7 +150,7 @@ final class SmoothReflectance
      */
     private static function residual(array $z, array $lambda, array $weights, array $wanted): array
     {
-        $n = Bands::COUNT;
+        $n = count($z);
         $gradient = [];
         $got = [0.0, 0.0, 0.0];
         for ($i = 0; $i < $n; ++$i) {
@@ -115,7 +180,7 @@ final class SmoothReflectance
      */
     private static function jacobian(array $z, array $lambda, array $weights): array
     {
-        $n = Bands::COUNT;
+        $n = count($z);
         $matrix = array_fill(0, $n + 3, array_fill(0, $n + 3, 0.0));
         for ($i = 0; $i < $n; ++$i) {
             $t = tanh($z[$i]);

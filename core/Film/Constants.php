@@ -45,7 +45,43 @@ final class Constants
     /** More coats than this are not proposed. */
     public const MOST_COATS = 12;
 
-    /** Certainty of a prediction from a typed-in colour: a single paint at full hide, a mix (CIEDE2000, ±). */
+    /**
+     * Certainty of a prediction (CIEDE2000, ±) by where the colour comes from: a single paint at full hide, a mix.
+     * A typed-in swatch is no better than about ±2 and mixes are worse. Read and calibrated values follow a reader's
+     * noise of 0.5 and the errors that tests find on made paints (median below 1 for two and three coats).
+     */
     public const TYPED_SINGLE = 2.0;
     public const TYPED_MIX = 3.0;
+    public const READ_SINGLE = 1.0;
+    public const READ_MIX = 2.2;
+    public const CALIBRATED_SINGLE = 0.8;
+    public const CALIBRATED_MIX = 1.3;
+
+    /** Share by which the hiding of a coat may be off: the spread of the usual numbers of coats; a test swatch's error. */
+    public const GUESSED_THICKNESS = 0.3;
+    public const CALIBRATED_THICKNESS = 0.08;
+
+    /**
+     * Light that a dry surface scatters before it reaches the paint, as a share of all light: none from gloss, a little
+     * from satin, most from matt. Matt varnish is a little matter than matt paint, so that it lightens darks.
+     */
+    public const HAZE_SATIN = 0.004;
+    public const HAZE_MATT = 0.010;
+    public const HAZE_MATT_VARNISH = 0.013;
+
+    /** The haze makes up at most this share of the darkest band, whatever the finish: blacks keep a body of their own. */
+    public const HAZE_MOST = 0.35;
+
+    /**
+     * The binder of an opaque acrylic is milky while wet: the reflectance below the surface is raised to this power.
+     * Set so that middle tones dry about 2 in L* darker, as painters tell.
+     */
+    public const MILKY = 0.92;
+
+    /** Luminance of metal flakes turned away from the light and toward it, as multiples of the base colour's. */
+    public const METAL_AWAY = 0.4;
+    public const METAL_TOWARD = 2.4;
+
+    /** Mixes of flakes with matt paint follow no film of this model: they are a guess (CIEDE2000, ±). */
+    public const METAL_MIX = 8.0;
 }

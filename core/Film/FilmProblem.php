@@ -28,4 +28,44 @@ final class FilmProblem extends DomainException
     {
         return new self('A thinning needs more than zero parts of paint and zero or more parts of thinner, each at most 99.');
     }
+
+    public static function cardTooAlike(): self
+    {
+        return new self('The black and the white field of the card are too alike to read a paint over them: read the bare card again.');
+    }
+
+    public static function lighterOverBlack(float $apart): self
+    {
+        return new self(sprintf('The swatch over black was read lighter than over white, by %.1f: the two fields may have been taken for each other.', $apart));
+    }
+
+    public static function nothingPainted(): self
+    {
+        return new self('Both fields look like the bare card: paint one coat over them, let it dry, and read again.');
+    }
+
+    public static function bandsMissing(int $absorption, int $scattering): self
+    {
+        return new self(sprintf('Measured paint needs absorption and scattering in 18 bands, not in %d and %d.', $absorption, $scattering));
+    }
+
+    public static function notAFilm(int $band): self
+    {
+        return new self(sprintf('Band %d of the measured paint cannot be: absorption is zero or more, scattering more than zero.', $band));
+    }
+
+    public static function angleOutOfRange(float $degrees): self
+    {
+        return new self(sprintf('A spray cannot come from %s°: the angle over the horizontal is 0 to 90.', $degrees));
+    }
+
+    public static function notAThinning(string $said): self
+    {
+        return new self(sprintf('"%s" is not a thinning: say it as 2:1, as 3 drops paint 1 drop water, or as 30 %% thinner; ? stands for an amount you do not know.', mb_strimwidth($said, 0, 60, '…')));
+    }
+
+    public static function percentOfWhat(string $said): self
+    {
+        return new self(sprintf('"%s" of what? Say 70 %% paint or 30 %% thinner.', mb_strimwidth($said, 0, 60, '…')));
+    }
 }

@@ -19,6 +19,9 @@ final class KubelkaMunk
     public const DARKEST = 1e-5;
     public const LIGHTEST = 0.9999;
 
+    /** Less scattering per coat than this counts as none. */
+    public const LEAST_SCATTERING = 1e-6;
+
     /** K/S of a film at full hide with this reflectance. */
     public static function ratio(float $reflectance): float
     {
@@ -43,7 +46,7 @@ final class KubelkaMunk
         if ($thickness <= 0.0) {
             return $substrate;
         }
-        if ($scattering < 1e-9) {
+        if ($scattering < self::LEAST_SCATTERING / 2) {
             return $substrate * exp(-2 * $absorption * $thickness);
         }
         $hide = self::fullHide($absorption / $scattering);

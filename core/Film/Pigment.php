@@ -46,6 +46,28 @@ final readonly class Pigment
     }
 
     /**
+     * A paint whose absorption and scattering were measured, see {@see Calibration}.
+     *
+     * @param array<int, float> $absorption 18 values, 0 or more
+     * @param array<int, float> $scattering 18 values, more than 0
+     *
+     * @throws FilmProblem
+     */
+    public static function measured(array $absorption, array $scattering): self
+    {
+        if (count($absorption) !== Bands::COUNT || count($scattering) !== Bands::COUNT) {
+            throw FilmProblem::bandsMissing(count($absorption), count($scattering));
+        }
+        foreach ($absorption as $i => $k) {
+            if (!($k >= 0 && is_finite($k) && $scattering[$i] > 0 && is_finite($scattering[$i]))) {
+                throw FilmProblem::notAFilm($i);
+            }
+        }
+
+        return new self(array_values($absorption), array_values($scattering));
+    }
+
+    /**
      * K and S add by share.
      *
      * @param list<array{0: self, 1: float|int}> $parts each pigment with its parts, more than 0
@@ -82,6 +104,12 @@ final readonly class Pigment
         }
 
         return Reflectance::of($bands);
+    }
+
+    /** Share of a bare card's contrast (luminance) that shows through, 0..1. */
+    public function contrast(float $thickness): float
+    {
+        return $this->over(Reflectance::flat(1.0), $thickness)->toXyz()->y - $this->over(Reflectance::flat(0.0), $thickness)->toXyz()->y;
     }
 
     public function overWhite(): Reflectance
