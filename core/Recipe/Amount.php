@@ -20,13 +20,15 @@ final readonly class Amount
     {
     }
 
-    /** @param float $appliedUl thinned mix that goes on one figure, µl, more than 0 */
-    public static function of(Mix $mix, Thinning $thinning, float $appliedUl): self
+    /**
+     * @param float $appliedUl thinned mix that goes on one figure, µl, more than 0
+     * @param int   $figures   alike figures it has to be enough for, 1 or more
+     */
+    public static function of(Mix $mix, Thinning $thinning, float $appliedUl, int $figures = 1): self
     {
         $dropUl = Defaults::DROP_ML * 1000;
         $batchUl = $mix->totalParts() * $dropUl / $thinning->load();
-        $batches = (int) max(1, ceil(round(self::neededUl($appliedUl, 1) / $batchUl, 6)));
-        $figures = 1;
+        $batches = (int) max(1, ceil(round(self::neededUl($appliedUl, $figures) / $batchUl, 6)));
         while ($figures < 99 && self::neededUl($appliedUl, $figures + 1) <= $batches * $batchUl + 1e-9) {
             ++$figures;
         }

@@ -173,14 +173,14 @@ final class Drafter
             return [$single, new Finding('mix.only', '{single} is {apart} apart, the only paint at hand that covers.', ['single' => $single->mix->words(), 'apart' => $single->difference])];
         }
         $facts = ['single' => $single->mix->words(), 'near' => $single->difference, 'pair' => $pairs[0]->mix->words(), 'apart' => $pairs[0]->difference];
-        if ($single->isAsGoodAs($pairs[0])) {
+        if ($single->isHardlyWorseThan($pairs[0])) {
             return [$single, self::missing($single, $target) ?? new Finding('mix.single', $single->difference <= $pairs[0]->difference
                 ? '{single} is {near} apart; no mix of two comes nearer (the best is {apart}).'
                 : '{single} alone is {near} apart; the best mix ({pair}) would be {apart}, no difference that typed-in colours can tell.', $facts)];
         }
         $pair = $pairs[0];
         foreach ($pairs as $candidate) {
-            if ($candidate->isAsGoodAs($pairs[0]) && $this->inconvenience($candidate) < $this->inconvenience($pair)) {
+            if ($candidate->isHardlyWorseThan($pairs[0]) && $this->inconvenience($candidate) < $this->inconvenience($pair)) {
                 $pair = $candidate;
             }
         }

@@ -19,6 +19,7 @@ final readonly class PlannedStep
      * @param int|null      $coats       null leaves the number to the film model
      * @param string        $thinnedWith water, medium or thinner
      * @param list<Finding> $why         reasons fixed when it was drafted
+     * @param Mix|null      $original    what was drafted, where another mix stands in for it
      */
     public function __construct(
         public string $key,
@@ -31,6 +32,7 @@ final readonly class PlannedStep
         public ?int $coats = null,
         public bool $omitted = false,
         public array $why = [],
+        public ?Mix $original = null,
     ) {
     }
 
@@ -56,7 +58,14 @@ final readonly class PlannedStep
             $coats === null ? $this->coats : ($coats === 0 ? null : $coats),
             $omitted ?? $this->omitted,
             $mix === null || $mix->key() === $this->mix->key() ? $this->why : $this->withoutReasonsOfTheMix(),
+            self::kept($this->original ?? $this->mix, $mix ?? $this->mix),
         );
+    }
+
+    /** The drafted mix, as long as another one stands in for it. */
+    private static function kept(Mix $original, Mix $mix): ?Mix
+    {
+        return $original->key() === $mix->key() ? null : $original;
     }
 
     /** How the film of this step lies, given what is loaded. */

@@ -7,6 +7,7 @@ namespace Kalokroma\Recipe;
 use Kalokroma\Caution\Cautions;
 use Kalokroma\Colour\Ciede2000;
 use Kalokroma\Figure\Area;
+use Kalokroma\Film\ColourSource;
 use Kalokroma\Film\Hiding;
 use Kalokroma\Film\Surface;
 use Kalokroma\Film\Thinning;
@@ -19,22 +20,26 @@ final class Simulation
 {
     /**
      * @param list<PlannedStep> $steps
+     * @param float|null        $groundCertainty ± of the ground (CIEDE2000); null for a typed-in one
      *
      * @return list<StepOutcome> one for each step; an omitted one leaves the surface as it is
      */
-    public static function run(array $steps, Area $area, Surface $ground): array
+    public static function run(array $steps, Area $area, Surface $ground, ?float $groundCertainty = null): array
     {
         $outcomes = [];
         $surface = $ground;
+        $certainty = $groundCertainty;
         foreach ($steps as $step) {
-            $outcomes[] = $outcome = self::step($step, $area, $surface);
+            $outcomes[] = $outcome = self::step($step, $area, $surface, $certainty);
             $surface = $outcome->after;
+            $certainty = $outcome->certainty;
         }
 
         return $outcomes;
     }
 
-    public static function step(PlannedStep $step, Area $area, Surface $below): StepOutcome
+    /** @param float|null $groundCertainty ± of what lies below (CIEDE2000); null for a typed-in ground */
+    public static function step(PlannedStep $step, Area $area, Surface $below, ?float $groundCertainty = null): StepOutcome
     {
         $technique = $step->technique;
         $application = $step->application();
@@ -47,6 +52,8 @@ final class Simulation
             $applied += $area->surfaceCm2 * $share * $application->coverage()[$face] * $application->thickness()[$face]
                 * $coats * Defaults::FILM_UL_PER_CM2;
         }
+        $face = $technique->face();
+        $ground = $groundCertainty ?? ColourSource::Typed->single();
         $tool = $technique->tool($area->surfaceCm2);
         $reasons = [...array_map(static fn (Finding $f): Finding => self::thinningReason($f, $step), $step->why), ...self::mixReason($step), $coatsReason];
         if ($step->coats !== null && $step->coats !== $proposed) {
@@ -60,7 +67,7 @@ final class Simulation
             $coats,
             $computed,
             self::difference($step),
-            $step->mix->certainty(),
+            $step->omitted ? $ground : $step->mix->certaintyOver($below->face($face), $coats * $load * $application->on($face), $ground),
             $tool,
             Effort::minutes($technique, $area, $coats),
             Defaults::DRY_MINUTES[$technique->value] ?? 0,

@@ -14,7 +14,7 @@ final readonly class StepOutcome
      * @param int           $coats      planned by the painter, or computed
      * @param int|null      $computed   coats the film model asks for; null where it does not count them or 12 do not hide
      * @param float|null    $difference of the mix from the wanted colour, CIEDE2000; null where the step has no wanted colour
-     * @param float         $certainty  of the predicted colour, ± CIEDE2000
+     * @param float         $certainty  of the look after it on the face the step is judged by, ± CIEDE2000
      * @param float         $minutes    hands-on, per figure
      * @param int           $dryMinutes after each coat, at 20 °C and 50 % humidity
      * @param Amount|null   $amount     null where nothing is measured in drops (spray cans, omitted steps)

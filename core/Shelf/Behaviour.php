@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Kalokroma\Shelf;
 
 use Kalokroma\Film\Constants;
+use Kalokroma\Film\Drying;
 
 /** How a paint behaves, whatever its maker calls it. */
 enum Behaviour: string
@@ -41,6 +42,30 @@ enum Behaviour: string
     public function isMixable(): bool
     {
         return $this === self::Opaque || $this === self::SemiOpaque;
+    }
+
+    /** Whether a paint of this kind can take the place of another: covering for covering, transparent for transparent, else its own kind. */
+    public function standsInFor(self $other): bool
+    {
+        return $this === $other
+            || ($this->isMixable() && $other->isMixable())
+            || ($this->isTransparent() && $other->isTransparent());
+    }
+
+    /** How its look changes from wet to dry. */
+    public function drying(): Drying
+    {
+        return match ($this) {
+            self::Opaque, self::SemiOpaque => Drying::Darkens,
+            self::Stain, self::Wash, self::Primer, self::Texture, self::Pigment => Drying::Lightens,
+            default => Drying::Steady,
+        };
+    }
+
+    /** Whether a test swatch can be read: flakes change with the angle, and what has no colour tells nothing. */
+    public function canBeRead(): bool
+    {
+        return $this->colours() && $this !== self::Metallic && $this !== self::Texture && $this !== self::Pigment;
     }
 
     /** Scattering as a multiple of an opaque paint's of the same colour. */

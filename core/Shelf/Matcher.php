@@ -16,6 +16,9 @@ final class Matcher
     /** Drops that a mix is counted in, in all, unless asked otherwise. */
     public const PARTS = 6;
 
+    /** Counted as left where nobody said, millilitres: between a bottle that runs out and a full one. */
+    public const UNKNOWN_ML = 8.0;
+
     /**
      * Every paint as a single, best first.
      *
@@ -61,6 +64,34 @@ final class Matcher
             0,
             $most,
         );
+    }
+
+    /**
+     * What a painter chooses from: the best single paints, the best pairs and, if asked for, the best triples, ranked
+     * without splitting hairs. Unlike {@see self::best()} many mixes that are nearly the same leave room for simpler ones.
+     *
+     * @param list<Paint> $paints
+     * @param int         $each       how many of each kind are weighed, 1 or more
+     * @param int         $mostPaints 1, 2 or 3
+     *
+     * @return list<RankedMix>
+     */
+    public function choice(Lab $target, array $paints, int $each = 5, int $mostPaints = 2, int $parts = self::PARTS): array
+    {
+        $found = array_slice($this->singles($target, $paints), 0, $each);
+        $kept = [];
+        foreach ($mostPaints > 1 ? $this->mixes($target, $paints, min($mostPaints, $parts), 8 * $each, $parts) : [] as $mix) {
+            $size = count($mix->mix->parts);
+            if (($kept[$size] ?? 0) < $each) {
+                $kept[$size] = ($kept[$size] ?? 0) + 1;
+                $found[] = $mix;
+            }
+        }
+        if ($mostPaints > 2 && ($kept[2] ?? 0) === 0) {
+            $found = [...$found, ...$this->pairs($target, $paints, $each, $parts)];
+        }
+
+        return RankedMix::withoutSplittingHairs(self::ranked($found));
     }
 
     /**

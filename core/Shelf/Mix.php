@@ -6,6 +6,7 @@ namespace Kalokroma\Shelf;
 
 use Kalokroma\Colour\Lab;
 use Kalokroma\Colour\Reflectance;
+use Kalokroma\Film\Certainty;
 use Kalokroma\Film\Constants;
 use Kalokroma\Film\FilmProblem;
 use Kalokroma\Film\Pigment;
@@ -100,10 +101,55 @@ final class Mix
         return true;
     }
 
-    /** How far the predicted colour is to be trusted, ± in CIEDE2000. */
+    /** How far the predicted colour at full hide is to be trusted, ± in CIEDE2000: by where its paints are known from. */
     public function certainty(): float
     {
-        return $this->isSingle() ? Constants::TYPED_SINGLE : Constants::TYPED_MIX;
+        $sum = 0.0;
+        $metal = 0;
+        foreach ($this->parts as ['paint' => $paint, 'parts' => $amount]) {
+            $sum += $amount * ($this->isSingle() ? $paint->source->single() : $paint->source->mix());
+            $metal += $paint->behaviour === Behaviour::Metallic ? $amount : 0;
+        }
+
+        return $metal > 0 && $metal < $this->totalParts() ? Constants::METAL_MIX : $sum / $this->totalParts();
+    }
+
+    /**
+     * The same for a film of it over a ground.
+     *
+     * @param float $thickness in undiluted coats
+     * @param float $ground    ± of the ground
+     */
+    public function certaintyOver(Reflectance $substrate, float $thickness, float $ground): float
+    {
+        $guess = 0.0;
+        foreach ($this->parts as ['paint' => $paint, 'parts' => $amount]) {
+            $guess += $amount * $paint->source->thickness();
+        }
+
+        return Certainty::ofFilm($this->pigment(), $thickness, $substrate, $this->certainty(), $ground, $guess / $this->totalParts());
+    }
+
+    /** How it looks while wet: as its paints do, by share. */
+    public function wet(): Reflectance
+    {
+        $dry = $this->colour();
+        $wet = $dry;
+        $before = 0;
+        foreach ($this->parts as ['paint' => $paint, 'parts' => $amount]) {
+            $before += $amount;
+            $wet = $wet->blend($paint->wet($dry), $amount / $before);
+        }
+
+        return $wet;
+    }
+
+    /** The scarcest of its paints, millilitres left; null where nobody said of any. */
+    public function leastLeftMl(): ?float
+    {
+        $left = array_filter(array_map(static fn (array $p): ?float => $p['paint']->leftMl, $this->parts), static fn (?float $ml): bool => $ml !== null);
+
+        return $left === [] ? null : min($left);
     }
 
     /** The same paints in the same shares, in whatever order. */

@@ -27,14 +27,18 @@ final class MixSearch
 {
     /** Pairs and triples scored exactly in one round. */
     private const PAIRS_KEPT = 160;
-    private const TRIPLES_KEPT = 400;
+    private const TRIPLES_KEPT = 600;
 
     /** Paints among which triples are tried: those of the best pairs, then the nearest singles. */
-    private const TRIPLE_PAINTS = 46;
+    private const TRIPLE_PAINTS = 60;
 
     /** A best mix further off than this (CIEDE2000) is worth another round from where it lies. */
     private const WORTH_A_ROUND = 0.4;
     private const ROUNDS = 3;
+
+    /** A best triple further off than this (CIEDE2000) is not within reach: its paints are exchanged one by one. */
+    private const UNREACHED = 2.0;
+    private const EXCHANGED = 24;
 
     /** @var list<list<float>> K of each paint by band */
     private array $k = [];
@@ -71,11 +75,11 @@ final class MixSearch
         if ($count < 2 || $mostPaints < 2) {
             return [];
         }
-        $ratios = self::ratios($this->parts);
+        $ratios = WholeParts::ratios($this->parts);
         $at = Reflectance::fromSrgb(Srgb::fromXyz($this->target->toXyz())->toOklch()->onScreen()->toSrgb()->clipped());
         $before = INF;
         for ($round = 0; $round < self::ROUNDS; ++$round) {
-            $vectors = $this->vectors($at);
+            $vectors = $this->pulls($at);
             $this->pairs($vectors, $ratios);
             if ($mostPaints > 2) {
                 $this->triples($vectors);
@@ -88,75 +92,66 @@ final class MixSearch
             $at = $this->look((string) array_search($best, $this->scored, true));
         }
 
+        if ($mostPaints > 2 && min([INF, ...array_values($this->scored)]) > self::UNREACHED) {
+            $this->exchange($this->pulls($at));
+        }
+
         return $this->scored;
     }
 
     /**
-     * Ratios of two whole numbers of at most so many drops in all, lowest terms, by rising share of the second.
+     * For a colour that nothing reaches the slope tells too little: every paint of the best mixes is exchanged for each of
+     * the promising ones, or one is added, and the best of these are tried in all shares.
      *
-     * @return list<array{int, int, float}> parts, parts, logarithm of second over first
+     * @param array{list<float>, list<float>, list<float>} $vectors
      */
-    private static function ratios(int $parts): array
+    private function exchange(array $vectors): void
     {
-        $found = [];
-        for ($a = 1; $a < $parts; ++$a) {
-            for ($b = 1; $a + $b <= $parts; ++$b) {
-                if (self::coprime($a, $b)) {
-                    $found[] = [$a, $b, log($b / $a)];
+        $paints = $this->promising($vectors);
+        $shares = WholeParts::threes($this->parts);
+        for ($round = 0; $round < 2; ++$round) {
+            $order = $this->scored;
+            asort($order);
+            $before = reset($order);
+            $seeds = [];
+            foreach (array_keys($order) as $key) {
+                $mix = self::read((string) $key);
+                $seeds[implode('+', array_column($mix, 0))] ??= $mix;
+                if (count($seeds) >= self::EXCHANGED) {
+                    break;
                 }
             }
-        }
-        usort($found, static fn (array $p, array $q): int => $p[2] <=> $q[2]);
-
-        return $found;
-    }
-
-    private static function coprime(int $a, int $b): bool
-    {
-        while ($b !== 0) {
-            [$a, $b] = [$b, $a % $b];
-        }
-
-        return $a === 1;
-    }
-
-    /**
-     * The pull of each paint on L*, a*, b* (a* and b* in the units in which differences of chroma count), per unit of its body.
-     *
-     * @return array{list<float>, list<float>, list<float>}
-     */
-    private function vectors(Reflectance $at): array
-    {
-        $here = $at->toLab();
-        $scale = 1 / (1 + 0.045 * $here->chroma());
-        $offset = [$here->l - $this->target->l, ($here->a - $this->target->a) * $scale, ($here->b - $this->target->b) * $scale];
-        $ratio = $slopes = [];
-        foreach ($at->bands as $i => $r) {
-            $q = KubelkaMunk::ratio($r);
-            $step = 0.02 * $q + 1e-5;
-            $bands = $at->bands;
-            $bands[$i] = KubelkaMunk::fullHide($q + $step);
-            $there = Reflectance::of(array_values($bands))->toLab();
-            $ratio[] = $q;
-            $slopes[] = [($there->l - $here->l) / $step, ($there->a - $here->a) / $step * $scale, ($there->b - $here->b) / $step * $scale];
-        }
-        $x = $y = $z = [];
-        foreach ($this->k as $p => $k) {
-            $s = $this->s[$p];
-            [$vx, $vy, $vz] = [0.0, 0.0, 0.0];
-            foreach ($ratio as $i => $q) {
-                $off = $k[$i] - $q * $s[$i];
-                [$sx, $sy, $sz] = $slopes[$i];
-                $vx += $sx * $off;
-                $vy += $sy * $off;
-                $vz += $sz * $off;
+            foreach ($seeds as $mix) {
+                $open = count($mix) < 3 ? [...array_keys($mix), count($mix)] : array_keys($mix);
+                foreach ($open as $place) {
+                    foreach ($paints as $paint) {
+                        $tried = $mix;
+                        $tried[$place] = [$paint, $mix[$place][1] ?? 1];
+                        if (count(array_unique(array_column($tried, 0))) === count($tried) && array_sum(array_column($tried, 1)) <= $this->parts) {
+                            sort($tried);
+                            $this->score($tried);
+                        }
+                    }
+                }
             }
-            $x[] = $vx / $this->body[$p] + $offset[0];
-            $y[] = $vy / $this->body[$p] + $offset[1];
-            $z[] = $vz / $this->body[$p] + $offset[2];
+            $order = $this->scored;
+            asort($order);
+            foreach (array_slice(array_keys($order), 0, self::EXCHANGED) as $key) {
+                $set = array_column(self::read((string) $key), 0);
+                foreach (count($set) === 3 ? $shares : [] as [$a, $b, $c]) {
+                    $this->score([[$set[0], $a], [$set[1], $b], [$set[2], $c]]);
+                }
+            }
+            if (min($this->scored ?: [INF]) > $before - 0.01) {
+                return;
+            }
         }
+    }
 
-        return [$x, $y, $z];
+    /** @return array{list<float>, list<float>, list<float>} see {@see LocalSlope::pulls()} */
+    private function pulls(Reflectance $at): array
+    {
+        return LocalSlope::of($this->target, $at)->pulls($this->k, $this->s, $this->body);
     }
 
     /**
@@ -228,25 +223,51 @@ final class MixSearch
     private function triples(array $vectors): void
     {
         [$x, $y, $z] = $vectors;
+        $body = $this->body;
         $paints = $this->promising($vectors);
         $n = count($paints);
-        $shares = self::threes($this->parts);
+        $shares = WholeParts::threes($this->parts);
         $kept = [];
         $worst = INF;
         for ($p = 0; $p < $n; ++$p) {
             $i = $paints[$p];
+            [$xi, $yi, $zi] = [$x[$i], $y[$i], $z[$i]];
             for ($q = $p + 1; $q < $n; ++$q) {
                 $j = $paints[$q];
+                [$xj, $yj, $zj] = [$x[$j], $y[$j], $z[$j]];
+                [$ux, $uy, $uz] = [$xj - $xi, $yj - $yi, $zj - $zi];
                 for ($r = $q + 1; $r < $n; ++$r) {
                     $k = $paints[$r];
+                    $xk = $x[$k];
+                    $yk = $y[$k];
+                    $zk = $z[$k];
+                    // No mix of the three is nearer than their plane, …
+                    $vx = $xk - $xi;
+                    $vy = $yk - $yi;
+                    $vz = $zk - $zi;
+                    $nx = $uy * $vz - $uz * $vy;
+                    $ny = $uz * $vx - $ux * $vz;
+                    $nz = $ux * $vy - $uy * $vx;
+                    $off = $nx * $xi + $ny * $yi + $nz * $zi;
+                    if ($off * $off > $worst * ($nx * $nx + $ny * $ny + $nz * $nz)) {
+                        continue;
+                    }
+                    // … nor nearer than the least that any of them lies along the way to their middle.
+                    $cx = $xi + $xj + $xk;
+                    $cy = $yi + $yj + $yk;
+                    $cz = $zi + $zj + $zk;
+                    $least = $worst === INF ? 0.0 : sqrt($worst * ($cx * $cx + $cy * $cy + $cz * $cz));
+                    if ($worst !== INF && $cx * $xi + $cy * $yi + $cz * $zi > $least && $cx * $xj + $cy * $yj + $cz * $zj > $least && $cx * $xk + $cy * $yk + $cz * $zk > $least) {
+                        continue;
+                    }
                     foreach ($shares as $t => [$a, $b, $c]) {
-                        $wa = $a * $this->body[$i];
-                        $wb = $b * $this->body[$j];
-                        $wc = $c * $this->body[$k];
+                        $wa = $a * $body[$i];
+                        $wb = $b * $body[$j];
+                        $wc = $c * $body[$k];
                         $sum = $wa + $wb + $wc;
-                        $px = $wa * $x[$i] + $wb * $x[$j] + $wc * $x[$k];
-                        $py = $wa * $y[$i] + $wb * $y[$j] + $wc * $y[$k];
-                        $pz = $wa * $z[$i] + $wb * $z[$j] + $wc * $z[$k];
+                        $px = $wa * $xi + $wb * $xj + $wc * $xk;
+                        $py = $wa * $yi + $wb * $yj + $wc * $yk;
+                        $pz = $wa * $zi + $wb * $zj + $wc * $zk;
                         $score = ($px * $px + $py * $py + $pz * $pz) / ($sum * $sum);
                         if ($score < $worst) {
                             $kept[] = [$score, $i, $j, $k, $t];
@@ -299,23 +320,6 @@ final class MixSearch
         sort($indices);
 
         return $indices;
-    }
-
-    /** @return list<array{int, int, int}> parts of three paints of at most so many drops in all, lowest terms */
-    private static function threes(int $parts): array
-    {
-        $found = [];
-        for ($a = 1; $a < $parts; ++$a) {
-            for ($b = 1; $a + $b < $parts; ++$b) {
-                for ($c = 1; $a + $b + $c <= $parts; ++$c) {
-                    if (self::coprime($a, $b) || self::coprime($b, $c) || self::coprime($a, $c)) {
-                        $found[] = [$a, $b, $c];
-                    }
-                }
-            }
-        }
-
-        return $found;
     }
 
     /** @param non-empty-list<array{int, int}> $mix index and parts */

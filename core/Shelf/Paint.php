@@ -5,26 +5,45 @@ declare(strict_types=1);
 namespace Kalokroma\Shelf;
 
 use Kalokroma\Colour\Reflectance;
+use Kalokroma\Film\ColourSource;
+use Kalokroma\Film\Finish;
 use Kalokroma\Film\Pigment;
 
 /** One paint of the shelf, as far as computing with it needs to know. */
 final class Paint
 {
-    private ?Pigment $pigment = null;
+    /** Full hide, or one coat over white for stain, wash and ink; null without colour. */
+    public readonly ?Reflectance $colour;
+
+    /** Where that colour is known from. */
+    public readonly ColourSource $source;
+
+    private ?Pigment $pigment;
 
     /**
-     * @param Reflectance|null $colour full hide, or one coat over white for stain, wash and ink; null without colour
-     * @param float|null       $leftMl millilitres left; null where nobody said
+     * @param Reflectance|null $colour   as it was entered or read; a test swatch takes its place
+     * @param float|null       $leftMl   millilitres left; null where nobody said
+     * @param Pigment|null     $measured from a test swatch
      */
     public function __construct(
         public readonly string $id,
         public readonly string $name,
         public readonly string $line,
         public readonly Behaviour $behaviour,
-        public readonly ?Reflectance $colour,
+        ?Reflectance $colour,
         public readonly bool $owned = true,
         public readonly ?float $leftMl = null,
+        ?Pigment $measured = null,
+        ColourSource $source = ColourSource::Typed,
+        public readonly Finish $finish = Finish::Matt,
     ) {
+        $this->pigment = $measured;
+        $this->colour = match (true) {
+            $measured === null => $colour,
+            $behaviour->isTransparent() => $measured->overWhite(),
+            default => $measured->fullHide(),
+        };
+        $this->source = $measured === null ? $source : ColourSource::Calibrated;
     }
 
     /** Owned and not known to be empty. */
@@ -43,5 +62,11 @@ final class Paint
         return $this->pigment ??= $this->behaviour->isTransparent()
             ? Pigment::transparent($this->colour)
             : Pigment::covering($this->colour, $this->behaviour->hiding());
+    }
+
+    /** How a film of it looks while it is wet. */
+    public function wet(Reflectance $dry): Reflectance
+    {
+        return $this->behaviour->drying()->wet($dry, $this->finish);
     }
 }

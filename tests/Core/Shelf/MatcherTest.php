@@ -115,8 +115,10 @@ final class MatcherTest extends TestCase
     {
         $mix = Mix::single(Swatches::paint('Ochre', '#9c7630'));
 
-        self::assertTrue((new RankedMix($mix, 1.9))->isAsGoodAs(new RankedMix($mix, 1.0)));
-        self::assertFalse((new RankedMix($mix, 2.1))->isAsGoodAs(new RankedMix($mix, 1.0)));
+        self::assertTrue((new RankedMix($mix, 2.9))->isAsGoodAs(new RankedMix($mix, 1.0)));
+        self::assertFalse((new RankedMix($mix, 3.1))->isAsGoodAs(new RankedMix($mix, 1.0)));
+        self::assertTrue((new RankedMix($mix, 1.9))->isHardlyWorseThan(new RankedMix($mix, 1.0)));
+        self::assertFalse((new RankedMix($mix, 2.1))->isHardlyWorseThan(new RankedMix($mix, 1.0)));
     }
 
     /** @return list<Paint> */

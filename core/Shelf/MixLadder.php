@@ -1,0 +1,166 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Shelf;
+
+use Kalokroma\Colour\Ciede2000;
+use Kalokroma\Colour\Lab;
+
+/**
+ * Steps from one paint to another, mixed in whole drops, that look even: among all ratios the steps are those whose
+ * neighbouring differences (CIEDE2000) vary least. Equal drops do not give that, because a strong paint soon takes over.
+ */
+final readonly class MixLadder
+{
+    /** Step sizes tried to begin with, as multiples of the straight way's even step. */
+    private const FROM = 0.8;
+    private const TO = 2.0;
+    private const TRIED = 24;
+
+    /**
+     * @param list<Mix>   $steps       the first paint alone, mixes, the second paint alone
+     * @param list<float> $differences between each step and the next, CIEDE2000
+     */
+    private function __construct(public array $steps, public array $differences)
+    {
+    }
+
+    /**
+     * @param int $count steps with both ends, 3 or more
+     * @param int $drops most drops of one mix, 2 or more
+     *
+     * @throws ShelfProblem when the two paints are one, or the drops do not allow so many steps
+     */
+    public static function between(Paint $from, Paint $to, int $count, int $drops = 12): self
+    {
+        if ($from->id === $to->id) {
+            throw ShelfProblem::twice($from->name);
+        }
+        $mixes = self::candidates($from, $to, $drops);
+        if ($count < 3 || $count > count($mixes)) {
+            throw ShelfProblem::ladderOutOfRange($count, $drops, count($mixes));
+        }
+        $labs = array_map(static fn (Mix $m): Lab => $m->lab(), $mixes);
+        $apart = [];
+        foreach ($labs as $i => $lab) {
+            foreach (array_slice($labs, $i + 1, null, true) as $j => $other) {
+                $apart[$i][$j] = Ciede2000::difference($lab, $other);
+            }
+        }
+        $path = self::evenest($apart, count($mixes), $count);
+
+        return new self(
+            array_map(static fn (int $i): Mix => $mixes[$i], $path),
+            array_map(static fn (int $i, int $j): float => $apart[$i][$j], array_slice($path, 0, -1), array_slice($path, 1)),
+        );
+    }
+
+    /**
+     * What equal changes of drops would give instead: one part of the second paint more in each step.
+     *
+     * @param int $count steps with both ends, 3 or more
+     *
+     * @return list<Mix>
+     *
+     * @throws ShelfProblem
+     */
+    public static function equalDrops(Paint $from, Paint $to, int $count): array
+    {
+        $steps = [];
+        for ($i = 0; $i < $count; ++$i) {
+            $steps[] = match ($i) {
+                0 => Mix::single($from),
+                $count - 1 => Mix::single($to),
+                default => Mix::of([['paint' => $from, 'parts' => $count - 1 - $i], ['paint' => $to, 'parts' => $i]]),
+            };
+        }
+
+        return $steps;
+    }
+
+    /** The largest step over the smallest, 1 where all are even. */
+    public function unevenness(): float
+    {
+        return max([0.0, ...$this->differences]) / max(0.01, min([INF, ...$this->differences]));
+    }
+
+    /** @return list<Mix> by rising share of the second paint */
+    private static function candidates(Paint $from, Paint $to, int $drops): array
+    {
+        $found = ['0' => Mix::single($from)];
+        for ($a = 1; $a < $drops; ++$a) {
+            for ($b = 1; $a + $b <= $drops; ++$b) {
+                $found[sprintf('%.6f', $b / ($a + $b))] ??= Mix::of([['paint' => $from, 'parts' => $a], ['paint' => $to, 'parts' => $b]]);
+            }
+        }
+        $found['1'] = Mix::single($to);
+        ksort($found, SORT_NUMERIC);
+
+        return array_values($found);
+    }
+
+    /**
+     * For a given step size the path with the least sum of squared departures from it is found by dynamic programming.
+     * A path's own mean is the step size that suits it best, so each answer is refined with its mean until that stays.
+     *
+     * @param array<int, array<int, float>> $apart
+     *
+     * @return list<int> rising indices, first and last included
+     */
+    private static function evenest(array $apart, int $n, int $count): array
+    {
+        $even = $apart[0][$n - 1] / ($count - 1);
+        $best = [];
+        $least = INF;
+        for ($t = 0; $t <= self::TRIED; ++$t) {
+            $size = $even * (self::FROM + (self::TO - self::FROM) * $t / self::TRIED);
+            for ($refined = 0; $refined < 4; ++$refined) {
+                $path = self::pathWithSteps($size, $apart, $n, $count);
+                $steps = array_map(static fn (int $i, int $j): float => $apart[$i][$j], array_slice($path, 0, -1), array_slice($path, 1));
+                $mean = array_sum($steps) / count($steps);
+                $spread = array_sum(array_map(static fn (float $d): float => ($d - $mean) ** 2, $steps));
+                if ($spread < $least - 1e-12) {
+                    [$least, $best] = [$spread, $path];
+                }
+                if (abs($mean - $size) < 1e-6) {
+                    break;
+                }
+                $size = $mean;
+            }
+        }
+
+        return $best;
+    }
+
+    /**
+     * @param array<int, array<int, float>> $apart
+     *
+     * @return list<int>
+     */
+    private static function pathWithSteps(float $size, array $apart, int $n, int $count): array
+    {
+        $cost = [0 => [0 => 0.0]];
+        $from = [];
+        for ($step = 1; $step < $count; ++$step) {
+            $last = $step === $count - 1;
+            for ($j = $last ? $n - 1 : $step; $j < $n; ++$j) {
+                foreach ($cost[$step - 1] as $i => $sofar) {
+                    if ($i < $j) {
+                        $sum = $sofar + ($apart[$i][$j] - $size) ** 2;
+                        if (!isset($cost[$step][$j]) || $sum < $cost[$step][$j]) {
+                            $cost[$step][$j] = $sum;
+                            $from[$step][$j] = $i;
+                        }
+                    }
+                }
+            }
+        }
+        $path = [$at = $n - 1];
+        for ($step = $count - 1; $step > 0; --$step) {
+            array_unshift($path, $at = $from[$step][$at]);
+        }
+
+        return $path;
+    }
+}
