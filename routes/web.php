@@ -3,11 +3,16 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\BenchController;
+use App\Http\Controllers\BuyController;
 use App\Http\Controllers\FigureController;
 use App\Http\Controllers\LedgerController;
+use App\Http\Controllers\ManyPaintsController;
+use App\Http\Controllers\ReaderController;
 use App\Http\Controllers\RecipeController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\ShelfController;
+use App\Http\Controllers\StockController;
+use App\Http\Controllers\SwatchController;
 use App\Http\Controllers\TablesController;
 use App\Http\Controllers\WorkshopController;
 use Illuminate\Support\Facades\Route;
@@ -28,6 +33,25 @@ Route::prefix('api')->group(static function (): void {
         Route::get('shelf/file', [ShelfController::class, 'export']);
         Route::post('paints', [ShelfController::class, 'store']);
         Route::get('paints/{paint}', [ShelfController::class, 'show'])->whereNumber('paint');
+        Route::post('paints/{paint}/reader', [SwatchController::class, 'read'])->whereNumber('paint');
+        Route::put('paints/{paint}/swatch', [SwatchController::class, 'store'])->whereNumber('paint');
+        Route::delete('paints/{paint}/swatch', [SwatchController::class, 'destroy'])->whereNumber('paint');
+        Route::get('test-card', [SwatchController::class, 'card']);
+        Route::get('paints/{paint}/movements', [StockController::class, 'show'])->whereNumber('paint');
+        Route::post('paints/{paint}/movements', [StockController::class, 'store'])->whereNumber('paint');
+        Route::post('paints/{paint}/scale', [StockController::class, 'weigh'])->whereNumber('paint');
+        Route::get('shelf/needs', [StockController::class, 'needs']);
+        Route::get('shelf/map', [ShelfController::class, 'map']);
+        Route::patch('paints', [ManyPaintsController::class, 'change']);
+        Route::delete('paints', [ManyPaintsController::class, 'remove']);
+        Route::post('paints/restore', [ManyPaintsController::class, 'restore']);
+        Route::get('sets', [BuyController::class, 'sets']);
+        Route::get('companies/{company}/sets', [BuyController::class, 'fit'])->whereNumber('company');
+        Route::get('prices', [BuyController::class, 'prices']);
+        Route::post('prices', [BuyController::class, 'refresh']);
+        Route::get('buy', [BuyController::class, 'plan']);
+        Route::get('buy/list', [BuyController::class, 'list']);
+        Route::post('buy', [BuyController::class, 'bought']);
         Route::put('paints/{paint}', [ShelfController::class, 'update'])->whereNumber('paint');
 
         Route::get('companies', [FigureController::class, 'index']);
@@ -39,6 +63,8 @@ Route::prefix('api')->group(static function (): void {
         Route::patch('areas/{area}/recipe/{step}', [RecipeController::class, 'change'])->whereNumber('area');
         Route::get('areas/{area}/recipe/{step}', [RecipeController::class, 'alternatives'])->whereNumber('area');
 
+        Route::get('areas/{area}/recipe/{step}/substitutes', [RecipeController::class, 'substitutes'])->whereNumber('area');
+
         Route::get('companies/{company}/bench', [BenchController::class, 'show'])->whereNumber('company');
         Route::post('companies/{company}/records', [BenchController::class, 'record'])->whereNumber('company');
         Route::delete('records/{record}', [BenchController::class, 'withdraw'])->whereNumber('record');
@@ -47,6 +73,13 @@ Route::prefix('api')->group(static function (): void {
 
         Route::get('tables/match', [TablesController::class, 'match']);
         Route::get('tables/coats', [TablesController::class, 'coats']);
+        Route::get('tables/thin', [TablesController::class, 'thin']);
+        Route::get('tables/glaze', [TablesController::class, 'glaze']);
+        Route::get('tables/between', [TablesController::class, 'between']);
+
+        Route::get('reader', [ReaderController::class, 'things']);
+        Route::post('reader', [ReaderController::class, 'read']);
+        Route::post('reader/picture', [ReaderController::class, 'picture']);
     });
     Route::any('{any}', static fn () => abort(404))->where('any', '.*');
 });

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console;
 
+use App\Formats\CheckedJson;
 use App\Formats\Shelf\ShelfCsv;
 use App\Workshop\PaintFields;
 use DomainException;
@@ -11,6 +12,7 @@ use Illuminate\Console\Command;
 use Kalokroma\Colour\Lab;
 use Kalokroma\Colour\Reflectance;
 use Kalokroma\Colour\Srgb;
+use Kalokroma\Film\ColourSource;
 use Kalokroma\Shelf\Behaviour;
 use Kalokroma\Shelf\Mix;
 use Kalokroma\Shelf\Paint;
@@ -78,6 +80,24 @@ abstract class PlanningCommand extends Command
     }
 
     /**
+     * @return array<string, mixed> a JSON file that keeps to its schema
+     *
+     * @throws DomainException that names the file and the place in it
+     */
+    protected function document(string $file, string $schema): array
+    {
+        $bytes = is_file($file) && is_readable($file) ? file_get_contents($file) : false;
+        if ($bytes === false) {
+            throw new DomainException(sprintf('%s cannot be read: name a JSON file.', $file));
+        }
+        try {
+            return CheckedJson::read($bytes, $schema);
+        } catch (DomainException $problem) {
+            throw new DomainException($file.': '.$problem->getMessage());
+        }
+    }
+
+    /**
      * @return list<Paint>
      *
      * @throws DomainException that names the file and the line
@@ -101,9 +121,9 @@ abstract class PlanningCommand extends Command
             if ($problem !== '') {
                 throw new DomainException(sprintf('%s, line %d: %s', $file, $row['line'], $problem));
             }
-            /** @var array{name: string, line: string, behaviour: Behaviour, reflectance: list<float>|null, owned: bool, left_ml: float|null} $paint */
+            /** @var array{name: string, line: string, behaviour: Behaviour, reflectance: list<float>|null, owned: bool, left_ml: float|null, colour_source: string} $paint */
             $paint = $read->attributes;
-            $paints[] = new Paint((string) $row['line'], $paint['name'], $paint['line'], $paint['behaviour'], $paint['reflectance'] === null ? null : Reflectance::of($paint['reflectance']), $paint['owned'], $paint['left_ml']);
+            $paints[] = new Paint((string) $row['line'], $paint['name'], $paint['line'], $paint['behaviour'], $paint['reflectance'] === null ? null : Reflectance::of($paint['reflectance']), $paint['owned'], $paint['left_ml'], null, ColourSource::fromText($paint['colour_source']));
         }
 
         return $paints;

@@ -6,6 +6,8 @@ namespace App\Models;
 
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\SoftDeletes;
 use Kalokroma\Shelf\Behaviour;
 
 /**
@@ -29,13 +31,29 @@ use Kalokroma\Shelf\Behaviour;
  * @property string                     $set_name
  * @property string                     $colour_source
  * @property string                     $notes
+ * @property CarbonImmutable|null       $deleted_at    taken off the shelf, to be put back
+ * @property string                     $finish        matt, satin or gloss; empty for matt
+ * @property array<string, mixed>|null  $swatch        readings of a test swatch and what was solved from them, see SwatchDesk
  * @property array<string, string>|null $extra         columns of an imported file that are kept as they came
  */
 final class Paint extends Model
 {
     use BelongsToPainter;
+    use SoftDeletes;
 
     protected $guarded = ['id'];
+
+    /** Paint in this state cannot be used, whatever is left. */
+    public function isDriedUp(): bool
+    {
+        return preg_match('/^(dried|dry|hard)\b/i', trim($this->state)) === 1;
+    }
+
+    /** @return HasMany<MovementRow, $this> */
+    public function movements(): HasMany
+    {
+        return $this->hasMany(MovementRow::class);
+    }
 
     /** @return array<string, string> */
     protected function casts(): array
@@ -51,6 +69,7 @@ final class Paint extends Model
             'bottles' => 'integer',
             'opened_on' => 'immutable_date',
             'extra' => 'array',
+            'swatch' => 'array',
         ];
     }
 }

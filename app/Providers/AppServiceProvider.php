@@ -4,6 +4,12 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Devices\BottleScale;
+use App\Devices\ColourReader;
+use App\Devices\PriceList;
+use App\Devices\SimulatedBottleScale;
+use App\Devices\SimulatedColourReader;
+use App\Devices\SimulatedShop;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
@@ -12,6 +18,13 @@ use Illuminate\Support\ServiceProvider;
 
 final class AppServiceProvider extends ServiceProvider
 {
+    public function register(): void
+    {
+        $this->app->bind(ColourReader::class, SimulatedColourReader::class);
+        $this->app->bind(BottleScale::class, SimulatedBottleScale::class);
+        $this->app->bind(PriceList::class, SimulatedShop::class);
+    }
+
     public function boot(): void
     {
         Model::shouldBeStrict();

@@ -10,6 +10,7 @@ use App\Models\Company;
 use App\Models\Entry;
 use Carbon\CarbonImmutable;
 use DomainException;
+use Illuminate\Support\Facades\DB;
 use Kalokroma\Order\InsideOut;
 use Kalokroma\Recipe\Defaults;
 use Kalokroma\Recipe\Stage;
@@ -107,12 +108,13 @@ final readonly class BenchDesk
         if ($figures === [] || $figures[0] < 1 || $figures[count($figures) - 1] > $company->count) {
             throw new DomainException(sprintf('%s has figures 1 to %d: choose among them.', $company->name, $company->count));
         }
-        $planned = null;
+        $planned = $outcome = null;
         $dry = 0;
         if ($stepKey !== null) {
             foreach ($this->steps($company) as $step) {
                 if ($step['area']?->id === $area?->id && $step['outcome']->step->key === $stepKey) {
-                    $planned = self::snapshot($step['outcome']);
+                    $outcome = $step['outcome'];
+                    $planned = self::snapshot($outcome);
                     $dry = $step['outcome']->dryMinutes;
                     $stage = $step['outcome']->step->stage;
                 }
@@ -128,7 +130,8 @@ final readonly class BenchDesk
             }];
         }
 
-        return Entry::query()->create([
+        return DB::transaction(function () use ($company, $area, $stepKey, $stage, $figures, $planned, $real, $note, $at, $dry, $outcome): Entry {
+            $entry = Entry::query()->create([
             'painter_id' => $company->painter_id,
             'company_id' => $company->id,
             'area_id' => $area?->id,
@@ -141,7 +144,11 @@ final readonly class BenchDesk
             'note' => $note,
             'done_at' => $at,
             'dry_minutes' => $dry,
-        ]);
+            ]);
+            StockDesk::use($entry, $outcome, $real, $this->recipes->shelf);
+
+            return $entry;
+        });
     }
 
     /** @return array<string, mixed> what the plan said, in the shape of what was done */

@@ -7,6 +7,7 @@ namespace App\Workshop;
 use Kalokroma\Colour\ColourProblem;
 use Kalokroma\Colour\Reflectance;
 use Kalokroma\Colour\Srgb;
+use Kalokroma\Film\Finish;
 use Kalokroma\Shelf\Behaviour;
 
 /**
@@ -20,6 +21,9 @@ final readonly class PaintFields
         'opened', 'state', 'set', 'colour_source', 'notes',
     ];
 
+    /** Columns of ours beyond those of a shelf file; written where they hold something. */
+    public const FURTHER = ['finish'];
+
     private const LONGEST = ['name' => 80, 'line' => 80, 'place' => 120, 'state' => 60, 'set' => 80, 'colour_source' => 40, 'notes' => 2000];
     private const MOST_ML = 5000.0;
 
@@ -29,6 +33,12 @@ final readonly class PaintFields
      */
     private function __construct(public array $attributes, public array $problems)
     {
+    }
+
+    /** @param array<string, mixed> $more attributes that no text field holds */
+    public function with(array $more): self
+    {
+        return new self([...$this->attributes, ...$more], $this->problems);
     }
 
     /** @param array<string, string|null> $given column to text; an absent column is as good as an empty one */
@@ -53,6 +63,7 @@ final readonly class PaintFields
         $attributes['currency'] = self::currency($text('currency'), $problems);
         $attributes['owned'] = self::owned($text('owned'), $problems);
         $attributes['bottles'] = self::bottles($text('bottles'), $problems);
+        $attributes['finish'] = self::finish($text('finish'), $problems);
         $attributes['opened_on'] = self::opened($text('opened'), $problems);
 
         return new self($attributes, $problems);
@@ -134,6 +145,17 @@ final readonly class PaintFields
         }
 
         return (int) round(100 * (float) str_replace(',', '.', $text));
+    }
+
+    /** @param array<string, string> $problems */
+    private static function finish(string $text, array &$problems): string
+    {
+        $lower = strtolower($text);
+        if ($text !== '' && Finish::tryFrom($lower) === null) {
+            $problems['finish'] = sprintf('finish is "%s": write matt, satin or gloss.', mb_strimwidth($text, 0, 40, '…'));
+        }
+
+        return $lower;
     }
 
     /** @param array<string, string> $problems */

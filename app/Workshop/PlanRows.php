@@ -17,7 +17,7 @@ use Kalokroma\Shelf\Mix;
  * A recipe's plan as it is kept in its row, and back.
  *
  * @phpstan-type FindingRow array{code: string, template: string, facts: array<string, string|int|float>}
- * @phpstan-type StepRow array{key: string, stage: string, technique: string, target: list<float>, mix: list<array{paint: string, parts: int}>, thin: string, with: string, coats: int|null, omitted: bool, why: list<FindingRow>}
+ * @phpstan-type StepRow array{key: string, stage: string, technique: string, target: list<float>, mix: list<array{paint: string, parts: int}>, original?: list<array{paint: string, parts: int}>|null, thin: string, with: string, coats: int|null, omitted: bool, why: list<FindingRow>}
  * @phpstan-type PlanRow array{steps: list<StepRow>, left_out: list<array{stage: string, reason: FindingRow}>}
  */
 final class PlanRows
@@ -32,6 +32,7 @@ final class PlanRows
                 'technique' => $step->technique->value,
                 'target' => [$step->target->lightness, $step->target->chroma, $step->target->hue],
                 'mix' => self::mix($step->mix),
+                'original' => $step->original === null ? null : self::mix($step->original),
                 'thin' => $step->thinning->ratio(),
                 'with' => $step->thinnedWith,
                 'coats' => $step->coats,
@@ -43,7 +44,8 @@ final class PlanRows
     }
 
     /**
-     * A step whose paint has left the shelf is left out of the plan that comes back.
+     * A paint that was taken off the shelf stays in the plan as one that is not at hand; a step whose paint is not known at
+     * all is left out of the plan that comes back.
      *
      * @param PlanRow $row
      */
@@ -51,22 +53,22 @@ final class PlanRows
     {
         $steps = [];
         foreach ($row['steps'] as $step) {
-            foreach ($step['mix'] as $part) {
-                if ($shelf->find($part['paint'])?->colour === null) {
-                    continue 2;
-                }
+            $mix = $shelf->plannedMix($step['mix']);
+            if ($mix === null) {
+                continue;
             }
             $steps[] = new PlannedStep(
                 $step['key'],
                 Stage::from($step['stage']),
                 Technique::from($step['technique']),
                 new Oklch(...array_map(floatval(...), $step['target'])),
-                $shelf->mix($step['mix']),
+                $mix,
                 Thinning::fromRatio($step['thin']),
                 $step['with'],
                 $step['coats'],
                 $step['omitted'],
                 array_map(self::toFinding(...), $step['why']),
+                isset($step['original']) ? $shelf->plannedMix($step['original']) : null,
             );
         }
 

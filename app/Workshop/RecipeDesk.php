@@ -100,7 +100,7 @@ final readonly class RecipeDesk
         $undercoat = $this->undercoats->outcome($company);
         $plan = $this->plan($recipe);
 
-        return [$undercoat, ...($plan === null ? [] : Simulation::run($plan->steps, $area->toCore($company), $undercoat->after))];
+        return [$undercoat, ...($plan === null ? [] : Simulation::run($plan->steps, $area->toCore($company), $undercoat->after, $undercoat->certainty))];
     }
 
     public function plan(?RecipeRow $recipe): ?Plan
@@ -186,7 +186,7 @@ final readonly class RecipeDesk
     {
         $recipe->plan = PlanRows::toRow($plan);
         $undercoat = $this->undercoats->outcome($company);
-        $outcomes = [$undercoat, ...Simulation::run($plan->steps, $area->toCore($company), $undercoat->after)];
+        $outcomes = [$undercoat, ...Simulation::run($plan->steps, $area->toCore($company), $undercoat->after, $undercoat->certainty)];
         $recipe->strip = self::strip($outcomes);
         $recipe->save();
 

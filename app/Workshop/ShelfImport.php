@@ -4,28 +4,36 @@ declare(strict_types=1);
 
 namespace App\Workshop;
 
-use App\Formats\Shelf\ShelfCsv;
+use App\Formats\Shelf\ShelfFile;
 use App\Formats\UnreadableFile;
 use App\Models\Paint;
 use App\Models\Painter;
+use BackedEnum;
+use Carbon\CarbonImmutable;
+use DateTimeInterface;
 use Illuminate\Support\Facades\DB;
 
-/** Brings a shelf file in: every good line is taken, every other one named with its reason; a broken file changes nothing. */
+/**
+ * Brings a shelf file in: every good line is taken, every other one named with its reason; a broken file changes nothing.
+ * The same can be looked at first, without writing anything.
+ */
 final class ShelfImport
 {
+    private const ATTRIBUTES = ['colour' => 'hex', 'set' => 'set_name', 'price' => 'price_minor', 'opened' => 'opened_on'];
+
     /**
-     * @return array{taken: int, changed: int, same: int, skipped: int, lines: list<array{line: int, name: string, outcome: string, why: string}>}
+     * @return array{taken: int, changed: int, same: int, skipped: int, missing: list<string>, lines: list<array{line: int, name: string, outcome: string, why: string}>}
      *
      * @throws UnreadableFile
      */
-    public static function run(Painter $painter, string $bytes): array
+    public static function run(Painter $painter, string $bytes, bool $write = true): array
     {
-        $rows = ShelfCsv::read($bytes);
+        $rows = ShelfFile::read($bytes);
 
-        return DB::transaction(static function () use ($painter, $rows): array {
-            $report = ['taken' => 0, 'changed' => 0, 'same' => 0, 'skipped' => 0, 'lines' => []];
+        return DB::transaction(static function () use ($painter, $rows, $write): array {
+            $report = ['taken' => 0, 'changed' => 0, 'same' => 0, 'skipped' => 0, 'missing' => [], 'lines' => []];
             $known = [];
-            foreach ($painter->paints()->get() as $paint) {
+            foreach (Paint::withTrashed()->where('painter_id', $painter->id)->get() as $paint) {
                 $known[$paint->line."\n".$paint->name] = $paint;
             }
             $seen = [];
@@ -36,10 +44,21 @@ final class ShelfImport
                 if ($why === '' && isset($seen[$key])) {
                     $why = sprintf('The same paint stands on line %d already.', $seen[$key]);
                 }
-                $outcome = $why === '' ? self::take($painter, $fields->attributes, $row['extra'], $known[$key] ?? null, $row['fields']) : 'skipped';
+                $outcome = 'skipped';
+                if (isset($row['swatch'])) {
+                    $fields = $fields->with(['swatch' => $row['swatch']]);
+                }
+                if ($why === '') {
+                    [$outcome, $why] = self::take($painter, $fields->attributes, $row['extra'], $known[$key] ?? null, $row['fields'], $write);
+                }
                 $seen[$key] ??= $row['line'];
                 ++$report[$outcome];
                 $report['lines'][] = ['line' => $row['line'], 'name' => trim($row['fields']['name'] ?? ''), 'outcome' => $outcome, 'why' => $why];
+            }
+            foreach ($known as $key => $paint) {
+                if (!isset($seen[$key]) && !$paint->trashed()) {
+                    $report['missing'][] = $paint->name;
+                }
             }
 
             return $report;
@@ -50,17 +69,21 @@ final class ShelfImport
      * @param array<string, mixed>  $attributes
      * @param array<string, string> $extra      columns of the file that we do not know
      * @param array<string, string> $given      columns the file has: what it does not name stays as it is
+     *
+     * @return array{string, string} outcome, and what changes
      */
-    private static function take(Painter $painter, array $attributes, array $extra, ?Paint $known, array $given): string
+    private static function take(Painter $painter, array $attributes, array $extra, ?Paint $known, array $given, bool $write): array
     {
         $kept = array_filter([...($known->extra ?? []), ...$extra], static fn (string $cell): bool => $cell !== '');
         $attributes['extra'] = $kept === [] ? null : $kept;
         if ($known === null) {
-            $painter->paints()->create($attributes);
+            if ($write) {
+                $painter->paints()->create($attributes);
+            }
 
-            return 'taken';
+            return ['taken', ''];
         }
-        foreach (PaintFields::COLUMNS as $column) {
+        foreach ([...PaintFields::COLUMNS, ...PaintFields::FURTHER] as $column) {
             if (!array_key_exists($column, $given)) {
                 unset($attributes[self::ATTRIBUTES[$column] ?? $column]);
                 if ($column === 'colour') {
@@ -68,14 +91,45 @@ final class ShelfImport
                 }
             }
         }
+        $before = $known->left_ml;
         $known->fill($attributes);
-        if (!$known->isDirty(array_diff(array_keys($attributes), ['lab', 'reflectance']))) {
-            return 'same';
+        $watched = array_diff(array_keys($attributes), ['lab', 'reflectance']);
+        $isBack = $known->trashed();
+        if (!$isBack && !$known->isDirty($watched)) {
+            return ['same', ''];
         }
-        $known->save();
+        $changes = self::changes($known, array_values($watched));
+        if ($write) {
+            if ($isBack) {
+                $known->restore();
+            }
+            $known->save();
+            StockDesk::entered($known, $before, 'from a file', CarbonImmutable::now());
+        }
 
-        return 'changed';
+        return $isBack ? ['taken', 'It was taken off the shelf and comes back.'] : ['changed', $changes];
     }
 
-    private const ATTRIBUTES = ['colour' => 'hex', 'set' => 'set_name', 'price' => 'price_minor', 'opened' => 'opened_on'];
+    /** @param list<string> $watched */
+    private static function changes(Paint $paint, array $watched): string
+    {
+        $said = [];
+        foreach (array_intersect($watched, array_keys($paint->getDirty())) as $attribute) {
+            $column = array_flip(self::ATTRIBUTES)[$attribute] ?? $attribute;
+            $said[] = $column === 'extra' || $column === 'swatch' ? ($column === 'extra' ? 'other columns' : 'its test swatch') : sprintf('%s: %s → %s', $column, self::text($paint->getOriginal($attribute)), self::text($paint->getAttribute($attribute)));
+        }
+
+        return implode('; ', $said);
+    }
+
+    private static function text(mixed $value): string
+    {
+        return match (true) {
+            $value instanceof BackedEnum => (string) $value->value,
+            $value instanceof DateTimeInterface => $value->format('Y-m-d'),
+            is_bool($value) => $value ? 'yes' : 'no',
+            $value === null || $value === '' => 'nothing',
+            default => is_scalar($value) ? mb_strimwidth((string) $value, 0, 40, '…') : '…',
+        };
+    }
 }

@@ -7,6 +7,8 @@ namespace App\Workshop;
 use App\Models\Paint;
 use App\Models\Painter;
 use Kalokroma\Colour\Reflectance;
+use Kalokroma\Film\ColourSource;
+use Kalokroma\Film\Finish;
 use Kalokroma\Shelf\Mix;
 use Kalokroma\Shelf\Paint as CorePaint;
 use Kalokroma\Shelf\ShelfProblem;
@@ -17,6 +19,9 @@ final class ShelfRows
     /** @var array<string, CorePaint> */
     private array $byId = [];
 
+    /** @var array<string, CorePaint> paints that were taken off the shelf: recipes still know them, nothing else does */
+    private array $gone = [];
+
     private function __construct()
     {
     }
@@ -24,9 +29,13 @@ final class ShelfRows
     public static function of(Painter $painter): self
     {
         $shelf = new self();
-        foreach ($painter->paints()->orderBy('id')->get() as $row) {
+        foreach (Paint::withTrashed()->where('painter_id', $painter->id)->orderBy('id')->get() as $row) {
             $paint = self::toCore($row);
-            $shelf->byId[$paint->id] = $paint;
+            if ($row->trashed()) {
+                $shelf->gone[$paint->id] = $paint;
+            } else {
+                $shelf->byId[$paint->id] = $paint;
+            }
         }
 
         return $shelf;
@@ -40,8 +49,11 @@ final class ShelfRows
             $row->line,
             $row->behaviour,
             $row->reflectance === null ? null : Reflectance::of(array_map(floatval(...), $row->reflectance)),
-            $row->owned,
+            $row->owned && !$row->isDriedUp() && !$row->trashed(),
             $row->left_ml,
+            SwatchDesk::pigment($row),
+            ColourSource::fromText($row->colour_source),
+            Finish::tryFrom($row->finish) ?? Finish::Matt,
         );
     }
 
@@ -64,8 +76,27 @@ final class ShelfRows
     public function mix(array $parts): Mix
     {
         return Mix::of(array_map(fn (array $p): array => [
-            'paint' => $this->byId[(string) $p['paint']] ?? throw ShelfProblem::notOnTheShelf((string) $p['paint']),
+            'paint' => $this->find((string) $p['paint']) ?? throw ShelfProblem::notOnTheShelf((string) $p['paint']),
             'parts' => $p['parts'],
         ], $parts));
+    }
+
+    /**
+     * A mix of a plan, whose paints may have been taken off the shelf since; null where one of them is not known at all.
+     *
+     * @param list<array{paint: string|int, parts: int}> $parts
+     */
+    public function plannedMix(array $parts): ?Mix
+    {
+        $found = [];
+        foreach ($parts as ['paint' => $id, 'parts' => $amount]) {
+            $paint = $this->byId[(string) $id] ?? $this->gone[(string) $id] ?? null;
+            if ($paint?->colour === null) {
+                return null;
+            }
+            $found[] = ['paint' => $paint, 'parts' => $amount];
+        }
+
+        return Mix::of($found);
     }
 }

@@ -12,6 +12,7 @@ use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 use Kalokroma\Recipe\Stage;
 use Kalokroma\Recipe\Way;
+use Kalokroma\Shelf\Movement;
 
 /**
  * Brings a whole workshop in for a painter: shelf, companies, and on request drafted recipes and a ledger.
@@ -42,6 +43,11 @@ final class WorkshopImport
             $companies = $workshop['companies'];
             foreach ($companies as $company) {
                 self::company($painter, $company);
+            }
+            /** @var list<string> $gone */
+            $gone = $workshop['ran_out'] ?? [];
+            foreach ($painter->paints()->whereIn('name', $gone)->get() as $paint) {
+                StockDesk::move($paint, Movement::Counted, 0.0, 'used up', CarbonImmutable::now());
             }
         });
     }

@@ -124,7 +124,7 @@ final class OwnershipTest extends TestCase
     private function rows(Painter $painter): array
     {
         $rows = [];
-        foreach (['paints', 'companies', 'areas', 'recipes', 'records'] as $table) {
+        foreach (['paints', 'companies', 'areas', 'recipes', 'records', 'movements', 'price_lists'] as $table) {
             $rows[$table] = DB::table($table)->where('painter_id', $painter->id)->orderBy('id')->get()->map(static fn (object $r): array => (array) $r)->all();
         }
 

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Tests\App;
 
 use PHPUnit\Framework\Attributes\DataProvider;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
 
 /** Everything computed can be asked for without a browser and without a database: one JSON document, or one sentence and exit code 2. */
 final class PlanningCommandsTest extends TestCase
@@ -36,6 +38,76 @@ final class PlanningCommandsTest extends TestCase
         self::assertGreaterThan($thick['coats'], $thin['coats']);
         self::assertNull($this->ask('kalokroma:coats SHELF --paint=Yellow --over="#101010" --thin=1:1 --max=3')['coats']);
         self::assertGreaterThan($thick['coats'], $this->ask('kalokroma:coats SHELF --paint=Yellow --over="#101010" --within=0.5 --max=40')['coats']);
+    }
+
+    public function testTwoThousandPaintsWithTwinsBlacksAndWhites(): void
+    {
+        $dice = new Randomizer(new Mt19937(2000));
+        $lines = ['name,line,behaviour,colour'];
+        for ($i = 0; $i < 2000; ++$i) {
+            $hex = $i < 4 ? '#000000' : ($i < 8 ? '#ffffff' : sprintf('#%06x', $dice->getInt(0, 0xFFFFFF)));
+            $lines[] = sprintf('Paint %d,Line %d,opaque,%s', $i % 1500, intdiv($i, 1500), $hex);
+        }
+        $file = (string) tempnam(sys_get_temp_dir(), 'shelf');
+        file_put_contents($file, implode("\n", $lines));
+        foreach (['#8a5a2b', '#000000', '#ff00ff'] as $target) {
+            $answer = $this->ask("kalokroma:match $file --target=\"$target\" --top=3");
+            self::assertCount(3, $answer['matches']);
+            foreach ($answer['matches'] as $match) {
+                self::assertTrue(is_finite($match['delta_e_00']));
+                foreach ($match['parts'] as $part) {
+                    self::assertMatchesRegularExpression('~^(Line [01]/Paint [1-4]?\d{1,2}|Paint ([5-9]\d\d|1\d{3}))$~', $part['paint'], 'a twin is named with its line');
+                }
+            }
+        }
+        unlink($file);
+    }
+
+    public function testBlackAndWhiteSwatchesPredictLikeOthers(): void
+    {
+        $file = (string) tempnam(sys_get_temp_dir(), 'shelf');
+        file_put_contents($file, "name,behaviour,colour\nBlack,opaque,#000000\nWhite,opaque,#ffffff\nBlack wash,wash,#000000\nWhite wash,wash,#ffffff\n");
+        self::assertLessThan(1.0, $this->ask("kalokroma:mix $file Black:1")['predicted']['lab'][0]);
+        self::assertGreaterThan(99.5, $this->ask("kalokroma:mix $file White:1")['predicted']['lab'][0]);
+        $grey = $this->ask("kalokroma:mix $file Black:1 White:1")['predicted']['lab'];
+        self::assertTrue($grey[0] > 1 && $grey[0] < 99);
+        foreach (['Black', 'White', 'Black wash', 'White wash'] as $name) {
+            foreach (['#000000', '#ffffff'] as $over) {
+                foreach ($this->ask("kalokroma:coats $file --paint=\"$name\" --over=\"$over\"")['after'] as $look) {
+                    self::assertTrue(is_finite($look['lab'][0]) && $look['lab'][0] >= -0.01 && $look['lab'][0] <= 100.01);
+                }
+            }
+        }
+        unlink($file);
+    }
+
+    public function testTheCheapestPurchase(): void
+    {
+        $problem = $this->file('{"requirements": [{"id": "r1", "any_of": ["p3", "p9"]}, {"id": "r2", "any_of": ["p1"]}, {"id": "r4", "any_of": ["p8"]}], "singles": [{"paint": "p3", "price": 420}, {"paint": "p1", "price": 2600}], "sets": [{"id": "s1", "price": 2890, "paints": ["p1", "p3"]}]}');
+
+        self::assertSame(['price' => 2890, 'proven' => true, 'buy' => ['singles' => [], 'sets' => ['s1']], 'unmet' => ['r4']], $this->ask("kalokroma:buy-plan $problem"));
+        self::assertSame(['price' => 0, 'proven' => true, 'buy' => ['singles' => [], 'sets' => []]], $this->ask('kalokroma:buy-plan '.$this->file('{"requirements": [], "singles": [], "sets": []}')));
+    }
+
+    /** @param string $json a problem with something wrong */
+    #[DataProvider('badProblems')]
+    public function testABadProblemIsOneSentenceThatNamesThePlace(string $json, string $sentence): void
+    {
+        [$code, $out, $problem] = $this->perform('kalokroma:buy-plan '.$this->file($json));
+
+        self::assertSame([2, ''], [$code, $out]);
+        self::assertStringContainsString($sentence, $problem);
+        self::assertSame(1, substr_count(trim($problem), "\n") + 1);
+    }
+
+    /** @return iterable<string, array{string, string}> */
+    public static function badProblems(): iterable
+    {
+        yield 'no JSON' => ['{"requirements": [', 'The file is not JSON'];
+        yield 'a missing part' => ['{"requirements": [], "singles": []}', 'sets'];
+        yield 'a negative price' => ['{"requirements": [], "singles": [{"paint": "p", "price": -1}], "sets": []}', 'At /singles/0/price'];
+        yield 'a price with cents' => ['{"requirements": [], "singles": [{"paint": "p", "price": 4.2}], "sets": []}', 'At /singles/0/price'];
+        yield 'a requirement twice' => ['{"requirements": [{"id": "r", "any_of": []}, {"id": "r", "any_of": []}], "singles": [], "sets": []}', 'At /requirements/1/id: "r" stands there a second time'];
     }
 
     public function testMatchRanksSinglesAndMixes(): void

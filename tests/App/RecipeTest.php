@@ -140,6 +140,9 @@ final class RecipeTest extends TestCase
         Paint::query()->delete();
 
         $this->assertRefused(422, 'bring in a few paints first', $this->postJson($this->url(), ['colour' => '#9c7d34']));
+        $steps = (array) $this->getJson($this->url())->assertOk()->json('steps');
+        self::assertSame([5, false], [count($steps), in_array(true, array_column(array_slice($steps, 1), 'at_hand'), true)], 'taken off the shelf: planned, but not at hand');
+        Paint::withTrashed()->forceDelete();
         self::assertCount(1, (array) $this->getJson($this->url())->assertOk()->json('steps'), 'the undercoat alone is left');
     }
 

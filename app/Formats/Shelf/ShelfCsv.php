@@ -7,6 +7,7 @@ namespace App\Formats\Shelf;
 use App\Formats\UnreadableFile;
 use App\Models\Paint;
 use App\Workshop\PaintFields;
+use Kalokroma\Film\Finish;
 
 /**
  * The shelf as CSV (RFC 4180, UTF-8, header row, column order free). A byte-order mark, semicolons as separators and
@@ -44,7 +45,7 @@ final class ShelfCsv
             $row = ['line' => $line, 'fields' => [], 'extra' => [], 'problem' => $surplus === [] ? null
                 : sprintf('%d cells stand under %d columns: a cell with a separator in it needs quotes.', count($cells), count($header))];
             foreach ($header as $i => $column) {
-                if (in_array(strtolower($column), PaintFields::COLUMNS, true)) {
+                if (in_array(strtolower($column), PaintFields::COLUMNS, true) || self::isFurther($column, $cells[$i] ?? '')) {
                     $row['fields'][strtolower($column)] = $cells[$i] ?? '';
                 } else {
                     $row['extra'][$column] = $cells[$i] ?? '';
@@ -65,12 +66,15 @@ final class ShelfCsv
             $rows[] = $paint;
             $extra += array_fill_keys(array_keys($paint->extra ?? []), true);
         }
+        if (array_filter($rows, static fn (Paint $p): bool => $p->finish !== '') !== []) {
+            $extra += ['finish' => true];
+        }
         $stream = self::stream();
         self::put($stream, [...PaintFields::COLUMNS, ...array_map(strval(...), array_keys($extra))]);
         foreach ($rows as $paint) {
             $cells = self::cells($paint);
             foreach (array_keys($extra) as $column) {
-                $cells[] = $paint->extra[$column] ?? '';
+                $cells[] = ($column === 'finish' ? $paint->finish : '') ?: $paint->extra[$column] ?? '';
             }
             self::put($stream, $cells);
         }
@@ -102,6 +106,12 @@ final class ShelfCsv
             $paint->colour_source,
             $paint->notes,
         ];
+    }
+
+    /** A further column of ours, where it holds what we know; another program's column of that name is kept as it came. */
+    private static function isFurther(string $column, string $cell): bool
+    {
+        return in_array(strtolower($column), PaintFields::FURTHER, true) && (trim($cell) === '' || Finish::tryFrom(strtolower(trim($cell))) !== null);
     }
 
     private static function refuseOtherEncodings(string $bytes): void

@@ -4,18 +4,12 @@ declare(strict_types=1);
 
 namespace App\Formats\Workshop;
 
+use App\Formats\CheckedJson;
 use App\Formats\UnreadableFile;
-use JsonException;
-use Opis\JsonSchema\Errors\ErrorFormatter;
-use Opis\JsonSchema\Errors\ValidationError;
-use Opis\JsonSchema\Validator;
-use stdClass;
 
-/** A whole workshop as one JSON document, checked against its schema before anything is read from it. */
+/** A whole workshop as one JSON document. */
 final class WorkshopJson
 {
-    public const SCHEMA = 'docs/formats/workshop.schema.json';
-
     /**
      * @return array<string, mixed>
      *
@@ -23,30 +17,6 @@ final class WorkshopJson
      */
     public static function read(string $json): array
     {
-        try {
-            $document = json_decode($json, false, 64, JSON_THROW_ON_ERROR);
-        } catch (JsonException $problem) {
-            throw UnreadableFile::because(sprintf('The file is not JSON (%s).', $problem->getMessage()));
-        }
-        $schema = json_decode((string) file_get_contents(base_path(self::SCHEMA)), false, 64, JSON_THROW_ON_ERROR);
-        assert($schema instanceof stdClass);
-        $error = (new Validator())->validate($document, $schema)->error();
-        if ($error !== null) {
-            $deepest = self::deepest($error);
-            $path = '/'.implode('/', array_map(strval(...), $deepest->data()->fullPath()));
-            throw UnreadableFile::because(sprintf('At %s: %s.', $path, rtrim((new ErrorFormatter())->formatErrorMessage($deepest), '.')));
-        }
-
-        /** @var array<string, mixed> $read */
-        $read = json_decode($json, true, 64, JSON_THROW_ON_ERROR);
-
-        return $read;
-    }
-
-    private static function deepest(ValidationError $error): ValidationError
-    {
-        $inner = $error->subErrors();
-
-        return $inner === [] ? $error : self::deepest($inner[0]);
+        return CheckedJson::read($json, 'workshop.schema.json');
     }
 }

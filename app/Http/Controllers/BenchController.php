@@ -9,9 +9,11 @@ use App\Models\Company;
 use App\Models\Entry;
 use App\Workshop\BenchDesk;
 use App\Workshop\RecipeDesk;
+use App\Workshop\StockDesk;
 use Carbon\CarbonImmutable;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
 
 final class BenchController extends Controller
 {
@@ -31,7 +33,12 @@ final class BenchController extends Controller
     /** Takes an entry back: it no longer counts, but it is not erased. */
     public function withdraw(Request $request, Entry $record): JsonResponse
     {
-        $record->update(['withdrawn_at' => CarbonImmutable::now()]);
+        if ($record->withdrawn_at === null) {
+            DB::transaction(static function () use ($record): void {
+                $record->update(['withdrawn_at' => CarbonImmutable::now()]);
+                StockDesk::giveBack($record, CarbonImmutable::now());
+            });
+        }
 
         return $this->answer($request, $record->company()->firstOrFail(), $record->figures[0]);
     }

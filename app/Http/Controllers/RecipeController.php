@@ -8,6 +8,7 @@ use App\Http\Requests\DraftForm;
 use App\Http\Requests\StepChange;
 use App\Http\Resources\AlternativesView;
 use App\Http\Resources\RecipeView;
+use App\Http\Resources\SubstitutesView;
 use App\Models\AreaRow;
 use App\Workshop\RecipeDesk;
 use Illuminate\Http\JsonResponse;
@@ -45,6 +46,13 @@ final class RecipeController extends Controller
         return new JsonResponse($step === 'undercoat'
             ? AlternativesView::undercoats($desk, $area->company)
             : AlternativesView::of($desk, $area, $step));
+    }
+
+    public function substitutes(Request $request, AreaRow $area, string $step): JsonResponse
+    {
+        $area->load('company.areas.recipe', 'recipe');
+
+        return new JsonResponse(SubstitutesView::of(new RecipeDesk($this->painter($request)), $area, $step));
     }
 
     private function answer(RecipeDesk $desk, AreaRow $area): JsonResponse

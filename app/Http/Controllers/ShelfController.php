@@ -4,39 +4,60 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Formats\Shelf\Palette;
 use App\Formats\Shelf\ShelfCsv;
+use App\Formats\Shelf\ShelfJson;
+use App\Formats\Shelf\SwatchSheet;
 use App\Formats\UnreadableFile;
 use App\Http\Requests\PaintForm;
 use App\Http\Requests\ShelfFile;
+use App\Http\Resources\MapView;
 use App\Http\Resources\PaintLook;
 use App\Http\Resources\PaintView;
 use App\Models\Paint;
 use App\Workshop\RecipeDesk;
 use App\Workshop\ShelfImport;
 use App\Workshop\ShelfRows;
+use App\Workshop\ShelfUse;
+use App\Workshop\StockDesk;
+use Carbon\CarbonImmutable;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Illuminate\Support\Facades\DB;
 use Kalokroma\Shelf\Behaviour;
 
 final class ShelfController extends Controller
 {
-    public function index(): JsonResponse
+    public function index(Request $request): JsonResponse
     {
+        $rows = ShelfRows::of($this->painter($request));
+
         return new JsonResponse([
-            'paints' => PaintView::shelf(Paint::query()->get()),
+            'paints' => PaintView::shelf(Paint::query()->get(), ShelfUse::count(), $request->filled('like') ? ShelfUse::apart($rows, (string) $request->string('like')) : []),
             'behaviours' => array_map(static fn (Behaviour $b): array => ['id' => $b->value, 'colours' => $b->colours(), 'over_white' => $b->isTransparent()], Behaviour::cases()),
         ]);
     }
 
+    public function map(Request $request): JsonResponse
+    {
+        return new JsonResponse(MapView::of(ShelfRows::of($this->painter($request))));
+    }
+
     public function show(Request $request, Paint $paint): JsonResponse
     {
-        return new JsonResponse(PaintLook::of($paint, ShelfRows::of($this->painter($request))));
+        $thin = $request->query('thin');
+
+        return new JsonResponse(PaintLook::of($paint, ShelfRows::of($this->painter($request)), is_string($thin) ? $thin : null, ShelfUse::count()[$paint->id] ?? 0));
     }
 
     public function store(PaintForm $request): JsonResponse
     {
-        $paint = $this->painter($request)->paints()->create($request->attributesOfThePaint())->refresh();
+        $attributes = $request->attributesOfThePaint();
+        $away = Paint::onlyTrashed()->where('name', $attributes['name'])->where('line', $attributes['line'])->first();
+        $away?->restore();
+        $paint = $away ?? $this->painter($request)->paints()->create($attributes)->refresh();
+        $paint->update($attributes);
         (new RecipeDesk($this->painter($request)))->refresh();
 
         return new JsonResponse(PaintView::of($paint), 201);
@@ -44,7 +65,11 @@ final class ShelfController extends Controller
 
     public function update(PaintForm $request, Paint $paint): JsonResponse
     {
-        $paint->update($request->attributesOfThePaint());
+        DB::transaction(static function () use ($paint, $request): void {
+            $before = $paint->left_ml;
+            $paint->update($request->attributesOfThePaint());
+            StockDesk::entered($paint->refresh(), $before, 'entered by hand', CarbonImmutable::now());
+        });
         (new RecipeDesk($this->painter($request)))->refresh();
 
         return new JsonResponse(PaintView::of($paint));
@@ -57,17 +82,30 @@ final class ShelfController extends Controller
             throw UnreadableFile::because('The file did not arrive whole: choose it again.');
         }
 
-        $report = ShelfImport::run($this->painter($request), $bytes);
-        (new RecipeDesk($this->painter($request)))->refresh();
+        $write = !$request->boolean('look');
+        $report = ShelfImport::run($this->painter($request), $bytes, $write);
+        if ($write) {
+            (new RecipeDesk($this->painter($request)))->refresh();
+        }
 
         return new JsonResponse($report);
     }
 
     public function export(Request $request): Response
     {
-        return new Response(ShelfCsv::write($this->painter($request)->paints()->orderBy('id')->get()), 200, [
-            'Content-Type' => 'text/csv; charset=UTF-8',
-            'Content-Disposition' => 'attachment; filename="shelf.csv"',
+        $as = $request->query('as');
+        $paints = $this->painter($request)->paints()->orderBy('id')->get();
+        [$body, $type, $name] = match ($as) {
+            'gpl' => [Palette::write($paints), 'application/x-gimp-palette', 'shelf.gpl'],
+            'json' => [ShelfJson::write($paints), 'application/json', 'shelf.json'],
+            'sheet' => [SwatchSheet::html(PaintView::shelf($paints)), 'text/html; charset=UTF-8', 'swatch-sheet.html'],
+            'sheet-svg' => [SwatchSheet::svg(PaintView::shelf($paints)), 'image/svg+xml', 'swatch-sheet.svg'],
+            default => [ShelfCsv::write($paints), 'text/csv; charset=UTF-8', 'shelf.csv'],
+        };
+
+        return new Response($body, 200, [
+            'Content-Type' => $type,
+            'Content-Disposition' => (in_array($as, ['sheet', 'sheet-svg'], true) ? 'inline' : 'attachment').'; filename="'.$name.'"',
         ]);
     }
 }

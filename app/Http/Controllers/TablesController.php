@@ -5,8 +5,14 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\CoatsQuestion;
+use App\Http\Requests\GlazeQuestion;
+use App\Http\Requests\LadderQuestion;
 use App\Http\Requests\MatchQuestion;
+use App\Http\Requests\ThinQuestion;
+use App\Http\Resources\GlazeView;
+use App\Http\Resources\LadderView;
 use App\Http\Resources\TablesView;
+use App\Http\Resources\ThinView;
 use App\Workshop\ShelfRows;
 use Illuminate\Http\JsonResponse;
 
@@ -15,7 +21,30 @@ final class TablesController extends Controller
 {
     public function match(MatchQuestion $request): JsonResponse
     {
-        return new JsonResponse(TablesView::match(ShelfRows::of($this->painter($request)), $request->colour(), $request->integer('paints', 2)));
+        return new JsonResponse(TablesView::match(ShelfRows::of($this->painter($request)), $request->colour(), $request->integer('paints', 2), $request->selection()));
+    }
+
+    public function thin(ThinQuestion $request): JsonResponse
+    {
+        return new JsonResponse(ThinView::of(ShelfRows::of($this->painter($request)), $request));
+    }
+
+    public function glaze(GlazeQuestion $request): JsonResponse
+    {
+        $text = static fn (string $field): ?string => $request->filled($field) ? (string) $request->string($field) : null;
+
+        return new JsonResponse(GlazeView::of(ShelfRows::of($this->painter($request)), (string) $text('from'), (string) $text('to'), $text('paint'), $text('thin')));
+    }
+
+    public function between(LadderQuestion $request): JsonResponse
+    {
+        return new JsonResponse(LadderView::of(
+            ShelfRows::of($this->painter($request)),
+            (string) $request->string('from'),
+            (string) $request->string('to'),
+            $request->integer('count', 5),
+            $request->integer('drops', 12),
+        ));
     }
 
     public function coats(CoatsQuestion $request): JsonResponse

@@ -16,7 +16,7 @@ final class PaintForm extends FormRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return array_fill_keys(PaintFields::COLUMNS, ['nullable', 'string', 'max:4000']);
+        return array_fill_keys([...PaintFields::COLUMNS, ...PaintFields::FURTHER], ['nullable', 'string', 'max:4000']);
     }
 
     public function withValidator(Validator $validator): void
@@ -45,7 +45,7 @@ final class PaintForm extends FormRequest
     {
         return $this->fields ??= PaintFields::read(array_map(
             fn (string $column): string => (string) $this->string($column),
-            array_combine(PaintFields::COLUMNS, PaintFields::COLUMNS),
+            array_combine([...PaintFields::COLUMNS, ...PaintFields::FURTHER], [...PaintFields::COLUMNS, ...PaintFields::FURTHER]),
         ));
     }
 

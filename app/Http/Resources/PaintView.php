@@ -5,16 +5,19 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Models\Paint;
+use App\Workshop\SwatchDesk;
 use Kalokroma\Colour\Family;
 use Kalokroma\Colour\PlainName;
 use Kalokroma\Colour\Srgb;
+use Kalokroma\Film\ColourSource;
 
 final class PaintView
 {
     /** @return array<string, mixed> */
-    public static function of(Paint $paint): array
+    public static function of(Paint $paint, int $usedIn = 0, ?float $apart = null): array
     {
-        $oklch = $paint->hex === null ? null : Srgb::fromHex($paint->hex)->toOklch();
+        $look = self::look($paint);
+        $oklch = $look === null ? null : Srgb::fromHex($look)->toOklch();
 
         return [
             'id' => $paint->id,
@@ -22,6 +25,9 @@ final class PaintView
             'line' => $paint->line,
             'behaviour' => $paint->behaviour->value,
             'colour' => $paint->hex,
+            'look' => $look,
+            'source' => self::source($paint)->value,
+            'certainty' => $look === null ? null : self::source($paint)->single(),
             'words' => $oklch === null ? '' : PlainName::of($oklch),
             'family' => $oklch === null ? 'without colour' : Family::of($oklch)->value,
             'lab' => $paint->lab === null ? null : array_map(static fn (float|int $v): float => round((float) $v, 2), $paint->lab),
@@ -30,7 +36,10 @@ final class PaintView
             'price' => $paint->price_minor === null ? null : number_format($paint->price_minor / 100, 2, '.', ''),
             'currency' => $paint->currency,
             'owned' => $paint->owned,
-            'at_hand' => $paint->owned && ($paint->left_ml === null || $paint->left_ml > 0),
+            'at_hand' => self::isAtHand($paint),
+            'low' => self::isLow($paint),
+            'used_in' => $usedIn,
+            'apart' => $apart,
             'bottles' => $paint->bottles,
             'place' => $paint->place,
             'opened' => $paint->opened_on?->format('Y-m-d'),
@@ -38,21 +47,53 @@ final class PaintView
             'set' => $paint->set_name,
             'colour_source' => $paint->colour_source,
             'notes' => $paint->notes,
+            'finish' => $paint->finish,
         ];
+    }
+
+    private static function isAtHand(Paint $paint): bool
+    {
+        return $paint->owned && !$paint->isDriedUp() && ($paint->left_ml === null || $paint->left_ml > 0);
+    }
+
+    /** Owned, but nearly gone: under a seventh of a bottle, or under 2 ml where its size is unknown. */
+    private static function isLow(Paint $paint): bool
+    {
+        return $paint->owned && $paint->left_ml !== null && $paint->left_ml < ($paint->bottle_ml === null ? 2.0 : $paint->bottle_ml / 7);
+    }
+
+    /** The colour to draw: measured from a test swatch, or as it was entered. */
+    private static function look(Paint $paint): ?string
+    {
+        $measured = SwatchDesk::pigment($paint);
+
+        return match (true) {
+            $measured === null => $paint->hex,
+            $paint->behaviour->isTransparent() => $measured->overWhite()->toHex(),
+            default => $measured->fullHide()->toHex(),
+        };
+    }
+
+    private static function source(Paint $paint): ColourSource
+    {
+        return SwatchDesk::pigment($paint) === null ? ColourSource::fromText($paint->colour_source) : ColourSource::Calibrated;
     }
 
     /**
      * As a shelf is read: family by family, each from light to dark; what has no colour last.
      *
-     * @param iterable<Paint> $paints
+     * @param iterable<Paint>   $paints
+     * @param array<int, int>   $usedIn areas by paint
+     * @param array<int, float> $apart  differences by paint
      *
      * @return list<array<string, mixed>>
      */
-    public static function shelf(iterable $paints): array
+    public static function shelf(iterable $paints, array $usedIn = [], array $apart = []): array
     {
         $keyed = [];
         foreach ($paints as $paint) {
-            $oklch = $paint->hex === null ? null : Srgb::fromHex($paint->hex)->toOklch();
+            $look = self::look($paint);
+            $oklch = $look === null ? null : Srgb::fromHex($look)->toOklch();
             $keyed[] = [
                 'family' => $oklch === null ? PHP_INT_MAX : Family::of($oklch)->place(),
                 'dark' => 1 - ($oklch->lightness ?? 0.0),
@@ -61,6 +102,6 @@ final class PaintView
         }
         usort($keyed, static fn (array $a, array $b): int => [$a['family'], $a['dark'], $a['paint']->name] <=> [$b['family'], $b['dark'], $b['paint']->name]);
 
-        return array_map(static fn (array $k): array => self::of($k['paint']), $keyed);
+        return array_map(static fn (array $k): array => self::of($k['paint'], $usedIn[$k['paint']->id] ?? 0, $apart[$k['paint']->id] ?? null), $keyed);
     }
 }

@@ -10,29 +10,32 @@ use Kalokroma\Colour\Reflectance;
 use Kalokroma\Colour\Srgb;
 use Kalokroma\Film\Hiding;
 use Kalokroma\Film\Thinning;
-use Kalokroma\Recipe\Palette;
 use Kalokroma\Shelf\Matcher;
+use Kalokroma\Shelf\Mix;
 use Kalokroma\Shelf\RankedMix;
+use Kalokroma\Shelf\Selection;
 use Kalokroma\Shelf\ShelfProblem;
 
 /** Answers of the small calculators. */
 final class TablesView
 {
-    private const OFFERS = 12;
+    /** Singles, pairs and triples offered. */
+    private const EACH = 5;
 
     /** @return array<string, mixed> */
-    public static function match(ShelfRows $shelf, string $colour, int $mostPaints): array
+    public static function match(ShelfRows $shelf, string $colour, int $mostPaints, Selection $selection): array
     {
         $wanted = Srgb::fromHex($colour);
-        $paints = (new Palette($shelf->paints()))->mixable();
-        $found = (new Matcher())->best($wanted->toLab(), $paints, self::OFFERS, $mostPaints);
+        $paints = $selection->of($shelf->paints());
+        $found = (new Matcher())->choice($wanted->toLab(), $paints, self::EACH, $mostPaints);
+        $nearest = array_reduce($found, static fn (?RankedMix $best, RankedMix $r): RankedMix => $best === null || $r->difference < $best->difference ? $r : $best);
 
         return [
             'target' => $wanted->toHex(),
             'words' => PlainName::of($wanted->toOklch()),
             'paints' => count($paints),
             'matches' => array_map(
-                static fn (RankedMix $r): array => StepView::alternative($r, $r->mix->colour()->toHex(), 0, $r->isAsGoodAs($found[0]), false),
+                static fn (RankedMix $r): array => StepView::alternative($r, $r->mix->colour()->toHex(), 0, $r->isAsGoodAs($nearest ?? $r), $r === $nearest),
                 $found,
             ),
         ];
@@ -46,15 +49,18 @@ final class TablesView
     public static function coats(ShelfRows $shelf, array $ids, string $ground, string $thin): array
     {
         $over = Srgb::fromHex($ground);
+        $ground = Reflectance::fromSrgb($over);
         $thinning = Thinning::fromRatio($thin);
         $rows = [];
         foreach ($ids as $id) {
             $paint = $shelf->find($id) ?? throw ShelfProblem::notOnTheShelf($id);
-            $hiding = Hiding::of($paint->pigment(), $thinning->load(), Reflectance::fromSrgb($over));
+            $mix = Mix::single($paint);
+            $hiding = Hiding::of($paint->pigment(), $thinning->load(), $ground);
             $rows[] = [
                 'paint_id' => (int) $paint->id,
                 'name' => $paint->name,
                 'hex' => $paint->pigment()->fullHide()->toHex(),
+                'certainties' => array_map(static fn (int $n): float => round($mix->certaintyOver($ground, $n * $thinning->load(), $mix->certainty()), 1), range(1, count($hiding->after))),
                 'coats' => $hiding->coats,
                 'after' => array_map(static fn (Reflectance $r): string => $r->toHex(), $hiding->after),
                 'differences' => array_map(static fn (float $d): float => round($d, 1), $hiding->difference),
