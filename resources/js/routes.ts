@@ -4,6 +4,8 @@ import { wrap } from 'svelte-spa-router/wrap';
 export const routes = {
     '/': wrap({ asyncComponent: () => import('./views/shelf/ShelfPage.svelte') }),
     '/shelf': wrap({ asyncComponent: () => import('./views/shelf/ShelfPage.svelte') }),
+    '/shelf/:paint': wrap({ asyncComponent: () => import('./views/paint/PaintPage.svelte') }),
+    '/buy': wrap({ asyncComponent: () => import('./views/buy/BuyPage.svelte') }),
     '/figures': wrap({ asyncComponent: () => import('./views/figures/FiguresPage.svelte') }),
     '/figures/:company': wrap({ asyncComponent: () => import('./views/figures/FiguresPage.svelte') }),
     '/recipe': wrap({ asyncComponent: () => import('./views/recipe/RecipePage.svelte') }),

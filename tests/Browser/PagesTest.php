@@ -40,11 +40,17 @@ final class PagesTest extends TestCase
     public static function pages(): iterable
     {
         yield 'Shelf' => ['/shelf', 'Coats it takes'];
+        yield 'What to buy' => ['/buy', 'Enough?'];
+        yield 'A paint' => ['/shelf/3', 'Nearest relatives'];
+        yield 'A metallic' => ['/shelf/80', 'Nearest relatives'];
         yield 'Figures' => ['/figures', 'Three questions'];
         yield 'Recipe' => ['/recipe', 'Left out, and why'];
         yield 'Bench' => ['/bench', 'Next after this'];
         yield 'Ledger' => ['/ledger', 'What was really done'];
-        yield 'Tables, match' => ['/tables/match', 'What comes nearest of 58 paints'];
+        yield 'Tables, thin' => ['/tables/thin', 'Under varnish'];
+        yield 'Tables, glaze' => ['/tables/glaze', 'apart to begin with'];
+        yield 'Tables, between' => ['/tables/between', 'Equal drops instead'];
+        yield 'Tables, match' => ['/tables/match', 'paints looked through'];
         yield 'Tables, coats' => ['/tables/coats', 'Another paint beside it'];
     }
 
@@ -63,7 +69,7 @@ final class PagesTest extends TestCase
     /** What opens over a page, or in its place, is as reachable as the page. */
     public function testNoBarrierIsFoundInForms(): void
     {
-        foreach ([['/shelf', 'Add a paint', 'Dry colour at full hide'], ['/shelf', 'Bring in a file', 'Bring in a shelf'], ['/figures', 'Change areas', 'is shared out'], ['/bench', 'Different', 'What was really done']] as [$page, $button, $arrived]) {
+        foreach ([['/shelf', 'Add a paint', 'Dry colour at full hide'], ['/shelf', 'Files in and out', 'Bring in a shelf'], ['/figures', 'Change areas', 'is shared out'], ['/bench', 'Different', 'What was really done'], ['/shelf/3', 'Measure a test swatch', 'Bare white'], ['/tables/match', 'a picture', 'Picture, up to'], ['/tables/glaze', 'the reader', 'stands in for a hand-held device']] as [$page, $button, $arrived]) {
             foreach (['light', 'dark'] as $surround) {
                 $this->hands->ask("localStorage.setItem('kalokroma.surround', '$surround'); localStorage.setItem('kalokroma.surround.bench', '$surround');");
                 $this->open($page, '');
@@ -87,7 +93,7 @@ final class PagesTest extends TestCase
     public function testTheTwoColoursOfAMatchFillANarrowScreen(): void
     {
         $this->fit(390, 844);
-        $this->open('/tables/match', 'What comes nearest');
+        $this->open('/tables/match', 'looked through');
 
         self::assertGreaterThan(150, $this->hands->ask('return Math.min(...[...document.querySelectorAll(".swatch")].map((e) => e.clientWidth));'));
     }
@@ -108,6 +114,106 @@ final class PagesTest extends TestCase
                 self::assertTrue($red === $green && $green === $blue, $page.' '.$surround.' '.$ground);
             }
         }
+    }
+
+    public function testNoBarrierIsFoundOnTheMapTheListAndTheSets(): void
+    {
+        foreach (['Map' => 'Where nothing stands', 'List' => 'Certain to', 'Sets' => 'On the shelf'] as $mode => $arrived) {
+            foreach (['light', 'dark'] as $surround) {
+                $this->hands->ask("localStorage.setItem('kalokroma.surround', '$surround'); localStorage.setItem('kalokroma.surround.bench', '$surround');");
+                $this->open('/shelf', 'Coats it takes');
+                $this->hands->pressTab($mode);
+                $this->hands->see($arrived);
+                self::assertSame([], $this->barriers(), $mode.' '.$surround);
+            }
+        }
+    }
+
+    public function testTheMapIsWalkedWithTheArrowKeys(): void
+    {
+        $this->open('/shelf', 'Coats it takes');
+        $this->hands->pressTab('Map');
+        $this->hands->see('Where nothing stands');
+        $this->hands->ask("document.querySelector('circle[tabindex=\"0\"]').focus();");
+        $first = $this->hands->text('aside h2');
+        $this->hands->key(WebDriverKeys::ARROW_RIGHT);
+        $this->hands->until(fn (): bool => $this->hands->text('aside h2') !== $first, 'The arrow did not move on the map');
+        $this->hands->type('Name, range, behaviour, family, place or note', 'wash');
+        $this->hands->until(fn (): bool => (int) $this->hands->ask("return document.querySelectorAll('circle[role=button]').length;") < 20, 'The search does not narrow the map');
+    }
+
+    public function testManyPaintsAreChangedTakenOffAndPutBack(): void
+    {
+        $this->open('/shelf', 'Coats it takes');
+        $this->hands->pressTab('List');
+        $this->hands->type('Name, range, behaviour, family, place or note', 'varnish');
+        $this->hands->until(fn (): bool => (int) $this->hands->ask("return document.querySelectorAll('tbody tr').length;") === 3, 'Three varnishes');
+        $this->hands->ask("document.querySelector('th.pick input').click();");
+        $this->hands->see('3 paints chosen');
+        $this->hands->choose('Change', 'finish');
+        $this->hands->type('to', 'shiny');
+        $this->hands->press('Change them all');
+        $this->hands->see('A finish is matt, satin or gloss.');
+        $this->hands->choose('Change', 'place');
+        $this->hands->type('to', 'top shelf');
+        $this->hands->press('Change them all');
+        $this->hands->see('top shelf');
+        $this->hands->seeNot('3 paints chosen');
+        $this->hands->ask("document.querySelector('th.pick input').click();");
+        $this->hands->press('Take off the shelf');
+        $this->hands->see('3 paints taken off the shelf');
+        $this->hands->see('Ninety-two paints');
+        $this->hands->press('Put them back');
+        $this->hands->see('Ninety-five paints');
+    }
+
+    public function testAPaintIsTakenOffTheShelfFromItsPageAndPutBack(): void
+    {
+        $this->open('/shelf/9', 'Nearest relatives');
+        $name = $this->hands->text('h1');
+        $this->hands->press('Take it off the shelf');
+        $this->hands->see('1 paint taken off the shelf');
+        $this->hands->press('Put it back');
+        $this->hands->seeNot('taken off the shelf');
+        $this->open('/shelf/9', $name);
+    }
+
+    public function testWhatIsMissingLeadsToASubstituteOrToAPurchase(): void
+    {
+        $this->open('/recipe/8', 'not at hand: Squall Blue');
+        $this->hands->ask("[...document.querySelectorAll('ol button')].find((b) => b.textContent.includes('Squall Blue')).click();");
+        $this->hands->see('Without Squall Blue');
+        $this->hands->ask("document.querySelector('.offer .link-button').click();");
+        $this->hands->see('Stands in for');
+        $this->hands->press('what to buy');
+        $this->hands->see('No price list is here yet.');
+        $this->hands->see('garbled');
+        $this->hands->ask("{ const s = [...document.querySelectorAll('label')].find((l) => l.textContent.includes('stand-in shop')).querySelector('select'); s.value = 'garbled'; s.dispatchEvent(new Event('change', { bubbles: true })); }");
+        $this->hands->press('Ask the shop for its prices');
+        $this->hands->see('cannot be read');
+        $this->hands->ask("{ const s = [...document.querySelectorAll('label')].find((l) => l.textContent.includes('stand-in shop')).querySelector('select'); s.value = 'open'; s.dispatchEvent(new Event('change', { bubbles: true })); }");
+        $this->hands->press('Ask the shop for its prices');
+        $this->hands->see('The cheapest');
+        $this->hands->see('no purchase costs less');
+        $this->hands->press('Bought: put it on the shelf');
+        $this->hands->see('stand on the shelf now');
+        $this->hands->seeNot('Hemp, not at hand');
+    }
+
+    public function testABottleIsWeighedEvenWhereTheScaleFails(): void
+    {
+        $this->open('/shelf/6', 'What is left');
+        $this->hands->type('Empty bottle, g', 'heavy');
+        $this->hands->press('Weigh the bottle');
+        $this->hands->see('write grams as in 14.2');
+        $this->hands->type('Empty bottle, g', '');
+        for ($tries = 0; $tries < 4 && !str_contains($this->hands->text(), 'g of bottle at'); ++$tries) {
+            $this->hands->press('Weigh the bottle');
+            usleep(900_000);
+        }
+        $this->hands->see('g of bottle at');
+        $this->hands->pressBeginning('Take ', 'aside section:nth-of-type(2)');
+        $this->hands->see('Counted, weighed');
     }
 
     public function testThePagesAreReachedFromTheKeyboard(): void
@@ -142,7 +248,7 @@ final class PagesTest extends TestCase
     public function testATableAnswersTheQuestionInItsAddress(): void
     {
         $this->open('/tables/match?colour=%233d4b52&paints=1', 'Wet Slate');
-        $this->hands->see('nearest, 0.0 apart');
+        $this->hands->see('0.0 apart');
         $this->hands->type('Colour wanted', '#12');
         $this->hands->see('Write # and six hexadecimal digits');
         $this->hands->type('Colour wanted', '#efb439');
@@ -153,6 +259,77 @@ final class PagesTest extends TestCase
         $before = $this->hands->text('section');
         $this->hands->press('light ivory');
         $this->hands->until(fn (): bool => $this->hands->text('section') !== $before, 'The coats did not follow the ground');
+    }
+
+    public function testAPaintIsMeasuredWithTheReaderAndForgotten(): void
+    {
+        $this->open('/shelf/6', 'typed in: to ±2.0');
+        $before = $this->hands->text('.stairs');
+        $this->hands->press('Measure a test swatch');
+        $this->hands->press('Work it out');
+        $this->hands->see('The reading over black is missing');
+        $this->hands->type('Paint over black', '20 0 0');
+        $this->hands->type('Paint over white', 'very pale');
+        $this->hands->press('Work it out');
+        $this->hands->see('"very pale" is not a colour');
+        for ($field = 1; $field <= 4; ++$field) {
+            $this->hands->ask("[...document.querySelectorAll('.row button')][$field - 1].click();");
+            $this->hands->until(fn (): bool => substr_count($this->hands->text(), 'readings kept') === $field, "Field $field was not read");
+        }
+        $this->hands->press('Work it out');
+        $this->hands->see('measured from a test swatch: to ±0.8');
+        $this->hands->see('Its colour was');
+        self::assertNotSame($before, $this->hands->text('.stairs'));
+        $this->hands->press('Forget it');
+        $this->hands->see('typed in: to ±2.0');
+        self::assertSame($before, $this->hands->text('.stairs'));
+    }
+
+    public function testAColourIsTakenFromAPictureAndFromTheReader(): void
+    {
+        $image = imagecreatetruecolor(300, 200);
+        imagefilledrectangle($image, 0, 0, 299, 199, 0x3D4B52);
+        imagefilledrectangle($image, 200, 0, 299, 199, 0xEFB439);
+        ob_start();
+        imagepng($image);
+        $this->open('/tables/match', 'looked through');
+        $this->hands->press('a picture');
+        $this->hands->upload((string) ob_get_clean(), 'marsh.png');
+        $this->hands->see('#3d4b52');
+        $this->hands->ask("document.querySelector('.frame').focus();");
+        for ($i = 0; $i < 7; ++$i) {
+            $this->hands->key(WebDriverKeys::SHIFT.WebDriverKeys::ARROW_RIGHT);
+        }
+        $this->hands->see('#efb439');
+        $this->hands->press('Take this colour');
+        $this->hands->until(fn (): bool => str_contains((string) $this->hands->ask('return location.hash;'), 'efb439'), 'The colour was not taken');
+        $this->hands->press('a picture');
+        $this->hands->upload('no picture at all', 'notes.png');
+        $this->hands->see('no picture that can be shown');
+        $this->hands->press('Cancel');
+        $this->hands->press('the reader');
+        $this->hands->press('an old brass button');
+        $this->hands->see('readings kept');
+        $this->hands->press('Take this colour');
+        $this->hands->until(fn (): bool => !str_contains((string) $this->hands->ask('return location.hash;'), 'efb439'), 'The reading was not taken');
+    }
+
+    public function testTheTablesFollowWhatIsAsked(): void
+    {
+        $this->open('/tables/thin', 'Under varnish');
+        $this->hands->type('Thinned', '1 part water to 3 parts paint');
+        $this->hands->see('thinned 3:1, that is 75 % paint');
+        $this->hands->type('Thinned', '3 : ?');
+        $this->hands->see('what is unknown stays unknown');
+        $this->hands->type('Thinned', '30 %');
+        $this->hands->see('of what? Say 70 % paint or 30 % thinner.');
+        $this->open('/tables/glaze?from=%23202020&to=%23f0f0f0', 'apart');
+        $this->open('/tables/between?count=4', 'Equal drops instead');
+        self::assertSame(4, $this->hands->ask("return document.querySelectorAll('ol li').length;"));
+        $this->open('/tables/match?kinds=metallic', 'metallic');
+        $this->hands->see('Old Brass');
+        $this->hands->pressBeginning('without');
+        $this->hands->see('take it again');
     }
 
     public function testAPageThatIsNotThereSaysWhereToGo(): void

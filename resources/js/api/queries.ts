@@ -3,14 +3,26 @@ import { get } from './client';
 import type {
     Alternatives,
     Bench,
+    BuyPlan,
     CoatsTable,
     Figures,
+    GlazeTable,
+    LadderTable,
     Ledger,
     Matches,
+    Needs,
     PaintLook,
+    Prices,
+    Reader,
     Recipe,
     Session,
+    SetFits,
+    Sets,
     Shelf,
+    ShelfMap,
+    Stock,
+    Substitutes,
+    ThinTable,
 } from './wire';
 
 /** Every question the pages ask, each under a key that holds all its inputs. */
@@ -18,10 +30,51 @@ export const sessionQuery = () => queryOptions({ queryKey: ['session'], queryFn:
 
 export const shelfQuery = () => queryOptions({ queryKey: ['shelf'], queryFn: () => get<Shelf>('shelf') });
 
-export const paintQuery = (id: number | null) =>
+export const likeQuery = (id: string) =>
     queryOptions({
-        queryKey: ['shelf', 'paint', id],
-        queryFn: () => get<PaintLook>(`paints/${id}`),
+        queryKey: ['shelf', 'like', id],
+        queryFn: () => get<Shelf>(id === '' ? 'shelf' : `shelf?like=${id}`),
+    });
+
+export const mapQuery = () => queryOptions({ queryKey: ['shelf', 'map'], queryFn: () => get<ShelfMap>('shelf/map') });
+
+export const stockQuery = (id: number) =>
+    queryOptions({ queryKey: ['shelf', 'stock', id], queryFn: () => get<Stock>(`paints/${id}/movements`) });
+
+export const setsQuery = () => queryOptions({ queryKey: ['shelf', 'sets'], queryFn: () => get<Sets>('sets') });
+
+export const setFitsQuery = (company: number | null) =>
+    queryOptions({
+        queryKey: ['shelf', 'sets', company],
+        queryFn: () => get<SetFits>(`companies/${company}/sets`),
+        enabled: company !== null,
+    });
+
+export const needsQuery = (company: string, area: string) =>
+    queryOptions({
+        queryKey: ['shelf', 'needs', company, area],
+        queryFn: () => get<Needs>(`shelf/needs?${given({ company, area })}`),
+    });
+
+export const pricesQuery = () => queryOptions({ queryKey: ['prices'], queryFn: () => get<Prices>('prices') });
+
+export const buyQuery = (companies: string, within: string, dated: string | null) =>
+    queryOptions({
+        queryKey: ['shelf', 'buy', companies, within, dated],
+        queryFn: () => get<BuyPlan>(`buy?${given({ companies, within })}`),
+        enabled: dated !== null,
+    });
+
+export const substitutesQuery = (area: number, step: string, version: string) =>
+    queryOptions({
+        queryKey: ['recipe', area, 'substitutes', step, version],
+        queryFn: () => get<Substitutes>(`areas/${area}/recipe/${step}/substitutes`),
+    });
+
+export const paintQuery = (id: number | null, thin = '1:0') =>
+    queryOptions({
+        queryKey: ['shelf', 'paint', id, thin],
+        queryFn: () => get<PaintLook>(`paints/${id}?${new URLSearchParams({ thin })}`),
         enabled: id !== null,
     });
 
@@ -53,12 +106,40 @@ export const ledgerQuery = (company: number | null) =>
         queryFn: () => get<Ledger>(company === null ? 'ledger' : `ledger?company=${company}`),
     });
 
-export const matchesQuery = (colour: string, paints: number) =>
+export const matchesQuery = (question: Record<string, string>) =>
     queryOptions({
-        queryKey: ['shelf', 'match', colour, paints],
-        queryFn: () => get<Matches>(`tables/match?${new URLSearchParams({ colour, paints: String(paints) })}`),
-        enabled: colour !== '',
+        queryKey: ['shelf', 'match', question],
+        queryFn: () => get<Matches>(`tables/match?${given(question)}`),
+        enabled: question['colour'] !== '',
     });
+
+export const thinQuery = (question: Record<string, string>) =>
+    queryOptions({
+        queryKey: ['shelf', 'thin', question],
+        queryFn: () => get<ThinTable>(`tables/thin?${given(question)}`),
+        enabled: question['mix'] !== '',
+    });
+
+export const glazeQuery = (question: Record<string, string>) =>
+    queryOptions({
+        queryKey: ['shelf', 'glaze', question],
+        queryFn: () => get<GlazeTable>(`tables/glaze?${given(question)}`),
+        enabled: question['from'] !== '' && question['to'] !== '',
+    });
+
+export const ladderQuery = (question: Record<string, string>) =>
+    queryOptions({
+        queryKey: ['shelf', 'between', question],
+        queryFn: () => get<LadderTable>(`tables/between?${given(question)}`),
+        enabled: question['from'] !== '' && question['to'] !== '',
+    });
+
+export const readerQuery = () => queryOptions({ queryKey: ['reader'], queryFn: () => get<Reader>('reader') });
+
+/** The parts of a question that hold something, as the address says them. */
+function given(question: Record<string, string>): URLSearchParams {
+    return new URLSearchParams(Object.entries(question).filter(([, value]) => value !== ''));
+}
 
 export const coatsQuery = (paints: string, over: string, thin: string) =>
     queryOptions({

@@ -25,7 +25,11 @@
     <a class="name" href="#/shelf">Kalokroma</a>
     <nav aria-label="Pages">
         {#each pages as page (page.path)}
-            <a href="#/{page.path}" aria-current={here === page.path ? 'page' : undefined}>{page.name}</a>
+            <a
+                href="#/{page.path}"
+                aria-current={here === page.path || (here === 'buy' && page.path === 'shelf') ? 'page' : undefined}
+                >{page.name}</a
+            >
         {/each}
     </nav>
     <div class="right">

@@ -45,6 +45,16 @@ export function ranges(numbers: number[]): string {
     return found.join(', ');
 }
 
+/** Whether a text is a whole colour: # and six hexadecimal digits. */
+export function isHex(text: string): boolean {
+    return /^#[0-9a-f]{6}$/i.test(text);
+}
+
+/** 2890 minor units → "28.90 EUR". */
+export function money(minor: number, currency: string): string {
+    return `${(minor / 100).toFixed(2)} ${currency}`.trim();
+}
+
 export function millilitres(ml: number): string {
     return `${Number(ml.toFixed(1))} ml`;
 }

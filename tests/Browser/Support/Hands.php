@@ -24,6 +24,12 @@ final readonly class Hands
         $this->tap(sprintf('//*[self::button or self::a][normalize-space(.)=%1$s or @aria-label=%1$s][not(@disabled)]', $this->quoted($text)), $within);
     }
 
+    /** Turns to the view of this name. */
+    public function pressTab(string $text): void
+    {
+        $this->tap(sprintf('//button[@role="tab"][normalize-space(.)=%s]', $this->quoted($text)), 'main');
+    }
+
     /** Presses the first button whose words begin so. */
     public function pressBeginning(string $text, string $within = 'body'): void
     {

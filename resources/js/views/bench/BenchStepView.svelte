@@ -63,6 +63,12 @@
             <p class="legend"><span>now</span><span>recess · plane · ridge</span></p>
         </div>
     {/if}
+    {#if step.stage !== 'undercoat'}
+        <div class="wet">
+            <i style:background={step.wet} role="img" aria-label="The mix wet on the palette {step.wet}"></i>
+            <p class="legend"><span>wet, on the palette</span></p>
+        </div>
+    {/if}
     <div>
         <Faces faces={step.after} label="After, when dry" height="112px" />
         <p class="legend"><span>after, when dry</span><span>predicted to ±{step.certainty.toFixed(0)}</span></p>
@@ -128,9 +134,13 @@
     }
     .looks {
         display: grid;
-        grid-template-columns: repeat(auto-fit, minmax(240px, 1fr));
+        grid-template-columns: repeat(auto-fit, minmax(190px, 1fr));
         gap: 26px;
         margin: 18px 0;
+    }
+    .wet i {
+        display: block;
+        height: 112px;
     }
     .legend {
         display: flex;

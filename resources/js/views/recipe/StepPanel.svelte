@@ -5,6 +5,7 @@
     import { capital, counted, duration } from '../../parts/words';
     import Alternatives from './Alternatives.svelte';
     import StepControls from './StepControls.svelte';
+    import Substitutes from './Substitutes.svelte';
     import type { RecipeState } from './recipe.svelte';
 
     interface Props {
@@ -17,6 +18,7 @@
     }
     let { area, company, count, step, page }: Props = $props();
 
+    let asked = $state(false);
     const parts = $derived(step.mix.map((p) => p.parts).join(' : '));
     const amount = $derived(
         step.amount &&
@@ -40,7 +42,11 @@
     </div>
     <p class="under"><span>this {step.mix.length > 1 ? 'mix' : 'paint'}, dry</span><span>wanted</span></p>
     <p><strong>{step.difference.toFixed(1)} apart</strong></p>
-    <p class="soft">Colours that were typed in tell to ±{step.certainty.toFixed(1)}.</p>
+    <p class="soft">
+        Predicted to ±{step.mix_certainty.toFixed(1)}; over what lies below, with {counted(step.coats, 'coat')}, to ±{step.certainty.toFixed(
+            1,
+        )}.
+    </p>
 {:else}
     <div class="pair one" style:background={step.after.recess}></div>
     <p class="under">
@@ -50,6 +56,17 @@
 {/if}
 {#if amount}<p class="soft">{amount} · {step.minutes} min each · dries in {duration(step.dry_minutes)}</p>{/if}
 <StepControls {step} busy={page.busy} onchange={(change) => page.edit(step.key, change)} />
+{#if step.instead_of}<p class="soft">Stands in for {step.instead_of}, as the recipe was drafted.</p>{/if}
+{#if !step.at_hand && step.stage !== 'undercoat'}
+    <Substitutes {area} {step} ontake={(mix) => page.take(step.key, mix)} />
+{:else if step.stage !== 'undercoat'}
+    <p>
+        <button class="link-button" onclick={() => (asked = !asked)}
+            >{asked ? 'Hide what could stand in' : 'What could stand in for it?'}</button
+        >
+    </p>
+    {#if asked}<Substitutes {area} {step} ontake={(mix) => page.take(step.key, mix)} />{/if}
+{/if}
 <Alternatives {area} {step} ontake={(mix) => page.take(step.key, mix)} />
 <h3>Why</h3>
 <ul class="why">

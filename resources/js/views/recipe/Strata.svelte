@@ -26,6 +26,7 @@
                   : `thin ${step.thin}`,
             coats(step),
             `dry ${duration(step.dry_minutes)}`,
+            ...(step.at_hand || step.stage === 'undercoat' ? [] : ['not at hand']),
         ]
             .filter(Boolean)
             .join(' · ');

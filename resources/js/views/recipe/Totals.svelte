@@ -14,9 +14,12 @@
     <span>{duration(totals.minutes)} of work a figure</span>
     <span>{duration(totals.dry_minutes)} drying</span>
     <span
-        >{counted(totals.pots, 'pot')}{totals.missing.length
-            ? `, not at hand: ${totals.missing.join(', ')}`
-            : ', all at hand'}</span
+        >{counted(totals.pots, 'pot')}{#if totals.missing.length}, <strong
+                >not at hand: {totals.missing.join(', ')}</strong
+            >
+            ·
+            <a href="#/buy">what to buy</a>{:else}, all at hand · <a href="#/buy?area={recipe.area.id}">enough?</a
+            >{/if}</span
     >
 </p>
 

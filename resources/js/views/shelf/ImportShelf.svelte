@@ -17,21 +17,27 @@
     let report = $state<ImportReport | null>(null);
     let problem = $state('');
     let busy = $state(false);
+    /** whether the report tells what was done, or what would be */
+    let written = $state(false);
+    const changed = $derived(report?.lines.filter((l) => l.outcome === 'changed') ?? []);
     const skipped = $derived(report?.lines.filter((l) => l.outcome === 'skipped') ?? []);
 
+    /** Looks at the file first; nothing is written until the painter has seen what it changes. */
     async function send() {
         const file = files?.[0];
-        report = null;
+        const write = report !== null && !written;
         problem = file ? '' : 'Choose a CSV file first.';
         if (!file) return;
         const form = new FormData();
         form.append('file', file);
+        if (!write) form.append('look', '1');
         busy = true;
         try {
             report = await put<ImportReport>('POST', 'shelf/file', form);
-            await client.invalidateQueries({ queryKey: ['shelf'] });
-            void client.invalidateQueries({ queryKey: ['recipe'] });
+            written = write;
+            if (write) await client.invalidateQueries();
         } catch (thrown) {
+            report = null;
             problem = sentence(thrown);
         } finally {
             busy = false;
@@ -40,6 +46,7 @@
 
     function close() {
         report = null;
+        written = false;
         problem = '';
         files = undefined;
         onclose();
@@ -48,9 +55,9 @@
 
 <Modal
     {open}
-    modalHeading="Bring in a shelf"
-    primaryButtonText="Read the file"
-    primaryButtonDisabled={busy}
+    modalHeading="Bring in a shelf, or take it out"
+    primaryButtonText={report && !written ? 'Bring it in' : 'Look at the file'}
+    primaryButtonDisabled={busy || written}
     secondaryButtonText={report ? 'Close' : 'Cancel'}
     hasScrollingContent
     preventCloseOnClickOutside
@@ -68,15 +75,35 @@
         >. Other columns are kept and saved again. A paint with the same range and name is brought up to date, never
         doubled.
     </p>
+    <p class="soft">
+        Our own JSON comes in too, with what was measured, and a palette (.gpl), whose colours are taken for opaque
+        paints.
+    </p>
+    <p class="out">
+        Out: <a href="/api/shelf/file" download="shelf.csv">CSV</a> ·
+        <a href="/api/shelf/file?as=json" download="shelf.json">JSON with what was measured</a>
+        · <a href="/api/shelf/file?as=gpl" download="shelf.gpl">palette (.gpl)</a> · swatch sheet to paint:
+        <a href="/api/shelf/file?as=sheet" target="_blank" rel="noopener">page</a>,
+        <a href="/api/shelf/file?as=sheet-svg" target="_blank" rel="noopener">drawing</a>
+    </p>
     <label class="file">
         <span>The file (at most 2 MB)</span>
-        <input type="file" accept=".csv,text/csv,text/plain" bind:files onchange={() => (problem = '')} />
+        <input
+            type="file"
+            accept=".csv,.json,.gpl,text/csv,text/plain,application/json"
+            bind:files
+            onchange={() => {
+                problem = '';
+                report = null;
+                written = false;
+            }}
+        />
     </label>
     {#if problem}<InlineNotification lowContrast hideCloseButton kind="error" title={problem} />{/if}
     {#if report}
         <p class="sum" role="status">
-            <strong>{counted(report.taken, 'paint')} taken</strong>, {report.changed} brought up to date, {report.same} as
-            they were,
+            <strong>{counted(report.taken, 'paint')} {written ? 'taken' : 'new'}</strong>, {report.changed}
+            {written ? 'brought up to date' : 'would change'}, {report.same} as they were,
             <strong>{report.skipped} skipped</strong>.
         </p>
         {#if skipped.length}
@@ -88,7 +115,28 @@
                     {/each}
                 </tbody>
             </table>
-            <p class="soft">Mend these lines in the file and read it again: what was taken stays as it is.</p>
+            <p class="soft">Mend these lines in the file and look at it again: the others come in without them.</p>
+        {/if}
+        {#if changed.length}
+            <table>
+                <thead
+                    ><tr><th>Line</th><th>Paint</th><th>{written ? 'What changed' : 'What would change'}</th></tr
+                    ></thead
+                >
+                <tbody>
+                    {#each changed as line (line.line)}
+                        <tr><td>{line.line}</td><td>{line.name}</td><td>{line.why}</td></tr>
+                    {/each}
+                </tbody>
+            </table>
+        {/if}
+        {#if report.missing.length}
+            <p class="soft">
+                {counted(report.missing.length, 'paint')} of your shelf {report.missing.length === 1 ? 'is' : 'are'} not in
+                the file and stay as they are: {report.missing.slice(0, 12).join(', ')}{report.missing.length > 12
+                    ? ' …'
+                    : ''}.
+            </p>
         {/if}
         <details>
             <summary>All {report.lines.length} lines</summary>
@@ -115,6 +163,9 @@
         display: block;
         margin-bottom: 8px;
         font-weight: 600;
+    }
+    .out {
+        margin-top: 12px;
     }
     .sum {
         margin: 14px 0;

@@ -33,6 +33,7 @@
         state: text(paint?.state),
         set: text(paint?.set),
         colour_source: text(paint?.colour_source),
+        finish: text(paint?.finish),
         notes: text(paint?.notes),
     });
     let problems: Record<string, string> = $state({});
@@ -103,6 +104,21 @@
         <TextInput labelText="Currency" placeholder="EUR" bind:value={fields.currency} {...bad('currency')} />
         <TextInput labelText="Opened on" placeholder="2026-03-08" bind:value={fields.opened} {...bad('opened')} />
         <TextInput labelText="State" placeholder="good, thick …" bind:value={fields.state} {...bad('state')} />
+        <div class="half">
+            <Select labelText="Finish when dry" bind:selected={fields.finish} {...bad('finish')}>
+                <SelectItem value="" text="usual (matt)" /><SelectItem value="matt" text="matt" />
+                <SelectItem value="satin" text="satin" /><SelectItem value="gloss" text="gloss" />
+            </Select>
+        </div>
+        <div class="half">
+            <TextInput
+                labelText="Colour known from"
+                placeholder="typed in"
+                helperText="write “read” where a colour reader told it"
+                bind:value={fields.colour_source}
+                {...bad('colour_source')}
+            />
+        </div>
         <div class="half"><TextInput labelText="Place" bind:value={fields.place} {...bad('place')} /></div>
         <div class="half"><TextInput labelText="Set" bind:value={fields.set} {...bad('set')} /></div>
         <div class="whole"><TextArea labelText="Notes" rows={2} bind:value={fields.notes} {...bad('notes')} /></div>

@@ -15,7 +15,6 @@
 
     const look = createQuery(() => paintQuery(id));
     const paint = $derived(look.data?.paint);
-    const source = $derived(paint?.colour_source || (paint?.colour ? 'typed in' : ''));
 
     function hides(all: Staircase[]): string {
         const hidden = all.filter((s) => s.coats !== null);
@@ -33,10 +32,10 @@
 {:else}
     <p class="soft">{[paint.line, paint.behaviour].filter(Boolean).join(' · ')}</p>
     <h2>{paint.name}</h2>
-    {#if paint.colour}
-        <div class="big" style:background={paint.colour}></div>
+    {#if paint.look}
+        <div class="big" style:background={paint.look}></div>
         <p class="soft under">
-            {capital(paint.words)} · <span class="mono">{paint.colour}</span> · {look.data.staircases.some(
+            {capital(paint.words)} · <span class="mono">{paint.look}</span> · {look.data.staircases.some(
                 (s) => s.coats !== null,
             )
                 ? 'dry, at full hide'
@@ -53,8 +52,10 @@
                 ? `of ${paint.bottles && paint.bottles > 1 ? `${paint.bottles} × ` : ''}${millilitres(paint.bottle_ml)}`
                 : ''}
         </dd>
-        {#if source}<dt>colour from</dt>
-            <dd>{source}, ±{look.data.certainty.toFixed(1)}</dd>{/if}
+        {#if paint.look}<dt>colour</dt>
+            <dd>{look.data.source}, ±{look.data.certainty.toFixed(1)}</dd>{/if}
+        <dt>used in</dt>
+        <dd>{paint.used_in ? counted(paint.used_in, 'recipe') : 'no recipe'}</dd>
         {#if paint.set}<dt>set</dt>
             <dd>{paint.set}</dd>{/if}
         {#if paint.place}<dt>stands</dt>
@@ -87,7 +88,7 @@
     {/if}
     {#if look.data.relatives.length}
         <h3>Nearest relatives</h3>
-        {#each look.data.relatives as relative (relative.id)}
+        {#each look.data.relatives.slice(0, 3) as relative (relative.id)}
             <button class="plain-button relative" onclick={() => onchoose(relative.id)}>
                 <i style:background={relative.hex}></i><span
                     >{relative.name} · {relative.difference.toFixed(1)} apart</span
@@ -95,7 +96,10 @@
             </button>
         {/each}
     {/if}
-    <div class="do"><Button size="small" kind="tertiary" onclick={() => onedit(paint)}>Change this paint</Button></div>
+    <div class="do">
+        <Button size="small" href="#/shelf/{paint.id}">Open its page</Button>
+        <Button size="small" kind="tertiary" onclick={() => onedit(paint)}>Change this paint</Button>
+    </div>
 {/if}
 
 <style>
@@ -162,6 +166,9 @@
         text-decoration-color: var(--rule);
     }
     .do {
+        display: flex;
+        flex-wrap: wrap;
+        gap: 8px;
         margin-top: 18px;
     }
 </style>

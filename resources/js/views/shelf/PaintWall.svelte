@@ -38,8 +38,7 @@
                         onclick={() => onchoose(paint.id)}
                         class:away={!paint.at_hand}
                     >
-                        <span class="swatch" style:background={paint.colour ?? 'none'} class:clear={!paint.colour}
-                        ></span>
+                        <span class="swatch" style:background={paint.look ?? 'none'} class:clear={!paint.look}></span>
                         <span class="bottle" aria-hidden="true">
                             {#if paint.bottle_ml && paint.left_ml !== null}
                                 <i
@@ -50,8 +49,10 @@
                                 ></i>
                             {/if}
                         </span>
-                        <span class="name">{paint.name}</span>
-                        <span class="kind">{paint.behaviour}{left(paint) ? ` · ${left(paint)}` : ''}</span>
+                        <span class="name"
+                            >{paint.name}{#if paint.certainty !== null}<small>±{paint.certainty}</small>{/if}</span
+                        >
+                        <span class="kind">{[paint.behaviour, left(paint)].filter(Boolean).join(' · ')}</span>
                     </button>
                 </li>
             {/each}
@@ -61,7 +62,10 @@
 
 <style>
     section {
-        margin-bottom: 22px;
+        content-visibility: auto;
+        contain-intrinsic-size: auto 320px;
+        margin: 0 -6px 18px;
+        padding: 4px 6px 0;
     }
     h2 {
         margin-bottom: 8px;
@@ -101,10 +105,17 @@
         background: var(--ink-soft);
     }
     .name {
-        display: block;
+        display: flex;
+        gap: 6px;
+        justify-content: space-between;
         margin-top: 4px;
         font-size: 14px;
         line-height: 1.2;
+    }
+    .name small {
+        font-size: 12px;
+        font-weight: 400;
+        color: var(--ink-soft);
     }
     .kind {
         display: block;

@@ -1,7 +1,8 @@
 <script lang="ts">
     import { createQuery } from '@tanstack/svelte-query';
     import { Button, ContentSwitcher, Search, Switch } from 'carbon-components-svelte';
-    import { shelfQuery } from '../../api/queries';
+    import { router } from 'svelte-spa-router';
+    import { likeQuery } from '../../api/queries';
     import Waiting from '../../parts/Waiting.svelte';
     import { counted, inWords } from '../../parts/words';
     import ImportShelf from './ImportShelf.svelte';
@@ -9,10 +10,24 @@
     import PaintList from './PaintList.svelte';
     import PaintPanel from './PaintPanel.svelte';
     import PaintWall from './PaintWall.svelte';
-    import { ShelfView } from './shelf.svelte';
+    import ManyPaints from './ManyPaints.svelte';
+    import { ShelfView, type Mode } from './shelf.svelte';
+    import ShelfFilters from './ShelfFilters.svelte';
+    import ShelfMap from './ShelfMap.svelte';
+    import ShelfSets from './ShelfSets.svelte';
+    import Undo from './Undo.svelte';
 
-    const shelf = createQuery(shelfQuery);
+    const MODES: Mode[] = ['wall', 'map', 'list', 'sets'];
+    const like = $derived(new URLSearchParams(router.querystring ?? '').get('like') ?? '');
+    const shelf = createQuery(() => ({ ...likeQuery(like), placeholderData: (before) => before }));
     const view = new ShelfView(() => shelf.data?.paints ?? []);
+    const removed = $derived(new URLSearchParams(router.querystring ?? '').get('removed') ?? '');
+    $effect(() => {
+        view.like = like;
+    });
+    $effect(() => {
+        view.removed = removed ? [Number(removed)] : [];
+    });
 </script>
 
 {#if !shelf.isSuccess}
@@ -31,10 +46,10 @@
                         </p>{/if}
                 </div>
                 <div class="actions">
+                    <Button size="small" kind="tertiary" href="#/buy">What to buy</Button>
                     <Button size="small" kind="tertiary" onclick={() => (view.dialog = 'import')}
-                        >Bring in a file</Button
+                        >Files in and out</Button
                     >
-                    <Button size="small" kind="ghost" href="/api/shelf/file" download="shelf.csv">Save as CSV</Button>
                     <Button size="small" onclick={() => view.add()}>Add a paint</Button>
                 </div>
             </div>
@@ -61,18 +76,59 @@ Grey Ground,,primer,#868686,30,17.5</pre>
                     />
                     <ContentSwitcher
                         size="sm"
-                        selectedIndex={view.asList ? 1 : 0}
-                        on:change={(e) => (view.asList = e.detail === 1)}
+                        selectedIndex={MODES.indexOf(view.mode)}
+                        on:change={(e) => (view.mode = MODES[Number(e.detail)] ?? 'wall')}
                     >
                         <Switch text="Swatches" />
+                        <Switch text="Map" />
                         <Switch text="List" />
+                        <Switch text="Sets" />
                     </ContentSwitcher>
                 </div>
+                {#if view.mode !== 'sets'}
+                    <ShelfFilters {view} behaviours={shelf.data.behaviours.map((b) => b.id)} />
+                {/if}
+                {#if view.removed.length}
+                    <Undo
+                        ids={view.removed}
+                        ondone={() => {
+                            view.removed = [];
+                            if (removed) window.location.hash = '/shelf';
+                        }}
+                    />
+                {/if}
                 <p class="visually-hidden" role="status">{counted(view.found.length, 'paint')} shown</p>
-                {#if view.found.length === 0}
-                    <p class="none">No paint here speaks of “{view.words}”.</p>
-                {:else if view.asList}
-                    <PaintList paints={view.found} chosen={view.chosenId} onchoose={(id) => (view.chosen = id)} />
+                {#if view.mode === 'sets'}
+                    <ShelfSets onchoose={(id) => (view.chosen = id)} />
+                {:else if view.found.length === 0}
+                    <p class="none">
+                        No paint here {view.words ? `speaks of “${view.words}”` : 'is of that kind'}. Ask for less
+                        above.
+                    </p>
+                {:else if view.mode === 'map'}
+                    <ShelfMap
+                        shown={view.found.map((p) => p.id)}
+                        chosen={view.chosenId}
+                        onchoose={(id) => (view.chosen = id)}
+                    />
+                {:else if view.mode === 'list'}
+                    {#if view.picked.length}
+                        <ManyPaints
+                            ids={view.picked}
+                            onclear={() => (view.picked = [])}
+                            onremoved={(ids) => {
+                                view.removed = ids;
+                                view.picked = [];
+                            }}
+                        />
+                    {/if}
+                    <PaintList
+                        paints={view.found}
+                        chosen={view.chosenId}
+                        onchoose={(id) => (view.chosen = id)}
+                        picked={view.picked}
+                        onpick={(ids) => (view.picked = ids)}
+                    />
                 {:else}
                     <PaintWall paints={view.found} chosen={view.chosenId} onchoose={(id) => (view.chosen = id)} />
                 {/if}
@@ -108,9 +164,9 @@ Grey Ground,,primer,#868686,30,17.5</pre>
     }
     .tools {
         display: grid;
-        grid-template-columns: minmax(0, 1fr) 220px;
+        grid-template-columns: minmax(0, 1fr) 380px;
         gap: 16px;
-        margin: 18px 0;
+        margin: 16px 0 8px;
     }
     .empty {
         max-width: 560px;
@@ -133,6 +189,9 @@ Grey Ground,,primer,#868686,30,17.5</pre>
     @media (max-width: 720px) {
         .tools {
             grid-template-columns: 1fr;
+        }
+        .tools :global(.bx--content-switcher-btn) {
+            padding-inline: 8px;
         }
     }
 </style>

@@ -34,7 +34,9 @@
         ></i>
     </div>
     <div class="stairs numbers" style:--fields={fields} aria-hidden="true">
-        <span>bare</span>{#each row.after as hex, n (n)}<span title={hex}>{n + 1}</span>{/each}<span>its own</span>
+        <span>bare</span>{#each row.after as hex, n (n)}<span title="{hex}, ±{row.certainties[n]?.toFixed(1)}"
+                >{n + 1}<small>±{row.certainties[n]?.toFixed(1)}</small></span
+            >{/each}<span>its own</span>
     </div>
 </section>
 
@@ -59,6 +61,10 @@
     }
     .stairs .full {
         margin-left: 8px;
+    }
+    small {
+        display: block;
+        font-size: 11px;
     }
     .numbers span {
         font-size: 12px;

@@ -17,7 +17,7 @@
 
     const question = new Question('coats', { over: '#1c1b1a', thin: '2:1', paints: '' });
     const shelf = createQuery(shelfQuery);
-    const colours = $derived(shelf.data?.paints.filter((p) => p.colour && p.behaviour !== 'varnish') ?? []);
+    const colours = $derived(shelf.data?.paints.filter((p) => p.look && p.behaviour !== 'varnish') ?? []);
     const first = $derived(colours.find((p) => p.family.startsWith('yellows')) ?? colours[0]);
     const ids = $derived((question.get('paints') || String(first?.id ?? '')).split(',').filter(Boolean));
     const over = $derived(question.get('over'));

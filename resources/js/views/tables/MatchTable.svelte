@@ -1,134 +1,154 @@
 <script lang="ts">
     import { createQuery } from '@tanstack/svelte-query';
-    import { Select, SelectItem, TextInput } from 'carbon-components-svelte';
-    import { matchesQuery } from '../../api/queries';
-    import type { Alternative } from '../../api/wire';
-    import Drops from '../../parts/Drops.svelte';
+    import { Checkbox, Select, SelectItem, TextInput } from 'carbon-components-svelte';
+    import { matchesQuery, shelfQuery } from '../../api/queries';
+    import ColourField from '../../parts/ColourField.svelte';
     import Waiting from '../../parts/Waiting.svelte';
-    import { capital, counted } from '../../parts/words';
+    import { capital, counted, isHex } from '../../parts/words';
+    import MatchOffers from './MatchOffers.svelte';
     import { Question } from './question.svelte';
 
-    const question = new Question('match', { colour: '#8a5a2b', paints: '2' });
+    const question = new Question('match', {
+        colour: '#8a5a2b',
+        paints: '2',
+        kinds: 'opaque,semi-opaque',
+        finish: '',
+        least_ml: '',
+        without: '',
+    });
+    const KINDS = ['opaque', 'semi-opaque', 'metallic'];
+    const shelf = createQuery(shelfQuery);
     const colour = $derived(question.get('colour'));
-    const paints = $derived(Number(question.get('paints')));
-    const valid = $derived(/^#[0-9a-f]{6}$/i.test(colour));
+    const kinds = $derived(question.get('kinds').split(',').filter(Boolean));
+    const without = $derived(question.get('without').split(',').filter(Boolean));
     const found = createQuery(() => ({
-        ...matchesQuery(valid ? colour : '', paints),
+        ...matchesQuery({ ...question.all, colour: isHex(colour) ? colour : '' }),
         placeholderData: (before) => before,
     }));
     const best = $derived(found.data?.matches[0]);
+    const nearest = $derived(found.data?.matches.find((m) => m.current));
 
-    function told(offer: Alternative): string {
-        return `${offer.difference.toFixed(1)} apart${offer.as_good ? ' · as good as the best' : ''}`;
+    function toggle(kind: string, taken: boolean) {
+        const all = KINDS.filter((k) => (k === kind ? taken : kinds.includes(k)));
+        if (all.length) question.set('kinds', all.join(','));
     }
 </script>
 
 <h1>Match a colour</h1>
-<p class="soft">From the opaque and semi-opaque paints at hand, in whole drops, six at most.</p>
+<p class="soft">From the paints at hand, in whole drops, six at most.</p>
 <div class="ask">
-    <div>
-        <label class="swatch" style:background={valid ? colour : 'transparent'}>
-            <span class="visually-hidden">Pick the colour</span>
-            <input
-                type="color"
-                value={valid ? colour : '#808080'}
-                oninput={(e) => question.set('colour', e.currentTarget.value)}
-            />
-        </label>
-        <p class="soft">wanted</p>
-    </div>
+    <ColourField
+        label="Colour wanted"
+        value={colour}
+        height="150px"
+        helper={found.data ? capital(found.data.words) : ''}
+        onpick={(hex) => question.set('colour', hex)}
+    />
     <div>
         <div class="swatch" style:background={best?.look ?? 'transparent'}></div>
-        <p class="soft">{best ? `nearest, ${best.difference.toFixed(1)} apart` : ''}</p>
+        {#if best && nearest}
+            <p><strong>{best.difference.toFixed(1)} apart</strong>, predicted to ±{best.certainty.toFixed(1)}</p>
+            <p class="soft">
+                {best.mix_words}{best === nearest
+                    ? ', the nearest of all'
+                    : `; the nearest of all, ${nearest.difference.toFixed(1)}, could not be told from it`}
+            </p>
+        {/if}
     </div>
     <div class="fields">
-        <TextInput
-            labelText="Colour wanted"
-            value={colour}
-            on:input={(e) => question.set('colour', String(e.detail ?? ''))}
-            invalid={!valid}
-            invalidText="Write # and six hexadecimal digits, as in #8a5a2b."
-            helperText={found.data ? capital(found.data.words) : 'click the left field to pick one'}
-        />
         <Select
+            size="sm"
             labelText="Paints in the mix, at most"
-            selected={String(paints)}
+            selected={question.get('paints')}
             on:update={(e) => question.set('paints', String(e.detail))}
         >
             <SelectItem value="1" text="one" /><SelectItem value="2" text="two" /><SelectItem value="3" text="three" />
         </Select>
+        <fieldset>
+            <legend>Only what is</legend>
+            {#each KINDS as kind (kind)}
+                <Checkbox labelText={kind} checked={kinds.includes(kind)} on:check={(e) => toggle(kind, e.detail)} />
+            {/each}
+        </fieldset>
+        <div class="two">
+            <Select
+                size="sm"
+                labelText="Finish"
+                selected={question.get('finish')}
+                on:update={(e) => question.set('finish', String(e.detail ?? ''))}
+            >
+                <SelectItem value="" text="any" /><SelectItem value="matt" text="matt" />
+                <SelectItem value="satin" text="satin" /><SelectItem value="gloss" text="gloss" />
+            </Select>
+            <TextInput
+                size="sm"
+                labelText="Left, ml at least"
+                placeholder="any"
+                value={question.get('least_ml')}
+                on:input={(e) => question.set('least_ml', String(e.detail ?? '').trim())}
+            />
+        </div>
     </div>
 </div>
+{#if without.length}
+    <p class="out">
+        Left out:
+        {#each without as id (id)}
+            <button
+                class="link-button"
+                onclick={() => question.set('without', without.filter((other) => other !== id).join(','))}
+                >{shelf.data?.paints.find((p) => String(p.id) === id)?.name ?? id}, take it again</button
+            >
+        {/each}
+    </p>
+{/if}
 {#if found.isError}
     <Waiting problem={found.error} />
 {:else if found.data && !found.data.matches.length}
-    <p>No covering paint is at hand. <a href="#/shelf">Bring some to the shelf</a> first.</p>
+    <p>No paint at hand is of that kind. Allow more above, or <a href="#/shelf">bring some to the shelf</a>.</p>
 {:else if found.data}
-    <h2>What comes nearest of {counted(found.data.paints, 'paint')}</h2>
-    <ol>
-        {#each found.data.matches as offer (offer.mix_words)}
-            <li>
-                <i style:background={offer.look}></i>
-                <div>
-                    <b>{offer.mix_words}</b>
-                    <span class="soft">{told(offer)}, to ±{offer.certainty.toFixed(1)}</span>
-                </div>
-                <Drops mix={offer.mix} size={24} />
-            </li>
-        {/each}
-    </ol>
+    <MatchOffers
+        matches={found.data.matches}
+        paints={found.data.paints}
+        onwithout={(id) => question.set('without', [...without, id].join(','))}
+    />
 {/if}
 
 <style>
     .ask {
         display: grid;
-        grid-template-columns: 1fr 1fr minmax(260px, 1fr);
+        grid-template-columns: 1fr 1fr minmax(220px, 300px);
         margin: 16px 0 20px;
     }
     .swatch {
-        display: block;
-        position: relative;
-        min-height: 150px;
-        cursor: pointer;
+        height: 150px;
+        margin-bottom: 10px;
     }
-    .swatch input {
-        position: absolute;
-        inset: 0;
-        width: 100%;
-        height: 100%;
-        opacity: 0;
-        cursor: pointer;
-    }
-    .swatch:focus-within {
-        outline: 2px solid var(--ink);
-        outline-offset: 3px;
+    .ask > div:nth-child(2) p {
+        padding-left: 16px;
     }
     .fields {
         display: grid;
-        gap: 12px;
+        gap: 10px;
         align-content: start;
         padding-left: 28px;
     }
-    ol {
-        max-width: 860px;
-        margin: 10px 0 0;
+    fieldset {
+        margin: 0;
         padding: 0;
-        list-style: none;
+        border: 0;
     }
-    li {
+    legend {
+        font-size: 12px;
+        color: var(--ink-soft);
+    }
+    .two {
         display: grid;
-        grid-template-columns: 84px 1fr auto;
-        gap: 18px;
-        align-items: center;
-        padding: 7px 0;
-        border-top: 1px solid var(--rule);
+        grid-template-columns: 1fr 1fr;
+        gap: 12px;
     }
-    i {
-        height: 46px;
-    }
-    b {
-        display: block;
-        font-weight: 600;
+    .out {
+        margin-bottom: 12px;
     }
     @media (max-width: 720px) {
         .ask {
@@ -137,12 +157,6 @@
         .fields {
             grid-column: 1 / -1;
             padding: 12px 0 0;
-        }
-        li {
-            grid-template-columns: 56px 1fr;
-        }
-        li > :global(.drops) {
-            grid-column: 2;
         }
     }
 </style>

@@ -1,6 +1,9 @@
 <script lang="ts">
+    import BetweenTable from './BetweenTable.svelte';
     import CoatsTable from './CoatsTable.svelte';
+    import GlazeTable from './GlazeTable.svelte';
     import MatchTable from './MatchTable.svelte';
+    import ThinTable from './ThinTable.svelte';
 
     interface Props {
         params?: { table?: string } | null;
@@ -8,21 +11,25 @@
     let { params = null }: Props = $props();
 
     const tables = [
-        { id: 'match', name: 'Match a colour', about: 'which paints, how many drops' },
-        { id: 'coats', name: 'Coats over a ground', about: 'how many until it hides' },
+        { id: 'thin', name: 'Mix and thin', about: 'how many drops, wet and dry', view: ThinTable },
+        { id: 'match', name: 'Match a colour', about: 'which paints, how many drops', view: MatchTable },
+        { id: 'coats', name: 'Coats over a ground', about: 'how many until it hides', view: CoatsTable },
+        { id: 'glaze', name: 'Glaze', about: 'how thin, how many layers', view: GlazeTable },
+        { id: 'between', name: 'Between two', about: 'even steps from one to another', view: BetweenTable },
     ];
-    const table = $derived(tables.find((t) => t.id === params?.table)?.id ?? 'match');
+    const table = $derived(tables.find((t) => t.id === params?.table) ?? tables[1]);
+    const View = $derived(table?.view);
 </script>
 
 <div class="duo">
     <nav class="rail" aria-label="Tables">
         {#each tables as each (each.id)}
-            <a class="rail-entry" href="#/tables/{each.id}" aria-current={each.id === table ? 'page' : undefined}
+            <a class="rail-entry" href="#/tables/{each.id}" aria-current={each === table ? 'page' : undefined}
                 ><strong>{each.name}</strong><span>{each.about}</span></a
             >
         {/each}
     </nav>
     <main>
-        {#if table === 'coats'}<CoatsTable />{:else}<MatchTable />{/if}
+        {#if View}<View />{/if}
     </main>
 </div>

@@ -1,0 +1,131 @@
+<script lang="ts">
+    import { createQuery, useQueryClient } from '@tanstack/svelte-query';
+    import { Button } from 'carbon-components-svelte';
+    import { put, sentence } from '../../api/client';
+    import { paintQuery, shelfQuery } from '../../api/queries';
+    import Waiting from '../../parts/Waiting.svelte';
+    import { capital, millilitres } from '../../parts/words';
+    import PaintForm from '../shelf/PaintForm.svelte';
+    import PaintCoats from './PaintCoats.svelte';
+    import PaintLooks from './PaintLooks.svelte';
+    import Relatives from './Relatives.svelte';
+    import StockPanel from './StockPanel.svelte';
+    import TestSwatch from './TestSwatch.svelte';
+
+    interface Props {
+        params?: { paint?: string } | null;
+    }
+    let { params = null }: Props = $props();
+
+    const id = $derived(Number(params?.paint));
+    let thin = $state('1:0');
+    let editing = $state(false);
+    const client = useQueryClient();
+    let problem = $state('');
+
+    /** It can be put back on the page this leads to. */
+    async function remove() {
+        try {
+            await put('DELETE', 'paints', { ids: [id] });
+            await client.invalidateQueries({ queryKey: ['shelf', 'map'] });
+            window.location.hash = `/shelf?removed=${id}`;
+        } catch (thrown) {
+            problem = sentence(thrown);
+        }
+    }
+    const shelf = createQuery(shelfQuery);
+    const answer = createQuery(() => ({ ...paintQuery(id, thin), placeholderData: (before) => before }));
+    const look = $derived(answer.data);
+    const paint = $derived(look?.paint);
+    const told = $derived(
+        paint &&
+            [
+                paint.line,
+                paint.behaviour,
+                paint.finish,
+                !paint.owned ? 'not owned' : paint.left_ml === null ? '' : `${millilitres(paint.left_ml)} left`,
+                paint.place,
+            ]
+                .filter(Boolean)
+                .join(' · '),
+    );
+</script>
+
+{#if !look || !paint}
+    <Waiting problem={answer.error} />
+{:else}
+    <div class="page">
+        <p><a href="#/shelf">The shelf</a></p>
+        <div class="top">
+            <div>
+                <h1>{paint.name}</h1>
+                <p class="soft">{told}</p>
+            </div>
+            <div>
+                <Button size="small" kind="tertiary" on:click={() => (editing = true)}>Change this paint</Button>
+                <Button size="small" kind="ghost" on:click={remove}>Take it off the shelf</Button>
+            </div>
+        </div>
+        {#if problem}<p role="alert">{problem}</p>{/if}
+        {#if look.looks}
+            <div class="columns">
+                <div>
+                    <PaintLooks
+                        looks={look.looks}
+                        words={capital(paint.words)}
+                        hex={paint.look ?? ''}
+                        overWhite={shelf.data?.behaviours.find((b) => b.id === paint.behaviour)?.over_white ?? false}
+                        certainty={look.certainty}
+                        source={look.source}
+                    />
+                    {#if look.staircases.length}
+                        <PaintCoats staircases={look.staircases} {thin} onthin={(ratio) => (thin = ratio)} />
+                    {/if}
+                </div>
+                <aside>
+                    <TestSwatch {look} />
+                    <StockPanel {id} />
+                    {#if look.relatives.length}<Relatives {id} relatives={look.relatives} />{/if}
+                </aside>
+            </div>
+        {:else}
+            <p>It brings no colour of its own, so there is nothing to predict.</p>
+        {/if}
+    </div>
+    {#if editing && shelf.data}
+        <PaintForm
+            {paint}
+            behaviours={shelf.data.behaviours}
+            onclose={() => (editing = false)}
+            onsaved={() => (editing = false)}
+        />
+    {/if}
+{/if}
+
+<style>
+    .page {
+        max-width: 1240px;
+        padding: 16px 28px 40px;
+    }
+    .top {
+        display: flex;
+        flex-wrap: wrap;
+        gap: 12px 24px;
+        align-items: start;
+        justify-content: space-between;
+        margin: 6px 0 14px;
+    }
+    .columns {
+        display: grid;
+        grid-template-columns: minmax(0, 1fr) 400px;
+        gap: 24px 40px;
+    }
+    @media (max-width: 980px) {
+        .page {
+            padding: 16px 16px 32px;
+        }
+        .columns {
+            grid-template-columns: minmax(0, 1fr);
+        }
+    }
+</style>

@@ -1,0 +1,45 @@
+<script lang="ts">
+    import type { ShelfView } from './shelf.svelte';
+
+    interface Props {
+        view: ShelfView;
+        behaviours: string[];
+    }
+    let { view, behaviours }: Props = $props();
+
+    const present = $derived(behaviours.filter((b) => view.all.some((p) => p.behaviour === b)));
+    const liked = $derived(view.all.find((p) => String(p.id) === view.like));
+</script>
+
+<div class="filters">
+    <label
+        >Behaviour <select class="line-select" bind:value={view.behaviour}
+            ><option value="">any</option>{#each present as b (b)}<option>{b}</option>{/each}</select
+        ></label
+    >
+    <label
+        >Family <select class="line-select" bind:value={view.family}
+            ><option value="">any</option>{#each view.families as f (f)}<option>{f}</option>{/each}</select
+        ></label
+    >
+    <label
+        >Show <select class="line-select" bind:value={view.show}
+            ><option value="">everything</option><option value="low">what is low</option><option value="unused"
+                >what no recipe uses</option
+            ><option value="away">what is not at hand</option></select
+        ></label
+    >
+    {#if liked}<span>like {liked.name}, nearest first · <a href="#/shelf">all again</a></span>{/if}
+</div>
+
+<style>
+    .filters {
+        display: flex;
+        flex-wrap: wrap;
+        gap: 6px 18px;
+        align-items: center;
+        margin-bottom: 14px;
+        font-size: 13px;
+        color: var(--ink-soft);
+    }
+</style>

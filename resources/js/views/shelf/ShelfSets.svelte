@@ -1,0 +1,160 @@
+<script lang="ts">
+    import { createQuery, useQueryClient } from '@tanstack/svelte-query';
+    import { Button, Select, SelectItem } from 'carbon-components-svelte';
+    import { put, sentence } from '../../api/client';
+    import { figuresQuery, setFitsQuery, setsQuery } from '../../api/queries';
+    import Waiting from '../../parts/Waiting.svelte';
+    import { counted, money } from '../../parts/words';
+
+    interface Props {
+        onchoose: (id: number) => void;
+    }
+    let { onchoose }: Props = $props();
+
+    const client = useQueryClient();
+    const sets = createQuery(setsQuery);
+    const figures = createQuery(figuresQuery);
+    let company = $state('');
+    let problem = $state('');
+    const fits = createQuery(() => setFitsQuery(company === '' ? null : Number(company)));
+    const onSale = $derived(
+        [...(sets.data?.on_sale ?? [])].sort(
+            (a, b) => b.paints.filter((p) => !p.owned).length - a.paints.filter((p) => !p.owned).length,
+        ),
+    );
+
+    async function own(id: string) {
+        try {
+            await put('POST', 'buy', { singles: [], sets: [id] });
+            await client.invalidateQueries();
+            problem = '';
+        } catch (thrown) {
+            problem = sentence(thrown);
+        }
+    }
+</script>
+
+{#if !sets.data}
+    <Waiting problem={sets.error} />
+{:else}
+    <div class="pick">
+        <Select labelText="Paint which company from one set only?" bind:selected={company}>
+            <SelectItem value="" text="choose a company" />
+            {#each figures.data?.companies ?? [] as each (each.id)}<SelectItem
+                    value={String(each.id)}
+                    text={each.name}
+                />{/each}
+        </Select>
+    </div>
+    {#if problem}<p role="alert">{problem}</p>{/if}
+    {#if company !== '' && fits.data}
+        <h2>{fits.data.company} from one set</h2>
+        {#each fits.data.fits as fit (fit.name)}
+            <section>
+                <p>
+                    <strong>{fit.name}</strong> · {fit.apart === null
+                        ? 'nothing of it covers'
+                        : `${fit.apart.toFixed(1)} off on average`}{fit.missed.length
+                        ? ` · misses ${fit.missed.length > 5 ? `${fit.missed.length} of ${fit.colours.length} areas` : fit.missed.join(', ').toLowerCase()}`
+                        : ' · misses nothing'}
+                </p>
+                <div class="pairs">
+                    {#each fit.colours as colour (colour.area)}
+                        <div title="{colour.area}: {colour.mix_words}, {colour.words}">
+                            <i style:background={colour.wanted}></i><i style:background={colour.look ?? 'transparent'}
+                            ></i>
+                            <span
+                                >{colour.area}<br />{colour.difference === null
+                                    ? '–'
+                                    : colour.difference.toFixed(1)}</span
+                            >
+                        </div>
+                    {/each}
+                </div>
+            </section>
+        {/each}
+        <p class="soft">Upper half wanted, lower half the nearest single or mix of two from that set.</p>
+    {/if}
+    <h2>On the shelf</h2>
+    {#each sets.data.owned as set (set.name)}
+        <section>
+            <p><strong>{set.name}</strong> · {counted(set.paints.length, 'paint')}</p>
+            <div class="chips">
+                {#each set.paints as paint (paint.id)}
+                    <button
+                        class="plain-button"
+                        onclick={() => onchoose(paint.id)}
+                        title={paint.name}
+                        aria-label={paint.name}
+                        ><i style:background={paint.hex ?? 'none'} class:away={!paint.at_hand}></i></button
+                    >
+                {/each}
+            </div>
+        </section>
+    {:else}
+        <p class="soft">No paint here names a set.</p>
+    {/each}
+    <h2>On sale</h2>
+    {#each onSale as set (set.id)}
+        <section>
+            <p>
+                <strong>{set.name}</strong> · {money(set.price, sets.data.currency)} · {set.paints.filter(
+                    (p) => !p.owned,
+                ).length} new,
+                {set.paints.filter((p) => p.owned).length} you have
+            </p>
+            <div class="chips">
+                {#each set.paints as paint, i (i)}<i style:background={paint.hex} title={paint.name}></i>{/each}
+                <Button size="small" kind="ghost" on:click={() => own(set.id)}>It is mine: put it on the shelf</Button>
+            </div>
+        </section>
+    {:else}
+        <p class="soft">No price list is here yet. <a href="#/buy">Ask the shop</a> first.</p>
+    {/each}
+{/if}
+
+<style>
+    .pick {
+        max-width: 340px;
+    }
+    h2 {
+        margin: 20px 0 6px;
+        font-size: 18px;
+    }
+    section {
+        padding: 8px 0;
+        border-top: 1px solid var(--rule);
+    }
+    .chips {
+        display: flex;
+        flex-wrap: wrap;
+        gap: 4px;
+        align-items: center;
+        margin-top: 5px;
+    }
+    .chips i {
+        display: block;
+        width: 44px;
+        height: 34px;
+    }
+    .away {
+        outline: 1px dashed var(--ink);
+        outline-offset: -3px;
+    }
+    .pairs {
+        display: grid;
+        grid-template-columns: repeat(auto-fill, minmax(74px, 1fr));
+        gap: 8px;
+        margin-top: 6px;
+    }
+    .pairs i {
+        display: block;
+        height: 26px;
+    }
+    .pairs span {
+        display: block;
+        font-size: 11px;
+        line-height: 1.2;
+        color: var(--ink-soft);
+    }
+</style>

@@ -1,0 +1,95 @@
+<script lang="ts">
+    import type { Alternative } from '../../api/wire';
+    import Drops from '../../parts/Drops.svelte';
+    import { counted } from '../../parts/words';
+
+    interface Props {
+        /** as the core ranked them: what cannot be told from the nearest first */
+        matches: Alternative[];
+        /** paints looked through */
+        paints: number;
+        /** leaves a paint out of the search */
+        onwithout: (id: string) => void;
+    }
+    let { matches, paints, onwithout }: Props = $props();
+
+    const groups = $derived(
+        [
+            {
+                name: 'Cannot be told from the nearest',
+                about: 'simple mixes first, then what is plentiful',
+                offers: matches.filter((m) => m.as_good),
+            },
+            { name: 'Further off', about: 'nearest first', offers: matches.filter((m) => !m.as_good) },
+        ].filter((g) => g.offers.length),
+    );
+</script>
+
+<p class="soft">{counted(paints, 'paint')} looked through.</p>
+{#each groups as group (group.name)}
+    <h2>{group.name} <span class="soft">{group.about}</span></h2>
+    <ol>
+        {#each group.offers as offer (offer.mix_words)}
+            <li>
+                <i style:background={offer.look}></i>
+                <div>
+                    <b>{offer.mix_words}</b>
+                    <span class="soft">{offer.difference.toFixed(1)} apart, to ±{offer.certainty.toFixed(1)}</span>
+                    {#each offer.mix as part (part.paint_id)}
+                        <button class="link-button" onclick={() => onwithout(String(part.paint_id))}
+                            >without {offer.mix.length > 1 ? part.name : 'it'}</button
+                        >
+                    {/each}
+                </div>
+                <Drops mix={offer.mix} size={24} />
+            </li>
+        {/each}
+    </ol>
+{/each}
+
+<style>
+    h2 {
+        margin-top: 14px;
+        font-size: 18px;
+    }
+    h2 span {
+        font-family: var(--text);
+        font-size: 13px;
+    }
+    ol {
+        max-width: 900px;
+        margin: 8px 0 0;
+        padding: 0;
+        list-style: none;
+    }
+    li {
+        display: grid;
+        grid-template-columns: 96px 1fr auto;
+        gap: 18px;
+        align-items: center;
+        padding: 6px 0;
+        border-top: 1px solid var(--rule);
+    }
+    i {
+        height: 48px;
+    }
+    b {
+        display: block;
+        font-weight: 600;
+    }
+    .link-button {
+        margin-left: 12px;
+        font-size: 13px;
+    }
+    @media (max-width: 720px) {
+        li {
+            grid-template-columns: 56px 1fr;
+        }
+        li > :global(.drops) {
+            grid-column: 2;
+        }
+        .link-button {
+            margin: 0 12px 0 0;
+        }
+    }
+</style>

@@ -1,0 +1,112 @@
+<script lang="ts">
+    import { Button } from 'carbon-components-svelte';
+    import type { Paint } from '../../api/wire';
+    import PaintSelect from '../../parts/PaintSelect.svelte';
+
+    interface Props {
+        paints: Paint[];
+        /** `12*2+40*1`: paint and drops */
+        mix: string;
+        onchange: (mix: string) => void;
+    }
+    let { paints, mix, onchange }: Props = $props();
+
+    const MOST = 4;
+    const rows = $derived(
+        mix
+            .split('+')
+            .filter(Boolean)
+            .map((part) => {
+                const [id = '', drops = '1'] = part.split('*');
+                return { id, drops: Number(drops) };
+            }),
+    );
+
+    function put(all: { id: string; drops: number }[]) {
+        onchange(all.map((row) => `${row.id}*${row.drops}`).join('+'));
+    }
+
+    function change(at: number, change: Partial<{ id: string; drops: number }>) {
+        put(rows.map((row, i) => (i === at ? { ...row, ...change } : row)));
+    }
+    const free = $derived(paints.find((p) => p.at_hand && !rows.some((row) => row.id === String(p.id))));
+</script>
+
+<div class="mix">
+    {#each rows as row, i (i)}
+        <div class="row">
+            <i style:background={paints.find((p) => String(p.id) === row.id)?.look ?? 'none'}></i>
+            <PaintSelect
+                label={i ? 'and' : 'Paint'}
+                paints={paints.filter((p) => String(p.id) === row.id || !rows.some((r) => r.id === String(p.id)))}
+                value={row.id}
+                onchoose={(id) => id && change(i, { id })}
+            />
+            <div class="drops" role="group" aria-label="Drops of paint {i + 1}">
+                <button
+                    disabled={row.drops <= 1}
+                    aria-label="One drop less"
+                    onclick={() => change(i, { drops: row.drops - 1 })}>−</button
+                >
+                <b>{row.drops}</b>
+                <button
+                    disabled={row.drops >= 99}
+                    aria-label="One drop more"
+                    onclick={() => change(i, { drops: row.drops + 1 })}>+</button
+                >
+            </div>
+            {#if rows.length > 1}
+                <button
+                    class="link-button"
+                    aria-label="Take paint {i + 1} out"
+                    onclick={() => put(rows.filter((_, at) => at !== i))}>out</button
+                >
+            {/if}
+        </div>
+    {/each}
+    {#if rows.length < MOST && free}
+        <Button size="small" kind="ghost" on:click={() => put([...rows, { id: String(free.id), drops: 1 }])}
+            >Add a paint to the mix</Button
+        >
+    {/if}
+</div>
+
+<style>
+    .row {
+        display: grid;
+        grid-template-columns: 56px minmax(0, 1fr) auto 32px;
+        gap: 10px;
+        align-items: end;
+        margin-bottom: 10px;
+    }
+    i {
+        height: 40px;
+    }
+    .drops {
+        display: flex;
+        align-items: center;
+        height: 40px;
+    }
+    .drops b {
+        min-width: 30px;
+        font-size: 18px;
+        font-weight: 600;
+        text-align: center;
+    }
+    .drops button {
+        width: 36px;
+        height: 40px;
+        border: 1px solid var(--rule);
+        background: none;
+        color: var(--ink);
+        font-size: 20px;
+        cursor: pointer;
+    }
+    .drops button:disabled {
+        opacity: 0.4;
+        cursor: default;
+    }
+    .link-button {
+        height: 40px;
+    }
+</style>
