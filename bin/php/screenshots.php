@@ -9,11 +9,17 @@ require dirname(__DIR__, 2).'/vendor/autoload.php';
 
 $pictures = [
     'shelf' => ['/shelf', 'light', 'Coats it takes', "document.querySelectorAll('section button')[20].click()"],
+    'shelf-map' => ['/shelf?map', 'light', 'Coats it takes', "[...document.querySelectorAll('main [role=tab]')].find((b) => b.textContent.trim() === 'Map').click()"],
+    'buy' => ['/buy', 'light', 'The cheapest', ''],
     'figures' => ['/figures', 'light', 'Three questions', ''],
     'recipe' => ['/recipe/4', 'light', 'Left out, and why', ''],
     'recipe-dark' => ['/recipe/8', 'dark', 'Left out, and why', ''],
     'bench' => ['/bench/1/4', 'dark', 'Next after this', ''],
-    'tables-match' => ['/tables/match?colour=%234a626c&paints=3', 'light', 'What comes nearest', ''],
+    'paint' => ['/shelf/PAINT', 'light', 'Its colour was', ''],
+    'tables-match' => ['/tables/match?colour=%234a626c&paints=3', 'light', 'looked through', ''],
+    'tables-thin' => ['/tables/thin?mix=MIX&thin=30+%25+water', 'light', 'Under varnish', ''],
+    'tables-glaze' => ['/tables/glaze', 'dark', 'apart to begin with', ''],
+    'tables-between' => ['/tables/between', 'light', 'Equal drops instead', ''],
     'tables-coats' => ['/tables/coats', 'light', 'Another paint beside it', ''],
     'ledger' => ['/ledger', 'light', 'What was really done', ''],
 ];
@@ -29,6 +35,16 @@ try {
     $hands->see('Coats it takes');
     $ids = (string) $hands->ask("return fetch('/api/shelf').then((r) => r.json()).then((s) => ['Wet Slate', 'Signal Orange', 'Chalk'].map((n) => s.paints.find((p) => p.name === n).id).join(','));");
     $pictures['tables-coats'][0] .= '?thin=1:1&paints='.$ids;
+    $hands->ask("return fetch('/api/prices', {method: 'POST', headers: {Accept: 'application/json', 'X-XSRF-TOKEN': decodeURIComponent(/XSRF-TOKEN=([^;]+)/.exec(document.cookie)[1])}}).then((r) => r.status);");
+    [$slate, $orange, $chalk] = explode(',', $ids);
+    $pictures['paint'][0] = '/shelf/'.$orange;
+    $pictures['tables-thin'][0] = str_replace('MIX', "$slate*3%2B$chalk*1", $pictures['tables-thin'][0]);
+    $studio->visit('/shelf/'.$orange);
+    $hands->press('Measure a test swatch');
+    $hands->type('Paint over black', '44 31 44');
+    $hands->type('Paint over white', '60 46 71');
+    $hands->press('Work it out');
+    $hands->see('Its colour was');
     foreach ($pictures as $name => [$page, $surround, $arrived, $script]) {
         $studio->browser->executeScript("localStorage.setItem('kalokroma.surround', '$surround'); localStorage.setItem('kalokroma.surround.bench', '$surround');");
         $studio->browser->get('about:blank');
