@@ -9,13 +9,19 @@ namespace Kalokroma\Shelf;
  * Σ u + Σ min(0, price − Σ u over the column's rows). Subgradient steps make it large (M. Held, P. Wolfe, H. P. Crowder,
  * "Validation of subgradient optimization", Mathematical Programming 6 (1974) 62–88). Columns whose price exceeds their
  * rows' multipliers by more than is left to the best known covering are put aside. Prices are whole numbers, so a bound is
- * rounded up. The branch is on the row with the fewest columns: each of them in turn, those before it put aside.
+ * rounded up. The branch is on the column about which the multipliers are most in doubt: taken, then left out.
  */
 final class CoverSearch
 {
     private const ROOT_STEPS = 300;
     private const NODE_STEPS = 20;
     private const ROUNDING = 1e-6;
+
+    /** How fast earlier steps are forgotten in a column's share. */
+    private const FORGETS = 0.1;
+
+    /** By how much a column taken in nearly all steps is preferred to one taken in none. */
+    private const LIKES_TAKEN = 0.2;
 
     private float $best = INF;
 
@@ -104,7 +110,7 @@ final class CoverSearch
         if (count($of) < count($rows)) {
             return;
         }
-        [$bound, $reduced, $multipliers] = $this->lagrange($rows, $local, $taken, $cost, $multipliers, $steps);
+        [$bound, $reduced, $multipliers, $shares] = $this->lagrange($rows, $local, $taken, $cost, $multipliers, $steps);
         if ($this->branchings === 1) {
             $this->rootBound = $bound;
         }
@@ -116,38 +122,35 @@ final class CoverSearch
                 unset($local[$c]);
             }
         }
-        $row = $this->tightest($rows, $local);
-        $choices = array_keys(array_filter($local, static fn (array $covered): bool => in_array($row, $covered, true)));
-        usort($choices, static fn (int $a, int $b): int => $reduced[$a] <=> $reduced[$b] ?: $a <=> $b);
-        foreach ($choices as $c) {
-            $covered = array_fill_keys($local[$c], true);
-            unset($local[$c]);
-            $this->branch(
-                array_values(array_filter($rows, static fn (int $r): bool => !isset($covered[$r]))),
-                array_keys($local),
-                [...$taken, $c],
-                $cost + $this->price[$c],
-                $multipliers,
-                self::NODE_STEPS,
-            );
+        if ($local === []) {
+            return;
         }
+        $c = self::mostDoubtful($local, $shares);
+        $covered = array_fill_keys($local[$c], true);
+        $rest = array_values(array_filter($rows, static fn (int $r): bool => !isset($covered[$r])));
+        unset($local[$c]);
+        $others = array_keys($local);
+        $this->branch($rest, $others, [...$taken, $c], $cost + $this->price[$c], $multipliers, self::NODE_STEPS);
+        $this->branch($rows, $others, $taken, $cost, $multipliers, self::NODE_STEPS);
     }
 
     /**
-     * @param list<int>             $rows
-     * @param array<int, list<int>> $local rows still open of each column
+     * Neither taken in all late steps nor in none, and covering much: taking it or leaving it out changes most.
+     *
+     * @param non-empty-array<int, list<int>> $local  rows still open of each column
+     * @param array<int, float>               $shares of the late steps in which each was taken
      */
-    private function tightest(array $rows, array $local): int
+    private static function mostDoubtful(array $local, array $shares): int
     {
-        $count = array_fill_keys($rows, 0);
-        foreach ($local as $covered) {
-            foreach ($covered as $row) {
-                ++$count[$row];
+        [$most, $found] = [-INF, (int) array_key_first($local)];
+        foreach ($local as $c => $covered) {
+            $doubt = min($shares[$c], self::LIKES_TAKEN + 1 - $shares[$c]) * count($covered);
+            if ($doubt > $most) {
+                [$most, $found] = [$doubt, $c];
             }
         }
-        asort($count);
 
-        return (int) array_key_first($count);
+        return $found;
     }
 
     /**
@@ -156,11 +159,12 @@ final class CoverSearch
      * @param list<int>             $taken
      * @param array<int, float>     $u
      *
-     * @return array{float, array<int, float>, array<int, float>} bound with the cost so far, price of each column above its rows' multipliers, multipliers
+     * @return array{float, array<int, float>, array<int, float>, array<int, float>} bound with the cost so far; price of each column above its rows' multipliers; multipliers; share of the late steps in which each column was taken
      */
     private function lagrange(array $rows, array $local, array $taken, int $cost, array $u, int $steps): array
     {
         $best = [-INF, [], $u];
+        $shares = array_fill_keys(array_keys($local), 0.0);
         $pace = 1.6;
         $stuck = 0;
         for ($step = 0; $step < $steps; ++$step) {
@@ -177,7 +181,9 @@ final class CoverSearch
                     $left -= $u[$row];
                 }
                 $reduced[$c] = $left;
+                $shares[$c] *= 1 - self::FORGETS;
                 if ($left < 0) {
+                    $shares[$c] += self::FORGETS;
                     $bound += $left;
                     foreach ($covered as $row) {
                         --$slack[$row];
@@ -210,7 +216,7 @@ final class CoverSearch
             }
         }
 
-        return $best;
+        return [...$best, $shares];
     }
 
     /**

@@ -8,6 +8,7 @@ use Kalokroma\Shelf\BuyPlan;
 use Kalokroma\Shelf\BuyProblem;
 use Kalokroma\Shelf\ShelfProblem;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
@@ -119,20 +120,30 @@ final class BuyPlanTest extends TestCase
         self::assertEqualsWithDelta(($hasty->price - $hasty->bound) / $hasty->price, $hasty->gap(), 1e-12);
     }
 
-    private static function made(int $seed, int $requirements, int $sets, int $paints): BuyProblem
+    /** Prices found by a mixed-integer solver apart from this project. */
+    #[TestWith([5, 4269])]
+    #[TestWith([6, 3948])]
+    public function testWhereManyPaintsMeetEachRequirement(int $seed, int $price): void
+    {
+        $plan = BuyPlan::cheapest(self::made($seed, 80, 120, 600, 10, 30, 300));
+
+        self::assertSame([$price, true], [$plan->price, $plan->proven]);
+    }
+
+    private static function made(int $seed, int $requirements, int $sets, int $paints, int $fewest = 1, int $most = 5, ?int $flat = null): BuyProblem
     {
         $dice = new Randomizer(new Mt19937($seed));
         $some = static fn (int $least, int $most): array => array_values(array_unique(array_map(static fn (): string => 'p'.$dice->getInt(0, $paints - 1), range(1, $dice->getInt($least, $most)))));
         $singles = $on = $asked = [];
         for ($i = 0; $i < $paints; ++$i) {
-            $singles['p'.$i] = $dice->getInt(240, 520);
+            $singles['p'.$i] = $flat ?? $dice->getInt(240, 520);
         }
         for ($i = 0; $i < $sets; ++$i) {
             $held = $some(2, min(14, $paints));
             $on['s'.$i] = ['price' => (int) (array_sum(array_map(static fn (string $p): int => $singles[$p], $held)) * $dice->getInt(20, 80) / 100), 'paints' => $held];
         }
         for ($i = 0; $i < $requirements; ++$i) {
-            $asked['r'.$i] = $some(1, 5);
+            $asked['r'.$i] = $some($fewest, $most);
         }
 
         return new BuyProblem($asked, $singles, $on);
