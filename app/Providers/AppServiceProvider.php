@@ -6,6 +6,7 @@ namespace App\Providers;
 
 use App\Devices\BottleScale;
 use App\Devices\ColourReader;
+use App\Devices\Luck;
 use App\Devices\PriceList;
 use App\Devices\SimulatedBottleScale;
 use App\Devices\SimulatedColourReader;
@@ -20,8 +21,8 @@ final class AppServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
-        $this->app->bind(ColourReader::class, SimulatedColourReader::class);
-        $this->app->bind(BottleScale::class, SimulatedBottleScale::class);
+        $this->app->bind(ColourReader::class, static fn (): ColourReader => new SimulatedColourReader(Luck::seed()));
+        $this->app->bind(BottleScale::class, static fn (): BottleScale => new SimulatedBottleScale(Luck::seed()));
         $this->app->bind(PriceList::class, SimulatedShop::class);
     }
 

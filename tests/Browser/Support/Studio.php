@@ -107,6 +107,8 @@ final class Studio
             'DB_DATABASE' => $this->folder.'/workshop.sqlite',
             'SESSION_DRIVER' => 'file',
             'CACHE_STORE' => 'file',
+            'CACHE_PATH' => $this->folder.'/cache',
+            'KALOKROMA_DEVICE_SEED' => '1',
             'KALOKROMA_DEMO' => 'true',
             'PHP_CLI_SERVER_WORKERS' => '3',
             'PHP_INI_SCAN_DIR' => ':'.dirname(__DIR__, 3).'/bin/php',
