@@ -31,25 +31,30 @@ final class Cautions
         'Oily rags can heat up by themselves: dry them flat outdoors or keep them in a closed metal tin.',
     ];
 
+    private const JOINT = 'It sits on a weak joint: support it with a finger, and hold the figure elsewhere.';
+    private const JOINT_DRYBRUSH = 'It sits on a weak joint: support it from behind and let the drybrush only graze it.';
+
     private const BRUSH = 'Shape the brush on a cloth, never with the lips.';
 
     private const LABEL = "The product's own label and local rules come first.";
 
     /**
      * @param list<string> $behaviours of the paints that are loaded, as {@see Behaviour} names them
+     * @param bool         $fragile    whether the area sits on a weak joint
      *
      * @return list<string> sentences to show before the step starts
      */
-    public static function before(Tool $tool, array $behaviours): array
+    public static function before(Tool $tool, array $behaviours, bool $fragile = false): array
     {
+        $joint = !$fragile ? [] : [$tool === Tool::Drybrush ? self::JOINT_DRYBRUSH : self::JOINT];
         $found = self::BY_TOOL[$tool->value] ?? [];
         foreach (array_unique($behaviours) as $behaviour) {
             $found = [...$found, ...(self::BY_BEHAVIOUR[$behaviour] ?? [])];
         }
         if ($found === []) {
-            return [self::BRUSH];
+            return [...$joint, self::BRUSH];
         }
 
-        return [...array_values(array_unique($found)), self::LABEL];
+        return [...$joint, ...array_values(array_unique($found)), self::LABEL];
     }
 }

@@ -31,4 +31,30 @@ final class Shares
 
         return max(0.0, 100 - $sum);
     }
+
+    /**
+     * The same shares brought to 100 together, rounded to a tenth; what rounding leaves goes to the largest.
+     *
+     * @param array<array-key, float> $percent each more than 0
+     *
+     * @return array<array-key, float>
+     *
+     * @throws FigureProblem
+     */
+    public static function normalised(array $percent): array
+    {
+        foreach ($percent as $area => $share) {
+            if (!($share > 0)) {
+                throw FigureProblem::shareOutOfRange((string) $area, $share);
+            }
+        }
+        $sum = array_sum($percent);
+        $even = array_map(static fn (float $share): float => max(0.1, round(100 * $share / $sum, 1)), $percent);
+        if ($even !== []) {
+            $largest = array_search(max($even), $even, true);
+            $even[$largest] = round($even[$largest] + 100 - array_sum($even), 1);
+        }
+
+        return $even;
+    }
 }

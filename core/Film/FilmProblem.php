@@ -56,7 +56,12 @@ final class FilmProblem extends DomainException
 
     public static function angleOutOfRange(float $degrees): self
     {
-        return new self(sprintf('A spray cannot come from %s°: the angle over the horizontal is 0 to 90.', $degrees));
+        return new self(sprintf('A spray cannot come from %s°: the angle over the horizontal is −90 to 90.', $degrees));
+    }
+
+    public static function openingOutOfRange(float $degrees): self
+    {
+        return new self(sprintf('A spray opens by 0 to 80°, not %g°.', $degrees));
     }
 
     public static function notAThinning(string $said): self

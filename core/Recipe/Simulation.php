@@ -73,7 +73,7 @@ final class Simulation
             Defaults::DRY_MINUTES[$technique->value] ?? 0,
             $step->omitted ? null : Amount::of($step->mix, $step->thinning, max(0.1, $applied)),
             $reasons,
-            Cautions::before($tool, array_map(static fn (array $p): string => $p['paint']->behaviour->value, $step->mix->parts)),
+            Cautions::before($tool, array_map(static fn (array $p): string => $p['paint']->behaviour->value, $step->mix->parts), $area->fragile),
         );
     }
 

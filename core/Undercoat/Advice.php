@@ -63,7 +63,7 @@ final readonly class Advice
             return $found;
         }
 
-        return array_map(static fn (Tone $tone): array => [$tone, null, $tone->assumed()], Tone::cases());
+        return array_map(static fn (Tone $tone): array => [$tone, null, $tone->assumed()], Tone::plain());
     }
 
     /** @param non-empty-list<Choice> $choices */

@@ -14,15 +14,29 @@ enum Tone: string
     case Dark = 'dark';
     case Grey = 'grey';
     case Light = 'light';
+    case LightCold = 'light-cold';
+    case Coloured = 'coloured';
 
     private const DARK_BELOW = 40.0;
     private const LIGHT_FROM = 72.0;
 
+    /** CIELAB chroma from which a ground is a colour of its own, and b* below which a light one is cold. */
+    private const COLOURED_FROM = 16.0;
+    private const COLD_BELOW = 3.0;
+
+    /** @return list<self> those assumed where no primer stands on the shelf */
+    public static function plain(): array
+    {
+        return [self::Dark, self::Grey, self::Light, self::LightCold];
+    }
+
     public static function ofColour(Lab $colour): self
     {
         return match (true) {
+            $colour->chroma() >= self::COLOURED_FROM => self::Coloured,
             $colour->l < self::DARK_BELOW => self::Dark,
             $colour->l < self::LIGHT_FROM => self::Grey,
+            $colour->b < self::COLD_BELOW => self::LightCold,
             default => self::Light,
         };
     }
@@ -33,6 +47,8 @@ enum Tone: string
             self::Dark => 'dark',
             self::Grey => 'middle grey',
             self::Light => 'light, warm ivory',
+            self::LightCold => 'light, cold white',
+            self::Coloured => 'coloured',
         };
     }
 
@@ -43,6 +59,8 @@ enum Tone: string
             self::Dark => '#1c1b1a',
             self::Grey => '#7a7a7a',
             self::Light => '#f0ece2',
+            self::LightCold => '#eef0f1',
+            self::Coloured => '#6f4a2e',
         }));
     }
 }

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Scheme;
+
+use Kalokroma\Colour\Lab;
+use Kalokroma\Colour\Oklch;
+use Kalokroma\Colour\OnScreen;
+use Kalokroma\Colour\Srgb;
+use Kalokroma\Shelf\Mix;
+
+/** A colour the shelf can make: a paint, or a whole-drop mix of two. */
+final readonly class Choice
+{
+    public Oklch $oklch;
+
+    public string $hex;
+
+    public function __construct(public Mix $mix, public Lab $lab, public bool $metallic)
+    {
+        $shown = OnScreen::of($lab->toXyz());
+        $this->hex = $shown->toHex();
+        $this->oklch = Srgb::fromHex($this->hex)->toOklch();
+    }
+}

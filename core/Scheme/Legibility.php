@@ -1,0 +1,137 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Scheme;
+
+use Kalokroma\Colour\Lab;
+use Kalokroma\Figure\Size;
+
+/** Which neighbours run into each other from a distance, and the nearest change that parts them. */
+final readonly class Legibility
+{
+    /** A mended pair is this much clearer than just enough. */
+    private const MARGIN = 1.03;
+
+    /** Below this CIELAB chroma a colour has no hue to speak of. */
+    private const NO_HUE = 4.0;
+
+    /** @var list<Pair> the least legible first */
+    public array $pairs;
+
+    /**
+     * @param list<Coloured>                    $areas
+     * @param list<array{0: string, 1: string}> $touching ids of neighbours
+     */
+    public function __construct(private array $areas, private array $touching, public Sight $sight)
+    {
+        $byId = self::byId($areas);
+        $pairs = [];
+        foreach ($touching as [$a, $b]) {
+            $one = $byId[$a] ?? null;
+            $other = $byId[$b] ?? null;
+            if ($one?->lab !== null && $other?->lab !== null) {
+                $pairs[] = self::pair($one, $other, $one->lab, $other->lab, $sight);
+            }
+        }
+        usort($pairs, static fn (Pair $p, Pair $q): int => $p->ratio <=> $q->ratio ?: $p->one->area->id <=> $q->one->area->id ?: $p->other->area->id <=> $q->other->area->id);
+        $this->pairs = $pairs;
+    }
+
+    /** @return list<Pair> those that are not clear */
+    public function findings(): array
+    {
+        return array_values(array_filter($this->pairs, static fn (Pair $p): bool => !$p->isClear()));
+    }
+
+    /**
+     * The nearest colour on the shelf for one of the two that parts them and harms no other pair; the painter's fixed
+     * colours stay, and the lighter-weighted area yields first where both changes are equally near.
+     */
+    public function mend(Pair $pair, Pool $pool): ?Mend
+    {
+        $best = null;
+        foreach ([[$pair->one, $pair->other], [$pair->other, $pair->one]] as [$change, $stays]) {
+            if ($change->fixed || $change->lab === null) {
+                continue;
+            }
+            $found = $this->nearest($change, $change->lab, $pool);
+            if ($found !== null && ($best === null || $found->apart < $best->apart)) {
+                $best = $found;
+            }
+        }
+
+        return $best;
+    }
+
+    private function nearest(Coloured $change, Lab $now, Pool $pool): ?Mend
+    {
+        $around = [];
+        $byId = self::byId($this->areas);
+        foreach ($this->touching as [$a, $b]) {
+            $other = $byId[match ($change->area->id) {
+                $a => $b,
+                $b => $a,
+                default => '',
+            }] ?? null;
+            if ($other?->lab !== null) {
+                $needed = self::needed($change, $other, $this->sight);
+                $around[] = [$other->lab, $needed, min(self::MARGIN, max(1.0, Sight::ratio($now, $other->lab, $needed)))];
+            }
+        }
+        foreach ($pool->nearest($now, $change->area->material) as $choice) {
+            foreach ($around as [$lab, $needed, $least]) {
+                if (Sight::ratio($choice->lab, $lab, $needed) < $least) {
+                    continue 2;
+                }
+            }
+
+            return Mend::to($change, $now, $choice);
+        }
+
+        return null;
+    }
+
+    private static function pair(Coloured $one, Coloured $other, Lab $a, Lab $b, Sight $sight): Pair
+    {
+        $needed = self::needed($one, $other, $sight);
+        $turn = abs(fmod($a->hue() - $b->hue() + 540, 360) - 180);
+
+        return new Pair(
+            $one,
+            $other,
+            abs($a->l - $b->l),
+            abs($a->chroma() - $b->chroma()),
+            min($a->chroma(), $b->chroma()) < self::NO_HUE ? 0.0 : $turn,
+            self::sizeMm($one, $other),
+            $needed[0],
+            Sight::ratio($a, $b, $needed),
+        );
+    }
+
+    /** @return array{float, float, float} */
+    public static function needed(Coloured $one, Coloured $other, Sight $sight): array
+    {
+        return $sight->needed(self::sizeMm($one, $other));
+    }
+
+    private static function sizeMm(Coloured $one, Coloured $other): float
+    {
+        return min(Size::seenMm($one->area->surfaceCm2, $one->area->relief), Size::seenMm($other->area->surfaceCm2, $other->area->relief));
+    }
+
+    /**
+     * @param list<Coloured> $areas
+     *
+     * @return array<string, Coloured>
+     */
+    private static function byId(array $areas): array
+    {
+        $byId = [];
+        foreach ($areas as $area) {
+            $byId[$area->area->id] = $area;
+        }
+
+        return $byId;
+    }
+}

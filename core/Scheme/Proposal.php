@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Scheme;
+
+use Kalokroma\Colour\Harmony;
+
+/** A colour for every area that was left open, with what speaks for it. */
+final readonly class Proposal
+{
+    /**
+     * @param array<string, Choice> $choices by id of the area
+     * @param int                   $pairs   pairs of neighbours, and how many of them can be told apart
+     * @param int                   $mixes   colours of it that are mixed; the others come straight from a bottle
+     */
+    public function __construct(
+        public Harmony $harmony,
+        public array $choices,
+        public int $pairs,
+        public int $clear,
+        public int $mixes,
+        public float $score,
+        public string $reason,
+    ) {
+    }
+}

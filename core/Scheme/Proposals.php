@@ -1,0 +1,425 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Scheme;
+
+use Kalokroma\Colour\Ciede2000;
+use Kalokroma\Colour\Harmony;
+use Kalokroma\Colour\Lab;
+use Kalokroma\Colour\Oklch;
+use Kalokroma\Colour\PlainName;
+use Kalokroma\Colour\Srgb;
+use Kalokroma\Figure\Area;
+use Kalokroma\Figure\Relief;
+use Kalokroma\Figure\Weight;
+
+/**
+ * Complete schemes from one or two fixed colours.
+ *
+ * Every harmony gives the hues; every open area takes, of what its material may have and the shelf can make, the colour
+ * with the least cost: far from its hue, no hue where one is wanted, run together with a neighbour, mixed where a single
+ * paint would do. Areas are chosen by weight and size, then each once more given all others, twice. What differs between
+ * schemes of one harmony is which area takes which hue, and whether the large areas are the lighter or the darker ones.
+ */
+final class Proposals
+{
+    private const WANTED = 6;
+
+    /** Two schemes are different from this mean CIEDE2000 over the open areas on, large ones counting more. */
+    private const DIFFERENT = 4.0;
+
+    /** Which area takes which hue (turn), and whether large areas are light. */
+    private const VARIANTS = [[0, false], [1, true], [1, false], [0, true], [2, false], [2, true]];
+
+    /** Bands of lightness (CIELAB) and how many candidates of each are weighed. */
+    private const BAND = 13.0;
+    private const EACH = 3;
+    private const ROUNDS = 2;
+
+    /** Costs: of every 30° beside the hue, of a grey where a hue is wanted, of running together, of a mix, of lightness. */
+    private const OFF_HUE = 1.0;
+    private const GREY = 0.8;
+    private const RUNS_TOGETHER = 6.0;
+    private const MIXED = 0.2;
+    private const OFF_KEY = 0.012;
+
+    /** Cost of a colour that an area of another material has, and one of the same. */
+    private const AGAIN = 0.5;
+    private const AGAIN_ALIKE = 0.1;
+
+    /** CIELAB lightness of large areas in a light and a dark key; small ones take the other. */
+    private const KEYS = [true => [66.0, 38.0], false => [36.0, 62.0]];
+
+    /** Ratio of legibility aimed at: a little more than just enough. */
+    private const AIMED = 1.15;
+
+    /** OKLCh chroma above which a colour is no muted one, and below which a spot is none. */
+    private const MUTED = 0.07;
+    private const SPOT = 0.11;
+    private const HAS_HUE = 0.03;
+
+    /** @var array<string, Coloured> */
+    private array $byId = [];
+
+    /** @var array<string, list<array{0: string, 1: array{float, float, float}}>> neighbours of each area, and what they need */
+    private array $around = [];
+
+    /** @var list<Coloured> */
+    private array $open = [];
+
+    /** @var array<string, list<array{Choice, float}>> candidates with their own cost */
+    private array $candidates = [];
+
+    /** @var list<float> */
+    private array $given = [];
+
+    /**
+     * @param list<Coloured>                    $areas
+     * @param list<array{0: string, 1: string}> $touching ids of neighbours
+     */
+    private function __construct(private readonly array $areas, private readonly array $touching, private readonly Pool $pool, private readonly Sight $sight)
+    {
+        foreach ($areas as $area) {
+            $this->byId[$area->area->id] = $area;
+            $this->around[$area->area->id] = [];
+        }
+        foreach ($touching as [$a, $b]) {
+            if (isset($this->byId[$a], $this->byId[$b])) {
+                $needed = Legibility::needed($this->byId[$a], $this->byId[$b], $sight);
+                $this->around[$a][] = [$b, $needed];
+                $this->around[$b][] = [$a, $needed];
+            }
+        }
+    }
+
+    /**
+     * @param list<Coloured>                    $areas    those that are fixed lead; the others are proposed
+     * @param list<array{0: string, 1: string}> $touching ids of neighbours
+     * @param Harmony|null                      $only     one harmony, or null for all
+     *
+     * @return list<Proposal> the best first, each different from the others
+     *
+     * @throws SchemeProblem
+     */
+    public static function of(array $areas, array $touching, Pool $pool, Sight $sight, ?Harmony $only = null): array
+    {
+        return (new self($areas, $touching, $pool, $sight))->all($only);
+    }
+
+    /** @return list<Proposal> */
+    private function all(?Harmony $only): array
+    {
+        $fixed = array_values(array_filter($this->areas, static fn (Coloured $c): bool => $c->fixed && $c->lab !== null));
+        $this->open = array_values(array_filter($this->areas, static fn (Coloured $c): bool => !$c->fixed));
+        if ($fixed === []) {
+            throw SchemeProblem::nothingFixed();
+        }
+        if ($this->open === []) {
+            throw SchemeProblem::nothingFree();
+        }
+        usort($this->open, static fn (Coloured $a, Coloured $b): int => self::rank($a->area) <=> self::rank($b->area) ?: $b->area->surfaceCm2 <=> $a->area->surfaceCm2 ?: $a->area->id <=> $b->area->id);
+        $this->given = self::hues($fixed);
+        $found = [];
+        foreach ($only === null ? Harmony::cases() : [$only] as $harmony) {
+            foreach (array_slice(self::VARIANTS, 0, $only === null ? 2 : null) as [$turn, $light]) {
+                $found[] = $this->scheme($harmony, $turn, $light);
+            }
+        }
+
+        return $this->different($found, $only === null);
+    }
+
+    /**
+     * @param list<Proposal> $found
+     *
+     * @return list<Proposal>
+     */
+    private function different(array $found, bool $mixed): array
+    {
+        usort($found, static fn (Proposal $a, Proposal $b): int => $a->score <=> $b->score ?: $a->reason <=> $b->reason);
+        $kept = [];
+        $harmonies = [];
+        foreach ([$mixed, false] as $oneEach) {
+            foreach ($found as $i => $proposal) {
+                if (count($kept) >= self::WANTED || isset($kept[$i]) || ($oneEach && isset($harmonies[$proposal->harmony->value]))) {
+                    continue;
+                }
+                foreach ($kept as $other) {
+                    if ($this->apart($proposal, $other) < self::DIFFERENT) {
+                        continue 2;
+                    }
+                }
+                $kept[$i] = $proposal;
+                $harmonies[$proposal->harmony->value] = true;
+            }
+        }
+        ksort($kept);
+
+        return array_values($kept);
+    }
+
+    private function apart(Proposal $one, Proposal $other): float
+    {
+        $sum = $all = 0.0;
+        foreach ($one->choices as $id => $choice) {
+            $weight = sqrt($this->byId[$id]->area->surfaceCm2);
+            $sum += $weight * Ciede2000::difference($choice->lab, $other->choices[$id]->lab);
+            $all += $weight;
+        }
+
+        return $sum / $all;
+    }
+
+    private function scheme(Harmony $harmony, int $turn, bool $light): Proposal
+    {
+        $hues = $this->harmonious($harmony);
+        $spot = $harmony === Harmony::Spot ? $this->spot() : null;
+        $this->candidates = [];
+        $next = $turn;
+        foreach ($this->open as $place => $area) {
+            $hue = $hues[MaterialRange::isFree($area->area->material) ? ++$next % count($hues) : 0];
+            if ($harmony === Harmony::Spot) {
+                $hue = $area->area->id === $spot ? $hues[count($hues) - 1] : $hues[$place % max(1, count($hues) - 1)];
+            }
+            $this->candidates[$area->area->id] = $this->candidatesFor($area->area, $hue, $harmony, $area->area->id === $spot, $place < 3 ? self::KEYS[$light][0] : self::KEYS[$light][1]);
+        }
+        $labs = [];
+        foreach ($this->areas as $area) {
+            if ($area->fixed && $area->lab !== null) {
+                $labs[$area->area->id] = $area->lab;
+            }
+        }
+        $chosen = [];
+        $cost = 0.0;
+        for ($round = 0; $round <= self::ROUNDS; ++$round) {
+            $cost = 0.0;
+            foreach ($this->open as $area) {
+                [$chosen[$area->area->id], $least] = $this->cheapest($area->area, $labs, $this->taken($chosen, $area->area));
+                $labs[$area->area->id] = $chosen[$area->area->id]->lab;
+                $cost += $least;
+            }
+        }
+
+        return $this->proposal($harmony, $chosen, $cost);
+    }
+
+    /**
+     * @param array<string, Choice> $chosen
+     *
+     * @return array<string, float> what taking each mix again costs
+     */
+    private function taken(array $chosen, Area $area): array
+    {
+        $found = [];
+        foreach ($chosen as $id => $choice) {
+            if ((string) $id !== $area->id) {
+                $found[$choice->mix->key()] = $this->byId[$id]->area->material === $area->material ? self::AGAIN_ALIKE : self::AGAIN;
+            }
+        }
+
+        return $found;
+    }
+
+    /**
+     * @param array<string, Lab>   $labs
+     * @param array<string, float> $taken
+     *
+     * @return array{Choice, float}
+     */
+    private function cheapest(Area $area, array $labs, array $taken): array
+    {
+        $id = $area->id;
+        $around = [];
+        foreach ($this->around[$id] as [$other, [$l, $a, $b]]) {
+            if (isset($labs[$other])) {
+                $around[] = [$labs[$other]->l, $labs[$other]->a, $labs[$other]->b, $l, $a, $b];
+            }
+        }
+        [$best, $least] = [$this->candidates[$id][0][0], INF];
+        foreach ($this->candidates[$id] as [$choice, $cost]) {
+            $lab = $choice->lab;
+            $cost += $taken === [] ? 0.0 : $taken[$choice->mix->key()] ?? 0.0;
+            foreach ($around as [$l, $a, $b, $nl, $na, $nb]) {
+                $ratio = sqrt((($lab->l - $l) / $nl) ** 2 + (($lab->a - $a) / $na) ** 2 + (($lab->b - $b) / $nb) ** 2);
+                if ($ratio < self::AIMED) {
+                    $cost += self::RUNS_TOGETHER * (self::AIMED - $ratio);
+                }
+            }
+            if ($cost < $least) {
+                [$best, $least] = [$choice, $cost];
+            }
+        }
+
+        return [$best, $least];
+    }
+
+    /** @return non-empty-list<array{Choice, float}> */
+    private function candidatesFor(Area $area, float $hue, Harmony $harmony, bool $isSpot, float $key): array
+    {
+        $bands = [];
+        $free = MaterialRange::isFree($area->material);
+        foreach ($this->pool->of($area->material) ?: $this->pool->choices as $choice) {
+            $colour = $choice->oklch;
+            $off = abs($colour->hueTurnTo($hue)) / 30 * min(1.0, $colour->chroma / self::HAS_HUE);
+            $cost = self::OFF_HUE * $off * ($free ? 1.0 : 0.25);
+            $cost += $free && $colour->chroma < self::HAS_HUE ? self::GREY : 0.0;
+            if ($harmony === Harmony::Spot) {
+                $cost += $isSpot ? 12 * max(0.0, self::SPOT - $colour->chroma) : 12 * max(0.0, $colour->chroma - self::MUTED);
+            }
+            $cost += $choice->mix->isSingle() ? 0.0 : self::MIXED;
+            $cost += MaterialRange::unusual($area->material, $colour) + ($free ? self::OFF_KEY * abs($choice->lab->l - $key) : 0.0);
+            $bands[(int) floor($choice->lab->l / self::BAND)][] = [$choice, $cost];
+        }
+        $found = [];
+        foreach ($bands as $band) {
+            usort($band, static fn (array $a, array $b): int => $a[1] <=> $b[1] ?: $a[0]->mix->key() <=> $b[0]->mix->key());
+            array_push($found, ...array_slice($band, 0, self::EACH));
+        }
+        if ($found === []) {
+            throw SchemeProblem::nothingToPaintWith();
+        }
+
+        return $found;
+    }
+
+    /**
+     * Hues of the harmony; where two fixed colours have hues, the second takes the place of the hue it is nearest to.
+     *
+     * @return non-empty-list<float>
+     */
+    private function harmonious(Harmony $harmony): array
+    {
+        $hues = $harmony->hues($this->given[0] ?? 65.0);
+        foreach (array_slice($this->given, 1, 1) as $second) {
+            $nearest = 1;
+            foreach ($hues as $i => $hue) {
+                if ($i > 0 && self::away($hue, $second) < self::away($hues[$nearest], $second)) {
+                    $nearest = $i;
+                }
+            }
+            $hues[$nearest] = $second;
+        }
+
+        return array_values($hues);
+    }
+
+    /** The area for the spot colour: small, round or of free material, and as leading as there is one. */
+    private function spot(): string
+    {
+        $found = $this->open[0]->area;
+        $best = -INF;
+        foreach ($this->open as $area) {
+            $good = (MaterialRange::isFree($area->area->material) ? 4 : 0) + ($area->area->relief === Relief::Orb ? 3 : 0) - self::rank($area->area) - log($area->area->surfaceCm2 + 0.1);
+            if ($good > $best) {
+                [$best, $found] = [$good, $area->area];
+            }
+        }
+
+        return $found->id;
+    }
+
+    /** @param array<string, Choice> $chosen */
+    private function proposal(Harmony $harmony, array $chosen, float $cost): Proposal
+    {
+        $coloured = array_map(static fn (Coloured $c): Coloured => new Coloured($c->area, ($chosen[$c->area->id] ?? null)->lab ?? $c->lab, $c->fixed), $this->areas);
+        $legibility = new Legibility($coloured, $this->touching, $this->sight);
+        $lost = $legibility->findings();
+        $mixes = count(array_filter($chosen, static fn (Choice $c): bool => !$c->mix->isSingle()));
+
+        return new Proposal(
+            $harmony,
+            $chosen,
+            count($legibility->pairs),
+            count($legibility->pairs) - count($lost),
+            $mixes,
+            $cost / count($chosen),
+            $this->reason($harmony, $coloured, count($legibility->pairs), $lost, $mixes, count($chosen)),
+        );
+    }
+
+    /**
+     * @param list<Coloured> $coloured
+     * @param list<Pair>     $lost
+     */
+    private function reason(Harmony $harmony, array $coloured, int $pairs, array $lost, int $mixes, int $open): string
+    {
+        $lead = null;
+        $against = null;
+        $widest = -1.0;
+        foreach ($coloured as $area) {
+            if ($area->fixed && $area->lab !== null && ($lead === null || self::oklch($area->lab)->chroma > self::oklch($lead->lab ?? $area->lab)->chroma)) {
+                $lead = $area;
+            }
+        }
+        if ($lead?->lab === null) {
+            throw SchemeProblem::nothingFixed();
+        }
+        $from = self::oklch($lead->lab);
+        foreach ($coloured as $area) {
+            if ($area !== $lead && !$area->fixed && $area->lab !== null) {
+                $to = self::oklch($area->lab);
+                $wide = abs($from->hueTurnTo($to->hue)) * min(1.0, $to->chroma / 0.06) * sqrt($area->area->surfaceCm2);
+                if ($wide > $widest) {
+                    [$widest, $against] = [$wide, $area];
+                }
+            }
+        }
+        $text = ucfirst($harmony->words());
+        if ($against?->lab !== null) {
+            $to = self::oklch($against->lab);
+            $text .= sprintf(
+                ': %s (%s) beside %s (%s), hues %.0f° apart',
+                mb_strtolower($lead->area->name),
+                PlainName::of($from),
+                mb_strtolower($against->area->name),
+                PlainName::of($to),
+                abs($from->hueTurnTo($to->hue)),
+            );
+        }
+        $text .= sprintf('. %d of %d pairs of neighbours read from %g m', $pairs - count($lost), $pairs, $this->sight->metres);
+        if ($lost !== []) {
+            $text .= sprintf('; %s and %s least', mb_strtolower($lost[0]->one->area->name), mb_strtolower($lost[0]->other->area->name));
+        }
+
+        return $text.sprintf('. %s.', match (true) {
+            $mixes === 0 => 'Every colour comes straight from a bottle you own',
+            $mixes === $open => 'Every colour is a mix of two paints you own',
+            default => sprintf('%d straight from the bottle, %d mixed from two paints you own', $open - $mixes, $mixes),
+        });
+    }
+
+    /**
+     * @param list<Coloured> $fixed
+     *
+     * @return list<float> hues of the fixed colours that have one, the weightiest first
+     */
+    private static function hues(array $fixed): array
+    {
+        usort($fixed, static fn (Coloured $a, Coloured $b): int => self::rank($a->area) <=> self::rank($b->area) ?: $b->area->surfaceCm2 <=> $a->area->surfaceCm2 ?: $a->area->id <=> $b->area->id);
+        $found = [];
+        foreach ($fixed as $area) {
+            $colour = $area->lab === null ? null : self::oklch($area->lab);
+            if ($colour !== null && $colour->chroma >= self::HAS_HUE) {
+                $found[] = $colour->hue;
+            }
+        }
+
+        return $found;
+    }
+
+    private static function oklch(Lab $lab): Oklch
+    {
+        return Oklch::fromSrgb(Srgb::fromXyz($lab->toXyz()));
+    }
+
+    private static function away(float $hue, float $other): float
+    {
+        return abs(fmod($hue - $other + 540, 360) - 180);
+    }
+
+    private static function rank(Area $area): int
+    {
+        return (int) array_search($area->weight, Weight::cases(), true);
+    }
+}

@@ -1,0 +1,116 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Undercoat;
+
+use Kalokroma\Colour\Reflectance;
+use Kalokroma\Film\Facings;
+use Kalokroma\Shelf\Behaviour;
+use Kalokroma\Shelf\Equipment;
+use Kalokroma\Shelf\Paint;
+
+/** A ground that could be laid: one primer all over, or a light sketch of several. */
+final readonly class Ground
+{
+    /** The usual angles over the horizontal, degrees, and the opening of the spray. */
+    public const ANGLE = 60.0;
+    public const LOW_ANGLE = 35.0;
+    public const OPENING = 30.0;
+
+    /**
+     * @param list<array{paint: Paint|null, degrees: float}> $lights what is sprayed over the first tone, in order
+     */
+    private function __construct(
+        public string $id,
+        public string $words,
+        public Tone $tone,
+        public ?Paint $primer,
+        public Facings $facings,
+        public array $lights,
+    ) {
+    }
+
+    public static function uniform(Tone $tone, ?Paint $primer): self
+    {
+        return new self(
+            $primer === null ? $tone->value : $primer->id,
+            $primer === null ? $tone->words() : $primer->name,
+            $tone,
+            $primer,
+            Facings::uniform($primer->colour ?? $tone->assumed()),
+            [],
+        );
+    }
+
+    /**
+     * Dark all over, then lighter tones from above; the last may come from below as a coloured shadow.
+     *
+     * @param list<array{paint: Paint, degrees: float}> $lights  degrees −90..90 over the horizontal
+     * @param float                                     $opening of the spray, degrees
+     *
+     * @throws UndercoatProblem
+     */
+    public static function sketch(Paint $dark, array $lights, float $opening = self::OPENING): self
+    {
+        $facings = Facings::uniform($dark->colour ?? Tone::Dark->assumed());
+        $words = [];
+        foreach ($lights as ['paint' => $light, 'degrees' => $degrees]) {
+            if ($light->id === $dark->id) {
+                throw UndercoatProblem::sketchNeedsTwoTones($dark->name);
+            }
+            $facings = $facings->sprayed($light->pigment(), $degrees, 1.0, $opening);
+            $words[] = sprintf('%s from %.0f° %s', $light->name, abs($degrees), $degrees >= 0 ? 'above' : 'below');
+        }
+
+        return new self(
+            implode('+', [$dark->id, ...array_map(static fn (array $l): string => sprintf('%s@%g', $l['paint']->id, $l['degrees']), $lights)]),
+            $dark->name.', then '.implode(', then ', $words),
+            Tone::ofColour(($dark->colour ?? Tone::Dark->assumed())->toLab()),
+            $dark,
+            $facings,
+            $lights,
+        );
+    }
+
+    /**
+     * What the shelf and the equipment allow: each primer at hand, or the plain tones where there is none; light sketches
+     * where something sprays.
+     *
+     * @param list<Paint> $shelf
+     *
+     * @return non-empty-list<self>
+     */
+    public static function offered(array $shelf, Equipment $equipment): array
+    {
+        $primers = array_values(array_filter($shelf, static fn (Paint $p): bool => $p->behaviour === Behaviour::Primer && $p->isAtHand() && $p->colour !== null));
+        if ($primers === []) {
+            return array_map(static fn (Tone $tone): self => self::uniform($tone, null), Tone::plain());
+        }
+        $light = static fn (Paint $p): float => ($p->colour ?? Reflectance::flat(0.5))->toLab()->l;
+        usort($primers, static fn (Paint $a, Paint $b): int => $light($a) <=> $light($b) ?: $a->id <=> $b->id);
+        $found = array_map(static fn (Paint $p): self => self::uniform(Tone::ofColour(($p->colour ?? Reflectance::flat(0.5))->toLab()), $p), $primers);
+        $darkest = $primers[0];
+        $lightest = $primers[count($primers) - 1];
+        if (($equipment->airbrush || $equipment->sprayCans) && $light($lightest) - $light($darkest) > 30) {
+            $found[] = self::sketch($darkest, [['paint' => $lightest, 'degrees' => self::ANGLE]]);
+            $middle = array_values(array_filter($primers, static fn (Paint $p): bool => $light($p) > $light($darkest) + 15 && $light($p) < $light($lightest) - 15));
+            if ($middle !== []) {
+                $found[] = self::sketch($darkest, [['paint' => $middle[0], 'degrees' => self::LOW_ANGLE], ['paint' => $lightest, 'degrees' => 75.0]]);
+            }
+        }
+
+        return $found;
+    }
+
+    public function isSketch(): bool
+    {
+        return $this->lights !== [];
+    }
+
+    /** @return array{above: string, side: string, below: string} `#rrggbb` */
+    public function hexes(): array
+    {
+        return ['above' => $this->facings->above->plane->toHex(), 'side' => $this->facings->side->plane->toHex(), 'below' => $this->facings->below->plane->toHex()];
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Undercoat;
+
+use DomainException;
+
+/** Raised for conditions, angles or prices that cannot be. */
+final class UndercoatProblem extends DomainException
+{
+    public static function temperatureOutOfRange(float $celsius): self
+    {
+        return new self(sprintf('%g °C is not a temperature to paint in: it runs from −20 to 50.', $celsius));
+    }
+
+    public static function humidityOutOfRange(float $humidity): self
+    {
+        return new self(sprintf('A humidity of %g %% cannot be: it runs from 1 to 100.', $humidity));
+    }
+
+    public static function sketchNeedsSpray(): self
+    {
+        return new self('A light sketch is sprayed: it needs an airbrush or a spray can.');
+    }
+
+    public static function sketchNeedsTwoTones(string $name): self
+    {
+        return new self(sprintf('A light sketch needs a dark and a light primer; %s stands for both.', $name));
+    }
+
+    public static function costOutOfRange(string $what): self
+    {
+        return new self(sprintf('%s must be more than 0.', $what));
+    }
+}
