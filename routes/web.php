@@ -7,13 +7,16 @@ use App\Http\Controllers\BuyController;
 use App\Http\Controllers\FigureController;
 use App\Http\Controllers\LedgerController;
 use App\Http\Controllers\ManyPaintsController;
+use App\Http\Controllers\PlateController;
 use App\Http\Controllers\ReaderController;
 use App\Http\Controllers\RecipeController;
+use App\Http\Controllers\SchemeController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\ShelfController;
 use App\Http\Controllers\StockController;
 use App\Http\Controllers\SwatchController;
 use App\Http\Controllers\TablesController;
+use App\Http\Controllers\UndercoatController;
 use App\Http\Controllers\WorkshopController;
 use Illuminate\Support\Facades\Route;
 
@@ -57,6 +60,30 @@ Route::prefix('api')->group(static function (): void {
         Route::get('companies', [FigureController::class, 'index']);
         Route::post('companies', [FigureController::class, 'store']);
         Route::put('companies/{company}', [FigureController::class, 'update'])->whereNumber('company');
+
+        Route::delete('companies/{company}', [FigureController::class, 'destroy'])->whereNumber('company');
+        Route::put('companies/{company}/survey', [FigureController::class, 'survey'])->whereNumber('company');
+        Route::post('companies/{company}/plate', [PlateController::class, 'store'])->whereNumber('company');
+        Route::put('companies/{company}/plate', [PlateController::class, 'update'])->whereNumber('company');
+        Route::delete('companies/{company}/plate', [PlateController::class, 'destroy'])->whereNumber('company');
+        Route::get('companies/{company}/plate/picture', [PlateController::class, 'picture'])->whereNumber('company');
+
+        Route::get('companies/{company}/scheme', [SchemeController::class, 'show'])->whereNumber('company');
+        Route::put('companies/{company}/scheme', [SchemeController::class, 'choose'])->whereNumber('company');
+        Route::get('companies/{company}/scheme/proposals', [SchemeController::class, 'proposals'])->whereNumber('company');
+        Route::post('companies/{company}/trials', [SchemeController::class, 'keep'])->whereNumber('company');
+        Route::patch('trials/{trial}', [SchemeController::class, 'change'])->whereNumber('trial');
+        Route::post('trials/{trial}/take', [SchemeController::class, 'take'])->whereNumber('trial');
+        Route::delete('trials/{trial}', [SchemeController::class, 'drop'])->whereNumber('trial');
+        Route::get('scheme/tint', [SchemeController::class, 'tint']);
+        Route::post('scheme/picture', [SchemeController::class, 'picture']);
+
+        Route::get('companies/{company}/undercoat', [UndercoatController::class, 'show'])->whereNumber('company');
+        Route::put('companies/{company}/undercoat', [UndercoatController::class, 'choose'])->whereNumber('company');
+        Route::post('companies/{company}/undercoat/sketch', [UndercoatController::class, 'sketch'])->whereNumber('company');
+        Route::post('climate', [UndercoatController::class, 'climate']);
+        Route::get('tables/weather', [UndercoatController::class, 'weather']);
+        Route::get('tables/primer-cost', [UndercoatController::class, 'cost']);
 
         Route::get('areas/{area}/recipe', [RecipeController::class, 'show'])->whereNumber('area');
         Route::post('areas/{area}/recipe', [RecipeController::class, 'draft'])->whereNumber('area');

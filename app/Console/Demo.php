@@ -24,9 +24,23 @@ final class Demo extends Command
         }
         DB::transaction(static function () use ($there, $name): void {
             $there?->delete();
-            WorkshopImport::run(Painter::query()->create(['name' => $name]), (string) file_get_contents(database_path('demo/workshop.json')));
+            WorkshopImport::run(Painter::query()->create(['name' => $name]), self::workshop());
         });
 
         return self::SUCCESS;
+    }
+
+    /** The sample workshop as one file, its drawings put in. */
+    private static function workshop(): string
+    {
+        /** @var array{companies: list<array{plate?: string}>} $workshop */
+        $workshop = json_decode((string) file_get_contents(database_path('demo/workshop.json')), true, 64, JSON_THROW_ON_ERROR);
+        foreach ($workshop['companies'] as $i => $company) {
+            if (isset($company['plate'])) {
+                $workshop['companies'][$i]['plate'] = (string) file_get_contents(database_path('demo/plates/'.basename($company['plate'])));
+            }
+        }
+
+        return json_encode($workshop, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_PRESERVE_ZERO_FRACTION);
     }
 }

@@ -31,7 +31,7 @@ final class Problems
             return match (true) {
                 $problem instanceof DomainException => self::answer(422, $problem->getMessage()),
                 $problem instanceof AuthenticationException => self::answer(401, 'Sign in first.'),
-                $problem instanceof PostTooLargeException => self::answer(413, 'The file is too large: at most 2 MB are taken.'),
+                $problem instanceof PostTooLargeException => self::answer(413, 'The file is too large: at most 12 MB are taken.'),
                 $problem instanceof NotFoundHttpException => self::answer(404, 'There is no such thing in your workshop.'),
                 $problem instanceof TooManyRequestsHttpException => self::answer(429, 'Too many attempts: wait a minute, then try again.'),
                 $problem instanceof HttpExceptionInterface => self::answer(

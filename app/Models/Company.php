@@ -7,18 +7,25 @@ namespace App\Models;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\Relations\HasOne;
+use Kalokroma\Figure\FigureKind;
 
 /**
- * @property int                                                                                                         $id
- * @property int                                                                                                         $painter_id
- * @property string                                                                                                      $name
- * @property int                                                                                                         $count       figures painted alike
- * @property float                                                                                                       $height_mm
- * @property float                                                                                                       $surface_cm2 of one figure
- * @property string                                                                                                      $notes
- * @property array{tone: string, paint_id: int|null, coats: int|null, thin: string|null, reason: string, own: bool}|null $undercoat
- * @property Collection<int, AreaRow>                                                                                    $areas
- * @property Collection<int, Entry>                                                                                      $records
+ * @property int                                                                                                                                                                             $id
+ * @property int                                                                                                                                                                             $painter_id
+ * @property string                                                                                                                                                                          $name
+ * @property int                                                                                                                                                                             $count       figures painted alike
+ * @property float                                                                                                                                                                           $height_mm
+ * @property float                                                                                                                                                                           $surface_cm2 of one figure
+ * @property string                                                                                                                                                                          $notes
+ * @property array{tone: string, paint_id: int|null, coats: int|null, thin: string|null, reason: string, own: bool, kind?: string, lights?: list<array{paint_id: int, degrees: float}>}|null $undercoat
+ * @property FigureKind                                                                                                                                                                      $kind
+ * @property array<string, string>|null                                                                                                                                                      $survey      answers to questions of the survey that no area gives, by question
+ * @property int|null                                                                                                                                                                        $matches_id  the company it is meant to match
+ * @property PlateRow|null                                                                                                                                                                   $plate
+ * @property Collection<int, TrialRow>                                                                                                                                                       $trials
+ * @property Collection<int, AreaRow>                                                                                                                                                        $areas
+ * @property Collection<int, Entry>                                                                                                                                                          $records
  */
 final class Company extends Model
 {
@@ -38,9 +45,41 @@ final class Company extends Model
         return $this->hasMany(Entry::class)->whereNull('withdrawn_at')->orderBy('done_at')->orderBy('id');
     }
 
+    /** @return HasOne<PlateRow, $this> */
+    public function plate(): HasOne
+    {
+        return $this->hasOne(PlateRow::class);
+    }
+
+    /** @return HasMany<TrialRow, $this> */
+    public function trials(): HasMany
+    {
+        return $this->hasMany(TrialRow::class)->orderBy('id');
+    }
+
+    /**
+     * Neighbours, each pair once, by ids of areas.
+     *
+     * @return list<array{0: string, 1: string}>
+     */
+    public function touching(): array
+    {
+        $pairs = [];
+        foreach ($this->areas as $area) {
+            foreach ($area->touches ?? [] as $other) {
+                if ($other !== $area->id && $this->areas->contains('id', $other)) {
+                    $pair = [min($area->id, $other), max($area->id, $other)];
+                    $pairs[implode('-', $pair)] = [(string) $pair[0], (string) $pair[1]];
+                }
+            }
+        }
+
+        return array_values($pairs);
+    }
+
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['count' => 'integer', 'height_mm' => 'float', 'surface_cm2' => 'float', 'undercoat' => 'array'];
+        return ['count' => 'integer', 'height_mm' => 'float', 'surface_cm2' => 'float', 'undercoat' => 'array', 'survey' => 'array', 'kind' => FigureKind::class];
     }
 }

@@ -8,6 +8,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Foundation\Auth\User;
 use Kalokroma\Recipe\Way;
 use Kalokroma\Shelf\Equipment;
+use Kalokroma\Undercoat\School;
 
 /**
  * @property int         $id
@@ -16,10 +17,13 @@ use Kalokroma\Shelf\Equipment;
  * @property bool        $airbrush
  * @property bool        $spray_cans
  * @property Way         $way
+ * @property School      $school     which ground it likes
  */
 final class Painter extends User
 {
-    protected $fillable = ['name', 'password', 'airbrush', 'spray_cans', 'way'];
+    protected $fillable = ['name', 'password', 'airbrush', 'spray_cans', 'way', 'school'];
+
+    protected $attributes = ['school' => 'open'];
 
     protected $hidden = ['password', 'remember_token'];
 
@@ -43,6 +47,6 @@ final class Painter extends User
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['password' => 'hashed', 'airbrush' => 'boolean', 'spray_cans' => 'boolean', 'way' => Way::class];
+        return ['password' => 'hashed', 'airbrush' => 'boolean', 'spray_cans' => 'boolean', 'way' => Way::class, 'school' => School::class];
     }
 }

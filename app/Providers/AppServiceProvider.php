@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Devices\BottleScale;
+use App\Devices\ClimateSensor;
 use App\Devices\ColourReader;
 use App\Devices\Luck;
 use App\Devices\PriceList;
 use App\Devices\SimulatedBottleScale;
+use App\Devices\SimulatedClimateSensor;
 use App\Devices\SimulatedColourReader;
 use App\Devices\SimulatedShop;
 use Illuminate\Cache\RateLimiting\Limit;
@@ -23,6 +25,8 @@ final class AppServiceProvider extends ServiceProvider
     {
         $this->app->bind(ColourReader::class, static fn (): ColourReader => new SimulatedColourReader(Luck::seed()));
         $this->app->bind(BottleScale::class, static fn (): BottleScale => new SimulatedBottleScale(Luck::seed()));
+        $this->app->bind(SimulatedClimateSensor::class, static fn ($app, array $given): SimulatedClimateSensor => new SimulatedClimateSensor(is_string($given['scene'] ?? null) ? $given['scene'] : 'room', Luck::seed()));
+        $this->app->bind(ClimateSensor::class, SimulatedClimateSensor::class);
         $this->app->bind(PriceList::class, SimulatedShop::class);
     }
 

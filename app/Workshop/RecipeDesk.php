@@ -153,6 +153,19 @@ final readonly class RecipeDesk
         throw RecipeProblem::noSuchStep($key);
     }
 
+    /**
+     * Takes a ground for the whole company and predicts its recipes anew.
+     *
+     * @param list<array{paint_id: int, degrees: float}> $lights
+     */
+    public function chooseGround(Company $company, string $paintId, array $lights, ?string $kind): void
+    {
+        DB::transaction(function () use ($company, $paintId, $lights, $kind): void {
+            $this->undercoats->choose($company, $paintId, $lights, $kind);
+            $this->resimulate($company);
+        });
+    }
+
     /** @param list<array{paint: string|int, parts: int}>|null $mix */
     private function changeUndercoat(Company $company, ?array $mix, ?Thinning $thinning, ?int $coats, ?bool $omitted): void
     {

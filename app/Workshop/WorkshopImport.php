@@ -26,9 +26,9 @@ final class WorkshopImport
     {
         $workshop = WorkshopJson::read($json);
         DB::transaction(static function () use ($painter, $workshop): void {
-            /** @var array{airbrush: bool, spray_cans: bool, way: string} $habits */
+            /** @var array{airbrush: bool, spray_cans: bool, way: string, school?: string} $habits */
             $habits = $workshop['painter'];
-            $painter->update(['airbrush' => $habits['airbrush'], 'spray_cans' => $habits['spray_cans'], 'way' => $habits['way']]);
+            $painter->update(['airbrush' => $habits['airbrush'], 'spray_cans' => $habits['spray_cans'], 'way' => $habits['way'], 'school' => $habits['school'] ?? 'open']);
             /** @var list<array<string, string|int|float|bool>> $paints */
             $paints = $workshop['paints'];
             foreach ($paints as $i => $paint) {
@@ -55,7 +55,18 @@ final class WorkshopImport
     /** @param array<string, mixed> $given */
     private static function company(Painter $painter, array $given): void
     {
-        $company = CompanyWriter::write($painter, null, $given);
+        $company = CompanyWriter::write($painter, null, [...$given, 'matches_id' => self::named($painter, $given['matches'] ?? null)]);
+        /** @var array<string, string> $survey */
+        $survey = $given['survey'] ?? [];
+        $company->update(['survey' => $survey]);
+        /** @var list<array{fixed?: bool}> $areas */
+        $areas = $given['areas'];
+        foreach ($company->areas as $i => $area) {
+            $area->update(['fixed' => ($areas[$i]['fixed'] ?? false) && $area->hex !== null]);
+        }
+        if (is_string($given['plate'] ?? null)) {
+            PlateDesk::drawing($company, $given['plate']);
+        }
         $desk = new RecipeDesk($painter->refresh());
         if ($given['drafted'] ?? false) {
             foreach ($company->areas as $area) {
@@ -68,6 +79,16 @@ final class WorkshopImport
         /** @var list<array{area?: string, step?: string, stage: string, figures: list<int>, at: string, note?: string, real?: array<string, mixed>}> $records */
         $records = $given['records'] ?? [];
         self::records($desk, $company, $records);
+    }
+
+    private static function named(Painter $painter, mixed $name): ?int
+    {
+        if (!is_string($name)) {
+            return null;
+        }
+        $found = $painter->companies()->where('name', $name)->first();
+
+        return $found === null ? throw UnreadableFile::because(sprintf('%s is meant to be matched, but no company before it has that name.', $name)) : $found->id;
     }
 
     /** @param list<array{area?: string, step?: string, stage: string, figures: list<int>, at: string, note?: string, real?: array<string, mixed>}> $records */

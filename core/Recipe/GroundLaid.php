@@ -26,6 +26,24 @@ final readonly class GroundLaid
     ) {
     }
 
+    /**
+     * The area that loses most by taking this instead of another.
+     *
+     * @return array{area: string, more: int} more coats than over the other; an empty name where none loses
+     */
+    public function worstAgainst(self $other): array
+    {
+        $worst = ['area' => '', 'more' => 0];
+        foreach ($this->byArea as $area => $coats) {
+            $more = $coats - ($other->byArea[$area] ?? $coats);
+            if ($more > $worst['more']) {
+                $worst = ['area' => (string) $area, 'more' => $more];
+            }
+        }
+
+        return $worst;
+    }
+
     public function coats(): int
     {
         return array_sum($this->byArea);

@@ -109,8 +109,8 @@ final readonly class GroundsCompared
         $found = [];
         foreach ($coats as $coat) {
             $name = $coat->area->name;
-            $least = min(array_map(static fn (array $c): int => $c[$name][0], $counted));
             [$here, $left] = $counted[$g][$name];
+            $least = min($here, ...array_map(static fn (array $c): int => $c[$name][0], array_values($counted)));
             if ($coat->isTransparent() && $left >= self::RISKY_STAIN) {
                 $found[] = sprintf('%s: transparent paint hardly shows here, %.0f from its colour.', $name, $left);
             } elseif ($coat->isMetallic() && $ground->isSketch()) {
@@ -146,12 +146,7 @@ final readonly class GroundsCompared
         if ($best->favoured && $fewest->coats() < $best->coats()) {
             $text .= sprintf('; %s would need %d fewer, but you favour %s', $fewest->ground->words, $best->coats() - $fewest->coats(), $school->words());
         } elseif ($most->coats() > $best->coats()) {
-            [$worst, $more] = ['', 0];
-            foreach ($most->byArea as $area => $count) {
-                if ($count - $best->byArea[$area] > $more) {
-                    [$worst, $more] = [(string) $area, $count - $best->byArea[$area]];
-                }
-            }
+            ['area' => $worst, 'more' => $more] = $most->worstAgainst($best);
             $text .= sprintf('; %s costs %d more, %d of them on %s', $most->ground->words, $most->coats() - $best->coats(), $more, mb_strtolower($worst));
         }
 

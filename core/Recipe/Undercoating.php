@@ -13,8 +13,8 @@ use Kalokroma\Film\Thinning;
 use Kalokroma\Shelf\Behaviour;
 use Kalokroma\Shelf\Mix;
 use Kalokroma\Shelf\Paint;
+use Kalokroma\Undercoat\Ground;
 use Kalokroma\Undercoat\Kind;
-use Kalokroma\Undercoat\Tone;
 
 /** The undercoat as the first step of every recipe of a figure. */
 final class Undercoating
@@ -23,12 +23,13 @@ final class Undercoating
     public const COATS = 2;
 
     /**
-     * @param Paint|null    $primer    null where none of this tone stands on the shelf
      * @param float         $figureCm2 surface of the whole figure
      * @param list<Finding> $why
      */
-    public static function outcome(Kind $kind, Tone $tone, ?Paint $primer, float $figureCm2, ?int $coats, ?Thinning $thinning, array $why): StepOutcome
+    public static function outcome(Kind $kind, Ground $ground, float $figureCm2, ?int $coats, ?Thinning $thinning, array $why): StepOutcome
     {
+        $tone = $ground->tone;
+        $primer = $ground->primer;
         $colour = $primer->colour ?? $tone->assumed();
         $paint = $primer ?? new Paint('', 'any '.$tone->words().' primer', '', Behaviour::Primer, $colour, false);
         $use = match ($kind) {
@@ -47,24 +48,40 @@ final class Undercoating
             $row['with'],
             $coats,
             false,
-            [...$why, new Finding('undercoat.kind', $kind->reason())],
+            [...$why, ...self::sketched($ground), new Finding('undercoat.kind', $kind->reason())],
         );
         $laid = $coats ?? self::COATS;
 
         return new StepOutcome(
             $step,
             Surface::uniform(Reflectance::flat(0.45)),
-            Surface::uniform($colour),
+            $ground->facings->asSurface(),
             $laid,
             self::COATS,
             null,
             $step->mix->certainty(),
             $kind->tool(),
-            Effort::undercoatMinutes($kind, $figureCm2, $laid),
+            Effort::undercoatMinutes($kind, $figureCm2, $laid + count($ground->lights)),
             $kind->dryMinutes(),
             $kind === Kind::SprayCan ? null : Amount::of($step->mix, $step->thinning, $figureCm2 * $laid * Defaults::FILM_UL_PER_CM2),
             $step->why,
             Cautions::before($kind->tool(), ['primer']),
         );
+    }
+
+    /** @return list<Finding> */
+    private static function sketched(Ground $ground): array
+    {
+        if (!$ground->isSketch()) {
+            return [];
+        }
+        $light = static fn (Surface $surface): float => $surface->plane->toLab()->l;
+
+        return [new Finding('undercoat.sketch', 'A light sketch: {words}. What faces up comes to lightness {above}, sides to {side}, what faces down to {below}.', [
+            'words' => $ground->words,
+            'above' => $light($ground->facings->above),
+            'side' => $light($ground->facings->side),
+            'below' => $light($ground->facings->below),
+        ])];
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kalokroma\Scheme;
 
+use Kalokroma\Colour\Ciede2000;
 use Kalokroma\Colour\Lab;
 use Kalokroma\Figure\Material;
 use Kalokroma\Shelf\Behaviour;
@@ -70,6 +71,20 @@ final class Pool
         asort($away);
 
         return array_map(static fn (int $i): Choice => $choices[$i], array_keys($away));
+    }
+
+    /** The nearest of all that cover. */
+    public function closest(Lab $target): Choice
+    {
+        [$least, $found] = [INF, $this->choices[0]];
+        foreach ($this->choices as $choice) {
+            $apart = $choice->metallic ? INF : Ciede2000::difference($target, $choice->lab);
+            if ($apart < $least) {
+                [$least, $found] = [$apart, $choice];
+            }
+        }
+
+        return $found;
     }
 
     /**

@@ -85,7 +85,7 @@ final readonly class Ground
     {
         $primers = array_values(array_filter($shelf, static fn (Paint $p): bool => $p->behaviour === Behaviour::Primer && $p->isAtHand() && $p->colour !== null));
         if ($primers === []) {
-            return array_map(static fn (Tone $tone): self => self::uniform($tone, null), Tone::plain());
+            return [self::uniform(Tone::Grey, null), self::uniform(Tone::Dark, null), self::uniform(Tone::Light, null), self::uniform(Tone::LightCold, null)];
         }
         $light = static fn (Paint $p): float => ($p->colour ?? Reflectance::flat(0.5))->toLab()->l;
         usort($primers, static fn (Paint $a, Paint $b): int => $light($a) <=> $light($b) ?: $a->id <=> $b->id);

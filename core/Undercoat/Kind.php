@@ -24,6 +24,24 @@ enum Kind: string
         };
     }
 
+    public function isAllowedBy(Equipment $equipment): bool
+    {
+        return match ($this) {
+            self::Airbrush => $equipment->airbrush,
+            self::SprayCan => $equipment->sprayCans,
+            self::Brush => true,
+        };
+    }
+
+    public function words(): string
+    {
+        return match ($this) {
+            self::Airbrush => 'airbrush primer',
+            self::SprayCan => 'spray can',
+            self::Brush => 'primer by brush',
+        };
+    }
+
     public function tool(): Tool
     {
         return match ($this) {

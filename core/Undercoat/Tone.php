@@ -24,12 +24,6 @@ enum Tone: string
     private const COLOURED_FROM = 16.0;
     private const COLD_BELOW = 3.0;
 
-    /** @return list<self> those assumed where no primer stands on the shelf */
-    public static function plain(): array
-    {
-        return [self::Dark, self::Grey, self::Light, self::LightCold];
-    }
-
     public static function ofColour(Lab $colour): self
     {
         return match (true) {

@@ -9,21 +9,27 @@ use App\Http\Resources\CompanyView;
 use App\Models\Company;
 use App\Workshop\CompanyWriter;
 use App\Workshop\RecipeDesk;
+use App\Workshop\SurveyDesk;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
 
 final class FigureController extends Controller
 {
-    public function index(): JsonResponse
+    public function index(Request $request): JsonResponse
     {
+        $equipment = $this->painter($request)->equipment();
+
         return new JsonResponse([
-            'companies' => array_values(Company::query()->with('areas.recipe', 'records')->orderBy('id')->get()->map(CompanyView::of(...))->all()),
+            'companies' => array_values(Company::query()->with('areas.recipe', 'records', 'plate')->orderBy('id')->get()->map(static fn (Company $c): array => CompanyView::whole($c, $equipment))->all()),
             'vocabulary' => CompanyView::vocabulary(),
         ]);
     }
 
     public function store(CompanyForm $request): JsonResponse
     {
-        return new JsonResponse(CompanyView::of(CompanyWriter::write($this->painter($request), null, $request->company())), 201);
+        $painter = $this->painter($request);
+
+        return new JsonResponse(CompanyView::whole(CompanyWriter::write($painter, null, $request->company()), $painter->equipment()), 201);
     }
 
     public function update(CompanyForm $request, Company $company): JsonResponse
@@ -31,6 +37,28 @@ final class FigureController extends Controller
         CompanyWriter::write($this->painter($request), $company, $request->company());
         (new RecipeDesk($this->painter($request)))->refresh();
 
-        return new JsonResponse(CompanyView::of($company->refresh()->load('areas.recipe', 'records')));
+        return $this->answer($request, $company);
+    }
+
+    public function destroy(Company $company): JsonResponse
+    {
+        SurveyDesk::mayGo($company);
+        $company->delete();
+
+        return new JsonResponse(null, 204);
+    }
+
+    /** One answer to a question of the survey. */
+    public function survey(Request $request, Company $company): JsonResponse
+    {
+        $text = static fn (string $key): string => is_string($request->input($key)) ? $request->input($key) : '';
+        SurveyDesk::answer($this->painter($request), $company->load('areas'), $text('question'), $text('answer'));
+
+        return $this->answer($request, $company);
+    }
+
+    private function answer(Request $request, Company $company): JsonResponse
+    {
+        return new JsonResponse(CompanyView::whole($company->refresh()->load('areas.recipe', 'records', 'plate'), $this->painter($request)->equipment()));
     }
 }

@@ -26,6 +26,7 @@ final class WorkshopController extends Controller
             'airbrush' => $painter->airbrush,
             'spray_cans' => $painter->spray_cans,
             'way' => $painter->way->value,
+            'school' => $painter->school->value,
         ];
     }
 }

@@ -9,6 +9,7 @@ use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
 use Kalokroma\Figure\Area;
+use Kalokroma\Figure\FigureKind;
 use Kalokroma\Figure\Material;
 use Kalokroma\Figure\Relief;
 use Kalokroma\Figure\Weight;
@@ -29,6 +30,9 @@ final class CompanyForm extends FormRequest
             'height_mm' => ['bail', 'required', self::DECIMAL, 'numeric', 'min:10', 'max:400'],
             'surface_cm2' => ['bail', 'nullable', self::DECIMAL, 'numeric', 'gt:0', 'max:5000'],
             'notes' => ['nullable', 'string', 'max:2000'],
+            'kind' => ['nullable', Rule::enum(FigureKind::class)],
+            'matches_id' => ['nullable', 'integer', Rule::exists('companies', 'id')->where('painter_id', $this->user()?->getAuthIdentifier())],
+            'normalise' => ['nullable', 'boolean'],
             'areas' => ['required', 'array', 'min:1', 'max:60'],
             'areas.*' => ['array'],
             'areas.*.id' => ['nullable', 'integer'],
@@ -38,6 +42,12 @@ final class CompanyForm extends FormRequest
             'areas.*.share' => ['bail', 'required', self::DECIMAL, 'numeric'],
             'areas.*.depth' => ['required', 'integer', 'min:1', 'max:'.Area::DEEPEST],
             'areas.*.weight' => ['required', Rule::enum(Weight::class)],
+            'areas.*.touches' => ['nullable', 'array', 'max:60'],
+            'areas.*.touches.*' => ['string', 'max:60'],
+            'areas.*.part' => ['nullable', 'string', 'max:40'],
+            'areas.*.reachable' => ['nullable', 'boolean'],
+            'areas.*.fragile' => ['nullable', 'boolean'],
+            'areas.*.notes' => ['nullable', 'string', 'max:200'],
             'areas.*.colour' => ['nullable', 'string', 'regex:/^#[0-9a-fA-F]{6}$/D'],
         ];
     }
@@ -55,6 +65,13 @@ final class CompanyForm extends FormRequest
                 }
                 $seen[mb_strtolower($name)] = true;
             }
+            foreach ($this->company()['areas'] as $row => $area) {
+                foreach ($area['touches'] ?? [] as $other) {
+                    if (!isset($seen[mb_strtolower($other)])) {
+                        $validator->errors()->add("areas.$row.touches", sprintf('%s lies beside %s, but there is no area of that name.', $area['name'], $other));
+                    }
+                }
+            }
         });
     }
 
@@ -70,26 +87,35 @@ final class CompanyForm extends FormRequest
             'areas.*.name.required' => 'Area :position has no name.',
             'areas.*.share.*' => 'Area :position needs its share of the surface in percent.',
             'areas.*.depth.*' => 'Area :position lies at a depth from 1 (innermost) to 9.',
+            'matches_id.*' => 'The company to match is not in your workshop.',
+            'areas.*.touches.*' => 'The neighbours of area :position are names of areas.',
+            'areas.*.notes.max' => 'The note of area :position has more than 200 characters.',
+            'areas.*.part.max' => 'The part of area :position has more than 40 characters.',
             'areas.*.colour.regex' => 'The colour of area :position is not one: write # and six hexadecimal digits, as in #8a5a2b.',
         ];
     }
 
-    /** @return array{name: string, count: int, height_mm: float, surface_cm2: float|null, notes: string, areas: list<array{id: int|null, name: string, material: string, relief: string, share: float, depth: int, weight: string, colour: string|null}>} */
+    /** @return array{name: string, count: int, height_mm: float, surface_cm2: float|null, notes: string, areas: list<array{id: int|null, name: string, material: string, relief: string, share: float, depth: int, weight: string, colour: string|null, touches: list<string>|null, part: string, reachable: bool, fragile: bool, notes: string}>, kind: string|null, matches_id: int|null, normalise: bool} */
     public function company(): array
     {
         $areas = [];
-        /** @var list<array<string, string|int|float|null>> $given */
+        /** @var list<array{id?: int|string|null, name: string, material: string, relief: string, share: string|float, depth: int|string, weight: string, colour?: string|null, touches?: list<string>|null, part?: string|null, reachable?: bool|null, fragile?: bool|null, notes?: string|null}> $given */
         $given = array_values((array) $this->input('areas'));
         foreach ($given as $area) {
             $areas[] = [
                 'id' => isset($area['id']) ? (int) $area['id'] : null,
-                'name' => trim((string) $area['name']),
-                'material' => (string) $area['material'],
-                'relief' => (string) $area['relief'],
+                'name' => trim($area['name']),
+                'material' => $area['material'],
+                'relief' => $area['relief'],
                 'share' => (float) $area['share'],
                 'depth' => (int) $area['depth'],
-                'weight' => (string) $area['weight'],
-                'colour' => isset($area['colour']) ? (string) $area['colour'] : null,
+                'weight' => $area['weight'],
+                'colour' => $area['colour'] ?? null,
+                'touches' => isset($area['touches']) ? array_map(trim(...), $area['touches']) : null,
+                'part' => trim($area['part'] ?? ''),
+                'reachable' => (bool) ($area['reachable'] ?? true),
+                'fragile' => (bool) ($area['fragile'] ?? false),
+                'notes' => trim($area['notes'] ?? ''),
             ];
         }
 
@@ -100,6 +126,9 @@ final class CompanyForm extends FormRequest
             'surface_cm2' => $this->filled('surface_cm2') ? $this->float('surface_cm2') : null,
             'notes' => (string) $this->string('notes'),
             'areas' => $areas,
+            'kind' => $this->filled('kind') ? (string) $this->string('kind') : null,
+            'matches_id' => $this->filled('matches_id') ? $this->integer('matches_id') : null,
+            'normalise' => $this->boolean('normalise'),
         ];
     }
 }

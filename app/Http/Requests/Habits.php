@@ -7,6 +7,7 @@ namespace App\Http\Requests;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Kalokroma\Recipe\Way;
+use Kalokroma\Undercoat\School;
 
 /** The three questions that bound what is drafted. */
 final class Habits extends FormRequest
@@ -14,6 +15,6 @@ final class Habits extends FormRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['airbrush' => ['required', 'boolean'], 'spray_cans' => ['required', 'boolean'], 'way' => ['required', Rule::enum(Way::class)]];
+        return ['airbrush' => ['required', 'boolean'], 'spray_cans' => ['required', 'boolean'], 'way' => ['required', Rule::enum(Way::class)], 'school' => ['sometimes', Rule::enum(School::class)]];
     }
 }

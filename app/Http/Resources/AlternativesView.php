@@ -9,12 +9,12 @@ use App\Models\Company;
 use App\Workshop\RecipeDesk;
 use Kalokroma\Film\Surface;
 use Kalokroma\Recipe\Alternatives;
+use Kalokroma\Recipe\GroundLaid;
 use Kalokroma\Recipe\PlannedStep;
 use Kalokroma\Recipe\Simulation;
 use Kalokroma\Recipe\Stage;
 use Kalokroma\Shelf\Mix;
 use Kalokroma\Shelf\RankedMix;
-use Kalokroma\Undercoat\Choice;
 
 /** What the shelf offers instead, for one step. */
 final class AlternativesView
@@ -47,22 +47,22 @@ final class AlternativesView
     public static function undercoats(RecipeDesk $desk, Company $company): array
     {
         $kept = $company->undercoat['paint_id'] ?? null;
-        $choices = $desk->undercoats->choices($company);
+        $laid = array_values(array_filter($desk->undercoats->compared($company)->laid, static fn (GroundLaid $l): bool => !$l->ground->isSketch()));
 
         return [
             'kind' => 'undercoat',
             'singles' => [],
             'pairs' => [],
-            'grounds' => array_map(static fn (Choice $c): array => [
-                'paint_id' => $c->primer === null ? null : (int) $c->primer->id,
-                'name' => $c->primer->name ?? ucfirst($c->tone->words()),
-                'tone' => $c->tone->words(),
-                'hex' => $c->colour->toHex(),
-                'coats' => $c->coats(),
-                'more' => $c->coats() - $choices[0]->coats(),
-                'worst' => $c->worstAgainst($choices[0]),
-                'current' => $c->primer !== null && (int) $c->primer->id === $kept,
-            ], $choices),
+            'grounds' => array_map(static fn (GroundLaid $l): array => [
+                'paint_id' => $l->ground->primer === null ? null : (int) $l->ground->primer->id,
+                'name' => ucfirst($l->ground->words),
+                'tone' => $l->ground->tone->words(),
+                'hex' => $l->ground->hexes()['side'],
+                'coats' => $l->coats(),
+                'more' => $l->coats() - $laid[0]->coats(),
+                'worst' => $l->worstAgainst($laid[0]),
+                'current' => $l->ground->primer !== null && (int) $l->ground->primer->id === $kept,
+            ], $laid),
         ];
     }
 
