@@ -13,16 +13,22 @@ import type {
     Needs,
     PaintLook,
     Prices,
+    PrimerCost,
+    Proposals,
     Reader,
     Recipe,
+    Scheme,
     Session,
     SetFits,
     Sets,
     Shelf,
     ShelfMap,
+    SprayWeather,
     Stock,
     Substitutes,
     ThinTable,
+    Tint,
+    Undercoats,
 } from './wire';
 
 /** Every question the pages ask, each under a key that holds all its inputs. */
@@ -146,4 +152,44 @@ export const coatsQuery = (paints: string, over: string, thin: string) =>
         queryKey: ['shelf', 'coats', paints, over, thin],
         queryFn: () => get<CoatsTable>(`tables/coats?${new URLSearchParams({ paints, over, thin })}`),
         enabled: paints !== '',
+    });
+
+export const schemeQuery = (company: number | null, metres: number) =>
+    queryOptions({
+        queryKey: ['scheme', company, metres],
+        queryFn: () => get<Scheme>(`companies/${company}/scheme?metres=${metres}`),
+        enabled: company !== null,
+    });
+
+export const proposalsQuery = (company: number, metres: number, harmony: string, version: string) =>
+    queryOptions({
+        queryKey: ['scheme', company, 'proposals', metres, harmony, version],
+        queryFn: () =>
+            get<Proposals>(`companies/${company}/scheme/proposals?${given({ metres: String(metres), harmony })}`),
+    });
+
+export const tintQuery = (question: Record<string, string>) =>
+    queryOptions({
+        queryKey: ['shelf', 'tint', question],
+        queryFn: () => get<Tint>(`scheme/tint?${given(question)}`),
+    });
+
+export const undercoatQuery = (company: number | null) =>
+    queryOptions({
+        queryKey: ['undercoat', company],
+        queryFn: () => get<Undercoats>(`companies/${company}/undercoat`),
+        enabled: company !== null,
+    });
+
+export const weatherQuery = (celsius: string, humidity: string) =>
+    queryOptions({
+        queryKey: ['weather', celsius, humidity],
+        queryFn: () => get<SprayWeather>(`tables/weather?${new URLSearchParams({ celsius, humidity })}`),
+        enabled: celsius !== '' && humidity !== '',
+    });
+
+export const costQuery = (question: Record<string, string>) =>
+    queryOptions({
+        queryKey: ['cost', question],
+        queryFn: () => get<PrimerCost>(`tables/primer-cost?${given(question)}`),
     });

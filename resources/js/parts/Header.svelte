@@ -13,11 +13,14 @@
     const pages = [
         { path: 'shelf', name: 'Shelf' },
         { path: 'figures', name: 'Figures' },
+        { path: 'scheme', name: 'Scheme' },
         { path: 'recipe', name: 'Recipe' },
         { path: 'bench', name: 'Bench' },
         { path: 'ledger', name: 'Ledger' },
         { path: 'tables', name: 'Tables' },
     ];
+    /** pages that belong to another */
+    const within: Record<string, string> = { buy: 'shelf', undercoat: 'scheme' };
     const here = $derived(location.split('/')[1] || 'shelf');
 </script>
 
@@ -25,9 +28,7 @@
     <a class="name" href="#/shelf">Kalokroma</a>
     <nav aria-label="Pages">
         {#each pages as page (page.path)}
-            <a
-                href="#/{page.path}"
-                aria-current={here === page.path || (here === 'buy' && page.path === 'shelf') ? 'page' : undefined}
+            <a href="#/{page.path}" aria-current={here === page.path || within[here] === page.path ? 'page' : undefined}
                 >{page.name}</a
             >
         {/each}

@@ -1,6 +1,7 @@
 <script lang="ts">
     import { Button } from 'carbon-components-svelte';
     import type { Vocabulary } from '../../api/wire';
+    import AreaMore from './AreaMore.svelte';
     import type { CompanyDraft } from './company-draft.svelte';
 
     interface Props {
@@ -10,6 +11,7 @@
         bad: Record<string, string>;
     }
     let { draft, vocabulary, bad }: Props = $props();
+    let open: number | null = $state(null);
     const isBad = (row: number, field: string) => (`areas.${row}.${field}` in bad ? 'true' : undefined);
 </script>
 
@@ -18,7 +20,9 @@
         <thead>
             <tr
                 ><th>Area</th><th>Material</th><th>Relief</th><th>Share, %</th><th title="1 is innermost">Depth, 1–9</th
-                ><th>Weight</th><th>Colour</th><th><span class="visually-hidden">Remove</span></th></tr
+                ><th>Weight</th><th>Colour</th><th>Beside, and more</th><th
+                    ><span class="visually-hidden">Remove</span></th
+                ></tr
             >
         </thead>
         <tbody>
@@ -85,11 +89,30 @@
                             oninput={(e) => (area.colour = e.currentTarget.value)}
                         />
                     </td>
+                    <td>
+                        <button
+                            type="button"
+                            class="link-button"
+                            aria-expanded={open === area.key}
+                            aria-label="Neighbours and more of area {row + 1}"
+                            onclick={() => (open = open === area.key ? null : area.key)}
+                            >{area.touches.length ? `beside ${area.touches.length}` : 'beside none'}{area.fragile
+                                ? ', weak'
+                                : ''}{area.reachable ? '' : ', out of reach'}{area.part ? `, ${area.part}` : ''}</button
+                        >
+                    </td>
                     <td
                         ><button type="button" class="link-button" onclick={() => draft.drop(area.key)}>remove</button
                         ></td
                     >
                 </tr>
+                {#if open === area.key}
+                    <tr>
+                        <td colspan="9" class="more">
+                            <AreaMore {draft} {area} />
+                        </td>
+                    </tr>
+                {/if}
             {/each}
         </tbody>
     </table>
@@ -128,6 +151,9 @@
     }
     input[aria-invalid] {
         border-bottom: 3px solid #da1e28;
+    }
+    .more {
+        padding: 4px 0 14px;
     }
     .name {
         width: 148px;

@@ -7,6 +7,8 @@
         vocabulary: Vocabulary;
     }
     let { areas, vocabulary }: Props = $props();
+    const beside = (area: Area) =>
+        area.touches.flatMap((id) => areas.find((a) => a.id === id)?.name.toLowerCase() ?? []).join(', ');
     const relief = (id: string) => vocabulary.reliefs.find((r) => r.id === id)?.words ?? id;
 </script>
 
@@ -21,6 +23,7 @@
                 <th class="number">Share</th>
                 <th class="number" title="1 is innermost">Depth</th>
                 <th>Weight</th>
+                <th>Beside</th>
                 <th>Intended</th>
             </tr>
         </thead>
@@ -37,6 +40,9 @@
                     <td class="number" title="{area.surface_cm2} cm²">{area.share} %</td>
                     <td class="number">{area.depth}</td>
                     <td>{area.weight}</td>
+                    <td class="beside"
+                        >{beside(area)}{#if area.part}<small>part: {area.part}</small>{/if}</td
+                    >
                     <td>
                         {#if area.colour}<span
                                 class="swatch"
@@ -63,6 +69,10 @@
     }
     .look {
         width: 56px;
+    }
+    .beside {
+        min-width: 180px;
+        white-space: normal;
     }
     .swatch {
         display: block;

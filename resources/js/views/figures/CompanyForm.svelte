@@ -1,37 +1,41 @@
 <script lang="ts">
     import { useQueryClient } from '@tanstack/svelte-query';
-    import { Button, InlineNotification, TextInput } from 'carbon-components-svelte';
+    import { Button, Checkbox, InlineNotification, Select, SelectItem, TextInput } from 'carbon-components-svelte';
     import { Problem, put, sentence } from '../../api/client';
-    import type { Company, Vocabulary } from '../../api/wire';
+    import type { Figure, Vocabulary } from '../../api/wire';
     import AreaRows from './AreaRows.svelte';
     import { CompanyDraft } from './company-draft.svelte';
 
     interface Props {
         /** the company to change; a new one without */
-        company: Company | null;
+        company: Figure | null;
+        /** all there are, one of which it may be meant to match */
+        companies: Figure[];
         vocabulary: Vocabulary;
         onclose: () => void;
         onsaved: (id: number) => void;
     }
-    let { company, vocabulary, onclose, onsaved }: Props = $props();
+    let { company, companies, vocabulary, onclose, onsaved }: Props = $props();
 
     const client = useQueryClient();
     // svelte-ignore state_referenced_locally
     const draft = new CompanyDraft(company);
     let problem = $state('');
+    let normalise = $state(false);
+    const kind = $derived(vocabulary.kinds.find((k) => k.id === draft.kind));
     let fields: Record<string, string> = $state({});
 
     async function save() {
         problem = '';
         fields = {};
         try {
-            const saved = await put<Company>(
+            const saved = await put<Figure>(
                 company ? 'PUT' : 'POST',
                 company ? `companies/${company.id}` : 'companies',
-                draft.body(),
+                draft.body(normalise),
             );
             await client.invalidateQueries({ queryKey: ['figures'] });
-            void client.invalidateQueries({ queryKey: ['recipe'] });
+            for (const key of ['recipe', 'scheme', 'undercoat']) void client.invalidateQueries({ queryKey: [key] });
             onsaved(saved.id);
         } catch (thrown) {
             problem = sentence(thrown);
@@ -58,6 +62,9 @@
             invalid={'name' in fields}
             invalidText={fields.name ?? ''}
         />
+        <Select labelText="Sort of model" bind:selected={draft.kind}>
+            {#each vocabulary.kinds as each (each.id)}<SelectItem value={each.id} text={each.words} />{/each}
+        </Select>
         <TextInput
             labelText="Figures painted alike"
             inputmode="numeric"
@@ -80,6 +87,25 @@
             invalidText={fields.surface_cm2 ?? ''}
         />
     </div>
+    <div class="head second">
+        <TextInput labelText="Notes" bind:value={draft.notes} />
+        <Select labelText="Meant to match" bind:selected={draft.matches}>
+            <SelectItem value="" text="nothing" />
+            {#each companies.filter((c) => c.id !== company?.id) as each (each.id)}
+                <SelectItem value={String(each.id)} text={each.name} />
+            {/each}
+        </Select>
+    </div>
+    {#if kind && draft.isBare}
+        <p class="begin">
+            <Button size="small" kind="tertiary" onclick={() => draft.begin(kind.template)}
+                >Begin with the areas of a {kind.words}</Button
+            >
+            <span class="soft"
+                >{kind.template.length} areas with plausible shares and neighbours, to be changed as your model is.</span
+            >
+        </p>
+    {/if}
     <AreaRows {draft} {vocabulary} bad={fields} />
     <p class="sum" class:over={draft.sum > 100.05}>
         {draft.sum} % of the surface is shared out{draft.sum > 100.05
@@ -88,6 +114,7 @@
               ? `, ${draft.rest} % is left`
               : ''}.
     </p>
+    <Checkbox labelText="Bring the shares to 100 % together, keeping their proportions" bind:checked={normalise} />
     {#if problem}<InlineNotification lowContrast hideCloseButton kind="error" title={problem} />{/if}
     <div class="do">
         <Button type="submit">{company ? 'Save the areas' : 'Keep this figure'}</Button>
@@ -98,9 +125,20 @@
 <style>
     .head {
         display: grid;
-        grid-template-columns: 2fr repeat(3, 1fr);
+        grid-template-columns: 2fr 1.4fr repeat(3, 1fr);
+        align-items: end;
         gap: 16px;
         margin: 18px 0;
+    }
+    .second {
+        grid-template-columns: 2fr 1fr;
+    }
+    .begin {
+        display: flex;
+        flex-wrap: wrap;
+        gap: 6px 14px;
+        align-items: center;
+        margin: 0 0 14px;
     }
     .sum {
         margin: 10px 0;

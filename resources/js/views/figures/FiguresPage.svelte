@@ -1,24 +1,43 @@
 <script lang="ts">
-    import { createQuery } from '@tanstack/svelte-query';
-    import { Button } from 'carbon-components-svelte';
+    import { createQuery, useQueryClient } from '@tanstack/svelte-query';
+    import { Button, InlineNotification } from 'carbon-components-svelte';
+    import { put, sentence } from '../../api/client';
     import { figuresQuery } from '../../api/queries';
+    import FigureDrawing from '../../parts/FigureDrawing.svelte';
+    import { tonesOf } from '../../parts/drawing';
     import Waiting from '../../parts/Waiting.svelte';
     import { counted } from '../../parts/words';
     import AreaTable from './AreaTable.svelte';
     import CompanyForm from './CompanyForm.svelte';
-    import Patchwork from './Patchwork.svelte';
+    import NextStep from './NextStep.svelte';
+    import PlateTools from './PlateTools.svelte';
     import Questions from './Questions.svelte';
+    import Remarks from './Remarks.svelte';
+    import Survey from './Survey.svelte';
 
     interface Props {
         params?: { company?: string } | null;
     }
     let { params = null }: Props = $props();
 
+    const client = useQueryClient();
     const figures = createQuery(figuresQuery);
-    let editing: 'none' | 'new' | 'this' = $state('none');
+    let editing: 'none' | 'new' | 'this' | 'plate' = $state('none');
+    let problem = $state('');
     const companies = $derived(figures.data?.companies ?? []);
     const company = $derived(companies.find((c) => String(c.id) === params?.company) ?? companies[0] ?? null);
-    const open = $derived(company?.areas.filter((a) => !a.planned) ?? []);
+    const kind = $derived(figures.data?.vocabulary.kinds.find((k) => k.id === company?.kind)?.words ?? '');
+
+    async function remove() {
+        if (!company || !confirm(`Delete ${company.name} with its areas, colours and recipes?`)) return;
+        try {
+            await put('DELETE', `companies/${company.id}`);
+            location.hash = '#/figures';
+            await client.invalidateQueries();
+        } catch (thrown) {
+            problem = sentence(thrown);
+        }
+    }
 </script>
 
 {#if !figures.isSuccess}
@@ -31,7 +50,7 @@
                     class="rail-entry"
                     href="#/figures/{each.id}"
                     aria-current={each.id === company?.id && editing !== 'new' ? 'page' : undefined}
-                    onclick={() => (editing = 'none')}
+                    onclick={() => ((editing = 'none'), (problem = ''))}
                 >
                     <strong>{each.name}</strong>
                     <span>{counted(each.count, 'figure')} · {counted(each.areas.length, 'area')}</span>
@@ -46,6 +65,7 @@
                 {#key editing}
                     <CompanyForm
                         company={editing === 'this' ? company : null}
+                        {companies}
                         vocabulary={figures.data.vocabulary}
                         onclose={() => (editing = 'none')}
                         onsaved={(id) => {
@@ -54,50 +74,53 @@
                         }}
                     />
                 {/key}
+            {:else if editing === 'plate' && company}
+                <PlateTools figure={company} onclose={() => (editing = 'none')} />
             {:else if company}
-                <div class="top">
-                    <div>
-                        <h1>{company.name}</h1>
-                        <p class="soft">
-                            {counted(company.count, 'figure')}, {company.height_mm} mm high, {company.surface_cm2} cm² of
-                            surface each
-                            {#if company.uncovered > 0.05}· {company.uncovered} % of it belongs to no area{/if}
-                            {#if company.begun}· {company.begun} begun{/if}
-                        </p>
-                        {#if company.notes}<p class="soft">{company.notes}</p>{/if}
+                <h1>{company.name}</h1>
+                <p class="soft">
+                    {kind}, {counted(company.count, 'figure')}, {company.height_mm} mm high, {company.surface_cm2} cm² of
+                    surface each
+                    {#if company.uncovered > 0.05}· {company.uncovered} % of it belongs to no area{/if}
+                    {#if company.begun}· {company.begun} begun{/if}
+                </p>
+                {#if company.notes}<p class="soft">{company.notes}</p>{/if}
+                {#if problem}<InlineNotification lowContrast hideCloseButton kind="error" title={problem} />{/if}
+                <p class="acts">
+                    <button class="link-button" onclick={() => (editing = 'this')}>Change areas</button>
+                    <button class="link-button" onclick={() => (editing = 'plate')}
+                        >{company.plate ? 'Change the drawing' : 'Bring a drawing or a photograph'}</button
+                    >
+                    <button class="link-button" onclick={remove}>Delete</button>
+                </p>
+                <div class="look">
+                    <div class="drawing">
+                        <FigureDrawing
+                            figure={company}
+                            tones={tonesOf(company.areas)}
+                            named
+                            label="{company.name}: {company.plate
+                                ? 'drawing'
+                                : 'areas as touching fields sized by their share of the surface'}, in predicted colours"
+                        />
                     </div>
-                    <Button size="small" kind="tertiary" onclick={() => (editing = 'this')}>Change areas</Button>
+                    <Survey figure={company} />
                 </div>
-                <Patchwork areas={company.areas} />
+                <Remarks figure={company} />
                 <AreaTable areas={company.areas} vocabulary={figures.data.vocabulary} />
             {:else}
                 <h1>No figure yet</h1>
                 <p class="start">
-                    Describe one: its height, and the areas it has, each with a material, the way it is shaped and its
-                    share of the surface.
+                    Describe one: what sort it is and how high. A template gives you plausible areas to begin with, and
+                    questions help to find what is easily overlooked.
                 </p>
                 <Button onclick={() => (editing = 'new')}>Add a figure</Button>
             {/if}
         </main>
         {#if editing === 'none'}
             <aside class="panel" aria-label="How you paint, and what is next">
-                <Questions ways={figures.data.vocabulary.ways} />
-                {#if company}
-                    <div class="next">
-                        <h3>Next</h3>
-                        {#if open.length === 0}
-                            <p>Every area has its recipe.</p>
-                            <Button href="#/bench/{company.id}/1">Paint at the Bench</Button>
-                        {:else}
-                            <p>
-                                {open.length === company.areas.length
-                                    ? 'No area has a recipe yet.'
-                                    : `${counted(open.length, 'area')} without a recipe.`}
-                            </p>
-                            <Button href="#/recipe/{open[0]?.id}">Recipe for {open[0]?.name.toLowerCase()}</Button>
-                        {/if}
-                    </div>
-                {/if}
+                {#if company}<NextStep figure={company} />{/if}
+                <Questions ways={figures.data.vocabulary.ways} schools={figures.data.vocabulary.schools} />
             </aside>
         {/if}
     </div>
@@ -110,21 +133,31 @@
     .add {
         padding: 14px 18px;
     }
-    .top {
+    .acts {
         display: flex;
         flex-wrap: wrap;
-        gap: 24px;
-        align-items: start;
-        justify-content: space-between;
+        gap: 4px 22px;
+        margin: 8px 0 4px;
     }
     .start {
         max-width: 480px;
         margin: 12px 0 20px;
     }
-    .next {
-        margin-top: 28px;
+    .look {
+        display: grid;
+        grid-template-columns: minmax(0, 1.15fr) minmax(0, 1fr);
+        gap: 28px;
+        margin: 12px 0;
     }
-    .next p {
-        margin: 6px 0 12px;
+    .drawing {
+        height: 430px;
+    }
+    @media (max-width: 720px) {
+        .look {
+            grid-template-columns: 1fr;
+        }
+        .drawing {
+            height: 320px;
+        }
     }
 </style>

@@ -7,8 +7,10 @@
 
     interface Props {
         ways: Choice[];
+        /** what painters disagree about before the first coat */
+        schools: Choice[];
     }
-    let { ways }: Props = $props();
+    let { ways, schools }: Props = $props();
 
     const client = useQueryClient();
     const session = createQuery(sessionQuery);
@@ -25,13 +27,14 @@
             client.setQueryData<Session>(['session'], (old) => old && { ...old, painter: saved });
             void client.invalidateQueries({ queryKey: ['recipe'] });
             void client.invalidateQueries({ queryKey: ['bench'] });
+            void client.invalidateQueries({ queryKey: ['undercoat'] });
         } catch (thrown) {
             problem = sentence(thrown);
         }
     }
 </script>
 
-<h2>Three questions</h2>
+<h2>Four questions</h2>
 <p class="soft">Nothing is proposed that your answers rule out.</p>
 {#if habits}
     <div class="questions">
@@ -56,6 +59,14 @@
             on:change={(e) => answer({ way: e.detail as Habits['way'] })}
         >
             {#each ways as way (way.id)}<RadioButton value={way.id} labelText={way.words} />{/each}
+        </RadioButtonGroup>
+        <RadioButtonGroup
+            orientation="vertical"
+            legendText="Which ground do you like below?"
+            selected={habits.school}
+            on:change={(e) => answer({ school: e.detail as Habits['school'] })}
+        >
+            {#each schools as school (school.id)}<RadioButton value={school.id} labelText={school.words} />{/each}
         </RadioButtonGroup>
     </div>
     <p class="soft">The way counts for recipes drafted from now on; sprays count at once.</p>

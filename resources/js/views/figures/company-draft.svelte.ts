@@ -1,4 +1,4 @@
-import type { Company } from '../../api/wire';
+import type { AreaDraft as Proposed, Figure } from '../../api/wire';
 
 export interface AreaDraft {
     key: number;
@@ -10,29 +10,45 @@ export interface AreaDraft {
     depth: number | null;
     weight: string;
     colour: string;
+    /** keys of the areas it lies beside */
+    touches: number[];
+    part: string;
+    reachable: boolean;
+    fragile: boolean;
+    notes: string;
 }
 
 /** A company as it is being written down, before the server has judged it. */
 export class CompanyDraft {
     name = $state('');
+    kind = $state('foot');
     count = $state('1');
     height = $state('30');
     surface = $state('');
+    notes = $state('');
+    matches = $state('');
     areas: AreaDraft[] = $state([]);
     private next = 1;
-    private readonly notes: string;
 
-    constructor(company: Company | null) {
-        this.notes = company?.notes ?? '';
+    constructor(company: Figure | null) {
         if (!company) {
             this.add();
             return;
         }
         this.name = company.name;
+        this.kind = company.kind;
         this.count = String(company.count);
         this.height = String(company.height_mm);
         this.surface = String(company.surface_cm2);
-        this.areas = company.areas.map((a) => ({ ...a, key: this.next++, colour: a.colour ?? '' }));
+        this.notes = company.notes;
+        this.matches = company.matches_id === null ? '' : String(company.matches_id);
+        const keys = new Map(company.areas.map((a) => [a.id, this.next++]));
+        this.areas = company.areas.map((a) => ({
+            ...a,
+            key: keys.get(a.id) ?? 0,
+            colour: a.colour ?? '',
+            touches: a.touches.flatMap((id) => keys.get(id) ?? []),
+        }));
     }
 
     get sum(): number {
@@ -41,6 +57,11 @@ export class CompanyDraft {
 
     get rest(): number {
         return Math.round((100 - this.sum) * 100) / 100;
+    }
+
+    /** Whether nothing has been written into the areas yet. */
+    get isBare(): boolean {
+        return this.areas.every((a) => a.id === null && a.name === '');
     }
 
     add(): void {
@@ -54,29 +75,60 @@ export class CompanyDraft {
             depth: 3,
             weight: 'supporting',
             colour: '',
+            touches: [],
+            part: '',
+            reachable: true,
+            fragile: false,
+            notes: '',
         });
     }
 
-    drop(key: number): void {
-        this.areas = this.areas.filter((a) => a.key !== key);
+    /** Begins with the areas a template proposes. */
+    begin(template: Proposed[]): void {
+        const keys = new Map(template.map((a) => [a.name, this.next++]));
+        this.areas = template.map((a) => ({
+            ...a,
+            key: keys.get(a.name) ?? 0,
+            id: null,
+            colour: '',
+            part: '',
+            notes: '',
+            touches: a.touches.flatMap((name) => keys.get(name) ?? []),
+        }));
     }
 
-    body() {
+    drop(key: number): void {
+        this.areas = this.areas
+            .filter((a) => a.key !== key)
+            .map((a) => ({ ...a, touches: a.touches.filter((t) => t !== key) }));
+    }
+
+    /** Being neighbours holds for both. */
+    touch(one: number, other: number, beside: boolean): void {
+        for (const [a, b] of [
+            [one, other],
+            [other, one],
+        ] as const) {
+            const area = this.areas.find((x) => x.key === a);
+            if (area) area.touches = [...area.touches.filter((t) => t !== b), ...(beside ? [b] : [])];
+        }
+    }
+
+    body(normalise: boolean) {
+        const names = new Map(this.areas.map((a) => [a.key, a.name]));
         return {
             name: this.name,
+            kind: this.kind,
             count: this.count.trim(),
             height_mm: this.height.trim().replace(',', '.'),
             surface_cm2: this.surface.trim() === '' ? null : this.surface.replace(',', '.'),
             notes: this.notes,
-            areas: this.areas.map(({ id, name, material, relief, share, depth, weight, colour }) => ({
-                id,
-                name,
-                material,
-                relief,
-                share,
-                depth,
-                weight,
+            matches_id: this.matches === '' ? null : Number(this.matches),
+            normalise,
+            areas: this.areas.map(({ key: _, colour, touches, ...area }) => ({
+                ...area,
                 colour: colour.trim() === '' ? null : colour.trim(),
+                touches: touches.flatMap((t) => names.get(t) || []),
             })),
         };
     }

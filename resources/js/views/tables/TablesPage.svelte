@@ -3,6 +3,8 @@
     import CoatsTable from './CoatsTable.svelte';
     import GlazeTable from './GlazeTable.svelte';
     import MatchTable from './MatchTable.svelte';
+    import PrimerCost from '../undercoat/PrimerCost.svelte';
+    import SprayWeather from '../undercoat/SprayWeather.svelte';
     import ThinTable from './ThinTable.svelte';
 
     interface Props {
@@ -16,6 +18,8 @@
         { id: 'coats', name: 'Coats over a ground', about: 'how many until it hides', view: CoatsTable },
         { id: 'glaze', name: 'Glaze', about: 'how thin, how many layers', view: GlazeTable },
         { id: 'between', name: 'Between two', about: 'even steps from one to another', view: BetweenTable },
+        { id: 'weather', name: 'Spray weather', about: 'go, wait or no', view: SprayWeather },
+        { id: 'primer-cost', name: 'Primer cost', about: 'can against airbrush', view: PrimerCost },
     ];
     const table = $derived(tables.find((t) => t.id === params?.table) ?? tables[1]);
     const View = $derived(table?.view);

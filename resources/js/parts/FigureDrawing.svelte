@@ -1,0 +1,142 @@
+<script lang="ts">
+    import type { Figure } from '../api/wire';
+    import { fill, patches, PATCH_HEIGHT, PATCH_LABEL, PATCH_WIDTH, units, type Tones } from './drawing';
+
+    interface Props {
+        figure: Figure;
+        /** colours by area; nothing of the drawing is coloured otherwise */
+        tones: Tones;
+        /** in words, for those who cannot see it */
+        label: string;
+        /** blur in millimetres on the figure, default none */
+        blurMm?: number;
+        /** names below the fields of a patchwork, default false */
+        named?: boolean;
+        /** the area that is chosen, default none */
+        chosen?: number | null;
+        /** where an area can be chosen; default it cannot */
+        onpick?: ((area: number) => void) | null;
+    }
+    let { figure, tones, label, blurMm = 0, named = false, chosen = null, onpick = null }: Props = $props();
+
+    const id = `blur-${Math.random().toString(36).slice(2)}`;
+    const box = $derived(
+        figure.plate ? `0 0 ${figure.plate.width} ${figure.plate.height}` : `0 0 ${PATCH_WIDTH} ${PATCH_HEIGHT}`,
+    );
+    const name = (area: number | null) => figure.areas.find((a) => a.id === area)?.name ?? '';
+
+    function pick(area: number | null) {
+        if (area !== null) onpick?.(area);
+    }
+</script>
+
+<!-- Choosing in the drawing is a shortcut; the same areas stand as buttons in the list beside it. -->
+<!-- svelte-ignore a11y_click_events_have_key_events, a11y_no_static_element_interactions -->
+<svg viewBox={box} role="img" aria-label={label} class:picks={onpick !== null}>
+    {#if blurMm > 0}
+        <filter {id} x="-10%" y="-10%" width="120%" height="120%"
+            ><feGaussianBlur stdDeviation={units(figure, blurMm)} /></filter
+        >
+    {/if}
+    <g filter={blurMm > 0 ? `url(#${id})` : undefined}>
+        {#if figure.plate}
+            {#if figure.plate.picture}
+                <image href={figure.plate.picture} width={figure.plate.width} height={figure.plate.height} />
+            {/if}
+            {#each figure.plate.shapes as shape, i (i)}
+                {@const colour = fill(shape, tones)}
+                <path
+                    d={shape.d}
+                    transform={shape.turn || undefined}
+                    fill-rule={shape.even ? 'evenodd' : 'nonzero'}
+                    fill={colour ?? 'var(--bare)'}
+                    class:over={figure.plate.picture !== null}
+                    class:undecided={colour === null}
+                    onclick={() => pick(shape.area)}><title>{name(shape.area)}</title></path
+                >
+            {/each}
+        {:else}
+            {#each patches(figure, named) as field (field.area)}
+                {@const faces = tones.get(field.area) ?? null}
+                <g onclick={() => pick(field.area)}>
+                    <title>{name(field.area)}</title>
+                    {#if faces}
+                        {#each [faces.recess, faces.plane, faces.ridge] as hex, i (i)}
+                            <rect
+                                x={field.x + (field.width * i) / 3}
+                                y={field.y}
+                                width={field.width / 3}
+                                height={field.height}
+                                fill={hex}
+                                shape-rendering="crispEdges"
+                            />
+                        {/each}
+                    {:else}
+                        <rect
+                            class="open"
+                            x={field.x + 1}
+                            y={field.y + 1}
+                            width={field.width - 2}
+                            height={field.height - 2}
+                        />
+                    {/if}
+                    {#if named && field.width > 40}
+                        <text x={field.x} y={field.y + field.height + PATCH_LABEL - 4}
+                            >{name(field.area).length > field.width / 7
+                                ? `${name(field.area).slice(0, Math.floor(field.width / 7) - 1)}…`
+                                : name(field.area)}</text
+                        >
+                    {/if}
+                    {#if chosen === field.area}
+                        <rect
+                            class="chosen"
+                            x={field.x - 1}
+                            y={field.y - 1}
+                            width={field.width + 2}
+                            height={field.height + 2}
+                        />
+                    {/if}
+                </g>
+            {/each}
+        {/if}
+    </g>
+</svg>
+
+<style>
+    svg {
+        --bare: #9b9b9b;
+        display: block;
+        width: 100%;
+        height: 100%;
+        min-height: 0;
+    }
+    .picks path,
+    .picks g g {
+        cursor: pointer;
+    }
+    .undecided {
+        stroke: #6f6f6f;
+        stroke-width: 0.6;
+    }
+    .over {
+        mix-blend-mode: multiply;
+    }
+    .over.undecided {
+        fill: none;
+        stroke-width: 2;
+    }
+    .open {
+        fill: transparent;
+        stroke: var(--ink-soft);
+        stroke-dasharray: 4 4;
+    }
+    .chosen {
+        fill: none;
+        stroke: var(--ink);
+        stroke-width: 3;
+    }
+    text {
+        fill: var(--ink);
+        font-size: 13px;
+    }
+</style>

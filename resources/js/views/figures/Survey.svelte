@@ -1,0 +1,91 @@
+<script lang="ts">
+    import { useQueryClient } from '@tanstack/svelte-query';
+    import { put, sentence } from '../../api/client';
+    import type { Figure, SurveyQuestion } from '../../api/wire';
+    import { counted } from '../../parts/words';
+
+    interface Props {
+        figure: Figure;
+    }
+    let { figure }: Props = $props();
+
+    const client = useQueryClient();
+    let problem = $state('');
+    const open = $derived(figure.survey.filter((q) => !q.found && !q.no));
+    const settled = $derived(figure.survey.filter((q) => q.found || q.no));
+
+    async function answer(question: SurveyQuestion, said: 'yes' | 'no' | 'open') {
+        problem = '';
+        try {
+            await put('PUT', `companies/${figure.id}/survey`, { question: question.id, answer: said });
+            await client.invalidateQueries({ queryKey: ['figures'] });
+            void client.invalidateQueries({ queryKey: ['scheme'] });
+        } catch (thrown) {
+            problem = sentence(thrown);
+        }
+    }
+</script>
+
+<section aria-labelledby="survey">
+    <h2 id="survey">
+        {open.length ? `Look again: ${counted(open.length, 'question')} open` : 'Nothing overlooked'}
+    </h2>
+    {#if problem}<p role="alert">{problem}</p>{/if}
+    <ol>
+        {#each open as question (question.id)}
+            <li>
+                <p class="ask">{question.ask}</p>
+                <p class="soft">{question.why}</p>
+                <p class="answers">
+                    <button class="link-button" onclick={() => answer(question, 'yes')}
+                        >yes, add {question.area.name.toLowerCase()}</button
+                    >
+                    <button class="link-button" onclick={() => answer(question, 'no')}
+                        >no<span class="visually-hidden">: {question.ask}</span></button
+                    >
+                </p>
+            </li>
+        {/each}
+    </ol>
+    {#if settled.length}
+        <details>
+            <summary>{counted(settled.length, 'question')} settled</summary>
+            <ul>
+                {#each settled as question (question.id)}
+                    <li>
+                        {question.ask}
+                        {#if question.found}<strong>{question.found}</strong>{:else}<strong>no</strong>
+                            <button class="link-button" onclick={() => answer(question, 'open')}>ask again</button>{/if}
+                    </li>
+                {/each}
+            </ul>
+        </details>
+    {/if}
+</section>
+
+<style>
+    ol,
+    ul {
+        margin: 10px 0;
+        padding: 0;
+        list-style: none;
+    }
+    ol li {
+        padding: 9px 0;
+        border-top: 1px solid var(--rule);
+    }
+    .ask {
+        font-weight: 600;
+    }
+    .answers {
+        display: flex;
+        gap: 18px;
+    }
+    details li {
+        padding: 4px 0;
+        font-size: 14px;
+    }
+    summary {
+        cursor: pointer;
+    }
+</style>

@@ -1,0 +1,97 @@
+<script lang="ts">
+    import type { Pair, Scheme } from '../../api/wire';
+    import { parts, type SchemeDesk } from './scheme.svelte';
+
+    interface Props {
+        scheme: Scheme;
+        desk: SchemeDesk;
+    }
+    let { scheme, desk }: Props = $props();
+
+    const findings = $derived(scheme.pairs.filter((p) => p.verdict !== 'clear'));
+    const area = (id: number) => scheme.areas.find((a) => a.id === id);
+    const lower = (id: number) => area(id)?.name.toLowerCase() ?? '';
+    const heads: Record<Pair['verdict'], string> = {
+        clear: 'are clear',
+        weak: 'are weak',
+        lost: 'run together',
+        small: 'are too small to read',
+    };
+
+    function take(pair: Pair) {
+        if (!pair.mend) return;
+        void desk.choose([{ area: pair.mend.area, colour: null, mix: parts(pair.mend.mix), fixed: false }]);
+    }
+</script>
+
+<h2>To mend</h2>
+{#if scheme.pairs.length === 0}
+    <p class="soft">
+        {scheme.areas.some((a) => a.hex)
+            ? 'No neighbours with colours yet. Say on the Figures page what lies beside what.'
+            : 'Once neighbours have colours, those that run into each other stand here, with the nearest change that parts them.'}
+    </p>
+{:else if findings.length === 0}
+    <p>Nothing: all {scheme.pairs.length} pairs can be told apart from {scheme.metres} m.</p>
+{/if}
+<ul>
+    {#each findings as pair (`${pair.one}-${pair.other}`)}
+        <li>
+            <h3>{area(pair.one)?.name} and {lower(pair.other)} {heads[pair.verdict]}</h3>
+            <div class="pair" role="img" aria-label="{area(pair.one)?.name} beside {lower(pair.other)}">
+                <i style:background={area(pair.one)?.hex}></i><i style:background={area(pair.other)?.hex}></i>
+            </div>
+            <p class="soft">{pair.sentence}</p>
+            {#if pair.mend}
+                <p class="mend">
+                    <i style:background={pair.mend.hex}></i>
+                    <span
+                        >Take {lower(pair.mend.area)}
+                        <strong>{pair.mend.words}</strong>: {pair.mend.mix_words}, {pair.mend.apart} from what it is.
+                        <button class="link-button" disabled={desk.busy} onclick={() => take(pair)}
+                            >Take it<span class="visually-hidden"> for {lower(pair.mend.area)}</span></button
+                        ></span
+                    >
+                </p>
+            {:else if pair.verdict !== 'small'}
+                <p class="soft">
+                    No colour of your shelf parts them without joining another pair, or both are kept as they are.
+                </p>
+            {/if}
+        </li>
+    {/each}
+</ul>
+
+<style>
+    ul {
+        margin: 8px 0 0;
+        padding: 0;
+        list-style: none;
+    }
+    li {
+        padding: 12px 0;
+        border-top: 1px solid var(--rule);
+    }
+    h3 {
+        font-family: var(--text);
+        font-size: 15px;
+        font-weight: 600;
+    }
+    .pair {
+        display: flex;
+        height: 40px;
+        margin: 8px 0;
+    }
+    .pair i {
+        flex: 1;
+    }
+    .mend {
+        display: grid;
+        grid-template-columns: 40px 1fr;
+        gap: 10px;
+        margin-top: 8px;
+    }
+    .mend i {
+        height: 40px;
+    }
+</style>

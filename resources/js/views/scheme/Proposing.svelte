@@ -1,0 +1,119 @@
+<script lang="ts">
+    import { createQuery } from '@tanstack/svelte-query';
+    import { Button } from 'carbon-components-svelte';
+    import { sentence } from '../../api/client';
+    import { proposalsQuery } from '../../api/queries';
+    import type { Figure, Proposal, Scheme } from '../../api/wire';
+    import FigureDrawing from '../../parts/FigureDrawing.svelte';
+    import type { Tones } from '../../parts/drawing';
+    import { parts, type SchemeDesk } from './scheme.svelte';
+
+    interface Props {
+        figure: Figure;
+        scheme: Scheme;
+        desk: SchemeDesk;
+    }
+    let { figure, scheme, desk }: Props = $props();
+
+    let harmony = $state('');
+    const version = $derived(scheme.areas.map((a) => (a.fixed ? a.hex : '')).join());
+    const proposals = createQuery(() => proposalsQuery(figure.id, desk.metres, harmony, version));
+    const kept = $derived(scheme.areas.filter((a) => a.fixed));
+
+    function tones(proposal: Proposal): Tones {
+        const all: Tones = new Map(kept.map((a) => [a.id, a.tones]));
+        for (const choice of proposal.choices) all.set(choice.area, choice.tones);
+        return all;
+    }
+
+    async function take(proposal: Proposal) {
+        const done = await desk.choose(
+            proposal.choices.map((c) => ({ area: c.area, colour: null, mix: parts(c.mix), fixed: false })),
+        );
+        if (done) desk.doing = 'judging';
+    }
+</script>
+
+<p class="ask">
+    <label
+        >Harmony <select class="line-select" bind:value={harmony}>
+            <option value="">the best of each</option>
+            <option value="complement">opposite hues</option>
+            <option value="near-complement">beside the opposite hue</option>
+            <option value="triad">three hues, evenly apart</option>
+            <option value="analogous">neighbouring hues</option>
+            <option value="warm-cold">one warm against one cold</option>
+            <option value="spot">muted, with one spot of colour</option>
+        </select></label
+    >
+    <span class="soft">kept: {kept.map((a) => a.name.toLowerCase()).join(', ')}</span>
+</p>
+{#if proposals.error}
+    <p role="alert">{sentence(proposals.error)}</p>
+{:else if proposals.data}
+    <ol>
+        {#each proposals.data.proposals as proposal, i (i)}
+            <li>
+                <div class="plate"><FigureDrawing {figure} tones={tones(proposal)} label={proposal.words} /></div>
+                <h3>{proposal.words}</h3>
+                <p class="soft">{proposal.reason}</p>
+                <div class="strip" role="img" aria-label="The proposed colours">
+                    {#each proposal.choices as choice (choice.area)}
+                        <i
+                            style:background={choice.hex}
+                            title="{scheme.areas.find((a) => a.id === choice.area)?.name}: {choice.mix_words}"
+                        ></i>
+                    {/each}
+                </div>
+                <Button size="small" disabled={desk.busy} onclick={() => take(proposal)}
+                    >Take this scheme<span class="visually-hidden"> {i + 1}: {proposal.words}</span></Button
+                >
+            </li>
+        {/each}
+    </ol>
+{:else}<p class="soft">One moment …</p>{/if}
+
+<style>
+    .ask {
+        display: flex;
+        flex-wrap: wrap;
+        gap: 6px 18px;
+        align-items: baseline;
+        margin-bottom: 12px;
+    }
+    ol {
+        display: grid;
+        grid-template-columns: repeat(auto-fill, minmax(240px, 1fr));
+        gap: 16px;
+        margin: 0;
+        padding: 0;
+        list-style: none;
+    }
+    li {
+        display: flex;
+        flex-direction: column;
+        gap: 8px;
+        padding: 12px;
+        background: var(--surround-deep);
+    }
+    .plate {
+        height: 230px;
+    }
+    .soft {
+        font-size: 13px;
+    }
+    li .soft {
+        flex: 1;
+        color: var(--ink);
+    }
+    .strip {
+        display: flex;
+        height: 28px;
+    }
+    .strip i {
+        flex: 1;
+    }
+    li :global(.bx--btn) {
+        align-self: flex-start;
+    }
+</style>

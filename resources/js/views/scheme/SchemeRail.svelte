@@ -1,0 +1,129 @@
+<script lang="ts">
+    import { Button } from 'carbon-components-svelte';
+    import type { Figure, Scheme } from '../../api/wire';
+    import type { SchemeDesk } from './scheme.svelte';
+
+    interface Props {
+        companies: Figure[];
+        figure: Figure;
+        scheme: Scheme;
+        desk: SchemeDesk;
+    }
+    let { companies, figure, scheme, desk }: Props = $props();
+    const fixed = $derived(scheme.areas.filter((a) => a.fixed).length);
+</script>
+
+<nav class="rail" aria-label="Areas and their colours">
+    <label class="company"
+        ><span class="visually-hidden">Figure</span>
+        <select
+            class="line-select"
+            value={String(figure.id)}
+            onchange={(e) => (location.hash = `#/scheme/${e.currentTarget.value}`)}
+        >
+            {#each companies as each (each.id)}<option value={String(each.id)}>{each.name}</option>{/each}
+        </select></label
+    >
+    <ul>
+        {#each scheme.areas as area (area.id)}
+            <li>
+                <button
+                    class="plain-button"
+                    aria-pressed={desk.chosen === area.id}
+                    onclick={() => (desk.chosen = desk.chosen === area.id ? null : area.id)}
+                >
+                    <i class:open={!area.hex} style:background={area.hex ?? 'transparent'}></i>
+                    <span><strong>{area.name}</strong>{area.words}{area.fixed ? ' · kept' : ''}</span>
+                </button>
+            </li>
+        {/each}
+    </ul>
+    <div class="propose">
+        {#if desk.doing === 'proposing' || desk.doing === 'trials'}
+            <Button size="small" kind="tertiary" onclick={() => (desk.doing = 'judging')}>Back to the scheme</Button>
+        {:else}
+            <Button
+                size="small"
+                disabled={fixed === 0}
+                onclick={() => ((desk.doing = 'proposing'), (desk.chosen = null))}>Propose for the rest</Button
+            >
+            <p class="soft">
+                {fixed
+                    ? 'Colours marked “kept” lead; all others are proposed.'
+                    : 'Give one or two areas a colour and keep them: the rest is proposed from your shelf.'}
+            </p>
+        {/if}
+    </div>
+</nav>
+
+<style>
+    .company {
+        display: block;
+        padding: 0 18px 12px;
+    }
+    .company select {
+        width: 100%;
+        max-width: none;
+        font-family: var(--display);
+        font-size: 17px;
+    }
+    ul {
+        margin: 0;
+        padding: 0;
+        list-style: none;
+    }
+    li button {
+        display: grid;
+        grid-template-columns: 40px 1fr;
+        gap: 12px;
+        align-items: center;
+        width: 100%;
+        padding: 4px 18px 4px 14px;
+        border-left: 4px solid transparent;
+    }
+    li button[aria-pressed='true'] {
+        background: var(--raised);
+        border-left-color: var(--accent);
+    }
+    i {
+        height: 36px;
+    }
+    i.open {
+        border: 1px dashed var(--ink-soft);
+    }
+    strong {
+        display: block;
+        font-size: 14px;
+        font-weight: 500;
+    }
+    span {
+        min-width: 0;
+        font-size: 12px;
+        line-height: 1.25;
+        color: var(--ink-soft);
+    }
+    strong {
+        color: var(--ink);
+    }
+    .propose {
+        padding: 14px 18px;
+    }
+    .propose p {
+        margin-top: 8px;
+        font-size: 13px;
+    }
+    @media (max-width: 980px) {
+        nav {
+            flex-wrap: wrap;
+        }
+        ul {
+            display: flex;
+            overflow-x: auto;
+            order: 2;
+            width: 100%;
+        }
+        li {
+            flex: 0 0 190px;
+        }
+    }
+</style>

@@ -1,0 +1,167 @@
+<script lang="ts">
+    import { Button } from 'carbon-components-svelte';
+    import type { Figure, GroundLaid, Undercoats } from '../../api/wire';
+    import { counted, duration } from '../../parts/words';
+
+    interface Props {
+        figure: Figure;
+        data: Undercoats;
+        busy: boolean;
+        ontake: (paint: number | null, lights: GroundLaid['lights'], kind: string) => void;
+    }
+    let { figure, data, busy, ontake }: Props = $props();
+
+    // svelte-ignore state_referenced_locally
+    let kind: string = $state(data.kind);
+    const chosenKind = $derived(data.kinds.find((k) => k.id === kind));
+    const fewest = $derived(Math.min(...data.grounds.map((g) => g.coats)));
+    const coloured = $derived(data.grounds[0]?.by_area.length ?? 0);
+</script>
+
+<h1>{data.chosen ? `Your undercoat: ${data.current}` : `Advised: ${data.grounds[0]?.words.toLowerCase()}`}</h1>
+<p class="why">{data.chosen ? data.current_reason : data.reason}</p>
+{#each data.matching as warning (warning)}<p class="warning">{warning}</p>{/each}
+{#if coloured < figure.areas.length}
+    <p class="soft">
+        Counted over {counted(coloured, 'area')} of {figure.areas.length}: the others have
+        <a href="#/scheme/{figure.id}">no colour yet</a>.
+    </p>
+{/if}
+<div class="kinds" role="radiogroup" aria-label="How it is put on">
+    {#each data.kinds as each (each.id)}
+        <label class:ruled={!each.allowed}
+            ><input type="radio" name="kind" value={each.id} bind:group={kind} disabled={!each.allowed} />
+            <span
+                ><strong>{each.words}</strong>{each.allowed
+                    ? `${each.minutes} min a figure, then ${duration(each.dry_minutes)} to dry`
+                    : 'ruled out by your answers on Figures'}</span
+            ></label
+        >
+    {/each}
+</div>
+<ul class="cards">
+    {#each data.grounds as ground (ground.id)}
+        <li class:current={ground.current}>
+            <div class="facings" role="img" aria-label="{ground.words}: from above, sideways, from below">
+                <i style:background={ground.hexes.above}></i><i style:background={ground.hexes.side}></i><i
+                    style:background={ground.hexes.below}
+                ></i>
+            </div>
+            <h3>{ground.words}</h3>
+            <p class="figures">
+                <strong>{counted(ground.coats, 'coat')}</strong> over all areas{ground.coats > fewest
+                    ? `, ${ground.coats - fewest} more than the fewest`
+                    : ''}<br />
+                {ground.minutes} min a figure, {duration(Math.round(ground.minutes * figure.count))} for {counted(
+                    figure.count,
+                    'figure',
+                )}<br />
+                {ground.apart.toFixed(1)} away from the colours after three coats
+            </p>
+            {#if ground.favoured}<p class="soft">as you like it</p>{/if}
+            {#if ground.risks.length}
+                <ul class="risks">
+                    {#each ground.risks.slice(0, 4) as risk (risk)}<li>{risk}</li>{/each}
+                    {#if ground.risks.length > 4}<li>and {ground.risks.length - 4} more.</li>{/if}
+                </ul>
+            {/if}
+            <div class="act">
+                {#if ground.current}<span class="here">this one is taken</span>
+                    {#if kind !== data.kind}<Button
+                            size="small"
+                            disabled={busy}
+                            onclick={() => ontake(ground.paint_id, ground.lights, kind)}
+                            >Put it on with {chosenKind?.words.toLowerCase()}</Button
+                        >{/if}
+                {:else if ground.paint_id !== null}
+                    <Button
+                        size="small"
+                        kind="tertiary"
+                        disabled={busy}
+                        onclick={() => ontake(ground.paint_id, ground.lights, kind)}
+                        >Take it<span class="visually-hidden">: {ground.words}</span></Button
+                    >
+                {:else}<span class="soft">no such primer is at hand</span>{/if}
+            </div>
+        </li>
+    {/each}
+</ul>
+{#if chosenKind?.cautions.length}
+    <h2>Before you start</h2>
+    <ul class="cautions">
+        {#each chosenKind.cautions as caution (caution)}<li>{caution}</li>{/each}
+    </ul>
+{/if}
+
+<style>
+    .why {
+        margin: 4px 0 10px;
+    }
+    .warning {
+        margin: 0 0 10px;
+        color: var(--warn);
+    }
+    .kinds {
+        display: flex;
+        flex-wrap: wrap;
+        gap: 8px 28px;
+        margin: 14px 0 18px;
+    }
+    .kinds label {
+        display: flex;
+        gap: 8px;
+        align-items: start;
+    }
+    .kinds strong {
+        display: block;
+    }
+    .kinds span {
+        font-size: 14px;
+    }
+    .ruled {
+        color: var(--ink-soft);
+    }
+    .cards {
+        display: grid;
+        grid-template-columns: repeat(auto-fill, minmax(230px, 1fr));
+        gap: 18px;
+        margin: 0;
+        padding: 0;
+        list-style: none;
+    }
+    .cards > li {
+        display: flex;
+        flex-direction: column;
+        gap: 8px;
+        padding: 14px;
+        background: var(--surround-deep);
+    }
+    .current {
+        outline: 2px solid var(--ink);
+    }
+    .facings {
+        display: grid;
+        height: 108px;
+    }
+    .figures {
+        font-size: 14px;
+    }
+    .risks {
+        margin: 0;
+        padding-left: 18px;
+        font-size: 14px;
+    }
+    .act {
+        margin-top: auto;
+    }
+    .here {
+        font-weight: 600;
+    }
+    h2 {
+        margin-top: 24px;
+    }
+    .cautions {
+        margin: 8px 0;
+        padding-left: 18px;
+    }
+</style>

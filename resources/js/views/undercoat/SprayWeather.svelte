@@ -1,0 +1,158 @@
+<script lang="ts">
+    import { createQuery } from '@tanstack/svelte-query';
+    import { Button, TextInput } from 'carbon-components-svelte';
+    import { put, sentence } from '../../api/client';
+    import { weatherQuery } from '../../api/queries';
+    import type { Climate } from '../../api/wire';
+    import { duration } from '../../parts/words';
+
+    interface Props {
+        /** the kind of undercoat that is judged first, default spray-can */
+        kind?: string;
+    }
+    let { kind = 'spray-can' }: Props = $props();
+
+    let celsius = $state('20');
+    let humidity = $state('50');
+    let scene = $state('room');
+    let problem = $state('');
+    let said = $state('');
+    let scenes: Climate['scenes'] = $state([
+        { id: 'room', words: 'a dry room' },
+        { id: 'summer', words: 'a summer balcony' },
+        { id: 'spring', words: 'a mild, damp yard' },
+        { id: 'winter', words: 'a cold shed' },
+        { id: 'cellar', words: 'a damp cellar' },
+        { id: 'broken', words: 'a sensor with a flat battery' },
+    ]);
+    // svelte-ignore state_referenced_locally
+    let which: string = $state(kind);
+    const number = (text: string) => text.trim().replace(',', '.');
+    const weather = createQuery(() => ({
+        ...weatherQuery(number(celsius), number(humidity)),
+        placeholderData: (before) => before,
+    }));
+    const judged = $derived(weather.data?.kinds.find((k) => k.id === which) ?? null);
+    const heads = { go: 'Go', wait: 'Wait', no: 'No' };
+
+    async function read() {
+        problem = '';
+        said = '';
+        const now = new Date();
+        try {
+            const answer = await put<Climate>('POST', 'climate', {
+                scene,
+                hour: now.getHours() + now.getMinutes() / 60,
+            });
+            celsius = String(answer.weather.celsius);
+            humidity = String(answer.weather.humidity);
+            scenes = answer.scenes;
+            said = `${answer.weather.source}: ${celsius} °C, ${humidity} %${answer.refused ? `; ${answer.refused} of its readings could not be used` : ''}.`;
+        } catch (thrown) {
+            problem = sentence(thrown);
+        }
+    }
+</script>
+
+<h1>Can it be sprayed now?</h1>
+<div class="ask">
+    <TextInput size="sm" labelText="Temperature, °C" bind:value={celsius} />
+    <TextInput size="sm" labelText="Humidity, %" bind:value={humidity} />
+    <div class="sensor">
+        <label
+            >or from the sensor in <select class="line-select" bind:value={scene}
+                >{#each scenes as each (each.id)}<option value={each.id}>{each.words}</option>{/each}</select
+            ></label
+        >
+        <Button size="small" kind="tertiary" onclick={read}>Read it</Button>
+    </div>
+</div>
+{#if said}<p class="soft">{said} The sensor is a stand-in that can be set to weather.</p>{/if}
+{#if problem}<p role="alert">{problem}</p>{/if}
+{#if weather.error}
+    <p role="alert">{sentence(weather.error)}</p>
+{:else if judged}
+    <div class="kinds" role="radiogroup" aria-label="What is sprayed">
+        {#each weather.data?.kinds ?? [] as each (each.id)}
+            <label
+                ><input type="radio" name="weather-kind" value={each.id} bind:group={which} />
+                {each.words}: <strong>{heads[each.verdict].toLowerCase()}</strong></label
+            >
+        {/each}
+    </div>
+    <div class="verdict">
+        <p class="word">{heads[judged.verdict]}</p>
+        <p>{judged.reason}</p>
+        <p class="soft">
+            Wait {duration(judged.wait_minutes)} before painting on it (usually {duration(judged.usual_minutes)}; this
+            air makes it {judged.longer.toFixed(1)} times as long).
+        </p>
+    </div>
+    <div class="lists">
+        <section>
+            <h2>In this order</h2>
+            <ol>
+                {#each judged.checklist as line (line)}<li>{line}</li>{/each}
+            </ol>
+        </section>
+        <section>
+            <h2>Before you start</h2>
+            <ul>
+                {#each judged.cautions as line (line)}<li>{line}</li>{/each}
+            </ul>
+        </section>
+    </div>
+{/if}
+
+<style>
+    .ask {
+        display: grid;
+        grid-template-columns: 150px 150px 1fr;
+        gap: 18px;
+        align-items: end;
+        margin: 14px 0;
+    }
+    .sensor {
+        display: flex;
+        flex-wrap: wrap;
+        gap: 8px 14px;
+        align-items: center;
+    }
+    .kinds {
+        display: flex;
+        flex-wrap: wrap;
+        gap: 6px 26px;
+        margin: 16px 0;
+    }
+    .verdict {
+        display: grid;
+        gap: 6px;
+        padding: 18px 20px;
+        background: var(--raised);
+    }
+    .word {
+        font-family: var(--display);
+        font-size: 42px;
+        line-height: 1;
+    }
+    .lists {
+        display: grid;
+        grid-template-columns: 1.2fr 1fr;
+        gap: 32px;
+        margin-top: 22px;
+    }
+    ol,
+    ul {
+        margin: 8px 0;
+        padding-left: 20px;
+    }
+    li {
+        padding: 3px 0;
+    }
+    @media (max-width: 720px) {
+        .ask,
+        .lists {
+            grid-template-columns: 1fr;
+        }
+    }
+</style>

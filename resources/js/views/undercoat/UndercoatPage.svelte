@@ -1,0 +1,126 @@
+<script lang="ts">
+    import { createQuery, useQueryClient } from '@tanstack/svelte-query';
+    import { Button, InlineNotification } from 'carbon-components-svelte';
+    import { put, sentence } from '../../api/client';
+    import { figuresQuery, undercoatQuery } from '../../api/queries';
+    import type { GroundLaid, Undercoats } from '../../api/wire';
+    import Waiting from '../../parts/Waiting.svelte';
+    import Grounds from './Grounds.svelte';
+    import LightSketch from './LightSketch.svelte';
+    import PrimerCost from './PrimerCost.svelte';
+    import SprayWeather from './SprayWeather.svelte';
+
+    interface Props {
+        params?: { company?: string } | null;
+    }
+    let { params = null }: Props = $props();
+
+    const client = useQueryClient();
+    const figures = createQuery(figuresQuery);
+    const companies = $derived(figures.data?.companies ?? []);
+    const figure = $derived(companies.find((c) => String(c.id) === params?.company) ?? companies[0] ?? null);
+    const undercoats = createQuery(() => undercoatQuery(figure?.id ?? null));
+    const data = $derived(undercoats.data ?? null);
+    let part: 'ground' | 'sketch' | 'weather' | 'cost' = $state('ground');
+    let busy = $state(false);
+    let problem = $state('');
+    const rooms = [
+        { id: 'ground', name: 'Which ground', about: 'coats, minutes, risks' },
+        { id: 'sketch', name: 'Light sketch', about: 'the angle of the spray' },
+        { id: 'weather', name: 'Spray weather', about: 'go, wait or no' },
+        { id: 'cost', name: 'Primer cost', about: 'can against airbrush' },
+    ] as const;
+
+    async function take(paint_id: number | null, lights: GroundLaid['lights'], kind: string) {
+        if (!figure || paint_id === null) return;
+        busy = true;
+        problem = '';
+        try {
+            client.setQueryData(
+                ['undercoat', figure.id],
+                await put<Undercoats>('PUT', `companies/${figure.id}/undercoat`, { paint_id, lights, kind }),
+            );
+            for (const key of ['figures', 'recipe', 'scheme', 'bench'])
+                void client.invalidateQueries({ queryKey: [key] });
+        } catch (thrown) {
+            problem = sentence(thrown);
+        } finally {
+            busy = false;
+        }
+    }
+</script>
+
+{#if !figures.isSuccess || (figure && !data)}
+    <Waiting problem={figures.error ?? undercoats.error} />
+{:else if !figure || !data}
+    <main class="empty">
+        <h1>No figure yet</h1>
+        <p>An undercoat is chosen for the colours of a figure. <a href="#/figures">Describe one</a> first.</p>
+    </main>
+{:else}
+    <div class="duo">
+        <nav class="rail" aria-label="Undercoat">
+            <label class="company"
+                ><span class="visually-hidden">Figure</span>
+                <select
+                    class="line-select"
+                    value={String(figure.id)}
+                    onchange={(e) => (location.hash = `#/undercoat/${e.currentTarget.value}`)}
+                >
+                    {#each companies as each (each.id)}<option value={String(each.id)}>{each.name}</option>{/each}
+                </select></label
+            >
+            {#each rooms as room (room.id)}
+                <button
+                    class="plain-button rail-entry"
+                    aria-pressed={part === room.id}
+                    onclick={() => ((part = room.id), (problem = ''))}
+                    ><strong>{room.name}</strong><span>{room.about}</span></button
+                >
+            {/each}
+            <div class="go">
+                <Button
+                    size="small"
+                    kind="tertiary"
+                    href="#/recipe/{figure.areas.find((a) => !a.planned)?.id ?? figure.areas[0]?.id}"
+                    >Go on to the recipes</Button
+                >
+                <p><a href="#/scheme/{figure.id}">Back to the scheme</a></p>
+            </div>
+        </nav>
+        <main>
+            {#if problem}<InlineNotification lowContrast hideCloseButton kind="error" title={problem} />{/if}
+            {#if part === 'ground'}
+                <Grounds {figure} {data} {busy} ontake={take} />
+            {:else if part === 'sketch'}
+                <LightSketch {figure} {data} {busy} ontake={take} />
+            {:else if part === 'weather'}
+                <SprayWeather kind={data.kind} />
+            {:else}
+                <PrimerCost surface={figure.surface_cm2} figures={figure.count} />
+            {/if}
+        </main>
+    </div>
+{/if}
+
+<style>
+    .empty {
+        padding: 28px;
+    }
+    .company {
+        display: block;
+        padding: 0 18px 12px;
+    }
+    .company select {
+        width: 100%;
+        max-width: none;
+        font-family: var(--display);
+        font-size: 17px;
+    }
+    .go {
+        padding: 18px;
+    }
+    .go p {
+        margin-top: 10px;
+    }
+</style>
