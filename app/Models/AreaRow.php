@@ -24,7 +24,7 @@ use Kalokroma\Figure\Weight;
  * @property int                                      $depth      1 is innermost
  * @property Weight                                   $weight
  * @property string|null                              $hex        intended colour
- * @property list<int>|null                           $touches    areas it lies beside
+ * @property list<int>|null                           $beside     areas it lies beside
  * @property string                                   $part       painted apart with it; empty for the figure itself
  * @property bool                                     $reachable  by a brush when all is glued
  * @property bool                                     $fragile    sits on a weak joint
@@ -80,7 +80,7 @@ final class AreaRow extends Model
             'share' => 'float',
             'depth' => 'integer',
             'position' => 'integer',
-            'touches' => 'array',
+            'beside' => 'array',
             'reachable' => 'boolean',
             'fragile' => 'boolean',
             'mix' => 'array',

@@ -66,7 +66,7 @@ final class Company extends Model
     {
         $pairs = [];
         foreach ($this->areas as $area) {
-            foreach ($area->touches ?? [] as $other) {
+            foreach ($area->beside ?? [] as $other) {
                 if ($other !== $area->id && $this->areas->contains('id', $other)) {
                     $pair = [min($area->id, $other), max($area->id, $other)];
                     $pairs[implode('-', $pair)] = [(string) $pair[0], (string) $pair[1]];

@@ -122,7 +122,7 @@ final class CompanyWriter
             }
         }
         foreach ($rows as $row) {
-            $row->update(['touches' => array_keys($beside[$row->id] ?? [])]);
+            $row->update(['beside' => array_keys($beside[$row->id] ?? [])]);
         }
     }
 

@@ -70,10 +70,16 @@ final readonly class RecipeDesk
     {
         DB::transaction(function (): void {
             foreach ($this->painter->companies()->with('areas.recipe', 'records')->get() as $company) {
-                $this->undercoats->refresh($company);
-                $this->resimulate($company);
+                $this->refreshOne($company);
             }
         });
+    }
+
+    /** The same where only one company's colours changed. */
+    public function refreshOne(Company $company): void
+    {
+        $this->undercoats->refresh($company);
+        $this->resimulate($company);
     }
 
     /** What has changed about the area since its recipe was drafted, in a sentence; null where nothing has. */

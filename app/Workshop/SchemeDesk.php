@@ -83,7 +83,7 @@ final readonly class SchemeDesk
                 };
                 $area->update(['hex' => $hex, 'mix' => $mix, 'fixed' => $fixed && $hex !== null]);
             }
-            (new RecipeDesk($this->painter))->refresh();
+            (new RecipeDesk($this->painter))->refreshOne($company);
         });
     }
 

@@ -47,7 +47,7 @@ final class SurveyDesk
             $areas[] = [
                 'id' => $area->id, 'name' => $area->name, 'material' => $area->material->value, 'relief' => $area->relief->value,
                 'share' => $area->share, 'depth' => $area->depth, 'weight' => $area->weight->value, 'colour' => $area->hex,
-                'touches' => array_values($company->areas->filter(static fn (AreaRow $a): bool => in_array($a->id, $area->touches ?? [], true))->map(static fn (AreaRow $a): string => $a->name)->all()),
+                'touches' => array_values($company->areas->filter(static fn (AreaRow $a): bool => in_array($a->id, $area->beside ?? [], true))->map(static fn (AreaRow $a): string => $a->name)->all()),
             ];
         }
         $largest = $company->areas->sortByDesc('share')->first();

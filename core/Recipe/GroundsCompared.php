@@ -147,7 +147,8 @@ final readonly class GroundsCompared
             $text .= sprintf('; %s would need %d fewer, but you favour %s', $fewest->ground->words, $best->coats() - $fewest->coats(), $school->words());
         } elseif ($most->coats() > $best->coats()) {
             ['area' => $worst, 'more' => $more] = $most->worstAgainst($best);
-            $text .= sprintf('; %s costs %d more, %d of them on %s', $most->ground->words, $most->coats() - $best->coats(), $more, mb_strtolower($worst));
+            $text .= sprintf('; %s costs %d more', $most->ground->words, $most->coats() - $best->coats());
+            $text .= $more > 1 ? sprintf(', %d of them on %s', $more, mb_strtolower($worst)) : '';
         }
 
         return $text.'.';

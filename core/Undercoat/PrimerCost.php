@@ -10,10 +10,6 @@ final readonly class PrimerCost
     /** Figures up to which a break-even is looked for. */
     private const MOST = 2000;
 
-    /** Our own starting values: cm² that a 400 ml can covers once with overspray, and 1 ml of airbrush primer. */
-    public const CAN_CM2 = 9000.0;
-    public const BOTTLE_CM2_PER_ML = 120.0;
-
     /**
      * @param int   $price   minor units for one can or bottle
      * @param float $covers  cm² that one covers with all its coats together

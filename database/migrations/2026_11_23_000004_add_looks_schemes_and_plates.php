@@ -18,7 +18,7 @@ return new class () extends Migration {
             $table->foreignId('matches_id')->nullable()->constrained('companies')->nullOnDelete();
         });
         Schema::table('areas', static function (Blueprint $table): void {
-            $table->json('touches')->nullable();
+            $table->json('beside')->nullable();
             $table->string('part')->default('');
             $table->boolean('reachable')->default(true);
             $table->boolean('fragile')->default(false);
@@ -54,7 +54,7 @@ return new class () extends Migration {
         Schema::dropIfExists('trials');
         Schema::dropIfExists('plates');
         Schema::table('areas', static function (Blueprint $table): void {
-            $table->dropColumn(['touches', 'part', 'reachable', 'fragile', 'notes', 'mix', 'fixed']);
+            $table->dropColumn(['beside', 'part', 'reachable', 'fragile', 'notes', 'mix', 'fixed']);
         });
         Schema::table('companies', static function (Blueprint $table): void {
             $table->dropConstrainedForeignId('matches_id');

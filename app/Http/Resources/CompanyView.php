@@ -86,7 +86,7 @@ final class CompanyView
             'depth' => $area->depth,
             'weight' => $area->weight->value,
             'colour' => $area->hex,
-            'touches' => $area->touches ?? [],
+            'touches' => $area->beside ?? [],
             'part' => $area->part,
             'reachable' => $area->reachable,
             'fragile' => $area->fragile,

@@ -25,6 +25,9 @@
     );
     const name = (area: number | null) => figure.areas.find((a) => a.id === area)?.name ?? '';
 
+    /** greys of a drawing that nobody has coloured yet */
+    const BARE = { recess: '#868686', plane: '#9c9c9c', ridge: '#b4b4b4', ink: '#1c1c1c' };
+
     function pick(area: number | null) {
         if (area !== null) onpick?.(area);
     }
@@ -49,7 +52,7 @@
                     d={shape.d}
                     transform={shape.turn || undefined}
                     fill-rule={shape.even ? 'evenodd' : 'nonzero'}
-                    fill={colour ?? 'var(--bare)'}
+                    fill={colour ?? BARE[shape.tone]}
                     class:over={figure.plate.picture !== null}
                     class:undecided={colour === null}
                     onclick={() => pick(shape.area)}><title>{name(shape.area)}</title></path
@@ -104,7 +107,6 @@
 
 <style>
     svg {
-        --bare: #9b9b9b;
         display: block;
         width: 100%;
         height: 100%;
@@ -113,10 +115,6 @@
     .picks path,
     .picks g g {
         cursor: pointer;
-    }
-    .undecided {
-        stroke: #6f6f6f;
-        stroke-width: 0.6;
     }
     .over {
         mix-blend-mode: multiply;

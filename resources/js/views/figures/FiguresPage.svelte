@@ -6,7 +6,7 @@
     import FigureDrawing from '../../parts/FigureDrawing.svelte';
     import { tonesOf } from '../../parts/drawing';
     import Waiting from '../../parts/Waiting.svelte';
-    import { counted } from '../../parts/words';
+    import { capital, counted } from '../../parts/words';
     import AreaTable from './AreaTable.svelte';
     import CompanyForm from './CompanyForm.svelte';
     import NextStep from './NextStep.svelte';
@@ -79,8 +79,8 @@
             {:else if company}
                 <h1>{company.name}</h1>
                 <p class="soft">
-                    {kind}, {counted(company.count, 'figure')}, {company.height_mm} mm high, {company.surface_cm2} cm² of
-                    surface each
+                    {capital(kind)}{company.count > 1 ? `, ${company.count} figures` : ''}, {company.height_mm} mm high,
+                    {company.surface_cm2} cm² of surface{company.count > 1 ? ' each' : ''}
                     {#if company.uncovered > 0.05}· {company.uncovered} % of it belongs to no area{/if}
                     {#if company.begun}· {company.begun} begun{/if}
                 </p>
@@ -150,14 +150,19 @@
         margin: 12px 0;
     }
     .drawing {
-        height: 430px;
+        max-height: 430px;
+    }
+    .drawing :global(svg) {
+        height: auto;
+        max-height: 430px;
     }
     @media (max-width: 720px) {
         .look {
             grid-template-columns: 1fr;
         }
-        .drawing {
-            height: 320px;
+        .drawing,
+        .drawing :global(svg) {
+            max-height: 320px;
         }
     }
 </style>

@@ -103,7 +103,9 @@
                     disabled={marked.length === 0}
                     onclick={() =>
                         change({ given: marked.map((shape) => ({ shape, area: tone === 'ink' ? null : area, tone })) })}
-                    >Give {counted(marked.length, 'shape')} to it</Button
+                    >{marked.length
+                        ? `Give ${counted(marked.length, 'shape')} to it`
+                        : 'Mark shapes to give them'}</Button
                 >
             {/if}
             {#if marked.length}

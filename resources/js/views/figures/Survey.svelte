@@ -31,7 +31,8 @@
         {open.length ? `Look again: ${counted(open.length, 'question')} open` : 'Nothing overlooked'}
     </h2>
     {#if problem}<p role="alert">{problem}</p>{/if}
-    <ol>
+    <!-- svelte-ignore a11y_no_noninteractive_tabindex -->
+    <ol tabindex="0" aria-label="Open questions">
         {#each open as question (question.id)}
             <li>
                 <p class="ask">{question.ask}</p>
@@ -64,6 +65,10 @@
 </section>
 
 <style>
+    ol {
+        max-height: 372px;
+        overflow-y: auto;
+    }
     ol,
     ul {
         margin: 10px 0;
@@ -75,7 +80,11 @@
         border-top: 1px solid var(--rule);
     }
     .ask {
+        font-size: 15px;
         font-weight: 600;
+    }
+    ol .soft {
+        font-size: 13px;
     }
     .answers {
         display: flex;

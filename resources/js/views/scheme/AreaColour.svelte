@@ -43,13 +43,14 @@
             ?.touches.flatMap((id) => figure.areas.find((a) => a.id === id)?.name ?? []) ?? [],
     );
 
+    /** What is given by hand to an undecided area is kept; the painter can let go of it. */
     const give = (hex: string | null, mix: MixPart[] | null) =>
         void desk.choose([
             {
                 area: area.id,
                 colour: hex,
                 mix: mix ? parts(mix) : null,
-                fixed: hex === null && !mix ? false : area.fixed,
+                fixed: hex === null && !mix ? false : area.fixed || area.hex === null,
             },
         ]);
     const paint = (id: number, name: string, hex: string) => give(null, [{ paint_id: id, name, parts: 1, hex }]);

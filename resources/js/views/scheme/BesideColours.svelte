@@ -35,7 +35,7 @@
     }
 </script>
 
-{#if coloured.length > 1}
+{#if coloured.length > 1 && (areas.length || !scheme.pairs.length)}
     <section aria-labelledby="beside">
         <h2 id="beside">Colour beside colour</h2>
         <p class="pick">

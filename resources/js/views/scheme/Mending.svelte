@@ -27,9 +27,8 @@
 <h2>To mend</h2>
 {#if scheme.pairs.length === 0}
     <p class="soft">
-        {scheme.areas.some((a) => a.hex)
-            ? 'No neighbours with colours yet. Say on the Figures page what lies beside what.'
-            : 'Once neighbours have colours, those that run into each other stand here, with the nearest change that parts them.'}
+        Once neighbours have colours, those that run into each other stand here, with the nearest change that parts
+        them.{scheme.areas.some((a) => a.fixed) ? ' Let the rest be proposed, or choose further areas.' : ''}
     </p>
 {:else if findings.length === 0}
     <p>Nothing: all {scheme.pairs.length} pairs can be told apart from {scheme.metres} m.</p>

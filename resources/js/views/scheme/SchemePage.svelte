@@ -21,6 +21,7 @@
     const figures = createQuery(figuresQuery);
     const companies = $derived(figures.data?.companies ?? []);
     const figure = $derived(companies.find((c) => String(c.id) === params?.company) ?? companies[0] ?? null);
+    const id = $derived(figure?.id ?? null);
     const desk = new SchemeDesk(useQueryClient(), () => figure?.id ?? null);
     const scheme = createQuery(() => ({
         ...schemeQuery(figure?.id ?? null, desk.metres),
@@ -30,14 +31,18 @@
     const area = $derived(data?.areas.find((a) => a.id === desk.chosen) ?? null);
     const lost = $derived((data?.pairs.length ?? 0) - (data?.clear ?? 0));
     const heading = $derived(
-        !data || data.pairs.length === 0
-            ? 'A colour for every area'
-            : data.undecided
-              ? 'Fix the leading colours, let the rest follow'
-              : "Does it read from the table's edge?",
+        desk.doing === 'proposing'
+            ? 'Which scheme for the rest?'
+            : desk.doing === 'trials'
+              ? 'What was tried'
+              : !data || data.pairs.length === 0
+                ? 'A colour for every area'
+                : data.undecided
+                  ? 'Fix the leading colours, let the rest follow'
+                  : "Does it read from the table's edge?",
     );
     $effect(() => {
-        void figure?.id;
+        void id;
         desk.chosen = null;
         desk.doing = 'judging';
         desk.problem = '';
@@ -58,9 +63,9 @@
             <h1>{heading}</h1>
             <p class="soft found">
                 {#if data.pairs.length}
-                    {inWords(data.pairs.length).toLowerCase()} pairs of neighbours · {inWords(data.clear).toLowerCase()} clear
-                    · {lost ? `${inWords(lost).toLowerCase()} run together` : 'none runs into another'} from {data.metres}
-                    m
+                    {inWords(data.pairs.length).toLowerCase()} pairs of neighbours, {lost
+                        ? `${inWords(data.clear).toLowerCase()} clear, ${inWords(lost).toLowerCase()} not,`
+                        : 'every one clear'} from {data.metres} m
                 {:else if data.undecided === data.areas.length}
                     Choose an area at the left and give it a colour.
                 {:else}

@@ -23,7 +23,7 @@
     const pick = (area: number) => (desk.chosen = area);
 </script>
 
-<div class="views">
+<div class="views" class:broad={!figure.plate || figure.plate.width > 1.15 * figure.plate.height}>
     <figure class="close">
         <div>
             <FigureDrawing
@@ -61,7 +61,7 @@
             <select class="line-select" aria-label="Viewing distance" bind:value={desk.metres}>
                 {#each [0.3, 0.5, 0.8, 1.2, 2, 3] as metres (metres)}<option value={metres}>{metres} m</option>{/each}
             </select>
-            <small>blurred by {scheme.blur_mm.toFixed(2)} mm</small>
+            <small>blur {scheme.blur_mm.toFixed(2)} mm</small>
         </figcaption>
     </figure>
 </div>
@@ -73,6 +73,15 @@
         grid-template-rows: 1fr 1fr;
         gap: 14px;
         height: 500px;
+    }
+    .broad {
+        grid-template-columns: 1fr 1fr;
+        grid-template-rows: 330px 210px;
+        height: auto;
+    }
+    .broad .close {
+        grid-row: auto;
+        grid-column: 1 / 3;
     }
     figure {
         display: flex;
@@ -102,13 +111,16 @@
         color: var(--ink-soft);
     }
     @media (max-width: 720px) {
-        .views {
+        .views,
+        .broad {
             grid-template-columns: 1fr;
             grid-template-rows: 340px 260px 260px;
             height: auto;
         }
-        .close {
+        .close,
+        .broad .close {
             grid-row: auto;
+            grid-column: auto;
         }
     }
 </style>

@@ -32,7 +32,7 @@
         void keep();
     }}
 >
-    <TextInput size="sm" labelText="Name of the trial" placeholder="first figure, cold cape" bind:value={name} />
+    <TextInput size="sm" labelText="Name of the trial" placeholder="cold cape" bind:value={name} />
     <TextInput size="sm" labelText="What it showed" bind:value={notes} />
     <Button size="small" type="submit" disabled={desk.busy}>Keep the scheme as a trial</Button>
 </form>

@@ -16,10 +16,10 @@
     // svelte-ignore state_referenced_locally
     let fields = $state({
         can_price: '11.90',
-        can_cm2: '9000',
+        can_cm2: '1300',
         bottle_price: '9.50',
         bottle_ml: '60',
-        cm2_per_ml: '120',
+        cm2_per_ml: '75',
         start_up: '14.00',
         figure_cm2: String(Math.round(surface)),
         figures: String(figures),

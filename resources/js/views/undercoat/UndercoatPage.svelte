@@ -123,4 +123,20 @@
     .go p {
         margin-top: 10px;
     }
+    @media (max-width: 720px) {
+        nav {
+            align-items: center;
+        }
+        .company {
+            flex: none;
+            padding: 8px 12px;
+        }
+        .go {
+            flex: none;
+            display: flex;
+            gap: 14px;
+            align-items: center;
+            padding: 8px 12px;
+        }
+    }
 </style>
