@@ -129,6 +129,8 @@ final class DominantColours
             $lab = new Lab(...$middles[$i]);
             foreach ($labs as $k => $other) {
                 if (Ciede2000::difference($lab, $other) < self::ONE_COLOUR) {
+                    $part = $size / max(1e-9, $size + $shares[$k] * $pixels);
+                    $labs[$k] = new Lab($other->l + $part * ($lab->l - $other->l), $other->a + $part * ($lab->a - $other->a), $other->b + $part * ($lab->b - $other->b));
                     $shares[$k] += $size / $pixels;
                     continue 2;
                 }

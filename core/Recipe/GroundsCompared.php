@@ -61,7 +61,7 @@ final readonly class GroundsCompared
             $laid[] = new GroundLaid($ground, $byArea, $minutes, $surface > 0 ? $apart / $surface : 0.0, self::risks($ground, $coats, $counted, $g), $school->favours($ground, $transparent >= self::TRANSPARENT_RULES));
         }
         $dark = $metal >= self::METAL_HEAVY;
-        $rank = static fn (GroundLaid $l): float => ($l->coats() + 0.01 * $l->minutes) * ($l->favoured ? 1 - School::ALLOWANCE : 1.0) - ($dark && $l->ground->tone === Tone::Dark && !$l->ground->isSketch() ? 1000 : 0);
+        $rank = static fn (GroundLaid $l): float => ($l->coats() + 0.01 * $l->minutes) * ($l->favoured ? 1 - $school->forgives() : 1.0) - ($dark && $l->ground->tone === Tone::Dark && !$l->ground->isSketch() ? 1000 : 0);
         usort($laid, static fn (GroundLaid $a, GroundLaid $b): int => $rank($a) <=> $rank($b) ?: $a->ground->id <=> $b->ground->id);
 
         return new self($laid, self::sentence($laid, $coats, $dark ? $metal : null, $school));

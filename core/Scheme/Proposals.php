@@ -26,8 +26,9 @@ final class Proposals
 {
     private const WANTED = 6;
 
-    /** Two schemes are different from this mean CIEDE2000 over the open areas on, large ones counting more. */
-    private const DIFFERENT = 4.0;
+    /** Two schemes are different from this mean CIEDE2000 over the open areas on, large ones counting more; on a small shelf less will do. */
+    private const DIFFERENT = [4.0, 2.5, 1.2];
+    private const ENOUGH = 5;
 
     /** Which area takes which hue (turn), and whether large areas are light. */
     private const VARIANTS = [[0, false], [1, true], [1, false], [0, true], [2, false], [2, true]];
@@ -122,7 +123,7 @@ final class Proposals
         $this->given = self::hues($fixed);
         $found = [];
         foreach ($only === null ? Harmony::cases() : [$only] as $harmony) {
-            foreach (array_slice(self::VARIANTS, 0, $only === null ? 2 : null) as [$turn, $light]) {
+            foreach (array_slice(self::VARIANTS, 0, $only === null ? 3 : null) as [$turn, $light]) {
                 $found[] = $this->scheme($harmony, $turn, $light);
             }
         }
@@ -139,24 +140,33 @@ final class Proposals
     {
         usort($found, static fn (Proposal $a, Proposal $b): int => $a->score <=> $b->score ?: $a->reason <=> $b->reason);
         $kept = [];
-        $harmonies = [];
-        foreach ([$mixed, false] as $oneEach) {
-            foreach ($found as $i => $proposal) {
-                if (count($kept) >= self::WANTED || isset($kept[$i]) || ($oneEach && isset($harmonies[$proposal->harmony->value]))) {
-                    continue;
-                }
-                foreach ($kept as $other) {
-                    if ($this->apart($proposal, $other) < self::DIFFERENT) {
-                        continue 2;
+        foreach (self::DIFFERENT as $least) {
+            foreach ([$mixed, false] as $oneEach) {
+                foreach ($found as $i => $proposal) {
+                    if (count($kept) < self::WANTED && !isset($kept[$i]) && $this->isNew($proposal, $kept, $least, $oneEach)) {
+                        $kept[$i] = $proposal;
                     }
                 }
-                $kept[$i] = $proposal;
-                $harmonies[$proposal->harmony->value] = true;
+            }
+            if (count($kept) >= self::ENOUGH) {
+                break;
             }
         }
         ksort($kept);
 
         return array_values($kept);
+    }
+
+    /** @param array<int, Proposal> $kept */
+    private function isNew(Proposal $proposal, array $kept, float $least, bool $oneEach): bool
+    {
+        foreach ($kept as $other) {
+            if (($oneEach && $other->harmony === $proposal->harmony) || $this->apart($proposal, $other) < $least) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     private function apart(Proposal $one, Proposal $other): float

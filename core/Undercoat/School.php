@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Kalokroma\Undercoat;
 
-/** What painters disagree about before the first coat. It weighs in, it does not decide alone. */
+/** What painters disagree about before the first coat. It weighs in; only "always" decides alone. */
 enum School: string
 {
     case Open = 'open';
@@ -14,7 +14,7 @@ enum School: string
     case SketchUnderTransparent = 'sketch-transparent';
 
     /** Share of the coats a ground of the favoured school may cost more and still be advised. */
-    public const ALLOWANCE = 0.15;
+    private const ALLOWANCE = 0.15;
 
     public function words(): string
     {
@@ -25,6 +25,12 @@ enum School: string
             self::Sketch => 'always a light sketch',
             self::SketchUnderTransparent => 'a light sketch only under transparent paint',
         };
+    }
+
+    /** Share of its coats that a favoured ground is forgiven. */
+    public function forgives(): float
+    {
+        return $this === self::Sketch ? 1.0 : self::ALLOWANCE;
     }
 
     /** @param bool $transparent whether transparent paint rules the figure */

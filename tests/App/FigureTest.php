@@ -29,7 +29,7 @@ final class FigureTest extends TestCase
         $this->signIn();
         $answer = $this->postJson('/api/companies', self::figure())->assertCreated();
 
-        $this->assertAnswers('company', $answer);
+        $this->assertAnswers('figure', $answer);
         self::assertEquals(64.0, $answer->json('surface_cm2'), 'by hand: twice the height of a foot figure, four times its 16 cm²');
         self::assertNull($answer->json('areas.1.colour'));
         $drafted = $this->postJson('/api/areas/'.$answer->json('areas.0.id').'/recipe', ['colour' => '#4b5a32'])->assertOk();

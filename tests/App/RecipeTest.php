@@ -280,7 +280,7 @@ final class RecipeTest extends TestCase
         $this->signIn();
         $reason = (string) (Company::query()->firstOrFail()->undercoat['reason'] ?? '');
 
-        self::assertMatchesRegularExpression('/^Over \w+ primer the base coats of \d areas? come to \d+/', $reason);
+        self::assertMatchesRegularExpression('/^\w+ primer: \d+ base coats over \d areas?/', $reason);
     }
 
     private function url(): string

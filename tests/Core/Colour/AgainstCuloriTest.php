@@ -9,6 +9,7 @@ use Kalokroma\Colour\Srgb;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
+use Tests\Core\Node;
 
 /** The same colours through an independent program, the npm package culori. */
 final class AgainstCuloriTest extends TestCase
@@ -20,7 +21,7 @@ final class AgainstCuloriTest extends TestCase
         for ($i = 0; $i < 200; ++$i) {
             $colours[] = sprintf('#%06x', $dice->getInt(0, 0xFFFFFF));
         }
-        $theirs = self::culori($colours);
+        $theirs = Node::ask(__DIR__.'/culori.mjs', $colours);
 
         self::assertCount(count($colours), $theirs);
         $before = null;
@@ -39,22 +40,5 @@ final class AgainstCuloriTest extends TestCase
             }
             $before = $lab;
         }
-    }
-
-    /**
-     * @param list<string> $colours
-     *
-     * @return list<list<float>>
-     */
-    private static function culori(array $colours): array
-    {
-        $process = proc_open(['node', __DIR__.'/culori.mjs'], [['pipe', 'r'], ['pipe', 'w'], ['file', '/dev/null', 'w']], $pipes, dirname(__DIR__, 3));
-        self::assertIsResource($process);
-        fwrite($pipes[0], implode("\n", $colours)."\n");
-        fclose($pipes[0]);
-        $lines = array_filter(explode("\n", (string) stream_get_contents($pipes[1])));
-        proc_close($process);
-
-        return array_values(array_map(static fn (string $line): array => json_decode($line, true, 4, JSON_THROW_ON_ERROR), $lines));
     }
 }

@@ -8,6 +8,7 @@ use Kalokroma\Film\Application;
 use Kalokroma\Film\Facings;
 use Kalokroma\Film\FilmProblem;
 use Kalokroma\Film\Pigment;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Swatches;
 
@@ -23,6 +24,44 @@ final class FacingsTest extends TestCase
         self::assertEqualsWithDelta(0.1592, $side, 1e-4);
         self::assertEqualsWithDelta($turn, $side, 1e-4);
         self::assertSame(0.0, $below);
+    }
+
+    /**
+     * By hand, without a cone: level with the table a side gets 1 / π and nothing else does; at 45° the top gets 0.7071 and
+     * a side 0.7071 / π; straight from above only the top does. From below it is the same upside down.
+     *
+     * @param list<float> $shares
+     */
+    #[TestWith([0.0, [0.0, 0.3183, 0.0]])]
+    #[TestWith([45.0, [0.7071, 0.2251, 0.0]])]
+    #[TestWith([90.0, [1.0, 0.0, 0.0]])]
+    #[TestWith([-45.0, [0.0, 0.2251, 0.7071]])]
+    public function testGeometryOfTheSpray(float $degrees, array $shares): void
+    {
+        self::assertEqualsWithDelta($shares, Facings::shares($degrees), 2e-4);
+    }
+
+    /** By hand: straight from above through a cone of half angle δ the top gets (1 + cos δ) / 2, a side the mean of sin ρ / π. */
+    public function testAConeReachesTheSidesToo(): void
+    {
+        [$above, $side, $below] = Facings::shares(90, 40);
+        self::assertEqualsWithDelta((1 + cos(deg2rad(20))) / 2, $above, 1e-3);
+        $rings = array_map(static fn (int $i): float => sin(acos(1 - ($i + 0.5) / 1000 * (1 - cos(deg2rad(20))))) / M_PI, range(0, 999));
+        self::assertEqualsWithDelta(array_sum($rings) / 1000, $side, 1e-3);
+        self::assertSame(0.0, $below);
+        self::assertEqualsWithDelta(Facings::shares(60)[0], Facings::shares(60, 10)[0], 0.01, 'a narrow cone changes little');
+        $this->expectExceptionMessage('0 to 80');
+        Facings::shares(60, 120);
+    }
+
+    public function testAColouredShadowFromBelow(): void
+    {
+        $blue = Pigment::covering(Swatches::reflectance('#1f3050'));
+        $sketch = Facings::sketch(Swatches::reflectance('#1c1b1a'), $blue, -35)->sprayed(Pigment::covering(Swatches::reflectance('#e6dfcc')), 65);
+
+        self::assertLessThan(-5.0, $sketch->below->plane->toLab()->b, 'the underside is blue');
+        self::assertGreaterThan(60, $sketch->above->plane->toLab()->l);
+        self::assertSame([$sketch->below->plane, $sketch->side->plane, $sketch->above->plane], array_map(static fn (string $f) => $sketch->asSurface()->face($f), ['recess', 'plane', 'ridge']));
     }
 
     public function testSteeperFromAboveLightsLessOfTheSide(): void
@@ -56,8 +95,8 @@ final class FacingsTest extends TestCase
     public function testAnAngleBelowTheTable(): void
     {
         $this->expectException(FilmProblem::class);
-        $this->expectExceptionMessage('0 to 90');
-        Facings::shares(-5);
+        $this->expectExceptionMessage('−90 to 90');
+        Facings::shares(-95);
     }
 
     public function testAGlazeGathersALittleInTheRecess(): void

@@ -24,6 +24,7 @@ use Kalokroma\Recipe\Undercoating;
 use Kalokroma\Shelf\Behaviour;
 use Kalokroma\Shelf\Mix;
 use Kalokroma\Shelf\RankedMix;
+use Kalokroma\Undercoat\Ground;
 use Kalokroma\Undercoat\Kind;
 use Kalokroma\Undercoat\Tone;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -226,7 +227,7 @@ final class SimulationTest extends TestCase
     public function testTheUndercoatIsAStepLikeTheOthers(): void
     {
         $grey = Swatches::paint('Grey primer', '#868686', Behaviour::Primer);
-        $outcome = Undercoating::outcome(Kind::Airbrush, Tone::Grey, $grey, 18.0, null, null, [new Finding('undercoat.tone', 'Grey costs least.')]);
+        $outcome = Undercoating::outcome(Kind::Airbrush, Ground::uniform(Tone::Grey, $grey), 18.0, null, null, [new Finding('undercoat.tone', 'Grey costs least.')]);
 
         self::assertSame('#868686', $outcome->after->plane->toHex());
         self::assertSame(20, $outcome->dryMinutes);
@@ -238,7 +239,7 @@ final class SimulationTest extends TestCase
 
     public function testASprayCanIsNotMeasuredInDropsNorThinned(): void
     {
-        $outcome = Undercoating::outcome(Kind::SprayCan, Tone::Dark, null, 18.0, 3, Thinning::fromRatio('1:1'), []);
+        $outcome = Undercoating::outcome(Kind::SprayCan, Ground::uniform(Tone::Dark, null), 18.0, 3, Thinning::fromRatio('1:1'), []);
 
         self::assertNull($outcome->amount);
         self::assertTrue($outcome->step->thinning->isUndiluted());
