@@ -17,9 +17,13 @@ final readonly class Choice
 
     public string $hex;
 
+    /** The same paints in the same shares, in whatever order. */
+    public string $key;
+
     public function __construct(public Mix $mix, public Lab $lab, public bool $metallic)
     {
         $shown = OnScreen::of($lab->toXyz());
+        $this->key = $mix->key();
         $this->hex = $shown->toHex();
         $this->oklch = Srgb::fromHex($this->hex)->toOklch();
     }

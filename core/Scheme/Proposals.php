@@ -11,6 +11,7 @@ use Kalokroma\Colour\Oklch;
 use Kalokroma\Colour\PlainName;
 use Kalokroma\Colour\Srgb;
 use Kalokroma\Figure\Area;
+use Kalokroma\Figure\Material;
 use Kalokroma\Figure\Relief;
 use Kalokroma\Figure\Weight;
 
@@ -75,6 +76,9 @@ final class Proposals
     /** @var list<float> */
     private array $given = [];
 
+    /** @var array<string, non-empty-list<array{Choice, float}>> candidates that were weighed before */
+    private array $weighed = [];
+
     /**
      * @param list<Coloured>                    $areas
      * @param list<array{0: string, 1: string}> $touching ids of neighbours
@@ -121,14 +125,18 @@ final class Proposals
         }
         usort($this->open, static fn (Coloured $a, Coloured $b): int => self::rank($a->area) <=> self::rank($b->area) ?: $b->area->surfaceCm2 <=> $a->area->surfaceCm2 ?: $a->area->id <=> $b->area->id);
         $this->given = self::hues($fixed);
-        $found = [];
-        foreach ($only === null ? Harmony::cases() : [$only] as $harmony) {
-            foreach (array_slice(self::VARIANTS, 0, $only === null ? 3 : null) as [$turn, $light]) {
+        $found = $kept = [];
+        foreach (self::VARIANTS as $v => [$turn, $light]) {
+            foreach ($only === null ? Harmony::cases() : [$only] as $harmony) {
                 $found[] = $this->scheme($harmony, $turn, $light);
+            }
+            $kept = $v === 0 ? [] : $this->different($found, $only === null);
+            if (count($kept) >= self::WANTED) {
+                break;
             }
         }
 
-        return $this->different($found, $only === null);
+        return $kept;
     }
 
     /**
@@ -224,7 +232,7 @@ final class Proposals
         $found = [];
         foreach ($chosen as $id => $choice) {
             if ((string) $id !== $area->id) {
-                $found[$choice->mix->key()] = $this->byId[$id]->area->material === $area->material ? self::AGAIN_ALIKE : self::AGAIN;
+                $found[$choice->key] = $this->byId[$id]->area->material === $area->material ? self::AGAIN_ALIKE : self::AGAIN;
             }
         }
 
@@ -249,7 +257,7 @@ final class Proposals
         [$best, $least] = [$this->candidates[$id][0][0], INF];
         foreach ($this->candidates[$id] as [$choice, $cost]) {
             $lab = $choice->lab;
-            $cost += $taken === [] ? 0.0 : $taken[$choice->mix->key()] ?? 0.0;
+            $cost += $taken === [] ? 0.0 : $taken[$choice->key] ?? 0.0;
             foreach ($around as [$l, $a, $b, $nl, $na, $nb]) {
                 $ratio = sqrt((($lab->l - $l) / $nl) ** 2 + (($lab->a - $a) / $na) ** 2 + (($lab->b - $b) / $nb) ** 2);
                 if ($ratio < self::AIMED) {
@@ -267,23 +275,34 @@ final class Proposals
     /** @return non-empty-list<array{Choice, float}> */
     private function candidatesFor(Area $area, float $hue, Harmony $harmony, bool $isSpot, float $key): array
     {
+        $asked = sprintf('%s %.2f %d %d %.0f', $area->material->value, $hue, (int) ($harmony === Harmony::Spot), (int) $isSpot, $key);
+
+        return $this->weighed[$asked] ??= $this->weigh($area->material, $hue, $harmony === Harmony::Spot, $isSpot, $key);
+    }
+
+    /** @return non-empty-list<array{Choice, float}> the cheapest of every band of lightness */
+    private function weigh(Material $material, float $hue, bool $muted, bool $isSpot, float $key): array
+    {
         $bands = [];
-        $free = MaterialRange::isFree($area->material);
-        foreach ($this->pool->of($area->material) ?: $this->pool->choices as $choice) {
+        $free = MaterialRange::isFree($material);
+        $offHue = self::OFF_HUE * ($free ? 1.0 : 0.25) / 30;
+        foreach ($this->pool->of($material) ?: $this->pool->choices as $choice) {
             $colour = $choice->oklch;
-            $off = abs($colour->hueTurnTo($hue)) / 30 * min(1.0, $colour->chroma / self::HAS_HUE);
-            $cost = self::OFF_HUE * $off * ($free ? 1.0 : 0.25);
-            $cost += $free && $colour->chroma < self::HAS_HUE ? self::GREY : 0.0;
-            if ($harmony === Harmony::Spot) {
+            $turn = abs($colour->hue - $hue);
+            $cost = $offHue * min($turn, 360 - $turn) * min(1.0, $colour->chroma / self::HAS_HUE)
+                + MaterialRange::unusual($material, $colour)
+                + ($choice->mix->isSingle() ? 0.0 : self::MIXED);
+            if ($free) {
+                $cost += self::OFF_KEY * abs($choice->lab->l - $key) + ($colour->chroma < self::HAS_HUE ? self::GREY : 0.0);
+            }
+            if ($muted) {
                 $cost += $isSpot ? 12 * max(0.0, self::SPOT - $colour->chroma) : 12 * max(0.0, $colour->chroma - self::MUTED);
             }
-            $cost += $choice->mix->isSingle() ? 0.0 : self::MIXED;
-            $cost += MaterialRange::unusual($area->material, $colour) + ($free ? self::OFF_KEY * abs($choice->lab->l - $key) : 0.0);
             $bands[(int) floor($choice->lab->l / self::BAND)][] = [$choice, $cost];
         }
         $found = [];
         foreach ($bands as $band) {
-            usort($band, static fn (array $a, array $b): int => $a[1] <=> $b[1] ?: $a[0]->mix->key() <=> $b[0]->mix->key());
+            usort($band, static fn (array $a, array $b): int => $a[1] <=> $b[1] ?: $a[0]->key <=> $b[0]->key);
             array_push($found, ...array_slice($band, 0, self::EACH));
         }
         if ($found === []) {
