@@ -33,10 +33,20 @@ final class PlateForm extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
+        $shape = 'A shape is given to an area by its number, the area and the tone it shows.';
+        $outline = 'An outline needs its area, the tone it shows and its points, each as two numbers.';
+
         return [
-            'given.*' => 'A shape is given to an area by its number, the area and the tone it shows.',
-            'outlines.*' => 'An outline needs its area, the tone it shows and its points, each as two numbers.',
+            'given.*' => $shape,
+            'given.*.*' => $shape,
+            'given.*.*.*' => $shape,
+            'outlines.*' => $outline,
+            'outlines.*.*' => $outline,
+            'outlines.*.*.*' => $outline,
+            'outlines.*.points.*.*' => $outline,
+            'outlines.*.points.*.*.*' => $outline,
             'removed.*' => 'Shapes are taken away by their numbers.',
+            'removed.*.*' => 'Shapes are taken away by their numbers.',
         ];
     }
 

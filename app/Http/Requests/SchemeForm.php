@@ -14,6 +14,9 @@ use Illuminate\Foundation\Http\FormRequest;
  */
 final class SchemeForm extends FormRequest
 {
+    private const MIX = 'A mix has 1 to 4 paints of your shelf, each with 1 to 99 drops.';
+    private const WHICH = 'Say which area gets which colour.';
+
     /** @return array<string, list<string>> */
     public function rules(): array
     {
@@ -35,8 +38,13 @@ final class SchemeForm extends FormRequest
     {
         return [
             'areas.*.colour.regex' => 'This is no colour: write # and six hexadecimal digits, as in #8a5a2b.',
-            'areas.*.mix.*' => 'A mix has 1 to 4 paints of your shelf, each with 1 to 99 drops.',
-            'areas.*' => 'Say which area gets which colour.',
+            'areas.*.mix.*' => self::MIX,
+            'areas.*.mix.*.*' => self::MIX,
+            'areas.*.mix.*.*.*' => self::MIX,
+            'areas.*' => self::WHICH,
+            'areas.*.*' => self::WHICH,
+            'areas.*.area.*' => self::WHICH,
+            'areas.*.fixed.*' => self::WHICH,
         ];
     }
 

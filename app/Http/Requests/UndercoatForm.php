@@ -11,6 +11,8 @@ use Kalokroma\Undercoat\Kind;
 /** A ground: the first primer, and what is sprayed over it. */
 final class UndercoatForm extends FormRequest
 {
+    private const WHAT = 'Say what is sprayed from which angle.';
+
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
@@ -31,7 +33,9 @@ final class UndercoatForm extends FormRequest
             'paint_id.*' => 'Choose a primer of your shelf.',
             'lights.max' => 'A light sketch has at most three lights.',
             'lights.*.degrees.*' => 'The angle of a spray runs from 90° below to 90° above the horizontal.',
-            'lights.*' => 'Say what is sprayed from which angle.',
+            'lights.*' => self::WHAT,
+            'lights.*.*' => self::WHAT,
+            'lights.*.paint_id.*' => self::WHAT,
         ];
     }
 

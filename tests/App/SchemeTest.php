@@ -1,0 +1,171 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\App;
+
+use App\Models\AreaRow;
+use App\Models\Company;
+use App\Models\Paint;
+use App\Models\TrialRow;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Testing\TestResponse;
+use PHPUnit\Framework\Attributes\TestWith;
+
+/** A colour for every area: chosen, judged, proposed, tried. */
+final class SchemeTest extends TestCase
+{
+    public function testTheSchemeJudgesTrueNeighboursFromADistance(): void
+    {
+        $this->beside();
+        $near = $this->getJson($this->url('?metres=0.3'))->assertOk();
+        $this->assertAnswers('scheme', $near);
+        $far = $this->getJson($this->url('?metres=3'))->assertOk();
+
+        self::assertCount(1, (array) $near->json('pairs'));
+        self::assertGreaterThan($far->json('pairs.0.ratio'), $near->json('pairs.0.ratio'));
+        self::assertGreaterThan($near->json('blur_mm'), $far->json('blur_mm'));
+        $grey = (string) $near->json('areas.0.seen.grey.plane');
+        self::assertSame(substr($grey, 1, 2), substr($grey, 3, 2));
+        $this->assertRefused(422, 'runs from 0.2 to 5 m', $this->getJson($this->url('?metres=90')));
+    }
+
+    public function testAMendIsTakenAndPartsThem(): void
+    {
+        $this->beside();
+        $coat = $this->area('Coat');
+        $lantern = $this->area('Lantern');
+        $this->putJson($this->url(), ['areas' => [['area' => $coat->id, 'colour' => '#6f4a2e', 'fixed' => true], ['area' => $lantern->id, 'colour' => '#70502f']]])->assertOk();
+        $pair = $this->getJson($this->url())->json('pairs.0');
+        self::assertContains($pair['verdict'], ['lost', 'weak']);
+        self::assertSame($lantern->id, $pair['mend']['area'], 'the coat is kept');
+        $after = $this->putJson($this->url(), ['areas' => [['area' => $lantern->id, 'mix' => array_map(static fn (array $p): array => ['paint_id' => $p['paint_id'], 'parts' => $p['parts']], $pair['mend']['mix'])]]])->assertOk();
+
+        self::assertSame('clear', $after->json('pairs.0.verdict'));
+        self::assertSame($pair['mend']['mix_words'], collect((array) $after->json('areas'))->firstWhere('id', $lantern->id)['words']);
+    }
+
+    public function testProposalsAreTakenAsMixesOfOwnPaints(): void
+    {
+        $this->beside();
+        $this->assertRefused(422, 'Fix one or two colours first', $this->getJson($this->url('/proposals')));
+        $this->putJson($this->url(), ['areas' => [['area' => $this->area('Coat')->id, 'colour' => '#4b5a32', 'fixed' => true]]])->assertOk();
+        $answer = $this->getJson($this->url('/proposals'))->assertOk();
+        $this->assertAnswers('proposals', $answer);
+        $choice = $answer->json('proposals.0.choices.0');
+        $this->putJson($this->url(), ['areas' => [['area' => $choice['area'], 'mix' => array_map(static fn (array $p): array => ['paint_id' => $p['paint_id'], 'parts' => $p['parts']], $choice['mix'])]]])->assertOk();
+
+        self::assertSame($choice['hex'], AreaRow::query()->find($choice['area'])?->hex);
+        $this->assertRefused(422, 'no such harmony', $this->getJson($this->url('/proposals?harmony=noise')));
+        $one = $this->getJson($this->url('/proposals?harmony=triad'))->json('proposals');
+        self::assertSame(['triad'], array_values(array_unique(array_column((array) $one, 'harmony'))));
+    }
+
+    public function testRefusedColoursChangeNothing(): void
+    {
+        $this->signIn();
+        $coat = $this->area('Coat');
+        $before = $coat->hex;
+        foreach ([
+            'no colour' => [['area' => $coat->id, 'colour' => 'green']],
+            'no such area' => [['area' => $coat->id, 'colour' => '#112233'], ['area' => 99999, 'colour' => '#112233']],
+            'is not on this shelf' => [['area' => $coat->id, 'mix' => [['paint_id' => 99999, 'parts' => 1]]]],
+            '1 to 99 drops' => [['area' => $coat->id, 'mix' => [['paint_id' => 1, 'parts' => -2]]]],
+            'which area gets which colour' => [['colour' => '#112233']],
+        ] as $sentence => $areas) {
+            $this->assertRefused(422, $sentence, $this->putJson($this->url(), ['areas' => $areas]));
+        }
+        self::assertSame($before, $coat->refresh()->hex, 'all or nothing');
+    }
+
+    public function testTheUndercoatAndRecipesFollowAndACompanyFormLetsGoOfTheMix(): void
+    {
+        $this->signIn();
+        $coat = $this->area('Coat');
+        $ochre = (int) Paint::query()->where('name', 'Ochre')->value('id');
+        $this->putJson($this->url(), ['areas' => [['area' => $coat->id, 'mix' => [['paint_id' => $ochre, 'parts' => 1]], 'fixed' => true]]])->assertOk();
+        self::assertSame([['paint' => $ochre, 'parts' => 1]], $coat->refresh()->mix);
+        self::assertStringContainsString('its colour was', (string) $this->getJson("/api/areas/{$coat->id}/recipe")->json('outdated'));
+
+        $company = (array) $this->getJson('/api/companies')->json('companies.0');
+        $company['areas'][0]['colour'] = '#123456';
+        $this->putJson('/api/companies/'.$company['id'], $company)->assertOk();
+        self::assertSame(['#123456', null], [$this->area('Coat')->hex, $this->area('Coat')->mix]);
+        $this->putJson($this->url(), ['areas' => [['area' => $coat->id]]])->assertOk();
+        self::assertSame([null, false], [$this->area('Coat')->hex, $this->area('Coat')->fixed], 'undecided again, and nothing to keep');
+    }
+
+    public function testTrialsAreKeptComparedAndTaken(): void
+    {
+        $this->beside();
+        $kept = $this->area('Coat')->hex;
+        $this->assertRefused(422, 'Give the trial a name', $this->postJson('/api/companies/'.$this->company().'/trials', ['name' => '']));
+        $answer = $this->postJson('/api/companies/'.$this->company().'/trials', ['name' => 'cold cape', 'notes' => 'too dark'])->assertOk();
+        $this->assertAnswers('scheme', $answer);
+        $trial = (int) $answer->json('trials.0.id');
+        $this->patchJson("/api/trials/$trial", ['verdict' => 'failed'])->assertOk();
+        $this->assertRefused(422, 'open, worked or failed', $this->patchJson("/api/trials/$trial", ['verdict' => 'great']));
+        $this->putJson($this->url(), ['areas' => [['area' => $this->area('Coat')->id, 'colour' => '#112233']]])->assertOk();
+
+        self::assertSame('failed', $this->getJson($this->url())->json('trials.0.verdict'));
+        self::assertSame($kept, collect((array) $this->getJson($this->url())->json('trials.0.areas'))->firstWhere('id', $this->area('Coat')->id)['hex'], 'the trial keeps its colours');
+        $this->postJson("/api/trials/$trial/take")->assertOk();
+        self::assertSame($kept, $this->area('Coat')->hex);
+        $this->deleteJson("/api/trials/$trial")->assertOk();
+        self::assertSame(0, TrialRow::query()->count());
+    }
+
+    public function testAReferencePictureGivesItsRulingColours(): void
+    {
+        $this->signIn();
+        $image = imagecreatetruecolor(90, 60);
+        imagefill($image, 0, 0, 0x9C7D34);
+        imagefilledrectangle($image, 0, 0, 29, 59, 0x4A626C);
+        ob_start();
+        imagepng($image);
+        $send = fn (string $bytes): TestResponse => $this->post('/api/scheme/picture', ['picture' => UploadedFile::fake()->createWithContent('ref.png', $bytes)], ['Accept' => 'application/json']);
+        $answer = $send((string) ob_get_clean())->assertOk();
+
+        $this->assertAnswers('picture_colours', $answer);
+        self::assertSame(['#9c7d34', '#4a626c'], array_slice(array_column((array) $answer->json('colours'), 'hex'), 0, 2));
+        self::assertEqualsWithDelta(66.7, $answer->json('colours.0.share'), 2.0);
+        $this->assertRefused(422, 'use PNG or JPEG', $send('not a picture'));
+        $this->assertRefused(422, 'did not arrive', $this->postJson('/api/scheme/picture'));
+    }
+
+    #[TestWith(['?kind=white&way=warm&strength=4&white=1', true])]
+    #[TestWith(['?kind=black&way=cool&strength=1&white=2', false])]
+    public function testTintsOfWhiteAndBlack(string $question, bool $warned): void
+    {
+        $this->signIn();
+        $answer = $this->getJson('/api/scheme/tint'.$question)->assertOk();
+
+        $this->assertAnswers('tint', $answer);
+        self::assertSame($warned, $answer->json('warning') !== null);
+        $this->assertRefused(422, 'warm, cool or greenish', $this->getJson('/api/scheme/tint?way=sour'));
+    }
+
+    /** Signs in to a workshop whose coat and belt lie beside each other. */
+    private function beside(): void
+    {
+        $this->signIn();
+        $company = (array) $this->getJson('/api/companies')->json('companies.0');
+        $company['areas'] = array_map(static fn (array $a): array => [...$a, 'touches' => $a['name'] === 'Coat' ? ['Lantern'] : []], $company['areas']);
+        $this->putJson('/api/companies/'.$company['id'], $company)->assertOk();
+    }
+
+    private function area(string $name): AreaRow
+    {
+        return AreaRow::query()->where('name', $name)->firstOrFail();
+    }
+
+    private function company(): int
+    {
+        return (int) Company::query()->value('id');
+    }
+
+    private function url(string $rest = ''): string
+    {
+        return '/api/companies/'.$this->company().'/scheme'.$rest;
+    }
+}
