@@ -13,6 +13,7 @@ use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
+use Symfony\Component\HttpFoundation\Response;
 
 /** Drawings and photographs of figures, friendly and hostile. */
 final class PlateTest extends TestCase
@@ -158,6 +159,7 @@ final class PlateTest extends TestCase
         self::assertSame(0, PlateRow::query()->count());
     }
 
+    /** @return TestResponse<Response> */
     private function send(string $bytes, string $name = 'figure.svg'): TestResponse
     {
         return $this->post($this->url(), ['file' => UploadedFile::fake()->createWithContent($name, $bytes)], ['Accept' => 'application/json']);

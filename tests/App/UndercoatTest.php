@@ -60,9 +60,9 @@ final class UndercoatTest extends TestCase
         $company = (array) $this->getJson('/api/companies')->json('companies.0');
         $second = $this->postJson('/api/companies', ['name' => 'Second watch', 'count' => 2, 'height_mm' => 30, 'matches_id' => $company['id'], 'areas' => [['name' => 'Coat', 'material' => 'cloth', 'relief' => 'tight', 'share' => 100, 'depth' => 3, 'weight' => 'leading', 'colour' => '#efe9d9']]])->assertCreated();
         $url = '/api/companies/'.$second->json('id').'/undercoat';
-        $now = $this->getJson($url)->json();
-        $other = collect($this->getJson($this->url())->json('grounds'))->firstWhere('current', true);
-        $unlike = collect($now['grounds'])->first(static fn (array $g): bool => $g['id'] !== $other['id'] && $g['lights'] === []);
+        $now = (array) $this->getJson($url)->json();
+        $other = collect((array) $this->getJson($this->url())->json('grounds'))->firstWhere('current', true);
+        $unlike = collect((array) $now['grounds'])->first(static fn (array $g): bool => $g['id'] !== $other['id'] && $g['lights'] === []);
         $this->putJson($url, ['paint_id' => $unlike['paint_id']])->assertOk();
         self::assertStringContainsString('Second watch is meant to match', (string) $this->getJson($url)->json('matching.0'));
         $this->putJson($url, ['paint_id' => $other['paint_id']])->assertOk();

@@ -43,7 +43,11 @@ final class PagesTest extends TestCase
         yield 'What to buy' => ['/buy', 'Enough?'];
         yield 'A paint' => ['/shelf/3', 'Nearest relatives'];
         yield 'A metallic' => ['/shelf/80', 'Nearest relatives'];
-        yield 'Figures' => ['/figures', 'Three questions'];
+        yield 'Figures' => ['/figures', 'Four questions'];
+        yield 'Scheme' => ['/scheme', 'To mend'];
+        yield 'Undercoat' => ['/undercoat', 'Before you start'];
+        yield 'Tables, weather' => ['/tables/weather', 'In this order'];
+        yield 'Tables, primer cost' => ['/tables/primer-cost', 'Can or airbrush?'];
         yield 'Recipe' => ['/recipe', 'Left out, and why'];
         yield 'Bench' => ['/bench', 'Next after this'];
         yield 'Ledger' => ['/ledger', 'What was really done'];
@@ -69,7 +73,7 @@ final class PagesTest extends TestCase
     /** What opens over a page, or in its place, is as reachable as the page. */
     public function testNoBarrierIsFoundInForms(): void
     {
-        foreach ([['/shelf', 'Add a paint', 'Dry colour at full hide'], ['/shelf', 'Files in and out', 'Bring in a shelf'], ['/figures', 'Change areas', 'is shared out'], ['/bench', 'Different', 'What was really done'], ['/shelf/3', 'Measure a test swatch', 'Bare white'], ['/tables/match', 'a picture', 'Picture, up to'], ['/tables/glaze', 'the reader', 'stands in for a hand-held device']] as [$page, $button, $arrived]) {
+        foreach ([['/shelf', 'Add a paint', 'Dry colour at full hide'], ['/shelf', 'Files in and out', 'Bring in a shelf'], ['/figures', 'Change areas', 'is shared out'], ['/figures', 'Change the drawing', 'Every shape has its area'], ['/scheme', 'Propose for the rest', 'Take this scheme'], ['/scheme/2', 'Keep this as a trial', 'As chosen now'], ['/undercoat', 'Light sketch', 'Angle over the horizontal'], ['/bench', 'Different', 'What was really done'], ['/shelf/3', 'Measure a test swatch', 'Bare white'], ['/tables/match', 'a picture', 'Picture, up to'], ['/tables/glaze', 'the reader', 'stands in for a hand-held device']] as [$page, $button, $arrived]) {
             foreach (['light', 'dark'] as $surround) {
                 $this->hands->ask("localStorage.setItem('kalokroma.surround', '$surround'); localStorage.setItem('kalokroma.surround.bench', '$surround');");
                 $this->open($page, '');

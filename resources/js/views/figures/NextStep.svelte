@@ -20,6 +20,7 @@
                 : `${counted(undecided.length, 'area')} without a colour.`}
         </p>
         <Button href="#/scheme/{figure.id}">Choose the colours</Button>
+        {#if open[0]}<p><a href="#/recipe/{open[0].id}">Recipe for {open[0].name.toLowerCase()}</a></p>{/if}
     {:else if open.length}
         <p>Every area has a colour; {counted(open.length, 'area')} without a recipe.</p>
         <Button href="#/recipe/{open[0]?.id}">Recipe for {open[0]?.name.toLowerCase()}</Button>

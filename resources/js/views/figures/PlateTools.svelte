@@ -76,12 +76,12 @@
     {#if plate}
         <div class="choose">
             <label
-                >Area <select class="line-select" bind:value={area}
+                >Area <select class="line-select" aria-label="Area" bind:value={area}
                     >{#each figure.areas as each (each.id)}<option value={each.id}>{each.name}</option>{/each}</select
                 ></label
             >
             <label
-                >shows <select class="line-select" bind:value={tone}
+                >shows <select class="line-select" aria-label="What the shape shows" bind:value={tone}
                     >{#each tones as each (each.id)}<option value={each.id}>{each.name}</option>{/each}</select
                 ></label
             >

@@ -127,7 +127,7 @@
                     <span
                         >{match.mix_words}<small>{match.difference.toFixed(1)} away</small>
                         <button class="link-button" disabled={desk.busy} onclick={() => give(null, match.mix)}
-                            >Take<span class="visually-hidden"> {match.mix_words}</span></button
+                            >Take<span class="visually-hidden">{` ${match.mix_words}`}</span></button
                         ></span
                     >
                 </li>

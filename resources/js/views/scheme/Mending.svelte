@@ -48,7 +48,7 @@
                         >Take {lower(pair.mend.area)}
                         <strong>{pair.mend.words}</strong>: {pair.mend.mix_words}, {pair.mend.apart} from what it is.
                         <button class="link-button" disabled={desk.busy} onclick={() => take(pair)}
-                            >Take it<span class="visually-hidden"> for {lower(pair.mend.area)}</span></button
+                            >Take it<span class="visually-hidden">{` for ${lower(pair.mend.area)}`}</span></button
                         ></span
                     >
                 </p>

@@ -36,7 +36,7 @@
 
 <p class="ask">
     <label
-        >Harmony <select class="line-select" bind:value={harmony}>
+        >Harmony <select class="line-select" aria-label="Harmony" bind:value={harmony}>
             <option value="">the best of each</option>
             <option value="complement">opposite hues</option>
             <option value="near-complement">beside the opposite hue</option>
@@ -66,7 +66,7 @@
                     {/each}
                 </div>
                 <Button size="small" disabled={desk.busy} onclick={() => take(proposal)}
-                    >Take this scheme<span class="visually-hidden"> {i + 1}: {proposal.words}</span></Button
+                    >Take this scheme<span class="visually-hidden">{` ${i + 1}: ${proposal.words}`}</span></Button
                 >
             </li>
         {/each}

@@ -87,15 +87,15 @@
                 {#each [['all over', 'dark'], ...(mode === 'single' ? [] : [[mode === 'two' ? 'then, lower' : 'from below', 'other']]), ['from above', 'light']] as [words, which] (which)}
                     <label
                         >{words}
-                        {#if which === 'dark'}<select class="line-select" bind:value={dark}
+                        {#if which === 'dark'}<select class="line-select" aria-label={words} bind:value={dark}
                                 >{#each data.primers as p (p.id)}<option value={String(p.id)}>{p.name}</option
                                     >{/each}</select
                             >
-                        {:else if which === 'other'}<select class="line-select" bind:value={other}
+                        {:else if which === 'other'}<select class="line-select" aria-label={words} bind:value={other}
                                 >{#each data.primers as p (p.id)}<option value={String(p.id)}>{p.name}</option
                                     >{/each}</select
                             >
-                        {:else}<select class="line-select" bind:value={light}
+                        {:else}<select class="line-select" aria-label={words} bind:value={light}
                                 >{#each data.primers as p (p.id)}<option value={String(p.id)}>{p.name}</option
                                     >{/each}</select
                             >{/if}</label

@@ -60,7 +60,7 @@
     <TextInput size="sm" labelText="Humidity, %" bind:value={humidity} />
     <div class="sensor">
         <label
-            >or from the sensor in <select class="line-select" bind:value={scene}
+            >or from the sensor in <select class="line-select" aria-label="Where the sensor is" bind:value={scene}
                 >{#each scenes as each (each.id)}<option value={each.id}>{each.words}</option>{/each}</select
             ></label
         >
