@@ -11,7 +11,11 @@ $pictures = [
     'shelf' => ['/shelf', 'light', 'Coats it takes', "document.querySelectorAll('section button')[20].click()"],
     'shelf-map' => ['/shelf?map', 'light', 'Coats it takes', "[...document.querySelectorAll('main [role=tab]')].find((b) => b.textContent.trim() === 'Map').click()"],
     'buy' => ['/buy', 'light', 'The cheapest', ''],
-    'figures' => ['/figures', 'light', 'Three questions', ''],
+    'figures' => ['/figures/1', 'light', 'Four questions', ''],
+    'scheme' => ['/scheme/1', 'light', 'Colour beside colour', ''],
+    'scheme-proposals' => ['/scheme/1', 'dark', 'To mend', "[...document.querySelectorAll('button')].find((b) => b.textContent.trim() === 'Propose for the rest').click()"],
+    'undercoat' => ['/undercoat/1', 'light', 'Before you start', ''],
+    'light-sketch' => ['/undercoat/1', 'dark', 'Before you start', "[...document.querySelectorAll('nav.rail button')][1].click()"],
     'recipe' => ['/recipe/4', 'light', 'Left out, and why', ''],
     'recipe-dark' => ['/recipe/8', 'dark', 'Left out, and why', ''],
     'bench' => ['/bench/1/4', 'dark', 'Next after this', ''],
@@ -53,7 +57,7 @@ try {
         if ($script !== '') {
             $hands->ask($script);
         }
-        usleep(900_000);
+        usleep(1_500_000);
         $studio->browser->takeScreenshot("$folder/$name.png");
         echo "docs/screenshots/$name.png\n";
     }

@@ -15,6 +15,7 @@ use Kalokroma\Colour\Oklch;
 final readonly class Ladder
 {
     private const NEUTRAL_CHROMA = 0.025;
+    private const LEANS_FROM = 0.008;
     private const MOST_LIGHT = 0.975;
     private const LEAST_LIGHT = 0.12;
 
@@ -94,7 +95,11 @@ final readonly class Ladder
             return new Finding('ladder.base', 'A middle tone {step} darker than intended (lightness {from} to {to}) leaves the layer room to lighten.', $facts);
         }
         if ($this->isNeutral()) {
-            $facts['direction'] = $this->intended->lightness > 0.6 ? 'tinted cool, so that it reads as shadow and not as dirt' : 'kept as neutral as it is';
+            $facts['direction'] = match (true) {
+                $this->intended->lightness <= 0.6 => 'kept as neutral as it is',
+                $this->leans() => 'leaning as the colour itself does',
+                default => 'tinted cool, so that it reads as shadow and not as dirt',
+            };
 
             return new Finding('ladder.neutral', $rung === 'shade'
                 ? 'Lightness {from} to {to}, {direction}.'
@@ -113,7 +118,7 @@ final readonly class Ladder
         $lightness = $this->noDarkerThan($this->intended->lightness * self::SHADE_KEEPS);
         if ($this->isNeutral()) {
             return $this->intended->lightness > 0.6
-                ? (new Oklch($lightness, 0.018, 240))->onScreen()
+                ? (new Oklch($lightness, 0.018, $this->leans() ? $this->intended->hue : 240.0))->onScreen()
                 : (new Oklch($lightness, $this->intended->chroma, $this->intended->hue))->onScreen();
         }
         [, , , , , , , $toward, $most] = $this->family;
@@ -129,6 +134,12 @@ final readonly class Ladder
     private function noDarkerThan(float $lightness): float
     {
         return max($lightness, min(self::LEAST_LIGHT, $this->intended->lightness));
+    }
+
+    /** Whether a white or grey leans to a side that its shade can follow. */
+    private function leans(): bool
+    {
+        return $this->intended->chroma >= self::LEANS_FROM;
     }
 
     private function isNeutral(): bool

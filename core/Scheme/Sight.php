@@ -35,6 +35,22 @@ final readonly class Sight
         }
     }
 
+    /** How it is judged, in words. */
+    public function model(): string
+    {
+        return sprintf(
+            'A pair is clear where everybody would notice the difference of its two colours, seen as large as the smaller area is from %g m: %.1f in lightness (and %.1f, %.1f along red–green and yellow–blue) plus %.1f, %.1f and %.1f for each degree that the size divides. Stone, Albers Szafir and Setlur, Color and Imaging Conference 2014; sizes below a third of a degree (%.1f mm from here) are extrapolated.',
+            $this->metres,
+            self::APART[0][0],
+            self::APART[1][0],
+            self::APART[2][0],
+            self::APART[0][1],
+            self::APART[1][1],
+            self::APART[2][1],
+            2000 * $this->metres * tan(deg2rad(1 / 6)),
+        );
+    }
+
     /** Degrees under which so many millimetres are seen. */
     public function degrees(float $mm): float
     {

@@ -103,6 +103,12 @@ final readonly class Ground
         return $found;
     }
 
+    /** How the shares of a light sketch are reckoned, in words. */
+    public static function model(): string
+    {
+        return sprintf('Each surface gets the cosine of the angle between what it faces and the spray, all round the figure, averaged over a cone of %.0f°.', self::OPENING);
+    }
+
     public function isSketch(): bool
     {
         return $this->lights !== [];

@@ -84,6 +84,14 @@ final readonly class Weather
         return max(0.5, $kind === Kind::SprayCan ? 2 ** ($cold / 2) : 2 ** ($cold + $damp));
     }
 
+    /** How drying is reckoned, in words. */
+    public static function rule(Kind $kind): string
+    {
+        return $kind === Kind::SprayCan
+            ? 'Reckoned from 20 °C: a solvent dries half as fast for every 20 °C less, and does not mind the damp.'
+            : 'Reckoned from 20 °C and 50 %: twice as long for every 10 °C less and for every 30 % more.';
+    }
+
     /** Minutes before paint may follow. */
     public function wait(Kind $kind): int
     {

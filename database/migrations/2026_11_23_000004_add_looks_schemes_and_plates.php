@@ -14,6 +14,7 @@ return new class () extends Migration {
         });
         Schema::table('companies', static function (Blueprint $table): void {
             $table->string('kind')->default('foot');
+            $table->unsignedSmallInteger('leaders')->default(0);
             $table->json('survey')->nullable();
             $table->foreignId('matches_id')->nullable()->constrained('companies')->nullOnDelete();
         });
@@ -58,7 +59,7 @@ return new class () extends Migration {
         });
         Schema::table('companies', static function (Blueprint $table): void {
             $table->dropConstrainedForeignId('matches_id');
-            $table->dropColumn(['kind', 'survey']);
+            $table->dropColumn(['kind', 'leaders', 'survey']);
         });
         Schema::table('painters', static function (Blueprint $table): void {
             $table->dropColumn('school');

@@ -138,7 +138,7 @@ final class SchemeTest extends TestCase
     public function testTheWeatherIsReadOrTypedWhenTheSensorFails(): void
     {
         $this->open('/undercoat/1', 'Before you start');
-        $this->hands->pressBeginning('Spray weather', 'nav');
+        $this->hands->press('Spray weather', 'nav');
         $this->hands->see('Can it be sprayed now?');
         $this->hands->choose('Where the sensor is', 'a sensor with a flat battery');
         $this->hands->press('Read it');
@@ -156,7 +156,7 @@ final class SchemeTest extends TestCase
     public function testTheAngleOfALightSketchChangesWhatIsSeen(): void
     {
         $this->open('/undercoat/1', 'Before you start');
-        $this->hands->pressBeginning('Light sketch', 'nav');
+        $this->hands->press('Light sketch', 'nav');
         $this->hands->see('How steep shall the light fall?');
         $this->hands->see('% of the light tone');
         $sideways = fn (): string => (string) $this->hands->ask('return document.querySelectorAll(".facings p")[1]?.innerText ?? "";');
@@ -167,7 +167,7 @@ final class SchemeTest extends TestCase
         $this->hands->see('stands for both');
         $this->hands->choose('from above', 'Ivory Ground');
         $this->hands->press('Take this sketch');
-        $this->hands->pressBeginning('Which ground', 'nav');
+        $this->hands->press('Which ground', 'nav');
         $this->hands->see('Your undercoat: Black Ground, then Ivory Ground from 20° above');
     }
 

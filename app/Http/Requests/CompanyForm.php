@@ -27,6 +27,7 @@ final class CompanyForm extends FormRequest
         return [
             'name' => ['required', 'string', 'max:80', Rule::unique('companies')->where('painter_id', $this->user()?->getAuthIdentifier())->ignore($company instanceof Company ? $company->id : null)],
             'count' => ['required', 'integer', 'min:1', 'max:99'],
+            'leaders' => ['nullable', 'integer', 'min:0', 'lte:count'],
             'height_mm' => ['bail', 'required', self::DECIMAL, 'numeric', 'min:10', 'max:400'],
             'surface_cm2' => ['bail', 'nullable', self::DECIMAL, 'numeric', 'gt:0', 'max:5000'],
             'notes' => ['nullable', 'string', 'max:2000'],
@@ -81,6 +82,7 @@ final class CompanyForm extends FormRequest
         return [
             'name.unique' => 'There is a figure or company of this name already.',
             'count.*' => 'A company has 1 to 99 figures.',
+            'leaders.*' => 'There are 0 leaders, or at most as many as figures.',
             'height_mm.*' => 'The height is 10 to 400 mm.',
             'surface_cm2.*' => 'The surface of one figure is more than 0 and at most 5000 cm².',
             'areas.required' => 'A figure needs at least one area.',
@@ -95,7 +97,7 @@ final class CompanyForm extends FormRequest
         ];
     }
 
-    /** @return array{name: string, count: int, height_mm: float, surface_cm2: float|null, notes: string, areas: list<array{id: int|null, name: string, material: string, relief: string, share: float, depth: int, weight: string, colour: string|null, touches: list<string>|null, part: string, reachable: bool, fragile: bool, notes: string}>, kind: string|null, matches_id: int|null, normalise: bool} */
+    /** @return array{name: string, count: int, leaders: int|null, height_mm: float, surface_cm2: float|null, notes: string, areas: list<array{id: int|null, name: string, material: string, relief: string, share: float, depth: int, weight: string, colour: string|null, touches: list<string>|null, part: string, reachable: bool, fragile: bool, notes: string}>, kind: string|null, matches_id: int|null, normalise: bool} */
     public function company(): array
     {
         $areas = [];
@@ -122,6 +124,7 @@ final class CompanyForm extends FormRequest
         return [
             'name' => trim((string) $this->string('name')),
             'count' => $this->integer('count'),
+            'leaders' => $this->filled('leaders') ? $this->integer('leaders') : null,
             'height_mm' => $this->float('height_mm'),
             'surface_cm2' => $this->filled('surface_cm2') ? $this->float('surface_cm2') : null,
             'notes' => (string) $this->string('notes'),

@@ -42,6 +42,7 @@ final class CompanyView
             'name' => $company->name,
             'kind' => $company->kind->value,
             'count' => $company->count,
+            'leaders' => $company->leaders,
             'height_mm' => $company->height_mm,
             'surface_cm2' => $company->surface_cm2,
             'notes' => $company->notes,

@@ -42,6 +42,7 @@ final class SchemeView
 
         return [
             'metres' => $sight->metres,
+            'model' => $sight->model(),
             'blur_mm' => round($sight->blurMm(), 3),
             'areas' => array_values($company->areas->map(static fn (AreaRow $a): array => self::area($desk, $company, $a, $legibility))->all()),
             'pairs' => $pairs,

@@ -92,6 +92,7 @@ final class UndercoatView
 
         return [
             'words' => $ground->words,
+            'model' => Ground::model(),
             'lights' => $lights,
             'hexes' => $ground->hexes(),
             'facings' => [
@@ -131,6 +132,7 @@ final class UndercoatView
                 ...$weather->judge($k),
                 'wait_minutes' => $weather->wait($k),
                 'usual_minutes' => $k->dryMinutes(),
+                'rule' => Weather::rule($k),
                 'longer' => round($weather->drying($k), 2),
                 'checklist' => Weather::checklist($k),
                 'cautions' => Cautions::before($k->tool(), ['primer']),

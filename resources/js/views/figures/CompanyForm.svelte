@@ -89,6 +89,13 @@
     </div>
     <div class="head second">
         <TextInput labelText="Notes" bind:value={draft.notes} />
+        <TextInput
+            labelText="Leaders among them"
+            inputmode="numeric"
+            bind:value={draft.leaders}
+            invalid={'leaders' in fields}
+            invalidText={fields.leaders ?? ''}
+        />
         <Select labelText="Meant to match" bind:selected={draft.matches}>
             <SelectItem value="" text="nothing" />
             {#each companies.filter((c) => c.id !== company?.id) as each (each.id)}
@@ -131,7 +138,7 @@
         margin: 18px 0;
     }
     .second {
-        grid-template-columns: 2fr 1fr;
+        grid-template-columns: 2fr 0.7fr 1fr;
     }
     .begin {
         display: flex;

@@ -79,7 +79,9 @@
             {:else if company}
                 <h1>{company.name}</h1>
                 <p class="soft">
-                    {capital(kind)}{company.count > 1 ? `, ${company.count} figures` : ''}, {company.height_mm} mm high,
+                    {capital(kind)}{company.count > 1
+                        ? `, ${company.count} figures${company.leaders ? `, ${counted(company.leaders, 'leader')} among them` : ''}`
+                        : ''}, {company.height_mm} mm high,
                     {company.surface_cm2} cm² of surface{company.count > 1 ? ' each' : ''}
                     {#if company.uncovered > 0.05}· {company.uncovered} % of it belongs to no area{/if}
                     {#if company.begun}· {company.begun} begun{/if}

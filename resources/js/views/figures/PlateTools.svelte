@@ -109,7 +109,7 @@
                 >
             {/if}
             {#if marked.length}
-                <Button size="small" kind="danger-ghost" onclick={() => change({ removed: marked })}>Take away</Button>
+                <button class="link-button" onclick={() => change({ removed: marked })}>Take away</button>
             {/if}
         </div>
         <p class="soft">
@@ -170,10 +170,10 @@
     {/if}
     <div class="do">
         <Button onclick={onclose}>Done</Button>
-        {#if plate}<Button
-                kind="danger-ghost"
+        {#if plate}<button
+                class="link-button"
                 onclick={() => run(() => put<PlateAnswer>('DELETE', `companies/${figure.id}/plate`))}
-                >Throw the drawing away</Button
+                >Throw the drawing away</button
             >{/if}
     </div>
 </div>

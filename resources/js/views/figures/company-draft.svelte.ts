@@ -23,6 +23,7 @@ export class CompanyDraft {
     name = $state('');
     kind = $state('foot');
     count = $state('1');
+    leaders = $state('0');
     height = $state('30');
     surface = $state('');
     notes = $state('');
@@ -38,6 +39,7 @@ export class CompanyDraft {
         this.name = company.name;
         this.kind = company.kind;
         this.count = String(company.count);
+        this.leaders = String(company.leaders);
         this.height = String(company.height_mm);
         this.surface = String(company.surface_cm2);
         this.notes = company.notes;
@@ -120,6 +122,7 @@ export class CompanyDraft {
             name: this.name,
             kind: this.kind,
             count: this.count.trim(),
+            leaders: this.leaders.trim() === '' ? 0 : this.leaders.trim(),
             height_mm: this.height.trim().replace(',', '.'),
             surface_cm2: this.surface.trim() === '' ? null : this.surface.replace(',', '.'),
             notes: this.notes,

@@ -60,6 +60,12 @@
         </li>
     {/each}
 </ul>
+{#if scheme.pairs.length}
+    <details>
+        <summary>How this is judged</summary>
+        <p class="soft">{scheme.model}</p>
+    </details>
+{/if}
 
 <style>
     ul {
@@ -83,6 +89,10 @@
     }
     .pair i {
         flex: 1;
+    }
+    summary {
+        margin-top: 12px;
+        cursor: pointer;
     }
     .mend {
         display: grid;

@@ -94,9 +94,11 @@
         flex-direction: column;
         gap: 8px;
         padding: 12px;
-        background: var(--surround-deep);
+        background: var(--rail);
     }
     .plate {
+        padding: 8px;
+        background: var(--surround-deep);
         height: 230px;
     }
     .soft {

@@ -108,7 +108,7 @@
         font-size: 13px;
     }
     small {
-        color: var(--ink-soft);
+        color: var(--ink);
     }
     @media (max-width: 720px) {
         .views,

@@ -90,9 +90,11 @@
     }
     li {
         padding: 12px;
-        background: var(--surround-deep);
+        background: var(--rail);
     }
     .plate {
+        padding: 8px;
+        background: var(--surround-deep);
         height: 250px;
         margin-bottom: 8px;
     }

@@ -134,7 +134,7 @@
         flex-direction: column;
         gap: 8px;
         padding: 14px;
-        background: var(--surround-deep);
+        background: var(--rail);
     }
     .current {
         outline: 2px solid var(--ink);

@@ -52,7 +52,8 @@
 
 <h1>How steep shall the light fall?</h1>
 <p class="soft">
-    Steeper from above lights less of the sides. What faces up stands for the ridges, what faces down for the recesses.
+    Steeper from above lights less of the sides. What faces up stands for the ridges, what faces down for the recesses. {sketch
+        .data?.model ?? ''}
 </p>
 {#if data.primers.length < 2}
     <p>A light sketch needs a dark and a light primer on the shelf. <a href="#/shelf">Bring one to it</a> first.</p>

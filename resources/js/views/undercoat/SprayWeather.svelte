@@ -85,7 +85,7 @@
         <p>{judged.reason}</p>
         <p class="soft">
             Wait {duration(judged.wait_minutes)} before painting on it (usually {duration(judged.usual_minutes)}; this
-            air makes it {judged.longer.toFixed(1)} times as long).
+            air makes it {judged.longer.toFixed(1)} times as long). {judged.rule}
         </p>
     </div>
     <div class="lists">

@@ -73,6 +73,7 @@
             {#each rooms as room (room.id)}
                 <button
                     class="plain-button rail-entry"
+                    aria-label={room.name}
                     aria-pressed={part === room.id}
                     onclick={() => ((part = room.id), (problem = ''))}
                     ><strong>{room.name}</strong><span>{room.about}</span></button
