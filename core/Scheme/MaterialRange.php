@@ -55,15 +55,19 @@ final class MaterialRange
         return false;
     }
 
-    /** How unusual a colour is for a material, from 0; glass is the more usual the stronger it glows. */
-    public static function unusual(Material $material, Oklch $colour): float
+    /**
+     * How unusual a colour is for a material, from 0; glass is the more usual the stronger it glows.
+     *
+     * @param float $lighter OKLCh lightness by which it is wanted lighter than usual
+     */
+    public static function unusual(Material $material, Oklch $colour, float $lighter = 0.0): float
     {
         if ($material === Material::Glass) {
             return 4 * max(0.0, 0.14 - $colour->chroma) / 0.14 + 2 * max(0.0, 0.7 - $colour->lightness);
         }
         [$lightness, $chroma, $hue] = self::USUAL[$material->value] ?? [$colour->lightness, $colour->chroma, $colour->hue];
 
-        return 3 * abs($colour->lightness - $lightness) + 8 * abs($colour->chroma - $chroma)
+        return 3 * abs($colour->lightness - $lightness - (isset(self::USUAL[$material->value]) ? $lighter : 0.0)) + 8 * abs($colour->chroma - $chroma)
             + abs($colour->hueTurnTo($hue)) / 45 * min(1.0, $colour->chroma / 0.04);
     }
 

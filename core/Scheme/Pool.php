@@ -44,11 +44,11 @@ final class Pool
         if ($covering === []) {
             throw SchemeProblem::nothingToPaintWith();
         }
-        $singles = array_map(static fn (Paint $p): Choice => new Choice($mix = Mix::single($p), $mix->lab(), $p->behaviour === Behaviour::Metallic), [
-            ...$covering,
-            ...array_values(array_filter($atHand, static fn (Paint $p): bool => $p->behaviour === Behaviour::Metallic)),
-        ]);
-        $this->choices = $this->withMixes($singles, $covering);
+        $metallics = array_values(array_filter($atHand, static fn (Paint $p): bool => $p->behaviour === Behaviour::Metallic));
+        $this->choices = [
+            ...self::covering($covering),
+            ...array_map(static fn (Paint $p): Choice => new Choice(Mix::single($p), Mix::single($p)->lab(), true), $metallics),
+        ];
     }
 
     /** @return list<Choice> those a material may have; metal takes metallics where there are any */
@@ -88,24 +88,21 @@ final class Pool
     }
 
     /**
-     * @param list<Choice> $singles
-     * @param list<Paint>  $covering
+     * @param list<Paint> $paints
      *
      * @return list<Choice>
      */
-    private function withMixes(array $singles, array $covering): array
+    private static function covering(array $paints): array
     {
-        $kept = [];
-        $cells = [];
-        foreach ($singles as $choice) {
-            self::keep($choice, $kept, $cells, $choice->metallic ? 0.0 : self::SAME_SINGLE);
+        $kept = $cells = [];
+        foreach ($paints as $paint) {
+            self::keep(Mix::single($paint), $kept, $cells, self::SAME_SINGLE);
         }
-        $mixed = self::farApart($covering);
+        $mixed = self::farApart($paints);
         foreach ($mixed as $i => $one) {
             foreach (array_slice($mixed, $i + 1) as $two) {
                 foreach (self::DROPS as [$a, $b]) {
-                    $mix = Mix::of([['paint' => $one, 'parts' => $a], ['paint' => $two, 'parts' => $b]]);
-                    self::keep(new Choice($mix, $mix->lab(), false), $kept, $cells, self::SAME_MIX);
+                    self::keep(Mix::of([['paint' => $one, 'parts' => $a], ['paint' => $two, 'parts' => $b]]), $kept, $cells, self::SAME_MIX);
                 }
             }
         }
@@ -115,27 +112,26 @@ final class Pool
 
     /**
      * @param list<Choice>             $kept
-     * @param array<string, list<Lab>> $cells
+     * @param array<string, list<Lab>> $cells what is kept, by cubes of CIELAB
+     * @param float                    $same  distance within which it is no choice
      */
-    private static function keep(Choice $choice, array &$kept, array &$cells, float $same): void
+    private static function keep(Mix $mix, array &$kept, array &$cells, float $same): void
     {
-        $lab = $choice->lab;
+        $lab = $mix->lab();
         [$x, $y, $z] = [(int) floor($lab->l / self::SAME_MIX), (int) floor($lab->a / self::SAME_MIX), (int) floor($lab->b / self::SAME_MIX)];
-        if ($same > 0) {
-            for ($i = $x - 1; $i <= $x + 1; ++$i) {
-                for ($j = $y - 1; $j <= $y + 1; ++$j) {
-                    for ($k = $z - 1; $k <= $z + 1; ++$k) {
-                        foreach ($cells["$i,$j,$k"] ?? [] as $other) {
-                            if (($other->l - $lab->l) ** 2 + ($other->a - $lab->a) ** 2 + ($other->b - $lab->b) ** 2 < $same ** 2) {
-                                return;
-                            }
+        for ($i = $x - 1; $i <= $x + 1; ++$i) {
+            for ($j = $y - 1; $j <= $y + 1; ++$j) {
+                for ($k = $z - 1; $k <= $z + 1; ++$k) {
+                    foreach ($cells["$i,$j,$k"] ?? [] as $other) {
+                        if (($other->l - $lab->l) ** 2 + ($other->a - $lab->a) ** 2 + ($other->b - $lab->b) ** 2 < $same ** 2) {
+                            return;
                         }
                     }
                 }
             }
-            $cells["$x,$y,$z"][] = $lab;
         }
-        $kept[] = $choice;
+        $cells["$x,$y,$z"][] = $lab;
+        $kept[] = new Choice($mix, $lab, false);
     }
 
     /**

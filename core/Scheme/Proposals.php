@@ -53,6 +53,9 @@ final class Proposals
     /** CIELAB lightness of large areas in a light and a dark key; small ones take the other. */
     private const KEYS = [true => [66.0, 38.0], false => [36.0, 62.0]];
 
+    /** OKLCh lightness by which leather, wood and the like are lighter or darker from scheme to scheme. */
+    private const LEANING = 0.12;
+
     /** Ratio of legibility aimed at: a little more than just enough. */
     private const AIMED = 1.15;
 
@@ -200,7 +203,7 @@ final class Proposals
             if ($harmony === Harmony::Spot) {
                 $hue = $area->area->id === $spot ? $hues[count($hues) - 1] : $hues[$place % max(1, count($hues) - 1)];
             }
-            $this->candidates[$area->area->id] = $this->candidatesFor($area->area, $hue, $harmony, $area->area->id === $spot, $place < 3 ? self::KEYS[$light][0] : self::KEYS[$light][1]);
+            $this->candidates[$area->area->id] = $this->candidatesFor($area->area, $hue, $harmony, $area->area->id === $spot, $place < 3 ? self::KEYS[$light][0] : self::KEYS[$light][1], self::LEANING * (($place + $turn) % 3 - 1) * ($light ? 1 : -1));
         }
         $labs = [];
         foreach ($this->areas as $area) {
@@ -273,15 +276,15 @@ final class Proposals
     }
 
     /** @return non-empty-list<array{Choice, float}> */
-    private function candidatesFor(Area $area, float $hue, Harmony $harmony, bool $isSpot, float $key): array
+    private function candidatesFor(Area $area, float $hue, Harmony $harmony, bool $isSpot, float $key, float $lighter): array
     {
-        $asked = sprintf('%s %.2f %d %d %.0f', $area->material->value, $hue, (int) ($harmony === Harmony::Spot), (int) $isSpot, $key);
+        $asked = sprintf('%s %.2f %d %d %.0f %.2f', $area->material->value, $hue, (int) ($harmony === Harmony::Spot), (int) $isSpot, $key, $lighter);
 
-        return $this->weighed[$asked] ??= $this->weigh($area->material, $hue, $harmony === Harmony::Spot, $isSpot, $key);
+        return $this->weighed[$asked] ??= $this->weigh($area->material, $hue, $harmony === Harmony::Spot, $isSpot, $key, $lighter);
     }
 
     /** @return non-empty-list<array{Choice, float}> the cheapest of every band of lightness */
-    private function weigh(Material $material, float $hue, bool $muted, bool $isSpot, float $key): array
+    private function weigh(Material $material, float $hue, bool $muted, bool $isSpot, float $key, float $lighter): array
     {
         $bands = [];
         $free = MaterialRange::isFree($material);
@@ -290,7 +293,7 @@ final class Proposals
             $colour = $choice->oklch;
             $turn = abs($colour->hue - $hue);
             $cost = $offHue * min($turn, 360 - $turn) * min(1.0, $colour->chroma / self::HAS_HUE)
-                + MaterialRange::unusual($material, $colour)
+                + MaterialRange::unusual($material, $colour, $lighter)
                 + ($choice->mix->isSingle() ? 0.0 : self::MIXED);
             if ($free) {
                 $cost += self::OFF_KEY * abs($choice->lab->l - $key) + ($colour->chroma < self::HAS_HUE ? self::GREY : 0.0);

@@ -117,7 +117,8 @@
         cursor: pointer;
     }
     .over {
-        mix-blend-mode: multiply;
+        /* where the photograph is a middle grey, the colour itself is seen */
+        mix-blend-mode: overlay;
     }
     .over.undecided {
         fill: none;

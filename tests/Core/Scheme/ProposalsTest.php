@@ -95,6 +95,11 @@ final class ProposalsTest extends TestCase
         self::assertMatchesRegularExpression('/\d+ of \d+ pairs of neighbours/', $near);
     }
 
+    public function testWhereAllThatIsFreeIsKeptTheRestStillDiffers(): void
+    {
+        self::assertGreaterThanOrEqual(5, count($this->propose(['Coat' => '#9c7d34', 'Trousers' => '#4a626c', 'Weapon or tool' => '#5f6265'])));
+    }
+
     public function testTwoFixedColoursBothLead(): void
     {
         foreach ($this->propose(['Coat' => '#9c7d34', 'Trousers' => '#4a626c']) as $proposal) {
