@@ -34,6 +34,11 @@ final readonly class Oklch
         );
     }
 
+    public static function fromLab(Lab $colour): self
+    {
+        return self::fromSrgb(Srgb::fromXyz($colour->toXyz()));
+    }
+
     /** Components may lie outside 0..1 where the screen cannot show the colour. */
     public function toSrgb(): Srgb
     {

@@ -8,8 +8,6 @@ use Kalokroma\Colour\Ciede2000;
 use Kalokroma\Colour\Harmony;
 use Kalokroma\Colour\Lab;
 use Kalokroma\Colour\Oklch;
-use Kalokroma\Colour\PlainName;
-use Kalokroma\Colour\Srgb;
 use Kalokroma\Figure\Area;
 use Kalokroma\Figure\Material;
 use Kalokroma\Figure\Relief;
@@ -34,17 +32,10 @@ final class Proposals
     /** Which area takes which hue (turn), and whether large areas are light. */
     private const VARIANTS = [[0, false], [1, true], [1, false], [0, true], [2, false], [2, true]];
 
-    /** Bands of lightness (CIELAB) and how many candidates of each are weighed. */
-    private const BAND = 13.0;
-    private const EACH = 3;
     private const ROUNDS = 2;
 
-    /** Costs: of every 30° beside the hue, of a grey where a hue is wanted, of running together, of a mix, of lightness. */
-    private const OFF_HUE = 1.0;
-    private const GREY = 0.8;
+    /** Cost of running together with a neighbour, for each ratio that is missing. */
     private const RUNS_TOGETHER = 6.0;
-    private const MIXED = 0.2;
-    private const OFF_KEY = 0.012;
 
     /** Cost of a colour that an area of another material has, and one of the same. */
     private const AGAIN = 0.5;
@@ -58,11 +49,6 @@ final class Proposals
 
     /** Ratio of legibility aimed at: a little more than just enough. */
     private const AIMED = 1.15;
-
-    /** OKLCh chroma above which a colour is no muted one, and below which a spot is none. */
-    private const MUTED = 0.07;
-    private const SPOT = 0.11;
-    private const HAS_HUE = 0.03;
 
     /** @var array<string, Coloured> */
     private array $byId = [];
@@ -79,15 +65,15 @@ final class Proposals
     /** @var list<float> */
     private array $given = [];
 
-    /** @var array<string, non-empty-list<array{Choice, float}>> candidates that were weighed before */
-    private array $weighed = [];
+    private readonly Candidates $found;
 
     /**
      * @param list<Coloured>                    $areas
      * @param list<array{0: string, 1: string}> $touching ids of neighbours
      */
-    private function __construct(private readonly array $areas, private readonly array $touching, private readonly Pool $pool, private readonly Sight $sight)
+    private function __construct(private readonly array $areas, private readonly array $touching, Pool $pool, private readonly Sight $sight)
     {
+        $this->found = new Candidates($pool);
         foreach ($areas as $area) {
             $this->byId[$area->area->id] = $area;
             $this->around[$area->area->id] = [];
@@ -203,7 +189,7 @@ final class Proposals
             if ($harmony === Harmony::Spot) {
                 $hue = $area->area->id === $spot ? $hues[count($hues) - 1] : $hues[$place % max(1, count($hues) - 1)];
             }
-            $this->candidates[$area->area->id] = $this->candidatesFor($area->area, $hue, $harmony, $area->area->id === $spot, $place < 3 ? self::KEYS[$light][0] : self::KEYS[$light][1], self::LEANING * (($place + $turn) % 3 - 1) * ($light ? 1 : -1));
+            $this->candidates[$area->area->id] = $this->found->for($area->area->material, $hue, $harmony === Harmony::Spot, $area->area->id === $spot, $place < 3 ? self::KEYS[$light][0] : self::KEYS[$light][1], self::LEANING * (($place + $turn) % 3 - 1) * ($light ? 1 : -1));
         }
         $labs = [];
         foreach ($this->areas as $area) {
@@ -275,46 +261,6 @@ final class Proposals
         return [$best, $least];
     }
 
-    /** @return non-empty-list<array{Choice, float}> */
-    private function candidatesFor(Area $area, float $hue, Harmony $harmony, bool $isSpot, float $key, float $lighter): array
-    {
-        $asked = sprintf('%s %.2f %d %d %.0f %.2f', $area->material->value, $hue, (int) ($harmony === Harmony::Spot), (int) $isSpot, $key, $lighter);
-
-        return $this->weighed[$asked] ??= $this->weigh($area->material, $hue, $harmony === Harmony::Spot, $isSpot, $key, $lighter);
-    }
-
-    /** @return non-empty-list<array{Choice, float}> the cheapest of every band of lightness */
-    private function weigh(Material $material, float $hue, bool $muted, bool $isSpot, float $key, float $lighter): array
-    {
-        $bands = [];
-        $free = MaterialRange::isFree($material);
-        $offHue = self::OFF_HUE * ($free ? 1.0 : 0.25) / 30;
-        foreach ($this->pool->of($material) ?: $this->pool->choices as $choice) {
-            $colour = $choice->oklch;
-            $turn = abs($colour->hue - $hue);
-            $cost = $offHue * min($turn, 360 - $turn) * min(1.0, $colour->chroma / self::HAS_HUE)
-                + MaterialRange::unusual($material, $colour, $lighter)
-                + ($choice->mix->isSingle() ? 0.0 : self::MIXED);
-            if ($free) {
-                $cost += self::OFF_KEY * abs($choice->lab->l - $key) + ($colour->chroma < self::HAS_HUE ? self::GREY : 0.0);
-            }
-            if ($muted) {
-                $cost += $isSpot ? 12 * max(0.0, self::SPOT - $colour->chroma) : 12 * max(0.0, $colour->chroma - self::MUTED);
-            }
-            $bands[(int) floor($choice->lab->l / self::BAND)][] = [$choice, $cost];
-        }
-        $found = [];
-        foreach ($bands as $band) {
-            usort($band, static fn (array $a, array $b): int => $a[1] <=> $b[1] ?: $a[0]->key <=> $b[0]->key);
-            array_push($found, ...array_slice($band, 0, self::EACH));
-        }
-        if ($found === []) {
-            throw SchemeProblem::nothingToPaintWith();
-        }
-
-        return $found;
-    }
-
     /**
      * Hues of the harmony; where two fixed colours have hues, the second takes the place of the hue it is nearest to.
      *
@@ -366,59 +312,8 @@ final class Proposals
             count($legibility->pairs) - count($lost),
             $mixes,
             $cost / count($chosen),
-            $this->reason($harmony, $coloured, count($legibility->pairs), $lost, $mixes, count($chosen)),
+            ProposalReason::of($harmony, $coloured, $legibility, $mixes, count($chosen)),
         );
-    }
-
-    /**
-     * @param list<Coloured> $coloured
-     * @param list<Pair>     $lost
-     */
-    private function reason(Harmony $harmony, array $coloured, int $pairs, array $lost, int $mixes, int $open): string
-    {
-        $lead = null;
-        $against = null;
-        $widest = -1.0;
-        foreach ($coloured as $area) {
-            if ($area->fixed && $area->lab !== null && ($lead === null || self::oklch($area->lab)->chroma > self::oklch($lead->lab ?? $area->lab)->chroma)) {
-                $lead = $area;
-            }
-        }
-        if ($lead?->lab === null) {
-            throw SchemeProblem::nothingFixed();
-        }
-        $from = self::oklch($lead->lab);
-        foreach ($coloured as $area) {
-            if ($area !== $lead && !$area->fixed && $area->lab !== null) {
-                $to = self::oklch($area->lab);
-                $wide = abs($from->hueTurnTo($to->hue)) * min(1.0, $to->chroma / 0.06) * sqrt($area->area->surfaceCm2);
-                if ($wide > $widest) {
-                    [$widest, $against] = [$wide, $area];
-                }
-            }
-        }
-        $text = ucfirst($harmony->words());
-        if ($against?->lab !== null) {
-            $to = self::oklch($against->lab);
-            $text .= sprintf(
-                ': %s (%s) beside %s (%s), hues %.0f° apart',
-                mb_strtolower($lead->area->name),
-                PlainName::of($from),
-                mb_strtolower($against->area->name),
-                PlainName::of($to),
-                abs($from->hueTurnTo($to->hue)),
-            );
-        }
-        $text .= sprintf('. %d of %d pairs of neighbours read from %g m', $pairs - count($lost), $pairs, $this->sight->metres);
-        if ($lost !== []) {
-            $text .= sprintf('; %s and %s least', mb_strtolower($lost[0]->one->area->name), mb_strtolower($lost[0]->other->area->name));
-        }
-
-        return $text.sprintf('. %s.', match (true) {
-            $mixes === 0 => 'Every colour comes straight from a bottle you own',
-            $mixes === $open => 'Every colour is a mix of two paints you own',
-            default => sprintf('%d straight from the bottle, %d mixed from two paints you own', $open - $mixes, $mixes),
-        });
     }
 
     /**
@@ -431,18 +326,13 @@ final class Proposals
         usort($fixed, static fn (Coloured $a, Coloured $b): int => self::rank($a->area) <=> self::rank($b->area) ?: $b->area->surfaceCm2 <=> $a->area->surfaceCm2 ?: $a->area->id <=> $b->area->id);
         $found = [];
         foreach ($fixed as $area) {
-            $colour = $area->lab === null ? null : self::oklch($area->lab);
-            if ($colour !== null && $colour->chroma >= self::HAS_HUE) {
+            $colour = $area->lab === null ? null : Oklch::fromLab($area->lab);
+            if ($colour !== null && $colour->chroma >= Candidates::HAS_HUE) {
                 $found[] = $colour->hue;
             }
         }
 
         return $found;
-    }
-
-    private static function oklch(Lab $lab): Oklch
-    {
-        return Oklch::fromSrgb(Srgb::fromXyz($lab->toXyz()));
     }
 
     private static function away(float $hue, float $other): float

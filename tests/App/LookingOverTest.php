@@ -69,6 +69,15 @@ final class LookingOverTest extends TestCase
         self::assertStringContainsString('weak joint', implode(' ', $steps[1]['cautions']));
     }
 
+    public function testLeadersAreSomeOfTheFigures(): void
+    {
+        $this->signIn();
+        $figure = ['name' => 'Second watch', 'count' => 6, 'leaders' => 2, 'height_mm' => 30, 'areas' => [['name' => 'Coat', 'material' => 'cloth', 'relief' => 'tight', 'share' => 50, 'depth' => 2, 'weight' => 'minor']]];
+        self::assertSame(2, $this->postJson('/api/companies', $figure)->assertCreated()->json('leaders'));
+        $this->assertRefused(422, 'at most as many as figures', $this->postJson('/api/companies', [...$figure, 'name' => 'Third watch', 'leaders' => 7]));
+        $this->assertRefused(422, 'at most as many as figures', $this->postJson('/api/companies', [...$figure, 'name' => 'Third watch', 'leaders' => -1]));
+    }
+
     public function testAFigureGoesUnlessTheLedgerKnowsIt(): void
     {
         $this->signIn();

@@ -6,33 +6,14 @@ namespace Tests\Browser;
 
 use Facebook\WebDriver\WebDriverKeys;
 use PHPUnit\Framework\Attributes\DataProvider;
-use PHPUnit\Framework\TestCase;
-use Tests\Browser\Support\Hands;
-use Tests\Browser\Support\Studio;
+use Tests\Browser\Support\SampleWorkshop;
 
 /** Every page of the sample workshop: reachable for everyone, in light and dark, wide and narrow. */
-final class PagesTest extends TestCase
+final class PagesTest extends SampleWorkshop
 {
-    private static ?Studio $studio = null;
-
-    private Hands $hands;
-
-    public static function tearDownAfterClass(): void
-    {
-        self::$studio?->close();
-        self::$studio = null;
-    }
-
     protected function setUp(): void
     {
-        if (self::$studio === null) {
-            self::$studio = new Studio();
-            $this->hands = new Hands(self::$studio);
-            self::$studio->visit('/');
-            $this->hands->press('Enter the sample workshop');
-            $this->hands->see('Ninety-five paints');
-        }
-        $this->hands = new Hands(self::$studio);
+        parent::setUp();
         $this->fit(1280, 800);
     }
 
@@ -353,13 +334,6 @@ final class PagesTest extends TestCase
             self::assertSame([self::$studio?->address], $hosts);
         }
         self::assertTrue($this->hands->ask('return document.fonts.check("16px Fraunces") && document.fonts.check("16px \'IBM Plex Sans\'");'));
-    }
-
-    private function open(string $page, string $arrived): void
-    {
-        self::$studio?->browser->get('about:blank');
-        self::$studio?->visit($page);
-        $this->hands->see($arrived);
     }
 
     private function fit(int $width, int $height): void

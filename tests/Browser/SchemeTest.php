@@ -4,35 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
-use PHPUnit\Framework\TestCase;
-use Tests\Browser\Support\Hands;
-use Tests\Browser\Support\Studio;
+use Tests\Browser\Support\SampleWorkshop;
 
 /** From a bare figure to a colour for every area and a ground below them, meeting what goes wrong on the way. */
-final class SchemeTest extends TestCase
+final class SchemeTest extends SampleWorkshop
 {
-    private static ?Studio $studio = null;
-
-    private Hands $hands;
-
-    public static function tearDownAfterClass(): void
-    {
-        self::$studio?->close();
-        self::$studio = null;
-    }
-
-    protected function setUp(): void
-    {
-        $begin = self::$studio === null;
-        self::$studio ??= new Studio();
-        $this->hands = new Hands(self::$studio);
-        if ($begin) {
-            self::$studio->visit('/');
-            $this->hands->press('Enter the sample workshop');
-            $this->hands->see('Ninety-five paints');
-        }
-    }
-
     /** The sample's barge, of which nothing is decided. */
     public function testANewcomerTakesTheBargeToASchemeAndAnUndercoat(): void
     {
@@ -42,6 +18,10 @@ final class SchemeTest extends TestCase
         $this->hands->press('Choose the colours');
         $this->hands->see('Choose an area at the left and give it a colour');
         $this->hands->pressBeginning('Hull planks', 'nav');
+        $this->hands->press('any colour', 'aside .sources');
+        $this->hands->type('Colour of hull planks', 'grey');
+        $this->hands->see('Write # and six hexadecimal digits');
+        $this->hands->press('a paint', 'aside .sources');
         $this->hands->press('Pale Driftwood', 'aside');
         $this->hands->see('Pale Driftwood · kept');
         $this->hands->press('Propose for the rest');
@@ -169,12 +149,5 @@ final class SchemeTest extends TestCase
         $this->hands->press('Take this sketch');
         $this->hands->press('Which ground', 'nav');
         $this->hands->see('Your undercoat: Black Ground, then Ivory Ground from 20° above');
-    }
-
-    private function open(string $page, string $arrived): void
-    {
-        self::$studio?->visit('/ledger');
-        self::$studio?->visit($page);
-        $this->hands->see($arrived);
     }
 }

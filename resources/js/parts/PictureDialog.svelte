@@ -2,6 +2,7 @@
     import { InlineNotification, Modal } from 'carbon-components-svelte';
     import { put, sentence } from '../api/client';
     import type { PicturePoint } from '../api/wire';
+    import FileField from './FileField.svelte';
     import { capital } from './words';
 
     interface Props {
@@ -92,10 +93,7 @@
     on:submit={() => found && ontake(found.hex)}
 >
     {#if problem}<InlineNotification lowContrast hideCloseButton kind="error" title={problem} />{/if}
-    <label class="file"
-        >Picture, up to {MOST_MB} MB
-        <input type="file" accept="image/*" onchange={(e) => choose(e.currentTarget.files?.[0])} /></label
-    >
+    <FileField label="Picture, up to {MOST_MB} MB" accept="image/*" onchoose={choose} />
     {#if picture}
         <p class="soft">Click where the colour is; the arrow keys move the point.</p>
         <button
@@ -136,26 +134,6 @@
 </Modal>
 
 <style>
-    .file {
-        display: block;
-        margin-bottom: 12px;
-    }
-    .file input {
-        display: block;
-        margin-top: 6px;
-        font: inherit;
-        color: var(--ink-soft);
-    }
-    .file input::file-selector-button {
-        min-height: 36px;
-        margin-right: 14px;
-        padding: 0 16px;
-        border: 1px solid var(--accent-text);
-        background: none;
-        color: var(--accent-text);
-        font: inherit;
-        cursor: pointer;
-    }
     .frame {
         display: inline-block;
         position: relative;

@@ -76,6 +76,14 @@ final class LadderTest extends TestCase
         self::assertStringContainsString('tinted cool', $this->ladder('#e9e8e6')->reason('shade')->sentence());
     }
 
+    public function testTheShadeOfATintedWhiteLeansAsTheWhiteDoes(): void
+    {
+        $warm = new Ladder(new Oklch(0.91, 0.012, 72));
+        self::assertEqualsWithDelta(72, $warm->rung('shade')->hue, 1.0);
+        self::assertStringContainsString('leaning as the colour itself does', $warm->reason('shade')->sentence());
+        self::assertStringContainsString('tinted cool', (new Ladder(new Oklch(0.91, 0.003, 72)))->reason('shade')->sentence());
+    }
+
     public function testADarkNeutralStaysNeutral(): void
     {
         self::assertLessThan(0.025, $this->ladder('#242424')->rung('highlight')->chroma);

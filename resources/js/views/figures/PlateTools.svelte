@@ -3,6 +3,7 @@
     import { Button, InlineNotification } from 'carbon-components-svelte';
     import { put, sentence } from '../../api/client';
     import type { Figure, PlateAnswer, Shape } from '../../api/wire';
+    import FileField from '../../parts/FileField.svelte';
     import { counted } from '../../parts/words';
 
     interface Props {
@@ -65,14 +66,11 @@
     <h2>The drawing of {figure.name}</h2>
     {#if problem}<InlineNotification lowContrast hideCloseButton kind="error" title={problem} />{/if}
     {#if said}<p class="soft">{said}</p>{/if}
-    <label class="file"
-        >{plate ? 'Take another drawing or photograph' : 'A drawing (SVG) or a photograph (PNG, JPEG)'}, up to 12 MB
-        <input
-            type="file"
-            accept=".svg,image/svg+xml,image/png,image/jpeg"
-            onchange={(e) => send(e.currentTarget.files?.[0])}
-        /></label
-    >
+    <FileField
+        label={`${plate ? 'Take another drawing or photograph' : 'A drawing (SVG) or a photograph (PNG, JPEG)'}, up to 12 MB`}
+        accept=".svg,image/svg+xml,image/png,image/jpeg"
+        onchoose={send}
+    />
     {#if plate}
         <div class="choose">
             <label
@@ -179,26 +177,6 @@
 </div>
 
 <style>
-    .file {
-        display: block;
-        margin: 14px 0;
-    }
-    .file input {
-        display: block;
-        margin-top: 6px;
-        color: var(--ink-soft);
-        font: inherit;
-    }
-    .file input::file-selector-button {
-        min-height: 36px;
-        margin-right: 14px;
-        padding: 0 16px;
-        border: 1px solid var(--accent-text);
-        background: none;
-        color: var(--accent-text);
-        font: inherit;
-        cursor: pointer;
-    }
     .choose {
         display: flex;
         flex-wrap: wrap;

@@ -1,5 +1,6 @@
 <script lang="ts">
     import { put, sentence } from '../../api/client';
+    import FileField from '../../parts/FileField.svelte';
     import type { PictureColours } from '../../api/wire';
 
     interface Props {
@@ -23,10 +24,7 @@
     }
 </script>
 
-<label class="file"
-    >A reference picture, PNG or JPEG
-    <input type="file" accept="image/png,image/jpeg" onchange={(e) => read(e.currentTarget.files?.[0])} /></label
->
+<FileField label="A reference picture, PNG or JPEG" accept="image/png,image/jpeg" onchoose={read} />
 {#if problem}<p role="alert">{problem}</p>{/if}
 {#if found.length}
     <p class="soft">Its ruling colours. Single points are picked under “any colour”, from a picture.</p>
@@ -46,23 +44,6 @@
 {/if}
 
 <style>
-    .file input {
-        display: block;
-        max-width: 100%;
-        margin: 6px 0 12px;
-        font: inherit;
-        color: var(--ink-soft);
-    }
-    .file input::file-selector-button {
-        min-height: 34px;
-        margin-right: 12px;
-        padding: 0 14px;
-        border: 1px solid var(--accent-text);
-        background: none;
-        color: var(--accent-text);
-        font: inherit;
-        cursor: pointer;
-    }
     ul {
         margin: 8px 0;
         padding: 0;

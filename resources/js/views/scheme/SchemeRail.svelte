@@ -1,6 +1,7 @@
 <script lang="ts">
     import { Button } from 'carbon-components-svelte';
     import type { Figure, Scheme } from '../../api/wire';
+    import FigureSelect from '../../parts/FigureSelect.svelte';
     import type { SchemeDesk } from './scheme.svelte';
 
     interface Props {
@@ -14,16 +15,7 @@
 </script>
 
 <nav class="rail" aria-label="Areas and their colours">
-    <label class="company"
-        ><span class="visually-hidden">Figure</span>
-        <select
-            class="line-select"
-            value={String(figure.id)}
-            onchange={(e) => (location.hash = `#/scheme/${e.currentTarget.value}`)}
-        >
-            {#each companies as each (each.id)}<option value={String(each.id)}>{each.name}</option>{/each}
-        </select></label
-    >
+    <FigureSelect {companies} {figure} page="scheme" />
     <ul>
         {#each scheme.areas as area (area.id)}
             <li>
@@ -57,16 +49,6 @@
 </nav>
 
 <style>
-    .company {
-        display: block;
-        padding: 0 18px 12px;
-    }
-    .company select {
-        width: 100%;
-        max-width: none;
-        font-family: var(--display);
-        font-size: 17px;
-    }
     ul {
         margin: 0;
         padding: 0;

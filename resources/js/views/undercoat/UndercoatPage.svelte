@@ -4,6 +4,7 @@
     import { put, sentence } from '../../api/client';
     import { figuresQuery, undercoatQuery } from '../../api/queries';
     import type { GroundLaid, Undercoats } from '../../api/wire';
+    import FigureSelect from '../../parts/FigureSelect.svelte';
     import Waiting from '../../parts/Waiting.svelte';
     import Grounds from './Grounds.svelte';
     import LightSketch from './LightSketch.svelte';
@@ -60,16 +61,7 @@
 {:else}
     <div class="duo">
         <nav class="rail" aria-label="Undercoat">
-            <label class="company"
-                ><span class="visually-hidden">Figure</span>
-                <select
-                    class="line-select"
-                    value={String(figure.id)}
-                    onchange={(e) => (location.hash = `#/undercoat/${e.currentTarget.value}`)}
-                >
-                    {#each companies as each (each.id)}<option value={String(each.id)}>{each.name}</option>{/each}
-                </select></label
-            >
+            <FigureSelect {companies} {figure} page="undercoat" />
             {#each rooms as room (room.id)}
                 <button
                     class="plain-button rail-entry"
@@ -108,16 +100,6 @@
     .empty {
         padding: 28px;
     }
-    .company {
-        display: block;
-        padding: 0 18px 12px;
-    }
-    .company select {
-        width: 100%;
-        max-width: none;
-        font-family: var(--display);
-        font-size: 17px;
-    }
     .go {
         padding: 18px;
     }
@@ -127,10 +109,6 @@
     @media (max-width: 720px) {
         nav {
             align-items: center;
-        }
-        .company {
-            flex: none;
-            padding: 8px 12px;
         }
         .go {
             flex: none;
