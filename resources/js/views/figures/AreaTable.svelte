@@ -41,7 +41,9 @@
                     <td class="number">{area.depth}</td>
                     <td>{area.weight}</td>
                     <td class="beside"
-                        >{beside(area)}{#if area.part}<small>part: {area.part}</small>{/if}</td
+                        >{beside(area)}{#if area.notes}<small>{area.notes}</small>{/if}{#if area.part}<small
+                                >part: {area.part}</small
+                            >{/if}</td
                     >
                     <td>
                         {#if area.colour}<span

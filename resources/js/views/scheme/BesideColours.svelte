@@ -16,6 +16,8 @@
     ];
     const coloured = $derived(scheme.areas.filter((a) => a.tones));
     let picked: number[] = $state([]);
+    /** a colour of no area, laid beside them; empty for none */
+    let loose = $state('');
     /** what was picked, or the chosen area with its true neighbours, or the least clear pair */
     const shown = $derived.by(() => {
         if (picked.length) return picked;
@@ -35,7 +37,7 @@
     }
 </script>
 
-{#if coloured.length > 1 && (areas.length || !scheme.pairs.length)}
+{#if coloured.length}
     <section aria-labelledby="beside">
         <h2 id="beside">Colour beside colour</h2>
         <p class="pick">
@@ -52,6 +54,14 @@
                     </select>
                 {/if}
             {/each}
+            <label class="loose"
+                >any colour <input
+                    type="color"
+                    value={loose || '#808080'}
+                    oninput={(e) => (loose = e.currentTarget.value)}
+                /></label
+            >
+            {#if loose}<button class="link-button" onclick={() => (loose = '')}>without {loose}</button>{/if}
             {#if picked.length}<button class="link-button" onclick={() => (picked = [])}>as chosen at the left</button
                 >{/if}
         </p>
@@ -70,6 +80,7 @@
                             ></i><i style:background={area.tones.ridge}></i>
                         {/if}
                     {/each}
+                    {#if loose}<i class="plane" style:background={loose}></i>{/if}
                 </div>
             {/each}
         </div>
@@ -87,6 +98,19 @@
         gap: 8px 12px;
         align-items: center;
         margin: 8px 0 10px;
+    }
+    .loose {
+        display: flex;
+        gap: 8px;
+        align-items: center;
+        font-size: 14px;
+    }
+    .loose input {
+        width: 40px;
+        height: 32px;
+        padding: 0;
+        border: 1px solid var(--rule);
+        background: none;
     }
     .grounds {
         display: grid;

@@ -52,10 +52,9 @@
                 <strong>{counted(ground.coats, 'coat')}</strong> over all areas{ground.coats > fewest
                     ? `, ${ground.coats - fewest} more than the fewest`
                     : ''}<br />
-                {ground.minutes} min a figure, {duration(Math.round(ground.minutes * figure.count))} for {counted(
-                    figure.count,
-                    'figure',
-                )}<br />
+                {figure.count > 1
+                    ? `${ground.minutes} min a figure, ${duration(Math.round(ground.minutes * figure.count))} for ${figure.count}`
+                    : `${duration(ground.minutes)} of work`}<br />
                 {ground.apart.toFixed(1)} away from the colours after three coats
             </p>
             {#if ground.favoured}<p class="soft">as you like it</p>{/if}
