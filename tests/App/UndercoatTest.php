@@ -22,6 +22,9 @@ final class UndercoatTest extends TestCase
         $answer = $this->getJson($this->url())->assertOk();
         $this->assertAnswers('undercoats', $answer);
         self::assertFalse($answer->json('chosen'));
+        $brushed = $this->getJson($this->url('?kind=brush'))->assertOk();
+        self::assertGreaterThan($answer->json('grounds.0.minutes'), $brushed->json('grounds.0.minutes'), 'a brush takes longer than a spray');
+        self::assertSame($answer->json('kind'), $brushed->json('kind'), 'asking changes nothing');
         $other = collect((array) $answer->json('grounds'))->first(static fn (array $g): bool => !$g['current'] && $g['lights'] === []);
         $taken = $this->putJson($this->url(), ['paint_id' => $other['paint_id'], 'kind' => 'airbrush'])->assertOk();
 

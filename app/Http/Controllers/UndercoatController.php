@@ -15,6 +15,7 @@ use App\Workshop\RecipeDesk;
 use DomainException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Kalokroma\Undercoat\Kind;
 use Kalokroma\Undercoat\Weather;
 
 /** What comes before the first colour: the ground, the light sketch, the weather, the cost. */
@@ -74,6 +75,12 @@ final class UndercoatController extends Controller
 
     private function answer(Request $request, Company $company): JsonResponse
     {
-        return new JsonResponse(UndercoatView::of(new RecipeDesk($this->painter($request)), $company->refresh()->load('areas.recipe', 'records')));
+        $kind = $request->input('kind');
+
+        return new JsonResponse(UndercoatView::of(
+            new RecipeDesk($this->painter($request)),
+            $company->refresh()->load('areas.recipe', 'records'),
+            is_string($kind) ? Kind::tryFrom($kind) : null,
+        ));
     }
 }

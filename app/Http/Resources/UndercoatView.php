@@ -27,12 +27,16 @@ use Kalokroma\Undercoat\Weather;
 /** What could be laid under a company's colours, and how. */
 final class UndercoatView
 {
-    /** @return array<string, mixed> */
-    public static function of(RecipeDesk $desk, Company $company): array
+    /**
+     * @param Kind|null $asked how it would be put on; as the company has it unless asked
+     *
+     * @return array<string, mixed>
+     */
+    public static function of(RecipeDesk $desk, Company $company, ?Kind $asked = null): array
     {
         $kind = $desk->undercoats->kind($company);
         $current = $desk->undercoats->current($company);
-        $compared = $desk->undercoats->compared($company);
+        $compared = $desk->undercoats->compared($company, $asked);
 
         return [
             'chosen' => $company->undercoat['own'] ?? false,

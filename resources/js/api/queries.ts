@@ -174,10 +174,10 @@ export const tintQuery = (question: Record<string, string>) =>
         queryFn: () => get<Tint>(`scheme/tint?${given(question)}`),
     });
 
-export const undercoatQuery = (company: number | null) =>
+export const undercoatQuery = (company: number | null, kind: string) =>
     queryOptions({
-        queryKey: ['undercoat', company],
-        queryFn: () => get<Undercoats>(`companies/${company}/undercoat`),
+        queryKey: ['undercoat', company, kind],
+        queryFn: () => get<Undercoats>(`companies/${company}/undercoat?${given({ kind })}`),
         enabled: company !== null,
     });
 

@@ -7,13 +7,14 @@
         figure: Figure;
         data: Undercoats;
         busy: boolean;
+        /** how it would be put on, empty as the company has it */
+        kind: string;
         ontake: (paint: number | null, lights: GroundLaid['lights'], kind: string) => void;
     }
-    let { figure, data, busy, ontake }: Props = $props();
+    let { figure, data, busy, kind = $bindable(), ontake }: Props = $props();
 
-    // svelte-ignore state_referenced_locally
-    let kind: string = $state(data.kind);
-    const chosenKind = $derived(data.kinds.find((k) => k.id === kind));
+    const way = $derived(kind || data.kind);
+    const chosenKind = $derived(data.kinds.find((k) => k.id === way));
     const fewest = $derived(Math.min(...data.grounds.map((g) => g.coats)));
     const coloured = $derived(data.grounds[0]?.by_area.length ?? 0);
 </script>
@@ -30,7 +31,14 @@
 <div class="kinds" role="radiogroup" aria-label="How it is put on">
     {#each data.kinds as each (each.id)}
         <label class:ruled={!each.allowed}
-            ><input type="radio" name="kind" value={each.id} bind:group={kind} disabled={!each.allowed} />
+            ><input
+                type="radio"
+                name="kind"
+                value={each.id}
+                checked={way === each.id}
+                disabled={!each.allowed}
+                onchange={() => (kind = each.id)}
+            />
             <span
                 ><strong>{each.words}</strong>{each.allowed
                     ? `${each.minutes} min a figure, then ${duration(each.dry_minutes)} to dry`
@@ -66,10 +74,10 @@
             {/if}
             <div class="act">
                 {#if ground.current}<span class="here">this one is taken</span>
-                    {#if kind !== data.kind}<Button
+                    {#if way !== data.kind}<Button
                             size="small"
                             disabled={busy}
-                            onclick={() => ontake(ground.paint_id, ground.lights, kind)}
+                            onclick={() => ontake(ground.paint_id, ground.lights, way)}
                             >Put it on with {chosenKind?.words.toLowerCase()}</Button
                         >{/if}
                 {:else if ground.paint_id !== null}
@@ -77,7 +85,7 @@
                         size="small"
                         kind="tertiary"
                         disabled={busy}
-                        onclick={() => ontake(ground.paint_id, ground.lights, kind)}
+                        onclick={() => ontake(ground.paint_id, ground.lights, way)}
                         >Take it<span class="visually-hidden">: {ground.words}</span></Button
                     >
                 {:else}<span class="soft">no such primer is at hand</span>{/if}

@@ -20,7 +20,17 @@
     const figures = createQuery(figuresQuery);
     const companies = $derived(figures.data?.companies ?? []);
     const figure = $derived(companies.find((c) => String(c.id) === params?.company) ?? companies[0] ?? null);
-    const undercoats = createQuery(() => undercoatQuery(figure?.id ?? null));
+    const id = $derived(figure?.id ?? null);
+    /** how it would be put on, empty as the company has it */
+    let kind = $state('');
+    $effect(() => {
+        void id;
+        kind = '';
+    });
+    const undercoats = createQuery(() => ({
+        ...undercoatQuery(id, kind),
+        placeholderData: (before, query) => (query?.queryKey[1] === id ? before : undefined),
+    }));
     const data = $derived(undercoats.data ?? null);
     let part: 'ground' | 'sketch' | 'weather' | 'cost' = $state('ground');
     let busy = $state(false);
@@ -32,15 +42,13 @@
         { id: 'cost', name: 'Primer cost', about: 'can against airbrush' },
     ] as const;
 
-    async function take(paint_id: number | null, lights: GroundLaid['lights'], kind: string) {
+    async function take(paint_id: number | null, lights: GroundLaid['lights'], way: string) {
         if (!figure || paint_id === null) return;
         busy = true;
         problem = '';
         try {
-            client.setQueryData(
-                ['undercoat', figure.id],
-                await put<Undercoats>('PUT', `companies/${figure.id}/undercoat`, { paint_id, lights, kind }),
-            );
+            await put<Undercoats>('PUT', `companies/${figure.id}/undercoat`, { paint_id, lights, kind: way });
+            await client.invalidateQueries({ queryKey: ['undercoat'] });
             for (const key of ['figures', 'recipe', 'scheme', 'bench'])
                 void client.invalidateQueries({ queryKey: [key] });
         } catch (thrown) {
@@ -84,7 +92,7 @@
         <main>
             {#if problem}<InlineNotification lowContrast hideCloseButton kind="error" title={problem} />{/if}
             {#if part === 'ground'}
-                <Grounds {figure} {data} {busy} ontake={take} />
+                <Grounds {figure} {data} {busy} bind:kind ontake={take} />
             {:else if part === 'sketch'}
                 <LightSketch {figure} {data} {busy} ontake={take} />
             {:else if part === 'weather'}
