@@ -16,6 +16,7 @@ final readonly class Ground
     /** The usual angles over the horizontal, degrees, and the opening of the spray. */
     public const ANGLE = 60.0;
     public const LOW_ANGLE = 35.0;
+    public const STEEP_ANGLE = 75.0;
     public const OPENING = 30.0;
 
     /**
@@ -96,7 +97,7 @@ final readonly class Ground
             $found[] = self::sketch($darkest, [['paint' => $lightest, 'degrees' => self::ANGLE]]);
             $middle = array_values(array_filter($primers, static fn (Paint $p): bool => $light($p) > $light($darkest) + 15 && $light($p) < $light($lightest) - 15));
             if ($middle !== []) {
-                $found[] = self::sketch($darkest, [['paint' => $middle[0], 'degrees' => self::LOW_ANGLE], ['paint' => $lightest, 'degrees' => 75.0]]);
+                $found[] = self::sketch($darkest, [['paint' => $middle[0], 'degrees' => self::LOW_ANGLE], ['paint' => $lightest, 'degrees' => self::STEEP_ANGLE]]);
             }
         }
 

@@ -45,6 +45,18 @@ final class SchemeTest extends TestCase
         self::assertSame($pair['mend']['mix_words'], collect((array) $after->json('areas'))->firstWhere('id', $lantern->id)['words']);
     }
 
+    public function testOnlyTheWorstPairsAreMendedAtOnceAndTheOthersSaySo(): void
+    {
+        $this->signIn();
+        $areas = array_map(static fn (int $i): array => ['name' => "Plate $i", 'material' => 'cloth', 'relief' => 'tight', 'share' => 10, 'depth' => 2, 'weight' => 'minor', 'colour' => '#6f4a2e', 'touches' => $i < 8 ? ['Plate '.($i + 1)] : []], range(0, 8));
+        $id = $this->postJson('/api/companies', ['name' => 'All brown', 'count' => 1, 'height_mm' => 30, 'areas' => $areas])->assertCreated()->json('id');
+        $pairs = (array) $this->getJson("/api/companies/$id/scheme")->json('pairs');
+
+        self::assertCount(8, $pairs);
+        self::assertSame([6, 2], [count(array_filter(array_column($pairs, 'looked'))), count(array_filter($pairs, static fn (array $p): bool => !$p['looked'] && $p['mend'] === null))]);
+        self::assertNotNull($pairs[0]['mend']);
+    }
+
     public function testProposalsAreTakenAsMixesOfOwnPaints(): void
     {
         $this->beside();

@@ -11,6 +11,7 @@ use App\Devices\SimulatedClimateSensor;
 use App\Models\AreaRow;
 use App\Models\Company;
 use App\Models\Paint;
+use Kalokroma\Colour\Srgb;
 use PHPUnit\Framework\Attributes\TestWith;
 
 /** The ground below: compared, sketched, sprayed or not, and what it costs. */
@@ -37,6 +38,10 @@ final class UndercoatTest extends TestCase
     public function testALightSketchReachesTheRecipes(): void
     {
         $this->signIn();
+        $tones = array_map(static fn (array $p): float => Srgb::fromHex($p['hex'])->toLab()->l, (array) $this->getJson($this->url())->json('primers'));
+        $sorted = $tones;
+        sort($sorted);
+        self::assertSame($sorted, $tones, 'the darkest first');
         $black = (int) Paint::query()->where('name', 'Black primer')->value('id') ?: $this->primer('Black primer', '#1b1b1b');
         $ivory = (int) Paint::query()->where('name', 'Ivory primer')->value('id') ?: $this->primer('Ivory primer', '#e6dfcc');
         $ask = ['paint_id' => $black, 'lights' => [['paint_id' => $ivory, 'degrees' => 60]]];
@@ -152,6 +157,8 @@ final class UndercoatTest extends TestCase
         self::assertSame(51, $cost->json('break_even'), 'worked by hand with the core\'s test');
         self::assertStringContainsString('from 51 figures on', (string) $cost->json('sentence'));
         self::assertSame([2000, 1500], [$cost->json('yours.can'), $cost->json('yours.bottle')]);
+        $usual = $this->getJson('/api/tables/primer-cost?figure_cm2=18&figures=12')->assertOk();
+        self::assertSame([1190, 2350], [$usual->json('yours.can'), $usual->json('yours.bottle')], 'by hand: one can for 11.90; one bottle for 9.50 and 14.00 once');
         $this->assertRefused(422, 'A can covers more than 0', $this->getJson('/api/tables/primer-cost?'.http_build_query([...$ask, 'can_cm2' => -5])));
     }
 

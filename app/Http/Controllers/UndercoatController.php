@@ -16,6 +16,7 @@ use DomainException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Kalokroma\Undercoat\Kind;
+use Kalokroma\Undercoat\PrimerCost;
 use Kalokroma\Undercoat\Weather;
 
 /** What comes before the first colour: the ground, the light sketch, the weather, the cost. */
@@ -63,14 +64,13 @@ final class UndercoatController extends Controller
 
         return new JsonResponse([
             'refused' => $reading->refused,
-            'scenes' => array_map(static fn (string $id, array $s): array => ['id' => $id, 'words' => $s[0]], array_keys(SimulatedClimateSensor::SCENES), SimulatedClimateSensor::SCENES),
             'weather' => UndercoatView::weather($reading->weather, $reading->sensor),
         ]);
     }
 
     public function cost(CostQuestion $request): JsonResponse
     {
-        return new JsonResponse(UndercoatView::cost($request->can(), $request->bottle(), $request->float('figure_cm2'), $request->integer('figures')));
+        return new JsonResponse(UndercoatView::cost($request->can(), $request->bottle(), $request->float('figure_cm2'), $request->integer('figures'), PrimerCost::USUAL));
     }
 
     private function answer(Request $request, Company $company): JsonResponse

@@ -40,6 +40,12 @@ final class CostQuestion extends FormRequest
         ];
     }
 
+    /** What nothing is said of is as usual. */
+    protected function prepareForValidation(): void
+    {
+        $this->merge(array_filter(PrimerCost::USUAL, fn (string $field): bool => !$this->filled($field), ARRAY_FILTER_USE_KEY));
+    }
+
     public function can(): PrimerCost
     {
         return new PrimerCost($this->integer('can_price'), $this->float('can_cm2'));

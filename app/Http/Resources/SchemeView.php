@@ -37,7 +37,7 @@ final class SchemeView
         $pairs = [];
         foreach ($legibility->pairs as $i => $pair) {
             $mend = $pool === null || $pair->isClear() || $i >= self::MENDED ? null : $legibility->mend($pair, $pool);
-            $pairs[] = self::pair($pair, $sight, $mend);
+            $pairs[] = self::pair($pair, $sight, $mend, $i < self::MENDED);
         }
 
         return [
@@ -169,7 +169,7 @@ final class SchemeView
     }
 
     /** @return array<string, mixed> */
-    private static function pair(Pair $pair, Sight $sight, ?Mend $mend): array
+    private static function pair(Pair $pair, Sight $sight, ?Mend $mend, bool $looked): array
     {
         return [
             'one' => (int) $pair->one->area->id,
@@ -179,6 +179,7 @@ final class SchemeView
             'lightness' => round($pair->lightness, 1),
             'needs' => round($pair->needs, 1),
             'sentence' => $pair->sentence($sight->metres),
+            'looked' => $looked,
             'mend' => $mend === null ? null : [
                 'area' => (int) $mend->area->area->id,
                 'words' => $mend->words,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use App\Devices\SimulatedClimateSensor;
 use App\Models\AreaRow;
 use App\Models\Company;
 use App\Workshop\AreaTones;
@@ -67,10 +68,8 @@ final class UndercoatView
                 'current' => $l->ground->id === $current->id,
                 'by_area' => array_map(static fn (string $area, int $coats): array => ['area' => $area, 'coats' => $coats], array_map(strval(...), array_keys($l->byArea)), $l->byArea),
             ], $compared->laid),
-            'primers' => array_values(array_map(
-                static fn (Paint $p): array => ['id' => (int) $p->id, 'name' => $p->name, 'hex' => $p->colour?->toHex() ?? '#808080'],
-                array_filter($desk->shelf->paints(), static fn (Paint $p): bool => $p->behaviour === Behaviour::Primer && $p->isAtHand() && $p->colour !== null),
-            )),
+            'primers' => self::primers($desk),
+            'angles' => ['light' => Ground::ANGLE, 'lower_by' => Ground::STEEP_ANGLE - Ground::LOW_ANGLE, 'below' => -Ground::LOW_ANGLE],
             'matching' => self::matching($desk, $company),
         ];
     }
@@ -130,6 +129,7 @@ final class UndercoatView
             'humidity' => $weather->humidity,
             'dew_point' => round($weather->dewPoint(), 1),
             'source' => $source,
+            'scenes' => array_map(static fn (string $id, array $scene): array => ['id' => $id, 'words' => $scene[0]], array_keys(SimulatedClimateSensor::SCENES), SimulatedClimateSensor::SCENES),
             'kinds' => array_map(static fn (Kind $k): array => [
                 'id' => $k->value,
                 'words' => ucfirst($k->words()),
@@ -147,9 +147,11 @@ final class UndercoatView
     /**
      * Can against airbrush bottle for one to so many figures.
      *
+     * @param array<string, int|float> $usual what is taken where nothing is said
+     *
      * @return array<string, mixed>
      */
-    public static function cost(PrimerCost $can, PrimerCost $bottle, float $cm2, int $figures): array
+    public static function cost(PrimerCost $can, PrimerCost $bottle, float $cm2, int $figures, array $usual): array
     {
         $pays = $bottle->pays($can, $cm2);
         $canPays = $can->pays($bottle, $cm2);
@@ -157,6 +159,7 @@ final class UndercoatView
 
         return [
             'cm2' => $cm2,
+            'usual' => $usual,
             'yours' => $row($figures),
             'rows' => array_map($row, [1, 5, 10, 20, 50, 100, 200]),
             'in_the_long_run' => ['can' => round($can->inTheLongRun($cm2), 1), 'bottle' => round($bottle->inTheLongRun($cm2), 1)],
@@ -168,6 +171,16 @@ final class UndercoatView
                 default => 'Neither is cheaper for good: it goes back and forth with every can and bottle begun.',
             },
         ];
+    }
+
+    /** @return list<array{id: int, name: string, hex: string}> those at hand, the darkest first */
+    private static function primers(RecipeDesk $desk): array
+    {
+        $found = array_values(array_filter($desk->shelf->paints(), static fn (Paint $p): bool => $p->behaviour === Behaviour::Primer && $p->isAtHand() && $p->colour !== null));
+        $light = static fn (Paint $p): float => $p->colour?->toLab()->l ?? 50.0;
+        usort($found, static fn (Paint $a, Paint $b): int => $light($a) <=> $light($b) ?: $a->id <=> $b->id);
+
+        return array_map(static fn (Paint $p): array => ['id' => (int) $p->id, 'name' => $p->name, 'hex' => $p->colour?->toHex() ?? '#808080'], $found);
     }
 
     /**

@@ -154,18 +154,18 @@ export const coatsQuery = (paints: string, over: string, thin: string) =>
         enabled: paints !== '',
     });
 
-export const schemeQuery = (company: number | null, metres: number) =>
+export const schemeQuery = (company: number | null, metres: number | null) =>
     queryOptions({
         queryKey: ['scheme', company, metres],
-        queryFn: () => get<Scheme>(`companies/${company}/scheme?metres=${metres}`),
+        queryFn: () => get<Scheme>(`companies/${company}/scheme?${given({ metres: String(metres ?? '') })}`),
         enabled: company !== null,
     });
 
-export const proposalsQuery = (company: number, metres: number, harmony: string, version: string) =>
+export const proposalsQuery = (company: number, metres: number | null, harmony: string, version: string) =>
     queryOptions({
         queryKey: ['scheme', company, 'proposals', metres, harmony, version],
         queryFn: () =>
-            get<Proposals>(`companies/${company}/scheme/proposals?${given({ metres: String(metres), harmony })}`),
+            get<Proposals>(`companies/${company}/scheme/proposals?${given({ metres: String(metres ?? ''), harmony })}`),
     });
 
 export const tintQuery = (question: Record<string, string>) =>

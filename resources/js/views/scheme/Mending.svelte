@@ -52,6 +52,8 @@
                         ></span
                     >
                 </p>
+            {:else if !pair.looked}
+                <p class="soft">Mend those above first: they are worse, and their changes may part these too.</p>
             {:else if pair.verdict !== 'small'}
                 <p class="soft">
                     No colour of your shelf parts them without joining another pair, or both are kept as they are.

@@ -58,8 +58,14 @@
         </div>
         <figcaption>
             from
-            <select class="line-select" aria-label="Viewing distance" bind:value={desk.metres}>
-                {#each [0.3, 0.5, 0.8, 1.2, 2, 3] as metres (metres)}<option value={metres}>{metres} m</option>{/each}
+            <select
+                class="line-select"
+                aria-label="Viewing distance"
+                value={String(scheme.metres)}
+                onchange={(e) => (desk.metres = Number(e.currentTarget.value))}
+            >
+                {#each [0.3, 0.5, 0.8, 1.2, 2, 3] as metres (metres)}<option value={String(metres)}>{metres} m</option
+                    >{/each}
             </select>
             <small>blur {scheme.blur_mm.toFixed(2)} mm</small>
         </figcaption>

@@ -12,7 +12,8 @@ export interface Choosing {
 /** What the Scheme page is at: which area, from how far, and what is being saved. */
 export class SchemeDesk {
     chosen: number | null = $state(null);
-    metres = $state(0.8);
+    /** viewing distance; as usual where null */
+    metres: number | null = $state(null);
     doing: 'judging' | 'proposing' | 'trials' = $state('judging');
     busy = $state(false);
     problem = $state('');

@@ -16,23 +16,24 @@
 
     type Mode = 'single' | 'two' | 'shadow';
     // svelte-ignore state_referenced_locally
-    const byLight = [...data.primers].sort((a, b) => parseInt(a.hex.slice(3, 5), 16) - parseInt(b.hex.slice(3, 5), 16));
+    const byLight = data.primers;
     let dark = $state(String(byLight[0]?.id ?? ''));
     let light = $state(String(byLight[byLight.length - 1]?.id ?? ''));
     let other = $state(String(byLight[Math.floor(byLight.length / 2)]?.id ?? ''));
     let mode: Mode = $state('single');
-    let angle = $state(60);
+    // svelte-ignore state_referenced_locally
+    let angle = $state(data.angles.light);
     let shown: 'bare' | 'once' | 'done' = $state('bare');
     const lights = $derived(
         mode === 'single'
             ? [{ paint_id: Number(light), degrees: angle }]
             : mode === 'two'
               ? [
-                    { paint_id: Number(other), degrees: Math.max(5, angle - 25) },
+                    { paint_id: Number(other), degrees: Math.max(5, angle - data.angles.lower_by) },
                     { paint_id: Number(light), degrees: angle },
                 ]
               : [
-                    { paint_id: Number(other), degrees: -35 },
+                    { paint_id: Number(other), degrees: data.angles.below },
                     { paint_id: Number(light), degrees: angle },
                 ],
     );

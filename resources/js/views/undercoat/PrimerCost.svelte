@@ -3,6 +3,7 @@
     import { TextInput } from 'carbon-components-svelte';
     import { sentence } from '../../api/client';
     import { costQuery } from '../../api/queries';
+    import type { PrimerCost } from '../../api/wire';
     import { counted } from '../../parts/words';
 
     interface Props {
@@ -15,12 +16,12 @@
 
     // svelte-ignore state_referenced_locally
     let fields = $state({
-        can_price: '11.90',
-        can_cm2: '1300',
-        bottle_price: '9.50',
-        bottle_ml: '60',
-        cm2_per_ml: '75',
-        start_up: '14.00',
+        can_price: '',
+        can_cm2: '',
+        bottle_price: '',
+        bottle_ml: '',
+        cm2_per_ml: '',
+        start_up: '',
         figure_cm2: String(Math.round(surface)),
         figures: String(figures),
     });
@@ -48,6 +49,11 @@
     );
     const cost = createQuery(() => ({ ...costQuery(question), placeholderData: (before) => before }));
     const price = (minor: number) => (minor / 100).toFixed(2);
+    /** the starting value of a field that is left empty */
+    function usual(name: string): string {
+        const value = cost.data?.usual[name as keyof PrimerCost['usual']];
+        return value === undefined ? '' : money.includes(name) ? price(value) : String(value);
+    }
 </script>
 
 <h1>Can or airbrush?</h1>
@@ -66,6 +72,7 @@
         <TextInput
             size="sm"
             labelText={labels[name as keyof typeof fields]}
+            placeholder={usual(name)}
             bind:value={fields[name as keyof typeof fields]}
         />
     {/each}
@@ -95,8 +102,8 @@
         </table>
     </div>
     <p class="soft">
-        Whole cans and bottles are bought; what the airbrush itself costs is not counted. Coverages are starting values:
-        put yours in.
+        Whole cans and bottles are bought; what the airbrush itself costs is not counted. Empty fields take the starting
+        values shown in them: put yours in.
     </p>
 {/if}
 

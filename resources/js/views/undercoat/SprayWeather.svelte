@@ -17,14 +17,6 @@
     let scene = $state('room');
     let problem = $state('');
     let said = $state('');
-    let scenes: Climate['scenes'] = $state([
-        { id: 'room', words: 'a dry room' },
-        { id: 'summer', words: 'a summer balcony' },
-        { id: 'spring', words: 'a mild, damp yard' },
-        { id: 'winter', words: 'a cold shed' },
-        { id: 'cellar', words: 'a damp cellar' },
-        { id: 'broken', words: 'a sensor with a flat battery' },
-    ]);
     // svelte-ignore state_referenced_locally
     let which: string = $state(kind);
     const number = (text: string) => text.trim().replace(',', '.');
@@ -46,7 +38,6 @@
             });
             celsius = String(answer.weather.celsius);
             humidity = String(answer.weather.humidity);
-            scenes = answer.scenes;
             said = `${answer.weather.source}: ${celsius} °C, ${humidity} %${answer.refused ? `; ${answer.refused} of its readings could not be used` : ''}.`;
         } catch (thrown) {
             problem = sentence(thrown);
@@ -61,7 +52,8 @@
     <div class="sensor">
         <label
             >or from the sensor in <select class="line-select" aria-label="Where the sensor is" bind:value={scene}
-                >{#each scenes as each (each.id)}<option value={each.id}>{each.words}</option>{/each}</select
+                >{#each weather.data?.scenes ?? [] as each (each.id)}<option value={each.id}>{each.words}</option
+                    >{/each}</select
             ></label
         >
         <Button size="small" kind="tertiary" onclick={read}>Read it</Button>
