@@ -85,9 +85,9 @@ final class SwatchDesk
         $typed = ShelfRows::toCore((clone $paint)->setAttribute('swatch', null));
         $side = static fn (CorePaint $p): ?array => $p->colour === null ? null : [
             'hex' => $p->colour->toHex(),
-            'coats' => array_map(static fn (Tone $tone): ?int => Hiding::of($p->pigment(), 1.0, $tone->assumed())->coats, Tone::cases()),
+            'coats' => array_map(static fn (Tone $tone): ?int => Hiding::of($p->pigment(), 1.0, $tone->assumed())->coats, Tone::usual()),
             'certainty' => round(Mix::single($p)->certainty(), 1),
-            'one_coat' => array_map(static fn (Tone $tone): string => $p->pigment()->over($tone->assumed(), 1.0)->toHex(), Tone::cases()),
+            'one_coat' => array_map(static fn (Tone $tone): string => $p->pigment()->over($tone->assumed(), 1.0)->toHex(), Tone::usual()),
         ];
 
         return [
@@ -96,7 +96,7 @@ final class SwatchDesk
             'thin' => $swatch['thin'],
             'guarded' => $swatch['guarded'],
             'contrast' => round(100 * $swatch['contrast']),
-            'grounds' => array_map(static fn (Tone $tone): string => $tone->assumed()->toHex(), Tone::cases()),
+            'grounds' => array_map(static fn (Tone $tone): string => $tone->assumed()->toHex(), Tone::usual()),
             'before' => $side($typed),
             'after' => $side($measured),
             'apart' => $typed->colour === null || $measured->colour === null ? null : round(Ciede2000::difference($typed->colour->toLab(), $measured->colour->toLab()), 1),

@@ -24,6 +24,12 @@ enum Tone: string
     private const COLOURED_FROM = 16.0;
     private const COLD_BELOW = 3.0;
 
+    /** @return list<self> the three that coats are told over */
+    public static function usual(): array
+    {
+        return [self::Dark, self::Grey, self::Light];
+    }
+
     public static function ofColour(Lab $colour): self
     {
         return match (true) {

@@ -98,6 +98,7 @@ final class SwatchTest extends TestCase
 
         $this->assertRefused(422, 'changes with the angle', $this->putJson("/api/paints/$id/swatch", self::GOOD));
         self::assertFalse($this->getJson("/api/paints/$id")->json('can_be_read'));
+        self::assertCount(3, (array) $this->getJson("/api/paints/$id")->json('staircases'), 'over dark, grey and light');
         self::assertCount(3, (array) $this->getJson("/api/paints/$id")->json('looks.metal'));
     }
 

@@ -37,7 +37,7 @@ final class PaintLook
             'source' => $core->source->words(),
             'thin' => $thinning->ratio(),
             'looks' => $core->colour === null ? null : self::looks($core, $core->colour),
-            'staircases' => $core->colour === null || !$paint->behaviour->colours() ? [] : array_map(static fn (Tone $tone): array => self::staircase($core, $tone, $thinning), Tone::cases()),
+            'staircases' => $core->colour === null || !$paint->behaviour->colours() ? [] : array_map(static fn (Tone $tone): array => self::staircase($core, $tone, $thinning), Tone::usual()),
             'relatives' => $core->colour === null ? [] : self::relatives($core, $core->colour, $shelf),
             'measured_certainty' => ColourSource::Calibrated->single(),
             'can_be_read' => $paint->behaviour->canBeRead(),
