@@ -13,7 +13,7 @@ use PHPUnit\Framework\Assert;
 /** What a person does at the page: finds things by what is written on them, presses, types, reads. */
 final readonly class Hands
 {
-    private const PATIENCE_SECONDS = 10;
+    private const PATIENCE_SECONDS = 20;
 
     public function __construct(private Studio $studio)
     {
