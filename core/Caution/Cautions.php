@@ -31,6 +31,16 @@ final class Cautions
         'Oily rags can heat up by themselves: dry them flat outdoors or keep them in a closed metal tin.',
     ];
 
+    /** What the hand does besides painting. */
+    private const BY_DOING = [
+        'glue' => ['Super glue: keep it off eyes and skin, and accelerator off hot surfaces.'],
+        'blade' => ['Cut away from the fingers.'],
+        'sand' => ['Sand wet, with a mask: the dust of resin and filler is not for lungs.'],
+        'heat' => ['A hairdryer warps plastic and must not meet anything wet with solvent.'],
+        'strip' => ['Strippers: gloves, eye protection, airflow, never two mixed; try it on a scrap first.'],
+        'solvent' => self::SOLVENT,
+    ];
+
     private const JOINT = 'It sits on a weak joint: support it with a finger, and hold the figure elsewhere.';
     private const JOINT_DRYBRUSH = 'It sits on a weak joint: support it from behind and let the drybrush only graze it.';
 
@@ -41,15 +51,19 @@ final class Cautions
     /**
      * @param list<string> $behaviours of the paints that are loaded, as {@see Behaviour} names them
      * @param bool         $fragile    whether the area sits on a weak joint
+     * @param list<string> $doing      what the hand does besides: glue, blade, sand, heat, strip, solvent
      *
      * @return list<string> sentences to show before the step starts
      */
-    public static function before(Tool $tool, array $behaviours, bool $fragile = false): array
+    public static function before(Tool $tool, array $behaviours, bool $fragile = false, array $doing = []): array
     {
         $joint = !$fragile ? [] : [$tool === Tool::Drybrush ? self::JOINT_DRYBRUSH : self::JOINT];
         $found = self::BY_TOOL[$tool->value] ?? [];
         foreach (array_unique($behaviours) as $behaviour) {
             $found = [...$found, ...(self::BY_BEHAVIOUR[$behaviour] ?? [])];
+        }
+        foreach ($doing as $done) {
+            $found = [...$found, ...(self::BY_DOING[$done] ?? [])];
         }
         if ($found === []) {
             return [...$joint, self::BRUSH];

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Kalokroma\Caution;
 
-/** What the paint is put on with. */
+/** What the work is done with. */
 enum Tool: string
 {
     case SprayCan = 'spray-can';
@@ -15,6 +15,12 @@ enum Tool: string
     case DetailBrush = 'detail-brush';
     case Drybrush = 'drybrush';
     case MetalBrush = 'metal-brush';
+    case OldBrush = 'old-brush';
+    case FlatBrush = 'flat-brush';
+    case Swab = 'swab';
+    case Tweezers = 'tweezers';
+    case Spatula = 'spatula';
+    case Hands = 'hands';
 
     public function words(): string
     {
@@ -27,6 +33,12 @@ enum Tool: string
             self::DetailBrush => 'detail brush',
             self::Drybrush => 'drybrush',
             self::MetalBrush => 'the brush kept for metal',
+            self::OldBrush => 'old, worn brush',
+            self::FlatBrush => 'flat brush',
+            self::Swab => 'swab or clean brush',
+            self::Tweezers => 'tweezers',
+            self::Spatula => 'spatula or old brush',
+            self::Hands => 'hands',
         };
     }
 }

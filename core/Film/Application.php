@@ -4,60 +4,90 @@ declare(strict_types=1);
 
 namespace Kalokroma\Film;
 
+use Kalokroma\Colour\Reflectance;
+
 /**
  * Where a way of applying paint leaves its film: thickness in coats and share of each face that is touched.
  */
 enum Application: string
 {
+    case None = 'none';
     case Spray = 'spray';
+    case SprayFade = 'spray-fade';
     case Coat = 'coat';
     case Wash = 'wash';
     case Stain = 'stain';
     case RecessLine = 'recess-line';
+    case Line = 'line';
     case Glaze = 'glaze';
+    case Filter = 'filter';
     case Shade = 'shade';
     case Layer = 'layer';
     case UpperLayer = 'upper-layer';
+    case Stipple = 'stipple';
     case Drybrush = 'drybrush';
     case Edge = 'edge';
     case Dot = 'dot';
+    case Pattern = 'pattern';
+    case Chips = 'chips';
+    case Streak = 'streak';
+    case Dust = 'dust';
+    case Paste = 'paste';
 
     /**
-     * Film on recess, plane and ridge. A wash lies 3 : 1 : 0.3, a stain 2 : 1 : 0.4, a brushed coat 1 : 1 : 0.9;
-     * a glaze is drawn out to half a coat with a wiped brush and runs a little: 1.3 : 1 : 0.7 of that.
+     * Film on recess, plane and ridge, in coats. A wash lies 3 : 1 : 0.3, a stain 2 : 1 : 0.4, a brushed coat
+     * 1 : 1 : 0.9; a glaze is drawn out to half a coat with a wiped brush and runs a little: 1.3 : 1 : 0.7 of that.
+     * A filter lies like a glaze, a paste several coats thick, powder in the hollows.
      *
      * @return array{float, float, float}
      */
     public function thickness(): array
     {
         return match ($this) {
-            self::Spray => [1.0, 1.0, 1.0],
+            self::None => [0.0, 0.0, 0.0],
+            self::Spray, self::SprayFade, self::Drybrush => [1.0, 1.0, 1.0],
             self::Wash => [3.0, 1.0, 0.3],
             self::Stain => [2.0, 1.0, 0.4],
-            self::Glaze => [0.65, 0.5, 0.35],
+            self::Glaze, self::Filter => [0.65, 0.5, 0.35],
             self::RecessLine => [3.0, 0.0, 0.0],
-            self::Coat, self::Shade, self::Layer, self::UpperLayer, self::Edge, self::Dot => [1.0, 1.0, 0.9],
-            self::Drybrush => [1.0, 1.0, 1.0],
+            self::Line => [1.0, 0.0, 0.0],
+            self::Dust => [1.5, 1.0, 0.6],
+            self::Paste => [8.0, 8.0, 8.0],
+            default => [1.0, 1.0, 0.9],
         };
     }
 
     /**
      * Share touched of recess, plane and ridge in one pass. Drybrush catches 0 / 15 / 60 %; a layer leaves a fifth
-     * of the plane beside the recess as it was.
+     * of the plane beside the recess as it was. For stippling, a sprayed fade, patterns, chips, streaks and dust these
+     * are starting values of our own.
      *
      * @return array{float, float, float}
      */
     public function coverage(): array
     {
         return match ($this) {
-            self::Spray, self::Coat, self::Wash, self::Stain, self::Glaze => [1.0, 1.0, 1.0],
-            self::RecessLine, self::Shade => [1.0, 0.0, 0.0],
+            self::None => [0.0, 0.0, 0.0],
+            self::Spray, self::Coat, self::Wash, self::Stain, self::Glaze, self::Filter, self::Paste => [1.0, 1.0, 1.0],
+            self::SprayFade => [0.1, 0.5, 0.9],
+            self::RecessLine, self::Shade, self::Line => [1.0, 0.0, 0.0],
             self::Layer => [0.0, 0.8, 1.0],
             self::UpperLayer => [0.0, 0.15, 1.0],
+            self::Stipple => [0.1, 0.4, 0.5],
             self::Drybrush => [0.0, 0.15, 0.6],
             self::Edge => [0.0, 0.0, 0.9],
             self::Dot => [0.0, 0.0, 0.4],
+            self::Pattern => [0.1, 0.3, 0.3],
+            self::Chips => [0.0, 0.08, 0.25],
+            self::Streak => [0.05, 0.15, 0.1],
+            self::Dust => [0.6, 0.35, 0.15],
         };
+    }
+
+    /** Whether another pass catches a share of what is bare, instead of lying thicker on the same places. */
+    public function isPassed(): bool
+    {
+        return $this === self::Drybrush || $this === self::Stipple;
     }
 
     /**
@@ -74,34 +104,37 @@ enum Application: string
         }];
     }
 
-    /** What it looks like after one pass of this pigment, thinned to this load (0 < load ≤ 1). */
-    public function pass(Pigment $pigment, float $load, Surface $below): Surface
+    /**
+     * What it looks like after one pass of this pigment, thinned to this load (0 < load ≤ 1).
+     *
+     * @param array{float, float, float}|null $coverage share of recess, plane and ridge, where it is not the usual one
+     */
+    public function pass(Pigment $pigment, float $load, Surface $below, ?array $coverage = null): Surface
     {
         [$recess, $plane, $ridge] = $this->thickness();
-        [$inRecess, $onPlane, $onRidge] = $this->coverage();
+        [$inRecess, $onPlane, $onRidge] = $coverage ?? $this->coverage();
+        $film = static fn (Reflectance $on, float $thick, float $share): Reflectance => $share <= 0.0 ? $on
+            : $on->blend($pigment->over($on, $load * ($thick > 0.0 ? $thick : 1.0)), $share);
 
-        return new Surface(
-            $below->recess->blend($pigment->over($below->recess, $recess * $load), $inRecess),
-            $below->plane->blend($pigment->over($below->plane, $plane * $load), $onPlane),
-            $below->ridge->blend($pigment->over($below->ridge, $ridge * $load), $onRidge),
-        );
+        return new Surface($film($below->recess, $recess, $inRecess), $film($below->plane, $plane, $onPlane), $film($below->ridge, $ridge, $onRidge));
     }
 
     /**
      * What it looks like after several coats laid on the same places.
      *
-     * @param int $coats 1 or more
+     * @param int                             $coats    1 or more
+     * @param array{float, float, float}|null $coverage share of recess, plane and ridge, where it is not the usual one
      */
-    public function coats(Pigment $pigment, float $load, int $coats, Surface $below): Surface
+    public function coats(Pigment $pigment, float $load, int $coats, Surface $below, ?array $coverage = null): Surface
     {
-        if ($this === self::Drybrush) {
+        if ($this->isPassed()) {
             for ($i = 0; $i < $coats; ++$i) {
-                $below = $this->pass($pigment, $load, $below);
+                $below = $this->pass($pigment, $load, $below, $coverage);
             }
 
             return $below;
         }
 
-        return $this->pass($pigment, $load * $coats, $below);
+        return $this->pass($pigment, $load * $coats, $below, $coverage);
     }
 }

@@ -18,6 +18,9 @@ final class Alternatives
      */
     public static function of(PlannedStep $step, Palette $palette, Surface $below): array
     {
+        if ($step->target === null || $step->mix === null) {
+            return ['singles' => [], 'pairs' => []];
+        }
         $target = $step->target->toLab();
         if ($step->stage === Stage::Wash) {
             return ['singles' => array_slice($palette->shades($target, $below, $step->technique), 0, 6), 'pairs' => []];

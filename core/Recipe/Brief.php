@@ -7,21 +7,34 @@ namespace Kalokroma\Recipe;
 use Kalokroma\Colour\Oklch;
 use Kalokroma\Colour\Reflectance;
 use Kalokroma\Figure\Area;
+use Kalokroma\Film\Surface;
+use Kalokroma\Shelf\Equipment;
 use Kalokroma\Shelf\Paint;
 
 /** Everything a recipe is drafted from. */
 final readonly class Brief
 {
     /**
-     * @param Reflectance $ground the undercoat
-     * @param list<Paint> $shelf
+     * @param Reflectance|Surface $ground    the undercoat; by recess, plane and ridge where it is a light sketch
+     * @param list<Paint>         $shelf
+     * @param Palette|null        $palette   of that shelf, where several areas are drafted from it
+     * @param int                 $leaders   figures that get one more highlight
      */
     public function __construct(
         public Area $area,
         public Oklch $intended,
         public Way $way,
-        public Reflectance $ground,
+        public Reflectance|Surface $ground,
         public array $shelf,
+        public LadderWish $ladder = new LadderWish(),
+        public Equipment $equipment = new Equipment(true, true),
+        public int $leaders = 0,
+        public ?Palette $palette = null,
     ) {
+    }
+
+    public function surface(): Surface
+    {
+        return $this->ground instanceof Surface ? $this->ground : Surface::uniform($this->ground);
     }
 }

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Kalokroma\Recipe;
 
+use Kalokroma\Colour\Lab;
+use Kalokroma\Film\Thinning;
+
 /**
  * The usual figures of the craft that a recipe starts from, each with its unit. The painter's own record replaces
  * them in time; nothing else in the core repeats them.
@@ -31,40 +34,11 @@ final class Defaults
     /** Spraying one pass, minutes per cm²: our own starting value. */
     public const SPRAY_MINUTES_PER_CM2 = 0.15;
 
-    /** Hands-on minutes per cm² of surface and pass. */
-    public const MINUTES_PER_CM2 = [
-        'undercoat' => 1.0,
-        'basecoat' => 1.0,
-        'metal-coat' => 1.0,
-        'wash-all-over' => 0.4,
-        'shade-layer' => 1.5,
-        'layer' => 1.5,
-        'feathered-layer' => 1.5,
-        'drybrush' => 0.5,
-    ];
+    /** Brushing a primer on, minutes per cm². */
+    public const BRUSHED_PRIMER_MINUTES_PER_CM2 = 1.0;
 
     /** Every coat of a basecoat after the first, minutes per cm². */
     public const FURTHER_COAT_MINUTES_PER_CM2 = 0.7;
-
-    /** Lining and edges, minutes per cm of edge. */
-    public const EDGE_MINUTES_PER_CM = 0.6;
-
-    /** A dot or an eye, minutes each. */
-    public const DOT_MINUTES = 2.0;
-
-    /** Drying before the next step, minutes at 20 °C and 50 % humidity. */
-    public const DRY_MINUTES = [
-        'basecoat' => 8,
-        'metal-coat' => 8,
-        'wash-all-over' => 40,
-        'recess-line' => 40,
-        'shade-layer' => 8,
-        'layer' => 8,
-        'feathered-layer' => 8,
-        'drybrush' => 8,
-        'edge-highlight' => 8,
-        'dot' => 8,
-    ];
 
     /**
      * Thinning by use, paint : thinner, with its range and its reason.
@@ -80,6 +54,11 @@ final class Defaults
         'stain' => ['ratio' => '1:1', 'range' => 'straight – 1:1', 'with' => 'medium', 'why' => 'medium keeps the pigment spread, water would leave tide marks'],
         'recess-shade' => ['ratio' => '1:4', 'range' => '1:3 – 1:6', 'with' => 'medium', 'why' => 'ordinary paint runs like a wash only when it is thinned this far, with medium'],
         'drybrush' => ['ratio' => '1:0', 'range' => 'unthinned', 'with' => 'water', 'why' => 'a wet brush would fill the recesses'],
+        'lining' => ['ratio' => '1:1', 'range' => '1:1 – 1:2', 'with' => 'water', 'why' => 'a line has to flow off the tip without spreading'],
+        'glaze' => ['ratio' => '1:8', 'range' => '1:4 – 1:12', 'with' => 'medium', 'why' => 'medium keeps the pigment spread in so thin a mix, water would leave tide marks'],
+        'filter' => ['ratio' => '1:12', 'range' => '1:8 – 1:12', 'with' => 'medium', 'why' => 'it shall tint, not be seen'],
+        'airbrush' => ['ratio' => '1:1', 'range' => '2:1 – 1:2', 'with' => 'thinner', 'why' => 'thicker it spatters, thinner it runs'],
+        'solvent' => ['ratio' => '3:2', 'range' => '1:1 – 2:1', 'with' => 'solvent', 'why' => 'its own solvent carries it into the lines'],
         'primer-airbrush' => ['ratio' => '4:1', 'range' => 'a few drops of thinner', 'with' => 'thinner', 'why' => 'a few drops of thinner first keep the needle clear'],
         'primer-brush' => ['ratio' => '4:1', 'range' => '6:1 – 3:1', 'with' => 'water', 'why' => 'a little water helps a brushed primer level'],
     ];
@@ -92,9 +71,49 @@ final class Defaults
     /** A drybrush is repeated until this share of the ridge has caught paint. */
     public const DRYBRUSHED_SHARE = 0.8;
 
+    /** A stepping-stone coat is proposed from this many coats on, where it saves at least one. */
+    public const MANY_COATS = 4;
+
+    /** A transparent paint further than this (CIEDE2000) from the wanted colour over its ground is not taken as the stain. */
+    public const STAIN_WITHIN = 15.0;
+
+    /** Lightness (L*) below which a ground swallows stains, inks and glazes. */
+    public const DARK_GROUND = 55.0;
+
     /** A metallic further than this (CIEDE2000) from the wanted colour is not taken for it. */
     public const METAL_WITHIN = 15.0;
 
     /** A highlight or shade rung further than this (CIEDE2000) from what the shelf can mix is said to be missing. */
     public const RUNG_MISSING_FROM = 8.0;
+
+    /** Whether a colour is light or weak, so that it goes on in more and thinner coats. */
+    public static function isWeak(Lab $colour): bool
+    {
+        return $colour->l >= self::LIGHT_FROM || ($colour->l >= self::WEAK_LIGHTNESS_FROM && $colour->chroma() >= self::WEAK_CHROMA_FROM);
+    }
+
+    /**
+     * The usual range for a use as shares of paint.
+     *
+     * @return array{float, float} least and most, 0..1
+     */
+    public static function loads(string $use): array
+    {
+        $range = str_replace(['straight', 'unthinned'], '1:0', self::THINNING[$use]['range']);
+        preg_match_all('/\d+:\d+/', $range, $found);
+        $loads = array_map(static fn (string $ratio): float => Thinning::fromRatio($ratio)->load(), $found[0]);
+
+        return $loads === [] ? [0.0, 1.0] : [min($loads), max($loads)];
+    }
+
+    /** Why it is thinned so for this use; with another ratio of its range where that one was computed. */
+    public static function thinningReason(string $use, ?string $ratio = null): Finding
+    {
+        $row = self::THINNING[$use];
+        $row['ratio'] = $ratio ?? $row['ratio'];
+
+        return new Finding('thinning.'.$use, Thinning::fromRatio($row['ratio'])->isUndiluted() ? 'Not thinned: {why}.' : 'Thinned {ratio} with {with} (usual {range}): {why}.', [
+            'ratio' => $row['ratio'], 'with' => $row['with'], 'range' => $row['range'], 'why' => $row['why'],
+        ]);
+    }
 }

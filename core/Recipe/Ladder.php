@@ -21,10 +21,10 @@ final readonly class Ladder
 
     /** Change of OKLCh lightness of each rung; "shade" is a share of the lightness that is kept. */
     private const SHADE_KEEPS = 0.62;
-    private const UP = ['base' => -0.04, 'layer' => 0.0, 'drybrush' => 0.09, 'highlight' => 0.17];
+    private const UP = ['base' => -0.04, 'layer' => 0.0, 'drybrush' => 0.09, 'highlight' => 0.17, 'accent' => 0.23];
 
     /** Shares of the room that is left up to white which a rung may use: keeps light colours from all ending in white. */
-    private const MOST_OF_ROOM = ['drybrush' => 0.45, 'highlight' => 0.75];
+    private const MOST_OF_ROOM = ['drybrush' => 0.45, 'highlight' => 0.75, 'accent' => 0.92];
 
     /** Rows: hue from, to (°), family, highlights toward hue (°), by at most (°), chroma factor, reason; shade toward hue, by at most, reason. */
     private const FAMILIES = [
@@ -40,7 +40,9 @@ final readonly class Ladder
     /** @var array{int, int, string, int, int, float, string, int, int, string} */
     private array $family;
 
-    public function __construct(public Oklch $intended)
+    private LightToward $light;
+
+    public function __construct(public Oklch $intended, public LadderWish $wish = new LadderWish())
     {
         $found = self::FAMILIES[0];
         foreach (self::FAMILIES as $row) {
@@ -49,21 +51,32 @@ final readonly class Ladder
             }
         }
         $this->family = $found;
+        $this->light = $this->whiteTurnsPink() && !$wish->insist ? LightToward::Flesh : $wish->light;
     }
 
-    /** @param string $rung base, layer, drybrush, highlight or shade */
+    /** Whether white was asked for over a red. */
+    public function whiteTurnsPink(): bool
+    {
+        return $this->wish->light === LightToward::White && $this->family[2] === 'red' && !$this->isNeutral();
+    }
+
+    /** @param string $rung base, layer, drybrush, highlight, accent or shade */
     public function rung(string $rung): Oklch
     {
         if ($rung === 'shade') {
             return $this->shade();
         }
-        $lift = self::UP[$rung];
+        $lift = self::UP[$rung] * $this->wish->contrast->factor();
         if ($lift <= 0.0) {
             return (new Oklch($this->noDarkerThan($this->intended->lightness + $lift), $this->intended->chroma, $this->intended->hue))->onScreen();
         }
         $room = max(0.0, self::MOST_LIGHT - $this->intended->lightness);
         $lightness = $this->intended->lightness + min($lift, $room * self::MOST_OF_ROOM[$rung]);
-        $way = $lift / self::UP['highlight'];
+        $way = min(1.4, self::UP[$rung] / self::UP['highlight']);
+        $toward = $this->light->colour();
+        if ($toward !== null) {
+            return self::between($this->intended, $toward, $lightness)->onScreen();
+        }
         if ($this->isNeutral()) {
             return (new Oklch($lightness, $this->intended->chroma, $this->intended->hue))->onScreen();
         }
@@ -86,7 +99,7 @@ final readonly class Ladder
             'turn' => abs($this->intended->hueTurnTo($to->hue)),
             'from' => 100 * $this->intended->lightness,
             'to' => 100 * $to->lightness,
-            'direction' => $rung === 'shade' ? $this->family[9] : $this->family[6],
+            'direction' => $rung === 'shade' ? $this->shadeWords() : $this->lightWords(),
         ];
         if ($rung === 'layer' || ($rung === 'base' && $step === 0.0)) {
             return new Finding('ladder.intended', 'This is the intended colour itself, lightness {to} of 100.', $facts);
@@ -94,7 +107,7 @@ final readonly class Ladder
         if ($rung === 'base') {
             return new Finding('ladder.base', 'A middle tone {step} darker than intended (lightness {from} to {to}) leaves the layer room to lighten.', $facts);
         }
-        if ($this->isNeutral()) {
+        if ($this->isNeutral() && ($rung === 'shade' ? $this->wish->shade === ShadeToward::Neighbour : $this->light === LightToward::Neighbour)) {
             $facts['direction'] = match (true) {
                 $this->intended->lightness <= 0.6 => 'kept as neutral as it is',
                 $this->leans() => 'leaning as the colour itself does',
@@ -115,7 +128,11 @@ final readonly class Ladder
 
     private function shade(): Oklch
     {
-        $lightness = $this->noDarkerThan($this->intended->lightness * self::SHADE_KEEPS);
+        $lightness = $this->noDarkerThan($this->intended->lightness * (1 - (1 - self::SHADE_KEEPS) * $this->wish->contrast->factor()));
+        $dark = $this->wish->shade->colour($this->intended);
+        if ($dark !== null) {
+            return self::between($this->intended, $dark, $lightness)->onScreen();
+        }
         if ($this->isNeutral()) {
             return $this->intended->lightness > 0.6
                 ? (new Oklch($lightness, 0.018, $this->leans() ? $this->intended->hue : 240.0))->onScreen()
@@ -145,6 +162,34 @@ final readonly class Ladder
     private function isNeutral(): bool
     {
         return $this->intended->chroma < self::NEUTRAL_CHROMA;
+    }
+
+    /** Where the straight way in OKLab from one colour to another passes this lightness; its end where it does not. */
+    private static function between(Oklch $from, Oklch $to, float $lightness): Oklch
+    {
+        $way = abs($to->lightness - $from->lightness) < 0.01 ? 1.0 : max(0.0, min(1.0, ($lightness - $from->lightness) / ($to->lightness - $from->lightness)));
+        $point = static fn (Oklch $c): array => [$c->chroma * cos(deg2rad($c->hue)), $c->chroma * sin(deg2rad($c->hue))];
+        [$a0, $b0] = $point($from);
+        [$a1, $b1] = $point($to);
+        $a = $a0 + ($a1 - $a0) * $way;
+        $b = $b0 + ($b1 - $b0) * $way;
+
+        return new Oklch($lightness, hypot($a, $b), fmod(rad2deg(atan2($b, $a)) + 360.0, 360.0));
+    }
+
+    private function lightWords(): string
+    {
+        return match (true) {
+            $this->whiteTurnsPink() && !$this->wish->insist => 'toward pale flesh, since the white you asked for would turn it pink',
+            $this->whiteTurnsPink() => 'toward white, as you insist, although it turns pink',
+            $this->light === LightToward::Neighbour => $this->family[6],
+            default => 'toward '.$this->light->words().', as you like it',
+        };
+    }
+
+    private function shadeWords(): string
+    {
+        return $this->wish->shade === ShadeToward::Neighbour ? $this->family[9] : 'toward '.$this->wish->shade->words().', as you like it';
     }
 
     private static function limited(float $turn, float $most): float

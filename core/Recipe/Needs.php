@@ -29,8 +29,7 @@ final class Needs
                 continue;
             }
             foreach (self::usedMl($outcome, $figures) as $id => $ml) {
-                $paint = self::paint($outcome, (string) $id);
-                $found[$id] ??= ['paint' => $paint, 'ml' => 0.0, 'each' => 0.0, 'most' => 0, 'uses' => []];
+                $found[$id] ??= ['paint' => self::paint($outcome, (string) $id), 'ml' => 0.0, 'each' => 0.0, 'most' => 0, 'uses' => []];
                 $found[$id]['ml'] += $ml;
                 $found[$id]['each'] += $ml / $figures;
                 $found[$id]['most'] = max($found[$id]['most'], $figures);
@@ -57,15 +56,16 @@ final class Needs
      */
     public static function usedMl(StepOutcome $outcome, int $figures): array
     {
-        if ($outcome->amount === null) {
+        $mix = $outcome->step->mix;
+        if ($outcome->amount === null || $mix === null) {
             return [];
         }
         $load = $outcome->step->thinning->load();
         $mixed = Amount::neededUl($outcome->amount->usedMl * 1000 / $load, $figures) * $load / 1000;
         $used = [];
-        foreach ($outcome->step->mix->parts as ['paint' => $paint, 'parts' => $parts]) {
+        foreach ($mix->parts as ['paint' => $paint, 'parts' => $parts]) {
             if ($paint->id !== '') {
-                $used[$paint->id] = $mixed * $parts / $outcome->step->mix->totalParts();
+                $used[$paint->id] = $mixed * $parts / $mix->totalParts();
             }
         }
 
@@ -83,13 +83,12 @@ final class Needs
 
     private static function paint(StepOutcome $outcome, string $id): Paint
     {
-        foreach ($outcome->step->mix->parts as ['paint' => $paint]) {
+        foreach ($outcome->step->mix->parts ?? [] as ['paint' => $paint]) {
             if ($paint->id === $id) {
                 return $paint;
             }
         }
-
-        return $outcome->step->mix->parts[0]['paint'];
+        throw RecipeProblem::noSuchStep($outcome->step->key);
     }
 
     /** @param array{ml: float, left: float|null} $need */

@@ -6,6 +6,7 @@ namespace Kalokroma\Recipe;
 
 use Kalokroma\Colour\Ciede2000;
 use Kalokroma\Colour\Lab;
+use Kalokroma\Film\Application;
 use Kalokroma\Film\Surface;
 use Kalokroma\Film\Thinning;
 use Kalokroma\Shelf\Behaviour;
@@ -17,19 +18,36 @@ use Kalokroma\Shelf\RankedMix;
 /** What the shelf offers for a step: the paints at hand, by what they can do, ranked by how near they come. */
 final class Palette
 {
-    /** @var list<Paint> */
+    /** A shelf with more covering paints than this is thinned out for a colour before its pairs are tried. */
+    private const PAIRED = 110;
+
+    /** Then so many of the nearest stay, and so many that are spread over all colours. */
+    private const NEAREST = 50;
+    private const SPREAD = 40;
+
+    /** @var list<Paint> with or without a colour */
+    private readonly array $all;
+
+    /** @var list<Paint> with a colour */
     private readonly array $atHand;
+
+    /** @var list<Paint>|null */
+    private ?array $mixable = null;
+
+    /** @var list<Paint>|null */
+    private ?array $spread = null;
 
     /** @param list<Paint> $shelf */
     public function __construct(array $shelf, private readonly Matcher $matcher = new Matcher())
     {
-        $this->atHand = array_values(array_filter($shelf, static fn (Paint $p): bool => $p->isAtHand() && $p->colour !== null));
+        $this->all = array_values(array_filter($shelf, static fn (Paint $p): bool => $p->isAtHand()));
+        $this->atHand = array_values(array_filter($this->all, static fn (Paint $p): bool => $p->colour !== null));
     }
 
     /** @return list<Paint> */
     public function mixable(): array
     {
-        return $this->only(static fn (Paint $p): bool => $p->behaviour->isMixable());
+        return $this->mixable ??= $this->only(static fn (Paint $p): bool => $p->behaviour->isMixable());
     }
 
     /** @return list<Paint> */
@@ -47,7 +65,67 @@ final class Palette
     /** @return list<RankedMix> two-paint mixes, best first */
     public function pairs(Lab $target, int $most = 8): array
     {
-        return $this->matcher->pairs($target, $this->mixable(), $most);
+        if (count($this->mixable()) <= self::PAIRED) {
+            return $this->matcher->pairs($target, $this->mixable(), $most);
+        }
+        $kept = [];
+        $near = array_map(static fn (RankedMix $r): Paint => $r->mix->parts[0]['paint'], array_slice($this->singles($target), 0, self::NEAREST));
+        foreach ([...$near, ...$this->spread()] as $paint) {
+            $kept[$paint->id] = $paint;
+        }
+
+        return $this->matcher->pairs($target, array_values($kept), $most);
+    }
+
+    /** @return list<Paint> the paints at hand that behave so */
+    public function atHand(Behaviour ...$behaviours): array
+    {
+        return array_values(array_filter($this->all, static fn (Paint $p): bool => in_array($p->behaviour, $behaviours, true)));
+    }
+
+    /**
+     * Stains, washes and inks, and covering paints thinned far, by the plane they would leave on this surface, best first.
+     *
+     * @return list<RankedMix>
+     */
+    public function stains(Lab $wantedOnPlane, Surface $below): array
+    {
+        $ranked = [];
+        foreach ($this->only(static fn (Paint $p): bool => $p->behaviour->isTransparent()) as $paint) {
+            $mix = Mix::single($paint);
+            $look = Application::Stain->pass($mix->pigment(), self::shadeThinning($paint->behaviour)->load(), $below)->plane;
+            $ranked[] = new RankedMix($mix, Ciede2000::difference($look->toLab(), $wantedOnPlane));
+        }
+        usort($ranked, static fn (RankedMix $a, RankedMix $b): int => round($a->difference, 4) <=> round($b->difference, 4) ?: $a->mix->key() <=> $b->mix->key());
+
+        return $ranked;
+    }
+
+    /**
+     * Paints as far from each other as can be, so that pairs of them reach everywhere: each next one is the farthest from
+     * those before.
+     *
+     * @return list<Paint>
+     */
+    private function spread(): array
+    {
+        if ($this->spread !== null) {
+            return $this->spread;
+        }
+        $labs = array_map(static fn (Paint $p): Lab => Mix::single($p)->lab(), $this->mixable());
+        $apart = array_fill(0, count($labs), INF);
+        $found = [];
+        $next = 0;
+        while (count($found) < min(self::SPREAD, count($labs))) {
+            $found[] = $this->mixable()[$next];
+            $from = $labs[$next];
+            foreach ($labs as $i => $lab) {
+                $apart[$i] = min($apart[$i], ($lab->l - $from->l) ** 2 + ($lab->a - $from->a) ** 2 + ($lab->b - $from->b) ** 2);
+            }
+            $next = (int) array_search(max([0.0, ...$apart]), $apart, true);
+        }
+
+        return $this->spread = $found;
     }
 
     /** @return list<RankedMix> metallic singles, best first */

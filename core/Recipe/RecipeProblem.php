@@ -19,6 +19,61 @@ final class RecipeProblem extends DomainException
         return new self('No opaque or semi-opaque paint stands on the shelf with something left in it: bring in a few paints first.');
     }
 
+    public static function shareOutOfRange(float $share): self
+    {
+        return new self(sprintf('%.0f %% of a place cannot be painted: give more than 0 and at most 100 %%.', 100 * $share));
+    }
+
+    public static function noSuchPlace(string $said): self
+    {
+        return new self(sprintf('"%s" is no place on an area that is known here.', mb_strimwidth($said, 0, 60, '…')));
+    }
+
+    public static function roundsOutOfRange(int $rounds): self
+    {
+        return new self(sprintf('%d rounds make no loop: choose 2 to %d.', $rounds, Loop::MOST_ROUNDS));
+    }
+
+    public static function needsAirbrush(): self
+    {
+        return new self('Airbrush fades need an airbrush, and your answers on the Figures page say that you have none: choose another way of painting.');
+    }
+
+    public static function tooManySteps(int $most): self
+    {
+        return new self(sprintf('A recipe has at most %d steps: merge or drop some first.', $most));
+    }
+
+    public static function noSuchPlaceInOrder(int $to, int $count): self
+    {
+        return new self(sprintf('There is no place %d among %d steps.', $to + 1, $count));
+    }
+
+    public static function nothingToMerge(string $key): self
+    {
+        return new self(sprintf('After step "%s" there is none to merge it with.', mb_strimwidth($key, 0, 40, '…')));
+    }
+
+    public static function cannotMerge(string $first, string $second): self
+    {
+        return new self(sprintf('%s and %s lie differently and cannot become one step.', ucfirst($first), $second));
+    }
+
+    public static function loopBackward(string $from, string $to): self
+    {
+        return new self(sprintf('A loop goes from an earlier step to a later one: "%s" comes after "%s".', $from, $to));
+    }
+
+    public static function hardRule(string $sentence): self
+    {
+        return new self('That cannot be: '.lcfirst($sentence));
+    }
+
+    public static function noSuchStart(string $id): self
+    {
+        return new self(sprintf('There is no start "%s" for a recipe.', mb_strimwidth($id, 0, 40, '…')));
+    }
+
     public static function coatsOutOfRange(int $coats): self
     {
         return new self(sprintf('%d coats cannot be planned: choose 1 to 20.', $coats));

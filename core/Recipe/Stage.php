@@ -13,4 +13,7 @@ enum Stage: string
     case Layer = 'layer';
     case Drybrush = 'drybrush';
     case Highlight = 'highlight';
+    case Detail = 'detail';
+    case Finish = 'finish';
+    case Base = 'base';
 }

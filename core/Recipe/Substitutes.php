@@ -30,14 +30,17 @@ final class Substitutes
      */
     public static function of(PlannedStep $step, Area $area, Surface $below, array $shelf, array $without, int $most = 6): array
     {
+        if ($step->mix === null || !$step->isFilm()) {
+            return [];
+        }
         $missing = array_fill_keys($without, true);
         $usable = array_values(array_filter($shelf, static fn (Paint $p): bool => $p->isAtHand() && $p->colour !== null && !isset($missing[$p->id])));
         $auto = $step->with(coats: 0);
         $now = Simulation::step($auto, $area, $below);
-        $face = $step->application()->on($step->technique->face()) > 0 ? $step->technique->face() : 'recess';
+        $face = $step->application()->on($step->face()) > 0 ? $step->face() : 'recess';
         $wanted = $now->after->face($face)->toLab();
         $found = [];
-        foreach (self::candidates($step, $usable) as $mix) {
+        foreach (self::candidates($step->mix, $usable) as $mix) {
             $then = Simulation::step($auto->with(mix: $mix), $area, $below);
             $look = $then->after->face($face)->toLab();
             $coats = $then->coats - $now->coats;
@@ -61,11 +64,11 @@ final class Substitutes
      *
      * @return list<Mix>
      */
-    private static function candidates(PlannedStep $step, array $usable): array
+    private static function candidates(Mix $mix, array $usable): array
     {
-        $first = $step->mix->parts[0]['paint'];
+        $first = $mix->parts[0]['paint'];
         $alike = array_values(array_filter($usable, static fn (Paint $p): bool => self::isAlike($p, $first)));
-        $target = $step->mix->lab();
+        $target = $mix->lab();
         $matcher = new Matcher();
         $ranked = $matcher->singles($target, $alike);
         $mixes = array_slice($ranked, 0, self::TRIED);

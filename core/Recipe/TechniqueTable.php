@@ -60,6 +60,23 @@ final class TechniqueTable
         ],
     ];
 
+    private const STAINED = [
+        'basecoat' => [Technique::Stain, 'One coat of stain tints the ground and pools in {relief}: base and shade at once.'],
+        'wash' => [null, 'The stain pools in the recesses by itself: it is the shade as well.'],
+        'layer' => [Technique::Layer, 'Polishing layers on the planes bring the colour up where the stain lies thin.'],
+    ];
+
+    private const GLAZED = [
+        'shade' => [Technique::Glaze, 'Glazes of the shade, each ending in the recess, make the passage soft on {relief}.'],
+        'layer' => [Technique::Layer, 'A first, lighter layer that the glazes will join to the base.'],
+        'unify' => [Technique::Glaze, 'A thin glaze of the base hue pulls chalky highlights back in line.'],
+    ];
+
+    private const SPRAYED = [
+        'basecoat' => [Technique::AirbrushCoat, 'Sprayed, the coat lies thin and even on {relief}, before its neighbours are painted.'],
+        'layer' => [Technique::AirbrushFade, 'The fade from above lightens the upper parts and leaves the lower ones.'],
+    ];
+
     private const BY_WAY = [
         'layers' => [
             'tight' => [
@@ -90,10 +107,59 @@ final class TechniqueTable
                 'highlight' => [Technique::Drybrush, 'A second pass, lighter and smaller, on the upper parts only.'],
             ],
         ],
+        'stain' => [
+            'tight' => self::STAINED,
+            'broad' => [
+                'shade' => [null, 'On {relief} the light sketch is the shade: the stain lets it through.'],
+                ...self::STAINED,
+                'layer' => [Technique::Layer, 'Polishing layers even out what the stain left streaky on {relief}.'],
+            ],
+            'texture' => [
+                ...self::STAINED,
+                'layer' => [null, 'On {relief} the drybrush polishes faster than a brush point could.'],
+                'drybrush' => [Technique::Drybrush, 'A light drybrush polishes what the stain left flat on {relief}.'],
+            ],
+            'trim' => ['basecoat' => self::STAINED['basecoat'], 'wash' => self::STAINED['wash']],
+            'plate' => ['basecoat' => [Technique::Basecoat, 'A stain would pool and dry in rings on {relief}: an opaque coat instead.']],
+            'orb' => ['basecoat' => [Technique::Basecoat, '{relief} is too small and smooth for a stain to settle: an opaque coat instead.']],
+        ],
+        'glazes' => [
+            'tight' => [
+                'wash' => [null, 'You paint with glazes: the shade is drawn in instead of washed.'],
+                ...self::GLAZED,
+            ],
+            'broad' => self::GLAZED,
+            'plate' => [
+                'layer' => [Technique::Glaze, 'On {relief} a glaze lightens toward the light without an edge.'],
+                'highlight' => [Technique::EdgeHighlight, 'On {relief} the edge is what catches the light.'],
+            ],
+            'texture' => [
+                'wash' => [null, 'You paint with glazes: the hollows are tinted instead of washed.'],
+                'shade' => [Technique::Glaze, 'Glazes of the shade, drawn into the hollows of {relief}.'],
+                'unify' => [Technique::Glaze, 'A thin glaze of the base hue takes the chalk out of the drybrush.'],
+            ],
+            'trim' => [
+                'wash' => [null, 'You paint with glazes: the edges are drawn in.'],
+                'shade' => [Technique::Glaze, 'Glazes of the shade along the edges of {relief}.'],
+            ],
+            'orb' => ['shade' => [Technique::Glaze, 'Glazes of the shade, one side of the orb darker with each.']],
+        ],
+        'airbrush' => [
+            'tight' => self::SPRAYED,
+            'broad' => ['wash' => [null, 'On {relief} a wash would sit and blotch: the shade is left by the fade.'], ...self::SPRAYED, 'shade' => [null, 'The lower parts keep the darker tone that the fade does not reach.']],
+            'plate' => [
+                ...self::SPRAYED,
+                'wash' => [Technique::RecessLine, 'After the fade only the lines want shade.'],
+                'highlight' => [Technique::EdgeHighlight, 'On {relief} the edge is what catches the light.'],
+            ],
+            'texture' => ['basecoat' => self::SPRAYED['basecoat']],
+            'trim' => [],
+            'orb' => [],
+        ],
     ];
 
-    /** Stages in the order of the work; "shade" is a layer that comes before the lighter ones. */
-    private const ORDER = ['basecoat', 'wash', 'shade', 'layer', 'drybrush', 'highlight'];
+    /** Stages in the order of the work; "shade" is a layer that comes before the lighter ones, "unify" a glaze that draws all together. */
+    private const ORDER = ['basecoat', 'wash', 'shade', 'layer', 'drybrush', 'highlight', 'unify'];
 
     /** @return list<array{key: string, stage: Stage, technique: Technique|null, reason: Finding}> */
     public static function rows(Relief $relief, Way $way): array
@@ -107,7 +173,7 @@ final class TechniqueTable
             [$technique, $reason] = $chosen[$key];
             $rows[] = [
                 'key' => $key,
-                'stage' => $key === 'shade' ? Stage::Layer : Stage::from($key),
+                'stage' => in_array($key, ['shade', 'unify'], true) ? Stage::Layer : Stage::from($key),
                 'technique' => $technique,
                 'reason' => new Finding('technique.'.$key, $reason, ['relief' => $relief->words()]),
             ];

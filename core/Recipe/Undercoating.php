@@ -38,12 +38,13 @@ final class Undercoating
             Kind::SprayCan => 'drybrush',
         };
         $row = Defaults::THINNING[$use];
+        $mix = Mix::single($paint);
         $step = new PlannedStep(
             'undercoat',
             Stage::Undercoat,
             Technique::Undercoat,
             Oklch::fromSrgb(Srgb::fromXyz($colour->toXyz())),
-            Mix::single($paint),
+            $mix,
             $kind === Kind::SprayCan ? Thinning::undiluted() : ($thinning ?? Thinning::fromRatio($row['ratio'])),
             $row['with'],
             $coats,
@@ -59,11 +60,11 @@ final class Undercoating
             $laid,
             self::COATS,
             null,
-            $step->mix->certainty(),
+            $mix->certainty(),
             $kind->tool(),
             Effort::undercoatMinutes($kind, $figureCm2, $laid + count($ground->lights)),
             $kind->dryMinutes(),
-            $kind === Kind::SprayCan ? null : Amount::of($step->mix, $step->thinning, $figureCm2 * $laid * Defaults::FILM_UL_PER_CM2),
+            $kind === Kind::SprayCan ? null : Amount::of($mix, $step->thinning, $figureCm2 * $laid * Defaults::FILM_UL_PER_CM2),
             $step->why,
             Cautions::before($kind->tool(), ['primer']),
         );

@@ -41,6 +41,37 @@ final readonly class MixLadder
         if ($count < 3 || $count > count($mixes)) {
             throw ShelfProblem::ladderOutOfRange($count, $drops, count($mixes));
         }
+
+        return self::among($mixes, $count);
+    }
+
+    /**
+     * Through a paint in the middle: from a mix with a darker one up to a mix with a lighter one, all steps alike.
+     *
+     * @param Mix|null $low   of the middle paint and another, where the ladder begins; null to begin with the middle
+     * @param Mix|null $high  the same where it ends; null to end with the middle
+     * @param int      $below steps under the middle, $above steps over it
+     *
+     * @return self|null null where the drops do not allow so many steps
+     */
+    public static function through(Paint $middle, ?Mix $low, ?Mix $high, int $below, int $above, int $drops = 12): ?self
+    {
+        $down = $low === null ? [] : array_reverse(self::upTo($middle, $low, $drops));
+        $up = $high === null ? [] : self::upTo($middle, $high, $drops);
+        $below = min($below, count($down));
+        $above = min($above, count($up));
+        $mixes = [...$down, Mix::single($middle), ...$up];
+        $count = $below + 1 + $above;
+
+        return $count < 2 ? null : self::among($mixes, $count, [$below => count($down)]);
+    }
+
+    /**
+     * @param list<Mix>       $mixes
+     * @param array<int, int> $pins  steps that have to be one of the mixes: step to index
+     */
+    private static function among(array $mixes, int $count, array $pins = []): self
+    {
         $labs = array_map(static fn (Mix $m): Lab => $m->lab(), $mixes);
         $apart = [];
         foreach ($labs as $i => $lab) {
@@ -48,7 +79,7 @@ final readonly class MixLadder
                 $apart[$i][$j] = Ciede2000::difference($lab, $other);
             }
         }
-        $path = self::evenest($apart, count($mixes), $count);
+        $path = self::evenest($apart, count($mixes), $count, $pins);
 
         return new self(
             array_map(static fn (int $i): Mix => $mixes[$i], $path),
@@ -85,6 +116,34 @@ final readonly class MixLadder
         return max([0.0, ...$this->differences]) / max(0.01, min([INF, ...$this->differences]));
     }
 
+    /** @return list<Mix> mixes with growing shares of the other paint, up to this one */
+    private static function upTo(Paint $middle, Mix $end, int $drops): array
+    {
+        $other = null;
+        $share = 1.0;
+        foreach ($end->parts as ['paint' => $paint, 'parts' => $parts]) {
+            if ($paint->id !== $middle->id) {
+                $other = $paint;
+                $share = $parts / $end->totalParts();
+            }
+        }
+        if ($other === null) {
+            return [];
+        }
+        $found = [];
+        foreach (self::candidates($middle, $other, $drops) as $mix) {
+            $of = 0.0;
+            foreach ($mix->parts as ['paint' => $paint, 'parts' => $parts]) {
+                $of = $paint->id === $other->id ? $parts / $mix->totalParts() : $of;
+            }
+            if ($of > 0.0 && $of <= $share + 1e-9) {
+                $found[] = $mix;
+            }
+        }
+
+        return $found;
+    }
+
     /** @return list<Mix> by rising share of the second paint */
     private static function candidates(Paint $from, Paint $to, int $drops): array
     {
@@ -105,10 +164,11 @@ final readonly class MixLadder
      * A path's own mean is the step size that suits it best, so each answer is refined with its mean until that stays.
      *
      * @param array<int, array<int, float>> $apart
+     * @param array<int, int>               $pins
      *
      * @return list<int> rising indices, first and last included
      */
-    private static function evenest(array $apart, int $n, int $count): array
+    private static function evenest(array $apart, int $n, int $count, array $pins = []): array
     {
         $even = $apart[0][$n - 1] / ($count - 1);
         $best = [];
@@ -116,7 +176,10 @@ final readonly class MixLadder
         for ($t = 0; $t <= self::TRIED; ++$t) {
             $size = $even * (self::FROM + (self::TO - self::FROM) * $t / self::TRIED);
             for ($refined = 0; $refined < 4; ++$refined) {
-                $path = self::pathWithSteps($size, $apart, $n, $count);
+                $path = self::pathWithSteps($size, $apart, $n, $count, $pins);
+                if ($path === []) {
+                    return [];
+                }
                 $steps = array_map(static fn (int $i, int $j): float => $apart[$i][$j], array_slice($path, 0, -1), array_slice($path, 1));
                 $mean = array_sum($steps) / count($steps);
                 $spread = array_sum(array_map(static fn (float $d): float => ($d - $mean) ** 2, $steps));
@@ -135,16 +198,20 @@ final readonly class MixLadder
 
     /**
      * @param array<int, array<int, float>> $apart
+     * @param array<int, int>               $pins
      *
      * @return list<int>
      */
-    private static function pathWithSteps(float $size, array $apart, int $n, int $count): array
+    private static function pathWithSteps(float $size, array $apart, int $n, int $count, array $pins): array
     {
         $cost = [0 => [0 => 0.0]];
         $from = [];
         for ($step = 1; $step < $count; ++$step) {
             $last = $step === $count - 1;
             for ($j = $last ? $n - 1 : $step; $j < $n; ++$j) {
+                if (isset($pins[$step]) && $pins[$step] !== $j) {
+                    continue;
+                }
                 foreach ($cost[$step - 1] as $i => $sofar) {
                     if ($i < $j) {
                         $sum = $sofar + ($apart[$i][$j] - $size) ** 2;
@@ -155,6 +222,9 @@ final readonly class MixLadder
                     }
                 }
             }
+        }
+        if (!isset($from[$count - 1][$n - 1])) {
+            return [];
         }
         $path = [$at = $n - 1];
         for ($step = $count - 1; $step > 0; --$step) {

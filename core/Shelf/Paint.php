@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Kalokroma\Shelf;
 
 use Kalokroma\Colour\Reflectance;
+use Kalokroma\Colour\Srgb;
 use Kalokroma\Film\ColourSource;
 use Kalokroma\Film\Finish;
 use Kalokroma\Film\Pigment;
@@ -12,6 +13,9 @@ use Kalokroma\Film\Pigment;
 /** One paint of the shelf, as far as computing with it needs to know. */
 final class Paint
 {
+    /** How the id of a described paint begins. */
+    private const DESCRIBED = '?';
+
     /** Full hide, or one coat over white for stain, wash and ink; null without colour. */
     public readonly ?Reflectance $colour;
 
@@ -44,6 +48,28 @@ final class Paint
             default => $measured->fullHide(),
         };
         $this->source = $measured === null ? $source : ColourSource::Calibrated;
+    }
+
+    /**
+     * A paint that nobody owns: known by a description and, where it colours, a guessed colour.
+     *
+     * @param string|null $hex `#rrggbb`
+     */
+    public static function described(string $name, Behaviour $behaviour, ?string $hex): self
+    {
+        return new self(
+            self::DESCRIBED.$behaviour->value.'|'.($hex ?? '').'|'.$name,
+            $name,
+            '',
+            $behaviour,
+            $hex === null ? null : Reflectance::fromSrgb(Srgb::fromHex($hex)),
+            false,
+        );
+    }
+
+    public function isDescribed(): bool
+    {
+        return str_starts_with($this->id, self::DESCRIBED);
     }
 
     /** Owned and not known to be empty. */

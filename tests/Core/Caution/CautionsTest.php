@@ -47,7 +47,7 @@ final class CautionsTest extends TestCase
     public function testEveryToolHasAName(): void
     {
         foreach (Tool::cases() as $tool) {
-            self::assertMatchesRegularExpression('/brush|spray can/', $tool->words());
+            self::assertMatchesRegularExpression('/brush|spray can|swab|tweezers|hands/', $tool->words());
         }
     }
 }

@@ -87,7 +87,7 @@ final class DrafterTest extends TestCase
         $shelf = [...Swatches::randomShelf($seed, $dice->getInt(1, 25)), ...array_slice(Swatches::shelf(), 18, $dice->getInt(0, 4))];
         $area = new Area('1', 'Area', Material::cases()[$dice->getInt(0, 14)], Relief::cases()[$dice->getInt(0, 5)], $dice->getInt(1, 900) / 100);
         $ground = Swatches::reflectance(['#1b1b1b', '#868686', '#e6dfcc'][$dice->getInt(0, 2)]);
-        $brief = new Brief($area, Srgb::fromHex(Swatches::randomHex($dice))->toOklch(), Way::cases()[$dice->getInt(0, 3)], $ground, $shelf);
+        $brief = new Brief($area, Srgb::fromHex(Swatches::randomHex($dice))->toOklch(), Way::cases()[$dice->getInt(0, count(Way::cases()) - 1)], $ground, $shelf);
         $plan = Drafter::draft($brief);
         $outcomes = Simulation::run($plan->steps, $area, Surface::uniform($ground));
 

@@ -1,0 +1,113 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Recipe;
+
+use Kalokroma\Colour\Ciede2000;
+use Kalokroma\Colour\Lab;
+use Kalokroma\Shelf\Mix;
+use Kalokroma\Shelf\MixLadder;
+use Kalokroma\Shelf\Paint;
+use Kalokroma\Shelf\WholeParts;
+
+/** The rungs of a ladder mixed from two or three paints: a middle one, and another for each way. */
+final readonly class MixedRungs
+{
+    /** The largest step may be this many times the smallest and still be called even. */
+    public const EVEN_WITHIN = 1.35;
+
+    private const DROPS = 12;
+
+    /** Drops with which the end of a way is looked for. */
+    private const END_DROPS = 6;
+
+    /** @param array<string, int> $at place of each rung among the steps */
+    private function __construct(public MixLadder $ladder, private array $at, public Paint $middle)
+    {
+    }
+
+    /**
+     * @param list<string> $below rungs under the intended colour, darkest last
+     * @param list<string> $above rungs over it, lightest last
+     *
+     * @return self|null null where no paint leads either way
+     */
+    public static function of(Palette $palette, Ladder $wanted, array $below, array $above): ?self
+    {
+        $middle = $palette->singles($wanted->rung('layer')->toLab())[0]->mix->parts[0]['paint'];
+        $low = $below === [] ? null : self::end($palette, $middle, $wanted->rung($below[count($below) - 1])->toLab());
+        $high = $above === [] ? null : self::end($palette, $middle, $wanted->rung($above[count($above) - 1])->toLab());
+        $below = $low === null ? [] : $below;
+        $above = $high === null ? [] : $above;
+        $ladder = MixLadder::through($middle, $low, $high, count($below), count($above), self::DROPS);
+        if ($ladder === null) {
+            return null;
+        }
+        $at = [];
+        $down = 0;
+        foreach ($ladder->steps as $i => $mix) {
+            $down = $mix->isSingle() && $mix->parts[0]['paint']->id === $middle->id ? $i : $down;
+        }
+        foreach ($below as $i => $rung) {
+            $at[$rung] = max(0, $down - 1 - $i);
+        }
+        foreach ($above as $i => $rung) {
+            $at[$rung] = min(count($ladder->steps) - 1, $down + 1 + $i);
+        }
+
+        return new self($ladder, ['base' => $down, 'layer' => $down, ...$at], $middle);
+    }
+
+    public function mix(string $rung): ?Mix
+    {
+        return isset($this->at[$rung]) ? $this->ladder->steps[$this->at[$rung]] : null;
+    }
+
+    public function isEven(): bool
+    {
+        return $this->ladder->unevenness() <= self::EVEN_WITHIN;
+    }
+
+    public function reason(string $rung): Finding
+    {
+        $steps = $this->ladder->steps;
+
+        return new Finding('mix.ladder', 'Rung {n} of {count} from {low} to {high}: the rungs are {least} to {most} apart, {even}.', [
+            'n' => ($this->at[$rung] ?? 0) + 1,
+            'count' => count($steps),
+            'low' => $steps[0]->words(),
+            'high' => $steps[count($steps) - 1]->words(),
+            'least' => min([INF, ...$this->ladder->differences]),
+            'most' => max([0.0, ...$this->ladder->differences]),
+            'even' => $this->isEven() ? 'even to the eye' : 'as even as whole drops allow',
+        ]);
+    }
+
+    /** The mix of the middle with one other paint that comes nearest to the end of a way. */
+    private static function end(Palette $palette, Paint $middle, Lab $target): ?Mix
+    {
+        $from = Mix::single($middle)->lab();
+        $up = $target->l > $from->l;
+        $best = null;
+        $least = Ciede2000::difference($from, $target);
+        foreach ($palette->mixable() as $paint) {
+            $single = Mix::single($paint);
+            if ($paint->id === $middle->id || ($up ? $single->lab()->l < $target->l - 2.0 : $single->lab()->l > $target->l + 2.0)) {
+                continue;
+            }
+            $mixes = [$single, ...array_map(
+                static fn (array $r): Mix => Mix::of([['paint' => $middle, 'parts' => $r[0]], ['paint' => $paint, 'parts' => $r[1]]]),
+                WholeParts::ratios(self::END_DROPS),
+            )];
+            foreach ($mixes as $mix) {
+                $apart = Ciede2000::difference($mix->lab(), $target);
+                if ($apart < $least - 1e-9) {
+                    [$least, $best] = [$apart, $mix];
+                }
+            }
+        }
+
+        return $best;
+    }
+}
