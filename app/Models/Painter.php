@@ -16,14 +16,18 @@ use Kalokroma\Undercoat\School;
  * @property string|null $password
  * @property bool        $airbrush
  * @property bool        $spray_cans
+ * @property bool        $extraction  runs while the airbrush does
+ * @property bool        $solvents
+ * @property bool        $wet_palette
+ * @property bool        $metal_brush one brush kept for metal
  * @property Way         $way
  * @property School      $school     which ground it likes
  */
 final class Painter extends User
 {
-    protected $fillable = ['name', 'password', 'airbrush', 'spray_cans', 'way', 'school'];
+    protected $fillable = ['name', 'password', 'airbrush', 'spray_cans', 'way', 'school', 'extraction', 'solvents', 'wet_palette', 'metal_brush'];
 
-    protected $attributes = ['school' => 'open'];
+    protected $attributes = ['school' => 'open', 'extraction' => true, 'solvents' => true, 'wet_palette' => true, 'metal_brush' => true];
 
     protected $hidden = ['password', 'remember_token'];
 
@@ -41,12 +45,12 @@ final class Painter extends User
 
     public function equipment(): Equipment
     {
-        return new Equipment($this->airbrush, $this->spray_cans);
+        return new Equipment($this->airbrush, $this->spray_cans, $this->extraction, $this->solvents, $this->wet_palette, $this->metal_brush);
     }
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['password' => 'hashed', 'airbrush' => 'boolean', 'spray_cans' => 'boolean', 'way' => Way::class, 'school' => School::class];
+        return ['password' => 'hashed', 'airbrush' => 'boolean', 'spray_cans' => 'boolean', 'extraction' => 'boolean', 'solvents' => 'boolean', 'wet_palette' => 'boolean', 'metal_brush' => 'boolean', 'way' => Way::class, 'school' => School::class];
     }
 }

@@ -6,6 +6,8 @@ namespace App\Models;
 
 use App\Workshop\PlanRows;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
 use Kalokroma\Recipe\Way;
 
 /**
@@ -17,29 +19,40 @@ use Kalokroma\Recipe\Way;
  * @property array<string, mixed>                    $plan        as {@see PlanRows} writes it
  * @property array{relief: string, material: string} $drafted_for what the area was like then
  * @property list<string>                            $strip       predicted plane colours from the undercoat up, for small drawings
+ * @property array<string, mixed>|null               $options     what was asked of the ladder, as {@see PlanRows::wish()} reads it
+ * @property int                                     $version     number of the revision it stands at
+ * @property int                                     $counter     highest number a revision of it ever had
+ * @property int|null                                $follows_id  recipe it is "as that one, except …"
+ * @property array<string, mixed>|null               $followed    that recipe's plan when this one last followed it
+ * @property AreaRow                                 $area
  */
 final class RecipeRow extends Model
 {
     use BelongsToPainter;
+    use KeepsFractions;
 
     protected $table = 'recipes';
 
     protected $guarded = ['id'];
 
+    protected $attributes = ['version' => 0, 'counter' => 0];
+
+    /** @return BelongsTo<AreaRow, $this> */
+    public function area(): BelongsTo
+    {
+        return $this->belongsTo(AreaRow::class, 'area_id');
+    }
+
+    /** @return HasMany<RevisionRow, $this> */
+    public function revisions(): HasMany
+    {
+        return $this->hasMany(RevisionRow::class, 'recipe_id')->orderBy('number');
+    }
+
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['way' => Way::class, 'plan' => 'array', 'strip' => 'array', 'drafted_for' => 'array'];
+        return ['way' => Way::class, 'plan' => 'array', 'strip' => 'array', 'drafted_for' => 'array', 'options' => 'array', 'followed' => 'array', 'version' => 'integer', 'counter' => 'integer'];
     }
 
-    /**
-     * Keeps 6.0 apart from 6, so that a reason reads the same after it was saved.
-     *
-     * @param mixed $value
-     * @param int   $flags
-     */
-    protected function asJson($value, $flags = 0): string
-    {
-        return (string) json_encode($value, $flags | JSON_PRESERVE_ZERO_FRACTION | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR);
-    }
 }

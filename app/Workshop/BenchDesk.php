@@ -12,9 +12,9 @@ use Carbon\CarbonImmutable;
 use DomainException;
 use Illuminate\Support\Facades\DB;
 use Kalokroma\Order\InsideOut;
-use Kalokroma\Recipe\Defaults;
 use Kalokroma\Recipe\Stage;
 use Kalokroma\Recipe\StepOutcome;
+use Kalokroma\Recipe\Technique;
 use Kalokroma\Record\Comparison;
 
 /**
@@ -123,11 +123,11 @@ final readonly class BenchDesk
                 throw new DomainException('That step is no longer in the recipe: reload the page and choose again.');
             }
         } else {
-            $dry = Defaults::DRY_MINUTES[match ($stage) {
-                Stage::Wash => 'wash-all-over',
-                Stage::Drybrush => 'drybrush',
-                default => 'layer',
-            }];
+            $dry = (match ($stage) {
+                Stage::Wash => Technique::WashAllOver,
+                Stage::Drybrush => Technique::Drybrush,
+                default => Technique::Layer,
+            })->facts()->dry;
         }
 
         return DB::transaction(function () use ($company, $area, $stepKey, $stage, $figures, $planned, $real, $note, $at, $dry, $outcome): Entry {
@@ -155,7 +155,7 @@ final readonly class BenchDesk
     public static function snapshot(StepOutcome $outcome): array
     {
         return [
-            'mix' => array_map(static fn (array $p): array => ['name' => $p['paint']->name, 'parts' => $p['parts']], $outcome->step->mix->parts),
+            'mix' => array_map(static fn (array $p): array => ['name' => $p['paint']->name, 'parts' => $p['parts']], $outcome->step->mix->parts ?? []),
             'thin' => $outcome->step->thinning->ratio(),
             'coats' => $outcome->coats,
             'tool' => $outcome->tool->words(),

@@ -94,7 +94,7 @@ final class BuyDesk
             }
         }
         foreach ($steps as $i => ['outcome' => $outcome, 'where' => $where, 'figures' => $figures]) {
-            if ($figures > 0 && !$outcome->step->omitted && $outcome->difference !== null && $outcome->difference >= Defaults::RUNG_MISSING_FROM && $outcome->step->mix->isAtHand()) {
+            if ($figures > 0 && !$outcome->step->omitted && $outcome->difference !== null && $outcome->difference >= Defaults::RUNG_MISSING_FROM && $outcome->step->mix?->isAtHand() && $outcome->step->target !== null) {
                 $target = $outcome->step->target->toSrgb()->clipped();
                 $lacks[] = ['id' => 'colour-'.$i, 'name' => 'a colour for the '.$outcome->step->stage->value, 'why' => sprintf('the nearest at hand is %.1f off', $outcome->difference), 'uses' => [$where], 'lab' => $target->toLab(), 'hex' => $target->toHex(), 'behaviour' => $outcome->step->mix->parts[0]['paint']->behaviour];
             }

@@ -18,11 +18,13 @@ use Kalokroma\Film\Thinning;
 use Kalokroma\Recipe\Alternatives;
 use Kalokroma\Recipe\Brief;
 use Kalokroma\Recipe\Drafter;
+use Kalokroma\Recipe\LadderWish;
 use Kalokroma\Recipe\Palette;
 use Kalokroma\Recipe\Plan;
 use Kalokroma\Recipe\PlannedStep;
 use Kalokroma\Recipe\RecipeProblem;
 use Kalokroma\Recipe\Simulation;
+use Kalokroma\Recipe\Specials;
 use Kalokroma\Recipe\StepOutcome;
 use Kalokroma\Recipe\Way;
 use Kalokroma\Shelf\RankedMix;
@@ -33,36 +35,59 @@ final readonly class RecipeDesk
 {
     public ShelfRows $shelf;
 
+    public Palette $palette;
+
     public UndercoatDesk $undercoats;
 
     public function __construct(public Painter $painter)
     {
         $this->shelf = ShelfRows::of($painter);
+        $this->palette = new Palette($this->shelf->paints());
         $this->undercoats = new UndercoatDesk($painter, $this->shelf);
     }
 
     /**
-     * Drafts the area's recipe anew for this colour; changes made to an earlier draft of it are gone.
+     * Drafts the area's recipe anew for this colour; the draft before stays among its revisions.
+     *
+     * @param string|null $start a special start instead of the usual draft, or added to it
      *
      * @throws RecipeProblem|ColourProblem
      */
-    public function draft(Company $company, AreaRow $area, string $hex, Way $way): RecipeRow
+    public function draft(Company $company, AreaRow $area, string $hex, Way $way, LadderWish $wish = new LadderWish(), ?string $start = null): RecipeRow
     {
         $colour = Srgb::fromHex($hex);
 
-        return DB::transaction(function () use ($company, $area, $colour, $way): RecipeRow {
+        return DB::transaction(function () use ($company, $area, $colour, $way, $wish, $start): RecipeRow {
             $area->update(['hex' => $colour->toHex()]);
             $company->load('areas.recipe', 'records');
             $this->undercoats->refresh($company);
-            $ground = $this->undercoats->outcome($company)->after->plane;
-            $plan = Drafter::draft(new Brief($area->toCore($company), $colour->toOklch(), $way, $ground, $this->shelf->paints()));
+            $brief = $this->brief($company, $area, $colour->toHex(), $way, $wish);
             $recipe = RecipeRow::query()->firstOrNew(['area_id' => $area->id]);
+            $plan = $start === null ? Drafter::draft($brief) : Specials::draft($start, $brief, $this->plan($recipe->exists ? $recipe : null));
             $recipe->painter_id = $area->painter_id;
-            $recipe->fill(['hex' => $colour->toHex(), 'way' => $way, 'drafted_for' => self::draftedFor($area)]);
+            $recipe->fill(['hex' => $colour->toHex(), 'way' => $way, 'options' => PlanRows::options($wish), 'drafted_for' => self::draftedFor($area)]);
             $this->resimulate($company);
+            $this->store($recipe, $plan, $company, $area);
+            RecipeHistory::record($recipe, $start === null ? 'drafted '.$way->words() : 'drafted: '.$start);
 
-            return $this->save($recipe, $plan, $company, $area);
+            return $recipe;
         });
+    }
+
+    /** What a recipe of this area is drafted from. */
+    public function brief(Company $company, AreaRow $area, string $hex, Way $way, LadderWish $wish): Brief
+    {
+        return new Brief(
+            $area->toCore($company),
+            Srgb::fromHex($hex)->toOklch(),
+            $way,
+            $this->undercoats->outcome($company)->after,
+            $this->shelf->paints(),
+            $wish,
+            $this->painter->equipment(),
+            $company->leaders,
+            $this->palette,
+        );
     }
 
     /** After paints, colours or areas changed: advises the undercoats anew and predicts every recipe again. */
@@ -103,8 +128,13 @@ final readonly class RecipeDesk
     /** @return list<StepOutcome> the undercoat first; only that where no recipe is drafted yet */
     public function outcomes(Company $company, AreaRow $area, ?RecipeRow $recipe): array
     {
+        return $this->simulated($company, $area, $this->plan($recipe));
+    }
+
+    /** @return list<StepOutcome> of a plan that need not be kept, the undercoat first */
+    public function simulated(Company $company, AreaRow $area, ?Plan $plan): array
+    {
         $undercoat = $this->undercoats->outcome($company);
-        $plan = $this->plan($recipe);
 
         return [$undercoat, ...($plan === null ? [] : Simulation::run($plan->steps, $area->toCore($company), $undercoat->after, $undercoat->certainty))];
     }
@@ -115,31 +145,29 @@ final readonly class RecipeDesk
     }
 
     /**
+     * The undercoat as a step: it belongs to the whole company.
+     *
      * @param list<array{paint: string|int, parts: int}>|null $mix
      *
      * @throws RecipeProblem|ShelfProblem|FilmProblem
      */
-    public function change(Company $company, AreaRow $area, string $key, ?array $mix, ?string $thin, ?int $coats, ?bool $omitted): void
+    public function changeUndercoat(Company $company, ?array $mix, ?Thinning $thinning, ?int $coats, ?bool $omitted): void
     {
-        DB::transaction(function () use ($company, $area, $key, $mix, $thin, $coats, $omitted): void {
-            $thinning = $thin === null ? null : Thinning::fromRatio($thin);
-            if ($key === 'undercoat') {
-                $this->changeUndercoat($company, $mix, $thinning, $coats, $omitted);
-
-                return;
+        if ($omitted === true) {
+            throw RecipeProblem::undercoatStays();
+        }
+        DB::transaction(function () use ($company, $mix, $thinning, $coats): void {
+            $company->loadMissing('areas.recipe');
+            if ($mix !== null) {
+                $this->undercoats->choose($company, $this->shelf->mix($mix)->parts[0]['paint']->id);
             }
-            $recipe = $area->recipe;
-            $plan = $this->plan($recipe);
-            $found = false;
-            $steps = array_map(function (PlannedStep $step) use ($key, $mix, $thinning, $coats, $omitted, &$found): PlannedStep {
-                $found = $found || $step->key === $key;
-
-                return $step->key !== $key ? $step : $step->with($mix === null ? null : $this->shelf->mix($mix), $thinning, $coats, $omitted);
-            }, $plan->steps ?? []);
-            if ($recipe === null || $plan === null || !$found) {
-                throw RecipeProblem::noSuchStep($key);
+            if ($coats !== null || $thinning !== null) {
+                if ($coats !== null && ($coats < 0 || $coats > PlannedStep::MOST_COATS)) {
+                    throw RecipeProblem::coatsOutOfRange($coats);
+                }
+                $this->undercoats->change($company, $coats, $thinning);
             }
-            $this->save($recipe, new Plan($steps, $plan->leftOut), $company, $area);
+            $this->resimulate($company);
         });
     }
 
@@ -153,7 +181,7 @@ final readonly class RecipeDesk
         foreach ($this->outcomes($company, $area, $area->recipe) as $outcome) {
             if ($outcome->step->key === $key && $key !== 'undercoat') {
                 return ['below' => $outcome->below, 'step' => $outcome->step]
-                    + Alternatives::of($outcome->step, new Palette($this->shelf->paints()), $outcome->below);
+                    + Alternatives::of($outcome->step, $this->palette, $outcome->below);
             }
         }
         throw RecipeProblem::noSuchStep($key);
@@ -172,41 +200,21 @@ final readonly class RecipeDesk
         });
     }
 
-    /** @param list<array{paint: string|int, parts: int}>|null $mix */
-    private function changeUndercoat(Company $company, ?array $mix, ?Thinning $thinning, ?int $coats, ?bool $omitted): void
-    {
-        if ($omitted === true) {
-            throw RecipeProblem::undercoatStays();
-        }
-        $company->loadMissing('areas.recipe');
-        if ($mix !== null) {
-            $this->undercoats->choose($company, $this->shelf->mix($mix)->parts[0]['paint']->id);
-        }
-        if ($coats !== null || $thinning !== null) {
-            if ($coats !== null && ($coats < 0 || $coats > PlannedStep::MOST_COATS)) {
-                throw RecipeProblem::coatsOutOfRange($coats);
-            }
-            $this->undercoats->change($company, $coats, $thinning);
-        }
-        $this->resimulate($company);
-    }
-
     private function resimulate(Company $company): void
     {
         foreach ($company->areas as $area) {
             $plan = $this->plan($area->recipe);
             if ($area->recipe !== null && $plan !== null) {
-                $this->save($area->recipe, $plan, $company, $area);
+                $this->store($area->recipe, $plan, $company, $area);
             }
         }
     }
 
-    private function save(RecipeRow $recipe, Plan $plan, Company $company, AreaRow $area): RecipeRow
+    /** Keeps a plan with the small drawing of what it leads to. */
+    public function store(RecipeRow $recipe, Plan $plan, Company $company, AreaRow $area): RecipeRow
     {
         $recipe->plan = PlanRows::toRow($plan);
-        $undercoat = $this->undercoats->outcome($company);
-        $outcomes = [$undercoat, ...Simulation::run($plan->steps, $area->toCore($company), $undercoat->after, $undercoat->certainty)];
-        $recipe->strip = self::strip($outcomes);
+        $recipe->strip = self::strip($this->simulated($company, $area, $plan));
         $recipe->save();
 
         return $recipe;
@@ -219,7 +227,7 @@ final readonly class RecipeDesk
      *
      * @return list<string>
      */
-    private static function strip(array $outcomes): array
+    public static function strip(array $outcomes): array
     {
         $last = $outcomes[count($outcomes) - 1]->after->hexes();
 

@@ -81,6 +81,12 @@ final class ShelfRows
         ], $parts));
     }
 
+    /** A paint of a plan, which may have been taken off the shelf since. */
+    public function planned(string $id): ?CorePaint
+    {
+        return $this->byId[$id] ?? $this->gone[$id] ?? null;
+    }
+
     /**
      * A mix of a plan, whose paints may have been taken off the shelf since; null where one of them is not known at all.
      *
@@ -90,7 +96,7 @@ final class ShelfRows
     {
         $found = [];
         foreach ($parts as ['paint' => $id, 'parts' => $amount]) {
-            $paint = $this->byId[(string) $id] ?? $this->gone[(string) $id] ?? null;
+            $paint = $this->planned((string) $id);
             if ($paint?->colour === null) {
                 return null;
             }

@@ -122,7 +122,7 @@ final class StockDesk
         $perCoat = ($planned->amount->usedMl ?? 0.0) / max(1, $planned->coats) / $planned->step->thinning->load();
         $applied = $perCoat * ($real['coats'] ?? $planned->coats) * 1000;
 
-        return $planned->amount === null ? null : new StepOutcome(
+        return $planned->amount === null || $step->mix === null ? null : new StepOutcome(
             $step,
             $planned->below,
             $planned->after,

@@ -26,9 +26,9 @@ final class WorkshopImport
     {
         $workshop = WorkshopJson::read($json);
         DB::transaction(static function () use ($painter, $workshop): void {
-            /** @var array{airbrush: bool, spray_cans: bool, way: string, school?: string} $habits */
+            /** @var array{airbrush: bool, spray_cans: bool, way: string, school?: string, extraction?: bool, solvents?: bool, wet_palette?: bool, metal_brush?: bool} $habits */
             $habits = $workshop['painter'];
-            $painter->update(['airbrush' => $habits['airbrush'], 'spray_cans' => $habits['spray_cans'], 'way' => $habits['way'], 'school' => $habits['school'] ?? 'open']);
+            $painter->update(array_intersect_key([...$habits, 'school' => $habits['school'] ?? 'open'], array_flip(['airbrush', 'spray_cans', 'extraction', 'solvents', 'wet_palette', 'metal_brush', 'way', 'school'])));
             /** @var list<array<string, string|int|float|bool>> $paints */
             $paints = $workshop['paints'];
             foreach ($paints as $i => $paint) {

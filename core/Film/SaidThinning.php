@@ -12,6 +12,9 @@ final readonly class SaidThinning
 {
     private const THINNERS = 'thinner|water|medium|retarder|solvent|spirit';
 
+    /** What it should run like: milk is the usual basecoat (2:1), the others lie around it; starting values of our own. */
+    private const LIKE = ['double cream' => '4:1', 'cream' => '3:1', 'milk' => '2:1', 'skimmed milk' => '1:1', 'thin milk' => '1:1', 'ink' => '1:3', 'tea' => '1:6', 'tinted water' => '1:8', 'coloured water' => '1:8'];
+
     /** Shares this near to a ratio of small whole numbers are told as that ratio. */
     private const NEAR = 0.006;
     private const SMALL = 12;
@@ -35,6 +38,9 @@ final readonly class SaidThinning
         $text = trim(str_replace(',', '.', (string) preg_replace('/,(?!\d)/', ' ', mb_strtolower($said))));
         if (preg_match('/^(undiluted|straight|neat|unthinned|as it is)$/D', $text) === 1) {
             return new self(Thinning::undiluted(), 'undiluted', null);
+        }
+        if (preg_match('/^(?:as )?(?:thin |runny )?(?:as|like|to) (.+)$/D', $text, $m) === 1 && isset(self::LIKE[$m[1]])) {
+            return new self(Thinning::fromRatio(self::LIKE[$m[1]]), self::LIKE[$m[1]], null);
         }
         $with = preg_match('/\b('.self::THINNERS.')s?\b/', $text, $m) === 1 ? $m[1] : null;
         if (preg_match('/^(\d+(?:\.\d+)?)\s*(?:%|percent)\s*(?:of\s+)?(paint|'.self::THINNERS.')$/D', $text, $m) === 1) {

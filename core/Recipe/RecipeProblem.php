@@ -74,6 +74,61 @@ final class RecipeProblem extends DomainException
         return new self(sprintf('There is no start "%s" for a recipe.', mb_strimwidth($id, 0, 40, '…')));
     }
 
+    public static function notDrafted(string $area): self
+    {
+        return new self(sprintf('%s has no recipe yet: draft one first.', $area));
+    }
+
+    public static function nothingToUndo(): self
+    {
+        return new self('There is nothing to undo.');
+    }
+
+    public static function nothingToRedo(): self
+    {
+        return new self('There is nothing to redo.');
+    }
+
+    public static function followsInACircle(): self
+    {
+        return new self('That recipe follows this one already: two recipes cannot follow each other.');
+    }
+
+    public static function noSuchEdit(string $kind): self
+    {
+        return new self(sprintf('"%s" is no way to change a recipe.', mb_strimwidth($kind, 0, 40, '…')));
+    }
+
+    public static function nothingSaid(): self
+    {
+        return new self('Write at least one line, such as "basecoat: dark brown, thin 2:1, two coats".');
+    }
+
+    public static function tooManyLines(int $lines, int $most): self
+    {
+        return new self(sprintf('These are %d lines; a recipe has at most %d steps.', $lines, $most));
+    }
+
+    public static function noStepInLine(int $number, string $line): self
+    {
+        return new self(sprintf('Line %d, "%s": begin with what is done, such as basecoat, wash, layer, drybrush, highlight, glaze or varnish.', $number, mb_strimwidth($line, 0, 60, '…')));
+    }
+
+    public static function noPaintInLine(int $number): self
+    {
+        return new self(sprintf('Line %d names no paint: say a colour or the name of one.', $number));
+    }
+
+    public static function noColourInLine(int $number, string $said): self
+    {
+        return new self(sprintf('Line %d: "%s" is not on your shelf, and no colour can be guessed from it. Add a colour word, or # and six digits.', $number, mb_strimwidth($said, 0, 60, '…')));
+    }
+
+    public static function inLine(int $number, string $problem): self
+    {
+        return new self(sprintf('Line %d: %s', $number, $problem));
+    }
+
     public static function coatsOutOfRange(int $coats): self
     {
         return new self(sprintf('%d coats cannot be planned: choose 1 to 20.', $coats));

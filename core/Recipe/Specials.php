@@ -191,16 +191,17 @@ final class Specials
     /** @return list<array{id: string, words: string, why: string, adds: bool, suits: bool}> those that suit the area first */
     public static function offered(Area $area): array
     {
-        $starts = [];
-        foreach (self::STARTS as $start) {
-            $suits = (in_array($area->material->value, $start['materials'], true) ? 2 : 0) + (in_array($area->relief->value, $start['reliefs'], true) ? 1 : 0);
-            $starts[] = ['suits' => $suits, 'start' => $start];
+        $suits = $words = [];
+        foreach (self::STARTS as $i => $start) {
+            $suits[$i] = (in_array($area->material->value, $start['materials'], true) ? 2 : 0) + (in_array($area->relief->value, $start['reliefs'], true) ? 1 : 0);
         }
-        usort($starts, static fn (array $a, array $b): int => $b['suits'] <=> $a['suits']);
+        arsort($suits);
+        foreach ($suits as $i => $fit) {
+            $start = self::STARTS[$i];
+            $words[] = ['id' => $start['id'], 'words' => $start['words'], 'why' => $start['why'], 'adds' => $start['adds'], 'suits' => $fit > 1];
+        }
 
-        return array_map(static fn (array $s): array => [
-            'id' => $s['start']['id'], 'words' => $s['start']['words'], 'why' => $s['start']['why'], 'adds' => $s['start']['adds'], 'suits' => $s['suits'] > 1,
-        ], $starts);
+        return $words;
     }
 
     /**

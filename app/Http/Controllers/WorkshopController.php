@@ -25,6 +25,10 @@ final class WorkshopController extends Controller
             'name' => $painter->name,
             'airbrush' => $painter->airbrush,
             'spray_cans' => $painter->spray_cans,
+            'extraction' => $painter->extraction,
+            'solvents' => $painter->solvents,
+            'wet_palette' => $painter->wet_palette,
+            'metal_brush' => $painter->metal_brush,
             'way' => $painter->way->value,
             'school' => $painter->school->value,
         ];

@@ -9,12 +9,21 @@ use Illuminate\Validation\Rule;
 use Kalokroma\Recipe\Way;
 use Kalokroma\Undercoat\School;
 
-/** The three questions that bound what is drafted. */
+/** What the painter owns and likes: it bounds what is drafted. */
 final class Habits extends FormRequest
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['airbrush' => ['required', 'boolean'], 'spray_cans' => ['required', 'boolean'], 'way' => ['required', Rule::enum(Way::class)], 'school' => ['sometimes', Rule::enum(School::class)]];
+        return [
+            'airbrush' => ['required', 'boolean'],
+            'spray_cans' => ['required', 'boolean'],
+            'extraction' => ['sometimes', 'boolean'],
+            'solvents' => ['sometimes', 'boolean'],
+            'wet_palette' => ['sometimes', 'boolean'],
+            'metal_brush' => ['sometimes', 'boolean'],
+            'way' => ['required', Rule::enum(Way::class)],
+            'school' => ['sometimes', Rule::enum(School::class)],
+        ];
     }
 }

@@ -32,7 +32,7 @@ final class AlternativesView
             self::look($step, $r->mix, $below),
             Alternatives::coatsMore($step, $r, $core, $below),
             $best !== null && $r->isAsGoodAs($best),
-            $r->mix->key() === $step->mix->key(),
+            $r->mix->key() === $step->mix?->key(),
         );
 
         return [

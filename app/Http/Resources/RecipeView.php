@@ -60,8 +60,8 @@ final class RecipeView
             }
             ++$steps;
             $minutes += $outcome->minutes;
-            $drying += $outcome->dryMinutes * ($outcome->step->key === 'undercoat' ? 1 : $outcome->coats);
-            foreach ($outcome->step->mix->parts as ['paint' => $paint]) {
+            $drying += $outcome->waiting();
+            foreach ($outcome->step->mix->parts ?? [] as ['paint' => $paint]) {
                 $pots[$paint->name] = true;
                 if (!$paint->isAtHand()) {
                     $missing[$paint->name] = true;

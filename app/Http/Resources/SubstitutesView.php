@@ -21,8 +21,8 @@ final class SubstitutesView
     {
         foreach ($desk->outcomes($area->company, $area, $area->recipe) as $outcome) {
             if ($outcome->step->key === $key && $key !== 'undercoat') {
-                $gone = array_values(array_filter($outcome->step->mix->parts, static fn (array $p): bool => !$p['paint']->isAtHand()));
-                $without = array_map(static fn (array $p): string => $p['paint']->id, $gone === [] ? $outcome->step->mix->parts : $gone);
+                $gone = array_values(array_filter($outcome->step->mix->parts ?? [], static fn (array $p): bool => !$p['paint']->isAtHand()));
+                $without = array_map(static fn (array $p): string => $p['paint']->id, $gone === [] ? $outcome->step->mix->parts ?? [] : $gone);
 
                 return [
                     'missing' => array_map(static fn (array $p): string => $p['paint']->name, $gone),

@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Colour;
+
+/**
+ * A colour guessed from plain words, as one painter describes it to another: "dark warm brown", "pale sea green". It is a
+ * guess and should be called one. The middles of the words are ours; the finer words move them in OKLCh.
+ */
+final class SaidColour
+{
+    /** Middles as OKLCh lightness, chroma, hue; longer words are looked for first. */
+    private const NOUNS = [
+        'black' => [0.22, 0.005, 90.0], 'white' => [0.96, 0.006, 95.0], 'ivory' => [0.93, 0.03, 92.0], 'cream' => [0.9, 0.05, 92.0], 'bone' => [0.84, 0.05, 90.0],
+        'grey' => [0.58, 0.006, 250.0], 'gray' => [0.58, 0.006, 250.0], 'slate' => [0.4, 0.025, 230.0], 'silver' => [0.72, 0.008, 240.0], 'steel' => [0.55, 0.012, 240.0], 'iron' => [0.4, 0.01, 240.0],
+        'red' => [0.5, 0.17, 28.0], 'wine' => [0.36, 0.11, 12.0], 'pink' => [0.76, 0.1, 8.0], 'rose' => [0.68, 0.12, 5.0], 'magenta' => [0.52, 0.19, 350.0], 'orange' => [0.68, 0.16, 52.0], 'rust' => [0.48, 0.11, 45.0],
+        'flesh' => [0.75, 0.08, 55.0], 'skin' => [0.72, 0.08, 55.0], 'tan' => [0.68, 0.08, 70.0], 'leather' => [0.46, 0.07, 58.0], 'brown' => [0.42, 0.06, 55.0], 'sepia' => [0.34, 0.045, 60.0], 'umber' => [0.34, 0.04, 65.0],
+        'ochre' => [0.62, 0.1, 80.0], 'mustard' => [0.66, 0.11, 88.0], 'sand' => [0.78, 0.06, 82.0], 'gold' => [0.66, 0.1, 84.0], 'brass' => [0.58, 0.085, 82.0], 'bronze' => [0.48, 0.075, 70.0], 'copper' => [0.54, 0.1, 48.0], 'yellow' => [0.84, 0.16, 92.0], 'lemon' => [0.9, 0.15, 104.0],
+        'olive' => [0.47, 0.07, 115.0], 'green' => [0.52, 0.11, 142.0], 'moss' => [0.48, 0.08, 125.0], 'turquoise' => [0.65, 0.09, 195.0], 'teal' => [0.48, 0.075, 200.0], 'verdigris' => [0.72, 0.07, 180.0],
+        'sky' => [0.76, 0.07, 230.0], 'navy' => [0.28, 0.07, 262.0], 'blue' => [0.48, 0.12, 252.0], 'violet' => [0.46, 0.14, 300.0], 'purple' => [0.42, 0.14, 315.0], 'lilac' => [0.74, 0.08, 308.0],
+    ];
+
+    /** "-ish" and joined words lean the noun by this share of the way. */
+    private const LEAN = 0.4;
+
+    /** @var array<string, array{float, float, float}> change of lightness, factor of chroma, lean of hue toward warm (+) or cold (−) */
+    private const MANNERS = [
+        'very dark' => [-0.2, 0.8, 0.0], 'dark' => [-0.13, 0.9, 0.0], 'deep' => [-0.1, 1.1, 0.0], 'shadow' => [-0.14, 0.8, 0.0],
+        'middle' => [0.0, 1.0, 0.0], 'mid' => [0.0, 1.0, 0.0], 'light' => [0.13, 0.85, 0.0], 'bright' => [0.07, 1.2, 0.0], 'pale' => [0.22, 0.55, 0.0], 'very pale' => [0.28, 0.4, 0.0],
+        'muted' => [0.0, 0.6, 0.0], 'dull' => [-0.03, 0.6, 0.0], 'dusty' => [0.04, 0.55, 0.0], 'strong' => [0.0, 1.2, 0.0], 'vivid' => [0.02, 1.3, 0.0], 'off' => [-0.04, 1.5, 0.0],
+        'warm' => [0.0, 1.0, 18.0], 'cold' => [0.0, 1.0, -18.0], 'cool' => [0.0, 1.0, -18.0],
+    ];
+
+    /** @return Oklch|null null where no word names a colour */
+    public static function read(string $said): ?Oklch
+    {
+        if (preg_match('/#[0-9a-f]{6}\b/i', $said, $m) === 1) {
+            return Srgb::fromHex($m[0])->toOklch();
+        }
+        preg_match_all('/[a-z]+/', mb_strtolower($said), $found);
+        $words = $found[0];
+        $nouns = [];
+        foreach ($words as $i => $word) {
+            $stem = (string) preg_replace('/(?<=[a-z]{3})(?:d?dish|ish|y|s)$/', '', $word);
+            $noun = isset(self::NOUNS[$word]) ? $word : (isset(self::NOUNS[$stem]) ? $stem : (isset(self::NOUNS[$stem.'e']) ? $stem.'e' : null));
+            if ($noun !== null) {
+                $nouns[] = ['noun' => $noun, 'leans' => $word !== $noun];
+            }
+        }
+        if ($nouns === []) {
+            return null;
+        }
+        $last = array_pop($nouns);
+        [$l, $c, $h] = self::NOUNS[$last['noun']];
+        $colour = new Oklch($l, $c, $h);
+        foreach ($nouns as $other) {
+            [$ol, $oc, $oh] = self::NOUNS[$other['noun']];
+            $share = $other['leans'] ? self::LEAN / 2 : self::LEAN;
+            $colour = self::between($colour, new Oklch($ol, $oc, $oh), $share);
+        }
+        foreach (self::MANNERS as $manner => [$lighter, $factor, $warmer]) {
+            if (preg_match('/\b'.str_replace(' ', '\s+', $manner).'\b/', implode(' ', $words)) === 1 && !self::isPartOf($manner, $words)) {
+                $turn = $warmer === 0.0 ? 0.0 : max(-abs($warmer), min(abs($warmer), $colour->hueTurnTo($warmer > 0 ? 60.0 : 240.0)));
+                $chroma = $colour->chroma < 0.012 && $warmer !== 0.0 ? 0.018 : $colour->chroma * $factor;
+                $hue = $colour->chroma < 0.012 && $warmer !== 0.0 ? ($warmer > 0 ? 70.0 : 240.0) : $colour->hue + $turn;
+                $colour = new Oklch(max(0.08, min(0.98, $colour->lightness + $lighter)), $chroma, fmod($hue + 360.0, 360.0));
+            }
+        }
+
+        return $colour->onScreen();
+    }
+
+    /**
+     * "very dark" is not "dark" once more.
+     *
+     * @param list<string> $words
+     */
+    private static function isPartOf(string $manner, array $words): bool
+    {
+        return !str_contains($manner, ' ') && preg_match('/\bvery '.$manner.'\b/', implode(' ', $words)) === 1;
+    }
+
+    private static function between(Oklch $from, Oklch $to, float $share): Oklch
+    {
+        $a = (1 - $share) * $from->chroma * cos(deg2rad($from->hue)) + $share * $to->chroma * cos(deg2rad($to->hue));
+        $b = (1 - $share) * $from->chroma * sin(deg2rad($from->hue)) + $share * $to->chroma * sin(deg2rad($to->hue));
+
+        return new Oklch($from->lightness + $share * ($to->lightness - $from->lightness), hypot($a, $b), fmod(rad2deg(atan2($b, $a)) + 360.0, 360.0));
+    }
+}

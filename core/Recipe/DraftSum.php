@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Recipe;
+
+use Kalokroma\Figure\Area;
+use Kalokroma\Film\Surface;
+
+/** What a draft of one or several areas comes to. */
+final readonly class DraftSum
+{
+    /**
+     * @param array<string, Surface> $ends    the look at the end, by the area's id
+     * @param int                    $coats   of all steps, the undercoat's included
+     * @param float                  $minutes hands-on, one figure
+     * @param int                    $waiting minutes of drying, one after the other
+     * @param list<string>           $paints  names of the paints to load
+     * @param list<string>           $missing of them not at hand
+     */
+    private function __construct(public array $ends, public int $steps, public int $coats, public float $minutes, public int $waiting, public array $paints, public array $missing)
+    {
+    }
+
+    /**
+     * @param list<array{area: Area, outcomes: list<StepOutcome>}> $areas without the undercoat
+     */
+    public static function of(StepOutcome $undercoat, array $areas): self
+    {
+        $ends = $paints = $missing = [];
+        $steps = 1;
+        $coats = $undercoat->coats;
+        $minutes = $undercoat->minutes;
+        $waiting = $undercoat->waiting();
+        foreach ($areas as ['area' => $area, 'outcomes' => $outcomes]) {
+            $ends[$area->id] = $undercoat->after;
+            foreach ($outcomes as $outcome) {
+                $ends[$area->id] = $outcome->after;
+                if ($outcome->step->omitted) {
+                    continue;
+                }
+                ++$steps;
+                $coats += $outcome->step->mix === null ? 0 : $outcome->coats * $outcome->rounds;
+                $minutes += $outcome->minutes;
+                $waiting += $outcome->waiting();
+                foreach ($outcome->step->mix->parts ?? [] as ['paint' => $paint]) {
+                    $paints[$paint->name] = true;
+                    if (!$paint->isAtHand()) {
+                        $missing[$paint->name] = true;
+                    }
+                }
+            }
+        }
+
+        return new self($ends, $steps, $coats, $minutes, $waiting, array_map(strval(...), array_keys($paints)), array_map(strval(...), array_keys($missing)));
+    }
+
+    /** In a sentence: what taking this instead of the other means. */
+    public function against(self $other): Finding
+    {
+        $said = [];
+        $more = static fn (float $mine, float $its, string $unit): ?string => abs($mine - $its) < 0.5 ? null : sprintf('%.0f %s %s', abs($mine - $its), $unit, $mine > $its ? 'more' : 'fewer');
+        foreach ([[$this->coats, $other->coats, 'coats'], [$this->minutes, $other->minutes, 'minutes of work'], [$this->waiting, $other->waiting, 'minutes of drying'], [count($this->paints), count($other->paints), 'paints to load']] as [$mine, $its, $unit]) {
+            $words = $more((float) $mine, (float) $its, $unit);
+            if ($words !== null) {
+                $said[] = $words;
+            }
+        }
+
+        return new Finding('draft.against', $said === [] ? 'It takes the same coats, minutes and paints.' : 'It takes {what}.', ['what' => implode(', ', $said)]);
+    }
+}
