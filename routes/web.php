@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\BenchController;
+use App\Http\Controllers\BookController;
 use App\Http\Controllers\BuyController;
 use App\Http\Controllers\FigureController;
 use App\Http\Controllers\LedgerController;
@@ -10,6 +11,7 @@ use App\Http\Controllers\ManyPaintsController;
 use App\Http\Controllers\PlateController;
 use App\Http\Controllers\ReaderController;
 use App\Http\Controllers\RecipeController;
+use App\Http\Controllers\RecipeMovesController;
 use App\Http\Controllers\SchemeController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\ShelfController;
@@ -87,6 +89,23 @@ Route::prefix('api')->group(static function (): void {
 
         Route::get('areas/{area}/recipe', [RecipeController::class, 'show'])->whereNumber('area');
         Route::post('areas/{area}/recipe', [RecipeController::class, 'draft'])->whereNumber('area');
+        Route::get('recipe/vocabulary', [RecipeController::class, 'vocabulary']);
+        Route::post('areas/{area}/recipe/edits', [RecipeController::class, 'edit'])->whereNumber('area');
+        Route::post('areas/{area}/recipe/undo', [RecipeController::class, 'undo'])->whereNumber('area');
+        Route::post('areas/{area}/recipe/redo', [RecipeController::class, 'redo'])->whereNumber('area');
+        Route::post('areas/{area}/recipe/aside/{aside}', [RecipeController::class, 'decide'])->whereNumber(['area', 'aside']);
+        Route::post('areas/{area}/recipe/told', [RecipeMovesController::class, 'told'])->whereNumber('area');
+        Route::post('areas/{area}/recipe/replace', [RecipeMovesController::class, 'replace'])->whereNumber('area');
+        Route::post('areas/{area}/recipe/follow', [RecipeMovesController::class, 'follow'])->whereNumber('area');
+        Route::post('areas/{area}/recipe/book', [RecipeMovesController::class, 'fromBook'])->whereNumber('area');
+        Route::get('areas/{area}/recipe/{step}/mishap', [RecipeMovesController::class, 'mishaps'])->whereNumber('area');
+        Route::post('areas/{area}/recipe/{step}/mishap', [RecipeMovesController::class, 'mend'])->whereNumber('area');
+        Route::get('companies/{company}/compare', [RecipeMovesController::class, 'compare'])->whereNumber('company');
+        Route::get('book', [BookController::class, 'index']);
+        Route::post('book', [BookController::class, 'store']);
+        Route::get('book/{book}', [BookController::class, 'show'])->whereNumber('book');
+        Route::put('book/{book}', [BookController::class, 'update'])->whereNumber('book');
+        Route::delete('book/{book}', [BookController::class, 'destroy'])->whereNumber('book');
         Route::patch('areas/{area}/recipe/{step}', [RecipeController::class, 'change'])->whereNumber('area');
         Route::get('areas/{area}/recipe/{step}', [RecipeController::class, 'alternatives'])->whereNumber('area');
 

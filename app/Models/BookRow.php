@@ -19,9 +19,9 @@ use Kalokroma\Recipe\Way;
  * @property Material             $material
  * @property Relief               $relief
  * @property Way                  $way
- * @property string               $hex    colour it is for
- * @property array<string, mixed> $plan   with every paint by description and colour
- * @property list<string>         $paints names, for the search
+ * @property string               $hex        colour it is for
+ * @property array<string, mixed> $plan       with every paint by description and colour
+ * @property list<string>         $paints     names, for the search
  * @property list<string>         $strip
  * @property string               $notes
  */

@@ -21,7 +21,7 @@ use Kalokroma\Undercoat\School;
  * @property bool        $wet_palette
  * @property bool        $metal_brush one brush kept for metal
  * @property Way         $way
- * @property School      $school     which ground it likes
+ * @property School      $school      which ground it likes
  */
 final class Painter extends User
 {

@@ -54,5 +54,4 @@ final class RecipeRow extends Model
     {
         return ['way' => Way::class, 'plan' => 'array', 'strip' => 'array', 'drafted_for' => 'array', 'options' => 'array', 'followed' => 'array', 'version' => 'integer', 'counter' => 'integer'];
     }
-
 }

@@ -75,13 +75,13 @@ final readonly class RecipeDesk
     }
 
     /** What a recipe of this area is drafted from. */
-    public function brief(Company $company, AreaRow $area, string $hex, Way $way, LadderWish $wish): Brief
+    public function brief(Company $company, AreaRow $area, string $hex, Way $way, LadderWish $wish, ?Surface $ground = null): Brief
     {
         return new Brief(
             $area->toCore($company),
             Srgb::fromHex($hex)->toOklch(),
             $way,
-            $this->undercoats->outcome($company)->after,
+            $ground ?? $this->undercoats->outcome($company)->after,
             $this->shelf->paints(),
             $wish,
             $this->painter->equipment(),

@@ -23,7 +23,6 @@ use Kalokroma\Recipe\RecipeProblem;
 use Kalokroma\Recipe\Stage;
 use Kalokroma\Recipe\StepMaker;
 use Kalokroma\Recipe\Technique;
-use Kalokroma\Recipe\Way;
 use Kalokroma\Recipe\Who;
 
 /**
@@ -131,6 +130,10 @@ final readonly class RecipeEdits
         if (isset($edit['mix'])) {
             $mix = $this->desk->shelf->mix(array_map(static fn (array $p): array => ['paint' => $p['paint_id'], 'parts' => $p['parts'] ?? 1], $edit['mix']));
             $open = array_values(array_map(static fn (array $p): string => (string) $p['paint_id'], array_filter($edit['mix'], static fn (array $p): bool => $p['parts'] === null)));
+        }
+
+        if ($step->technique->facts()->lies !== null) {
+            $mix?->pigment();
         }
 
         return $step->with(

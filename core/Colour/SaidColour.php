@@ -18,17 +18,17 @@ final class SaidColour
         'flesh' => [0.75, 0.08, 55.0], 'skin' => [0.72, 0.08, 55.0], 'tan' => [0.68, 0.08, 70.0], 'leather' => [0.46, 0.07, 58.0], 'brown' => [0.42, 0.06, 55.0], 'sepia' => [0.34, 0.045, 60.0], 'umber' => [0.34, 0.04, 65.0],
         'ochre' => [0.62, 0.1, 80.0], 'mustard' => [0.66, 0.11, 88.0], 'sand' => [0.78, 0.06, 82.0], 'gold' => [0.66, 0.1, 84.0], 'brass' => [0.58, 0.085, 82.0], 'bronze' => [0.48, 0.075, 70.0], 'copper' => [0.54, 0.1, 48.0], 'yellow' => [0.84, 0.16, 92.0], 'lemon' => [0.9, 0.15, 104.0],
         'olive' => [0.47, 0.07, 115.0], 'green' => [0.52, 0.11, 142.0], 'moss' => [0.48, 0.08, 125.0], 'turquoise' => [0.65, 0.09, 195.0], 'teal' => [0.48, 0.075, 200.0], 'verdigris' => [0.72, 0.07, 180.0],
-        'sky' => [0.76, 0.07, 230.0], 'navy' => [0.28, 0.07, 262.0], 'blue' => [0.48, 0.12, 252.0], 'violet' => [0.46, 0.14, 300.0], 'purple' => [0.42, 0.14, 315.0], 'lilac' => [0.74, 0.08, 308.0],
+        'sea' => [0.55, 0.08, 190.0], 'sky' => [0.76, 0.07, 230.0], 'navy' => [0.28, 0.07, 262.0], 'blue' => [0.48, 0.12, 252.0], 'violet' => [0.46, 0.14, 300.0], 'purple' => [0.42, 0.14, 315.0], 'lilac' => [0.74, 0.08, 308.0],
     ];
 
     /** "-ish" and joined words lean the noun by this share of the way. */
     private const LEAN = 0.4;
 
-    /** @var array<string, array{float, float, float}> change of lightness, factor of chroma, lean of hue toward warm (+) or cold (−) */
+    /** @var array<string, array{float, float, float}> share of the way to black (−) or white (+), factor of chroma, lean of hue toward warm (+) or cold (−) */
     private const MANNERS = [
-        'very dark' => [-0.2, 0.8, 0.0], 'dark' => [-0.13, 0.9, 0.0], 'deep' => [-0.1, 1.1, 0.0], 'shadow' => [-0.14, 0.8, 0.0],
-        'middle' => [0.0, 1.0, 0.0], 'mid' => [0.0, 1.0, 0.0], 'light' => [0.13, 0.85, 0.0], 'bright' => [0.07, 1.2, 0.0], 'pale' => [0.22, 0.55, 0.0], 'very pale' => [0.28, 0.4, 0.0],
-        'muted' => [0.0, 0.6, 0.0], 'dull' => [-0.03, 0.6, 0.0], 'dusty' => [0.04, 0.55, 0.0], 'strong' => [0.0, 1.2, 0.0], 'vivid' => [0.02, 1.3, 0.0], 'off' => [-0.04, 1.5, 0.0],
+        'very dark' => [-0.45, 0.7, 0.0], 'dark' => [-0.27, 0.85, 0.0], 'deep' => [-0.2, 1.05, 0.0], 'shadow' => [-0.3, 0.8, 0.0],
+        'middle' => [0.0, 1.0, 0.0], 'mid' => [0.0, 1.0, 0.0], 'light' => [0.3, 0.85, 0.0], 'bright' => [0.12, 1.2, 0.0], 'pale' => [0.45, 0.6, 0.0], 'very pale' => [0.6, 0.45, 0.0],
+        'muted' => [0.0, 0.6, 0.0], 'dull' => [-0.06, 0.6, 0.0], 'dusty' => [0.08, 0.55, 0.0], 'strong' => [0.0, 1.2, 0.0], 'vivid' => [0.03, 1.3, 0.0], 'off' => [-0.04, 1.5, 0.0],
         'warm' => [0.0, 1.0, 18.0], 'cold' => [0.0, 1.0, -18.0], 'cool' => [0.0, 1.0, -18.0],
     ];
 
@@ -64,7 +64,7 @@ final class SaidColour
                 $turn = $warmer === 0.0 ? 0.0 : max(-abs($warmer), min(abs($warmer), $colour->hueTurnTo($warmer > 0 ? 60.0 : 240.0)));
                 $chroma = $colour->chroma < 0.012 && $warmer !== 0.0 ? 0.018 : $colour->chroma * $factor;
                 $hue = $colour->chroma < 0.012 && $warmer !== 0.0 ? ($warmer > 0 ? 70.0 : 240.0) : $colour->hue + $turn;
-                $colour = new Oklch(max(0.08, min(0.98, $colour->lightness + $lighter)), $chroma, fmod($hue + 360.0, 360.0));
+                $colour = new Oklch(max(0.08, min(0.98, $colour->lightness + $lighter * ($lighter > 0 ? 1 - $colour->lightness : $colour->lightness))), $chroma, fmod($hue + 360.0, 360.0));
             }
         }
 

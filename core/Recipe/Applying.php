@@ -75,7 +75,7 @@ final readonly class Applying
     }
 
     /**
-     * @param list<Paint>                                                                                                      $shelf
+     * @param list<Paint>                                                                                                  $shelf
      * @param list<array{key: string, step: string, was: string, now: string|null, difference: float|null, words: string}> $changes
      */
     private static function replaced(PlannedStep $step, Area $area, Surface $below, array $shelf, Palette $palette, array &$changes): PlannedStep

@@ -11,7 +11,7 @@ use Kalokroma\Film\Surface;
 final readonly class DraftSum
 {
     /**
-     * @param array<string, Surface> $ends    the look at the end, by the area's id
+     * @param array<int|string, Surface> $ends the look at the end, by the area's id
      * @param int                    $coats   of all steps, the undercoat's included
      * @param float                  $minutes hands-on, one figure
      * @param int                    $waiting minutes of drying, one after the other

@@ -23,8 +23,8 @@ final readonly class Mending
     private const SEEN = 2.0;
 
     /**
-     * @param string            $when  now, later or cover
-     * @param list<PlannedStep> $steps to be done, in order
+     * @param string            $when    now, later or cover
+     * @param list<PlannedStep> $steps   to be done, in order
      * @param float             $minutes of work in all, one figure
      * @param int               $waiting minutes in between
      */

@@ -129,6 +129,11 @@ final class RecipeProblem extends DomainException
         return new self(sprintf('Line %d: %s', $number, $problem));
     }
 
+    public static function noSuchMishap(): self
+    {
+        return new self('Say what went wrong: choose one of the mishaps.');
+    }
+
     public static function coatsOutOfRange(int $coats): self
     {
         return new self(sprintf('%d coats cannot be planned: choose 1 to 20.', $coats));

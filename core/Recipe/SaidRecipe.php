@@ -75,7 +75,7 @@ final class SaidRecipe
     {
         [$technique, $rest] = self::technique($line) ?? throw RecipeProblem::noStepInLine($number, $line);
         $coats = null;
-        if (preg_match('/\b(\d{1,2}|'.implode('|', array_keys(self::COUNTS)).')\s*(?:thin\s+)?(?:coats?|passes|times|layers|x)\b|\b(\d{1,2})x\b|\btwice\b/i', $rest, $m) === 1) {
+        if (preg_match('/\b(\d{1,2}|'.implode('|', array_keys(self::COUNTS)).')\s*(?:thin\s+)?(?:coats?|passes|times|layers|x)\b|\bx\s?(\d{1,2})\b|\btwice\b/i', $rest, $m) === 1) {
             $word = mb_strtolower($m[1] ?? '');
             $coats = str_contains(mb_strtolower($m[0]), 'twice') ? 2 : max(1, min(PlannedStep::MOST_COATS, self::COUNTS[$word] ?? (int) ($word !== '' ? $word : $m[2] ?? 1)));
             $rest = str_replace($m[0], ' ', $rest);
@@ -101,7 +101,7 @@ final class SaidRecipe
             $coats,
             why: $why,
             open: $openPaints,
-            thinOpen: $thinning === null && $facts->lies !== null && ($open || !in_array($facts->use, ['', 'drybrush'], true)),
+            thinOpen: $thinning === null && $facts->lies !== null && ($open || !in_array($facts->use, ['', 'drybrush', 'wash'], true)),
             tool: $metal && $technique === Technique::MetalCoat ? Tool::MetalBrush : null,
         ), $notes];
     }
@@ -200,7 +200,7 @@ final class SaidRecipe
                 return [$paint, ''];
             }
         }
-        $kind = $technique->facts()->takes[0];
+        $kind = in_array($technique, [Technique::Glaze, Technique::Filter], true) && preg_match('/\b(?:wash|ink|stain)\b/', $plain) !== 1 ? 'opaque' : $technique->facts()->takes[0];
         if ($technique === Technique::Drybrush || $technique === Technique::EdgeHighlight || $technique === Technique::Basecoat || $technique === Technique::Layer) {
             $kind = preg_match('/\b(?:metallic|silver|gold|brass|bronze|copper|steel|iron)\b/', $plain) === 1 ? 'metallic' : $kind;
         }

@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace Tests\App;
 
 use App\Models\AreaRow;
+use App\Models\BookRow;
 use App\Models\Company;
 use App\Models\Entry;
 use App\Models\Paint;
 use App\Models\Painter;
 use App\Models\PlateRow;
 use App\Models\RecipeRow;
+use App\Models\RevisionRow;
 use App\Models\TrialRow;
 use Illuminate\Routing\Route as RouteObject;
 use Illuminate\Support\Facades\Auth;
@@ -25,7 +27,7 @@ final class OwnershipTest extends TestCase
 
     public function testEveryTableOfTheWorkshopNamesItsPainter(): void
     {
-        foreach ([Paint::class, Company::class, AreaRow::class, RecipeRow::class, Entry::class, PlateRow::class, TrialRow::class] as $class) {
+        foreach ([Paint::class, Company::class, AreaRow::class, RecipeRow::class, Entry::class, PlateRow::class, TrialRow::class, BookRow::class, RevisionRow::class] as $class) {
             $row = new $class();
             self::assertTrue(Schema::hasColumn($row->getTable(), 'painter_id'), $class);
             self::assertArrayHasKey('painter', $row->getGlobalScopes(), $class);
@@ -36,7 +38,7 @@ final class OwnershipTest extends TestCase
     {
         foreach ($this->routes() as [$method, $uri]) {
             if (!in_array($method.' '.$uri, self::OPEN, true)) {
-                $this->assertRefused(401, 'Sign in first.', $this->json($method, '/api/'.str_replace(['{paint}', '{company}', '{area}', '{record}', '{trial}', '{step}'], ['1', '1', '1', '1', '1', 'basecoat'], $uri)));
+                $this->assertRefused(401, 'Sign in first.', $this->json($method, '/api/'.str_replace(['{paint}', '{company}', '{area}', '{record}', '{trial}', '{book}', '{aside}', '{step}'], ['1', '1', '1', '1', '1', '1', '1', 'basecoat'], $uri)));
             }
         }
     }
@@ -54,7 +56,7 @@ final class OwnershipTest extends TestCase
                 continue;
             }
             ++$tried;
-            $address = '/api/'.str_replace(['{paint}', '{company}', '{area}', '{record}', '{trial}', '{step}'], array_map(strval(...), [$ids['paint'], $ids['company'], $ids['area'], $ids['record'], $ids['trial'], 'basecoat']), $uri);
+            $address = '/api/'.str_replace(['{paint}', '{company}', '{area}', '{record}', '{trial}', '{book}', '{aside}', '{step}'], array_map(strval(...), [$ids['paint'], $ids['company'], $ids['area'], $ids['record'], $ids['trial'], $ids['book'], 1, 'basecoat']), $uri);
             $this->assertRefused(404, 'There is no such thing in your workshop.', $this->json($method, $address, ['name' => 'Stolen', 'behaviour' => 'opaque', 'colour' => '#123456', 'coats' => 3]));
         }
 
@@ -112,12 +114,14 @@ final class OwnershipTest extends TestCase
         $company = Company::query()->firstOrFail();
         $this->postJson('/api/companies/'.$company->id.'/records', ['step' => 'undercoat', 'stage' => 'undercoat', 'figures' => [1], 'real' => ['mix' => []]])->assertOk();
         $this->postJson('/api/companies/'.$company->id.'/trials', ['name' => 'first try'])->assertOk();
+        $this->postJson('/api/book', ['area_id' => (int) AreaRow::query()->value('id'), 'name' => 'Kept'])->assertOk();
         $ids = [
             'paint' => (int) Paint::query()->value('id'),
             'company' => $company->id,
             'area' => (int) AreaRow::query()->value('id'),
             'record' => (int) Entry::query()->value('id'),
             'trial' => (int) TrialRow::query()->value('id'),
+            'book' => (int) BookRow::query()->value('id'),
         ];
         Auth::logout();
 
@@ -128,7 +132,7 @@ final class OwnershipTest extends TestCase
     private function rows(Painter $painter): array
     {
         $rows = [];
-        foreach (['paints', 'companies', 'areas', 'recipes', 'records', 'movements', 'price_lists', 'plates', 'trials'] as $table) {
+        foreach (['paints', 'companies', 'areas', 'recipes', 'records', 'movements', 'price_lists', 'plates', 'trials', 'book_recipes', 'recipe_revisions'] as $table) {
             $rows[$table] = DB::table($table)->where('painter_id', $painter->id)->orderBy('id')->get()->map(static fn (object $r): array => (array) $r)->all();
         }
 

@@ -5,15 +5,20 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\DraftForm;
+use App\Http\Requests\EditForm;
 use App\Http\Requests\StepChange;
 use App\Http\Resources\AlternativesView;
 use App\Http\Resources\RecipeView;
 use App\Http\Resources\SubstitutesView;
+use App\Http\Resources\VocabularyView;
 use App\Models\AreaRow;
+use App\Models\RevisionRow;
 use App\Workshop\RecipeDesk;
+use App\Workshop\RecipeEdits;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
+/** The recipe of one area: looking at it, drafting it, changing it. */
 final class RecipeController extends Controller
 {
     public function show(Request $request, AreaRow $area): JsonResponse
@@ -21,10 +26,15 @@ final class RecipeController extends Controller
         return $this->answer(new RecipeDesk($this->painter($request)), $area);
     }
 
+    public function vocabulary(Request $request): JsonResponse
+    {
+        return new JsonResponse(VocabularyView::of($this->painter($request)->equipment()));
+    }
+
     public function draft(DraftForm $request, AreaRow $area): JsonResponse
     {
         $desk = new RecipeDesk($this->painter($request));
-        $desk->draft($area->company()->firstOrFail(), $area, (string) $request->string('colour'), $request->way($this->painter($request)->way));
+        $desk->draft($area->company()->firstOrFail(), $area, (string) $request->string('colour'), $request->way($this->painter($request)->way), $request->wish(), $request->start());
 
         return $this->answer($desk, $area);
     }
@@ -32,8 +42,39 @@ final class RecipeController extends Controller
     public function change(StepChange $request, AreaRow $area, string $step): JsonResponse
     {
         $desk = new RecipeDesk($this->painter($request));
-        $area->load('company', 'recipe');
-        $desk->change($area->company, $area, $step, $request->mix(), $request->thin(), $request->coats(), $request->omitted());
+        $area->load('company.areas.recipe', 'recipe');
+        if ($step === 'undercoat') {
+            $desk->changeUndercoat($area->company, $request->mix(), $request->thinning(), $request->coats(), $request->omitted());
+
+            return $this->answer($desk, $area);
+        }
+
+        return $this->edited($desk, $area, $request->edit($step), null);
+    }
+
+    public function edit(EditForm $request, AreaRow $area): JsonResponse
+    {
+        $area->load('company.areas.recipe', 'recipe');
+
+        return $this->edited(new RecipeDesk($this->painter($request)), $area, $request->edit(), $request->version());
+    }
+
+    public function undo(Request $request, AreaRow $area): JsonResponse
+    {
+        return $this->stepped($request, $area, -1);
+    }
+
+    public function redo(Request $request, AreaRow $area): JsonResponse
+    {
+        return $this->stepped($request, $area, 1);
+    }
+
+    /** Takes what another window changed, or lets it go. */
+    public function decide(Request $request, AreaRow $area, int $aside): JsonResponse
+    {
+        $desk = new RecipeDesk($this->painter($request));
+        $area->load('company.areas.recipe', 'recipe');
+        (new RecipeEdits($desk))->decide($area->company, $area, $aside, $request->boolean('take'));
 
         return $this->answer($desk, $area);
     }
@@ -55,8 +96,25 @@ final class RecipeController extends Controller
         return new JsonResponse(SubstitutesView::of(new RecipeDesk($this->painter($request)), $area, $step));
     }
 
-    private function answer(RecipeDesk $desk, AreaRow $area): JsonResponse
+    private function stepped(Request $request, AreaRow $area, int $direction): JsonResponse
     {
-        return new JsonResponse(RecipeView::of($desk, $area->refresh()->load('company.areas.recipe', 'company.records', 'recipe')));
+        $desk = new RecipeDesk($this->painter($request));
+        $area->load('company.areas.recipe', 'recipe');
+        (new RecipeEdits($desk))->step($area->company, $area, $direction);
+
+        return $this->answer($desk, $area);
+    }
+
+    /** @param array{kind: string} $edit */
+    private function edited(RecipeDesk $desk, AreaRow $area, array $edit, ?int $version): JsonResponse
+    {
+        $aside = (new RecipeEdits($desk))->apply($area->company, $area, $edit, $version);
+
+        return $this->answer($desk, $area, $aside);
+    }
+
+    private function answer(RecipeDesk $desk, AreaRow $area, ?RevisionRow $aside = null): JsonResponse
+    {
+        return new JsonResponse(RecipeView::of($desk, $area->refresh()->load('company.areas.recipe', 'company.records', 'recipe')), $aside === null ? 200 : 202);
     }
 }

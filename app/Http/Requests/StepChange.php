@@ -4,9 +4,16 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Workshop\RecipeEdits;
 use Illuminate\Foundation\Http\FormRequest;
+use Kalokroma\Film\FilmProblem;
+use Kalokroma\Film\Thinning;
 
-/** What a painter changes of a step: any of its mix, thinning, coats, or whether it is left out. */
+/**
+ * What a painter changes of a step: any of its mix, thinning, coats, or whether it is left out.
+ *
+ * @phpstan-import-type Edit from RecipeEdits
+ */
 final class StepChange extends FormRequest
 {
     /** @return array<string, list<string>> */
@@ -44,9 +51,26 @@ final class StepChange extends FormRequest
         return array_map(static fn (array $p): array => ['paint' => (int) $p['paint_id'], 'parts' => (int) $p['parts']], $given);
     }
 
-    public function thin(): ?string
+    /** @throws FilmProblem */
+    public function thinning(): ?Thinning
     {
-        return $this->has('thin') ? (string) $this->string('thin') : null;
+        return $this->has('thin') ? Thinning::fromRatio((string) $this->string('thin')) : null;
+    }
+
+    /** @return Edit the same as a change of the recipe's step */
+    public function edit(string $key): array
+    {
+        $this->thinning();
+        $mix = $this->mix();
+
+        return array_filter([
+            'kind' => 'change',
+            'key' => $key,
+            'mix' => $mix === null ? null : array_map(static fn (array $p): array => ['paint_id' => $p['paint'], 'parts' => $p['parts']], $mix),
+            'thin' => $this->has('thin') ? (string) $this->string('thin') : null,
+            'coats' => $this->coats(),
+            'omitted' => $this->omitted(),
+        ], static fn (mixed $v): bool => $v !== null);
     }
 
     public function coats(): ?int

@@ -5,7 +5,18 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Models\AreaRow;
+use App\Models\RecipeRow;
+use App\Models\RevisionRow;
+use App\Workshop\PlanRows;
 use App\Workshop\RecipeDesk;
+use App\Workshop\RecipeFollowing;
+use App\Workshop\RecipeHistory;
+use Kalokroma\Colour\Srgb;
+use Kalokroma\Recipe\Finding;
+use Kalokroma\Recipe\Plan;
+use Kalokroma\Recipe\Rules;
+use Kalokroma\Recipe\SharedPaints;
+use Kalokroma\Recipe\Specials;
 use Kalokroma\Recipe\StepOutcome;
 use Kalokroma\Recipe\Way;
 
@@ -24,10 +35,17 @@ final class RecipeView
                 $done[$entry->step_key] = [...($done[$entry->step_key] ?? []), ...$entry->figures];
             }
         }
+        $plan = $desk->plan($recipe);
+        $marks = self::marks($desk, $area, $plan, $outcomes);
+        $others = self::others($desk, $area);
         $steps = array_map(static fn (StepOutcome $o): array => [
             ...StepView::of($o),
             'done_on' => count(array_unique($done[$o->step->key] ?? [])),
+            'marks' => array_values(array_filter($marks, static fn (array $m): bool => $m['key'] === $o->step->key)),
+            'shared' => SharedPaints::sentence($o->step, $others),
         ], $outcomes);
+        $following = new RecipeFollowing($desk);
+        $model = $recipe?->follows_id === null ? null : RecipeRow::query()->with('area.company')->find($recipe->follows_id);
 
         return [
             'company' => CompanyView::of($company),
@@ -37,11 +55,75 @@ final class RecipeView
             'colour' => $recipe->hex ?? $area->hex,
             'way' => ($recipe->way ?? $desk->painter->way)->value,
             'way_words' => ($recipe->way ?? $desk->painter->way)->words(),
-            'ways' => array_map(static fn (Way $w): array => ['id' => $w->value, 'words' => $w->words()], Way::cases()),
+            'ways' => array_map(static fn (Way $w): array => ['id' => $w->value, 'words' => $w->words()], Way::allowedBy($desk->painter->equipment())),
+            'options' => PlanRows::options(PlanRows::wish($recipe?->options)),
+            'starts' => Specials::offered($area->toCore($company)),
+            'version' => $recipe->version ?? 0,
+            'undo' => $recipe === null ? null : (RecipeHistory::beside($recipe, -1) === null ? null : RecipeHistory::at($recipe, $recipe->version)?->words),
+            'redo' => $recipe === null ? null : RecipeHistory::beside($recipe, 1)?->words,
+            'findings' => array_map(static fn (Finding $f): string => $f->sentence(), $plan->findings ?? []),
+            'model' => $model === null ? null : ['area_id' => $model->area_id, 'words' => $model->area->name.($model->area->company_id === $company->id ? '' : ' of '.$model->area->company->name)],
+            'differences' => $recipe === null ? [] : $following->differences($recipe),
+            'aside' => $recipe === null ? [] : self::asides($desk, $area, $recipe),
             'steps' => $steps,
-            'left_out' => array_map(static fn (array $l): array => ['stage' => $l['stage']->value, 'reason' => $l['reason']->sentence()], $desk->plan($recipe)->leftOut ?? []),
+            'left_out' => array_map(static fn (array $l): array => ['stage' => $l['stage']->value, 'reason' => $l['reason']->sentence()], $plan->leftOut ?? []),
             'totals' => self::totals($outcomes),
         ];
+    }
+
+    /**
+     * @param list<StepOutcome> $outcomes
+     *
+     * @return list<array{id: string, key: string, hard: bool, sentence: string, instead: string, overruled: bool}>
+     */
+    private static function marks(RecipeDesk $desk, AreaRow $area, ?Plan $plan, array $outcomes): array
+    {
+        if ($plan === null || $area->recipe === null) {
+            return [];
+        }
+
+        return array_map(static fn (array $j): array => [
+            'id' => $j['mark']->id(),
+            'key' => $j['mark']->key,
+            'hard' => $j['mark']->hard,
+            'sentence' => $j['mark']->finding->sentence(),
+            'instead' => $j['mark']->alternative,
+            'overruled' => $j['overruled'],
+        ], Rules::judge($plan, array_slice($outcomes, 1), $area->toCore($area->company), $desk->painter->equipment(), Srgb::fromHex($area->recipe->hex)->toOklch()));
+    }
+
+    /** @return array<string, Plan> plans of the other areas of the company, by name */
+    private static function others(RecipeDesk $desk, AreaRow $area): array
+    {
+        $found = [];
+        foreach ($area->company->areas as $other) {
+            $plan = $other->id === $area->id ? null : $desk->plan($other->recipe);
+            if ($plan !== null) {
+                $found[$other->name] = $plan;
+            }
+        }
+
+        return $found;
+    }
+
+    /** @return list<array<string, mixed>> what other windows changed on older states */
+    private static function asides(RecipeDesk $desk, AreaRow $area, RecipeRow $recipe): array
+    {
+        return array_values($recipe->revisions()->where('aside', true)->get()->map(static function (RevisionRow $row) use ($desk, $area, $recipe): array {
+            $ghost = $recipe->replicate();
+            RecipeHistory::restore($ghost, $row->state);
+
+            return [
+                'id' => $row->id,
+                'words' => $row->words,
+                'layers' => array_map(static fn (StepOutcome $o): array => [
+                    'technique' => $o->step->technique->words(),
+                    'words' => $o->step->words(),
+                    'coats' => $o->coats,
+                    'after' => StepView::surface($o->after),
+                ], $desk->outcomes($area->company, $area, $ghost)),
+            ];
+        })->all());
     }
 
     /**

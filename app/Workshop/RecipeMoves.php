@@ -1,0 +1,193 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Workshop;
+
+use App\Formats\Recipe\PortablePlan;
+use App\Models\AreaRow;
+use App\Models\BookRow;
+use App\Models\Company;
+use App\Models\RecipeRow;
+use DomainException;
+use Illuminate\Support\Facades\DB;
+use Kalokroma\Colour\Srgb;
+use Kalokroma\Recipe\Applying;
+use Kalokroma\Recipe\Editing;
+use Kalokroma\Recipe\Mending;
+use Kalokroma\Recipe\Mishap;
+use Kalokroma\Recipe\Plan;
+use Kalokroma\Recipe\RecipeProblem;
+use Kalokroma\Recipe\SaidRecipe;
+use Kalokroma\Recipe\Way;
+
+/**
+ * Recipes that come from somewhere else than the drafter: told by somebody, out of the book, like that of another area; and
+ * what is mended on the way.
+ *
+ * @phpstan-import-type PlanRow from PlanRows
+ *
+ * @phpstan-type Change array{key: string, step: string, was: string, now: string|null, difference: float|null, words: string}
+ */
+final readonly class RecipeMoves
+{
+    public function __construct(private RecipeDesk $desk)
+    {
+    }
+
+    /**
+     * @return list<array{line: int, words: string}> what was guessed
+     *
+     * @throws RecipeProblem
+     */
+    public function told(Company $company, AreaRow $area, string $text): array
+    {
+        ['steps' => $steps, 'notes' => $notes] = SaidRecipe::read($text, $this->desk->shelf->paints());
+        $hex = $area->hex;
+        foreach ($steps as $step) {
+            $hex ??= $step->mix !== null && $step->isFilm() && $step->technique->isBase() ? $step->mix->colour()->toHex() : null;
+        }
+        $this->keep($company, $area, new Plan($steps, []), $hex ?? '#808080', 'written down as told');
+
+        return $notes;
+    }
+
+    /**
+     * Replaces every paint that is not at hand by what is.
+     *
+     * @return list<Change>
+     */
+    public function replace(Company $company, AreaRow $area): array
+    {
+        $recipe = $area->recipe ?? throw RecipeProblem::notDrafted($area->name);
+        $plan = $this->desk->plan($recipe) ?? throw RecipeProblem::notDrafted($area->name);
+        $applied = $this->applied($company, $area, $plan);
+        $this->keep($company, $area, $applied->plan, $recipe->hex, 'paints replaced by what is owned');
+
+        return $applied->changes;
+    }
+
+    /**
+     * A recipe of the book on this area, with what stands on the shelf.
+     *
+     * @return list<Change>
+     */
+    public function fromBook(Company $company, AreaRow $area, BookRow $book): array
+    {
+        $plan = $this->plan($book);
+        $applied = $this->applied($company, $area, $plan);
+        $this->keep($company, $area, $applied->plan, $book->hex, 'from the book: '.$book->name, $book->way);
+
+        return $applied->changes;
+    }
+
+    /**
+     * @param list<string> $tags
+     *
+     * @throws DomainException
+     */
+    public function toBook(AreaRow $area, string $name, array $tags, string $notes): BookRow
+    {
+        $recipe = $area->recipe ?? throw RecipeProblem::notDrafted($area->name);
+        $plan = $this->desk->plan($recipe) ?? throw RecipeProblem::notDrafted($area->name);
+        if (BookRow::query()->where('name', $name)->exists()) {
+            throw new DomainException(sprintf('The book has a recipe "%s" already: choose another name.', $name));
+        }
+
+        return BookRow::query()->create([
+            'painter_id' => $area->painter_id,
+            'name' => $name,
+            'tags' => $tags,
+            'material' => $area->material,
+            'relief' => $area->relief,
+            'way' => $recipe->way,
+            'hex' => $recipe->hex,
+            'plan' => PortablePlan::of($plan),
+            'paints' => PortablePlan::paints($plan),
+            'strip' => $recipe->strip,
+            'notes' => $notes,
+        ]);
+    }
+
+    /** The plan of a recipe of the book, its paints taken from the shelf where they stand there. */
+    public function plan(BookRow $book): Plan
+    {
+        return PlanRows::toPlan(PortablePlan::row($book->plan, $this->desk->shelf), $this->desk->shelf);
+    }
+
+    public function applied(Company $company, AreaRow $area, Plan $plan): Applying
+    {
+        return Applying::to($plan, $area->toCore($company), $this->desk->undercoats->outcome($company)->after, $this->desk->shelf->paints(), $this->desk->painter->equipment());
+    }
+
+    /** @throws RecipeProblem */
+    public function mending(Company $company, AreaRow $area, string $key, string $mishap): Mending
+    {
+        $outcomes = $this->desk->outcomes($company, $area, $area->recipe);
+
+        return Mending::of(Mishap::tryFrom($mishap) ?? throw RecipeProblem::noSuchMishap(), array_slice($outcomes, 1), $key, $area->toCore($company), $outcomes[0]->after, $this->desk->palette);
+    }
+
+    /** Adds the repair steps behind the step where it happened. */
+    public function mend(Company $company, AreaRow $area, string $key, string $mishap): void
+    {
+        $recipe = $area->recipe ?? throw RecipeProblem::notDrafted($area->name);
+        $plan = $this->desk->plan($recipe) ?? throw RecipeProblem::notDrafted($area->name);
+        $after = $key;
+        foreach ($this->mending($company, $area, $key, $mishap)->steps as $step) {
+            $step = $plan->step($step->key) === null ? $step : $step->renamed($plan->freeKey($step->key));
+            $plan = Editing::add($plan, $step, $after);
+            $after = $step->key;
+        }
+        $this->keep($company, $area, $plan, $recipe->hex, 'mended: '.str_replace('-', ' ', $mishap));
+    }
+
+    /** From now on as that one, except for what is changed; null lets it stand alone. */
+    public function follow(Company $company, AreaRow $area, ?AreaRow $model): void
+    {
+        DB::transaction(function () use ($company, $area, $model): void {
+            if ($model === null) {
+                $area->recipe?->update(['follows_id' => null, 'followed' => null]);
+
+                return;
+            }
+            $leader = $model->recipe ?? throw RecipeProblem::notDrafted($model->name);
+            $recipe = $area->recipe ?? $this->fresh($area, $leader->hex, $leader->way);
+            if ($recipe->exists && $recipe->version === 0) {
+                RecipeHistory::record($recipe, 'as it was');
+            }
+            (new RecipeFollowing($this->desk))->follow($recipe, $leader);
+            $area->update(['hex' => $recipe->hex]);
+            $this->desk->store($recipe, $this->desk->plan($recipe) ?? new Plan([], []), $company, $area);
+            RecipeHistory::record($recipe, 'as '.$model->name);
+        });
+    }
+
+    public function keep(Company $company, AreaRow $area, Plan $plan, string $hex, string $words, ?Way $way = null): RecipeRow
+    {
+        $colour = Srgb::fromHex($hex)->toHex();
+
+        return DB::transaction(function () use ($company, $area, $plan, $colour, $words, $way): RecipeRow {
+            $recipe = $area->recipe ?? $this->fresh($area, $colour, $way ?? $this->desk->painter->way);
+            if ($recipe->exists && $recipe->version === 0) {
+                RecipeHistory::record($recipe, 'as it was');
+            }
+            $recipe->fill(['hex' => $colour, ...($way === null ? [] : ['way' => $way])]);
+            $area->update(['hex' => $colour]);
+            $this->desk->store($recipe, $plan, $company, $area);
+            RecipeHistory::record($recipe, $words);
+            (new RecipeFollowing($this->desk))->tell($company, $recipe);
+
+            return $recipe;
+        });
+    }
+
+    private function fresh(AreaRow $area, string $hex, Way $way): RecipeRow
+    {
+        $recipe = new RecipeRow(['area_id' => $area->id, 'hex' => $hex, 'way' => $way, 'drafted_for' => ['relief' => $area->relief->value, 'material' => $area->material->value]]);
+        $recipe->painter_id = $area->painter_id;
+        $area->setRelation('recipe', $recipe);
+
+        return $recipe;
+    }
+}
