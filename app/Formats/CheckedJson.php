@@ -13,6 +13,9 @@ use stdClass;
 /** A JSON document, checked against its schema before anything is read from it. */
 final class CheckedJson
 {
+    /** What the ids of our schemas begin with: one may point into another. */
+    private const HOME = 'https://kalokroma.invalid/formats/';
+
     /**
      * @param string $schema a file of docs/formats
      *
@@ -29,7 +32,9 @@ final class CheckedJson
         }
         $rules = json_decode((string) file_get_contents(base_path('docs/formats/'.$schema)), false, 64, JSON_THROW_ON_ERROR);
         assert($rules instanceof stdClass);
-        $error = (new Validator())->validate($document, $rules)->error();
+        $validator = new Validator();
+        $validator->resolver()?->registerPrefix(self::HOME, base_path('docs/formats'));
+        $error = $validator->validate($document, $rules)->error();
         if ($error !== null) {
             $deepest = self::deepest($error);
             $path = '/'.implode('/', array_map(strval(...), $deepest->data()->fullPath()));

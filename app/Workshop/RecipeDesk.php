@@ -11,6 +11,8 @@ use App\Models\RecipeRow;
 use Illuminate\Support\Facades\DB;
 use Kalokroma\Colour\ColourProblem;
 use Kalokroma\Colour\Srgb;
+use Kalokroma\Figure\Area;
+use Kalokroma\Figure\Material;
 use Kalokroma\Figure\Relief;
 use Kalokroma\Film\FilmProblem;
 use Kalokroma\Film\Surface;
@@ -26,13 +28,20 @@ use Kalokroma\Recipe\RecipeProblem;
 use Kalokroma\Recipe\Simulation;
 use Kalokroma\Recipe\Specials;
 use Kalokroma\Recipe\StepOutcome;
+use Kalokroma\Recipe\Undercoating;
 use Kalokroma\Recipe\Way;
 use Kalokroma\Shelf\RankedMix;
 use Kalokroma\Shelf\ShelfProblem;
+use Kalokroma\Undercoat\Ground;
+use Kalokroma\Undercoat\Kind;
+use Kalokroma\Undercoat\Tone;
 
 /** Where recipes are drafted, looked at and changed for one painter. */
 final readonly class RecipeDesk
 {
+    /** Surface a recipe of the book is drawn for. */
+    private const ALONE_CM2 = 4.0;
+
     public ShelfRows $shelf;
 
     public Palette $palette;
@@ -218,6 +227,19 @@ final readonly class RecipeDesk
         $recipe->save();
 
         return $recipe;
+    }
+
+    /**
+     * The small drawing of a plan apart from any figure, over middle grey.
+     *
+     * @return list<string>
+     */
+    public function alone(Plan $plan, string $material, string $relief): array
+    {
+        $area = new Area('', 'Alone', Material::from($material), Relief::from($relief), self::ALONE_CM2);
+        $ground = Undercoating::outcome(Kind::Brush, Ground::uniform(Tone::Grey, null), self::ALONE_CM2, null, null, []);
+
+        return self::strip([$ground, ...Simulation::run($plan->steps, $area, $ground->after)]);
     }
 
     /**

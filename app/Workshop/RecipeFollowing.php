@@ -24,12 +24,23 @@ final readonly class RecipeFollowing
     /** From now on this recipe is as that one, except for what is changed in it. */
     public function follow(RecipeRow $recipe, RecipeRow $leader): void
     {
+        self::bind($recipe, $leader);
+        $recipe->fill(['plan' => $leader->plan, 'hex' => $leader->hex, 'way' => $leader->way, 'options' => $leader->options]);
+    }
+
+    /**
+     * From now on as that one, with all that it differs in today.
+     *
+     * @throws RecipeProblem where that one follows this one already
+     */
+    public static function bind(RecipeRow $recipe, RecipeRow $leader): void
+    {
         for ($above = $leader; $above !== null; $above = $above->follows_id === null ? null : RecipeRow::query()->find($above->follows_id)) {
             if ($above->id === $recipe->id) {
                 throw RecipeProblem::followsInACircle();
             }
         }
-        $recipe->fill(['follows_id' => $leader->id, 'followed' => $leader->plan, 'plan' => $leader->plan, 'hex' => $leader->hex, 'way' => $leader->way, 'options' => $leader->options]);
+        $recipe->fill(['follows_id' => $leader->id, 'followed' => $leader->plan]);
     }
 
     /** Brings all that follow this recipe up to date, and those that follow them. */

@@ -107,7 +107,7 @@ final class OwnershipTest extends TestCase
         return $found;
     }
 
-    /** @return array{paint: int, company: int, area: int, record: int, trial: int} */
+    /** @return array{paint: int, company: int, area: int, record: int, trial: int, book: int} */
     private function idsOf(Painter $painter): array
     {
         $this->actingAs($painter);

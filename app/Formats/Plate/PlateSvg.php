@@ -65,6 +65,28 @@ final readonly class PlateSvg
         return new self($x, $y, $width, $height, $shapes, $left);
     }
 
+    /**
+     * The shapes as a drawing that can be read again.
+     *
+     * @param list<array{d: string, even: bool, turn: string, name: string, tone: string}> $shapes lowest first
+     */
+    public static function write(float $width, float $height, array $shapes): string
+    {
+        $out = sprintf('<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 %s %s">', $width, $height);
+        foreach ($shapes as $shape) {
+            $out .= sprintf(
+                '<path data-area="%s" data-tone="%s"%s%s d="%s"/>',
+                htmlspecialchars($shape['name'], ENT_XML1 | ENT_QUOTES),
+                $shape['tone'],
+                $shape['even'] ? ' fill-rule="evenodd"' : '',
+                $shape['turn'] === '' ? '' : sprintf(' transform="%s"', $shape['turn']),
+                $shape['d'],
+            );
+        }
+
+        return $out.'</svg>';
+    }
+
     /** What stayed behind, in a sentence; empty where nothing did. */
     public function leftOut(): string
     {

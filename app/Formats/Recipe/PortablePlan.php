@@ -19,6 +19,9 @@ use Kalokroma\Shelf\Paint;
  */
 final class PortablePlan
 {
+    /** What a step is that does not say otherwise. */
+    private const USUAL = ['target' => null, 'thin' => '1:0', 'with' => 'water', 'coats' => null, 'omitted' => false, 'why' => []];
+
     /** @return array<string, mixed> */
     public static function of(Plan $plan): array
     {
@@ -61,13 +64,19 @@ final class PortablePlan
                     $open[] = $id ?? $described->id;
                 }
             }
-            $steps[] = [...$step, 'mix' => $mix === null ? null : $parts, 'open' => $open];
+            $steps[] = [...self::USUAL, ...$step, 'mix' => $mix === null ? null : $parts, 'open' => $open];
         }
 
         /** @var PlanRow $row */
-        $row = [...$portable, 'steps' => $steps];
+        $row = ['left_out' => [], ...$portable, 'steps' => $steps];
 
         return $row;
+    }
+
+    /** @return array{name: string, line: string, behaviour: string, colour: string|null} a paint as another workshop can know it */
+    public static function paint(Paint $paint): array
+    {
+        return ['name' => $paint->name, 'line' => $paint->line, 'behaviour' => $paint->behaviour->value, 'colour' => $paint->colour?->toHex()];
     }
 
     /** @return list<string> names of all paints of a plan, each once */
@@ -91,7 +100,7 @@ final class PortablePlan
     private static function mix(Mix $mix, array $open): array
     {
         return array_map(static fn (array $p): array => [
-            'paint' => ['name' => $p['paint']->name, 'line' => $p['paint']->line, 'behaviour' => $p['paint']->behaviour->value, 'colour' => $p['paint']->colour?->toHex()],
+            'paint' => self::paint($p['paint']),
             'parts' => in_array($p['paint']->id, $open, true) ? null : $p['parts'],
         ], $mix->parts);
     }

@@ -81,7 +81,6 @@ final class StepView
             'name' => $p['paint']->name,
             'parts' => $p['parts'],
             'hex' => $p['paint']->colour === null ? null : Mix::single($p['paint'])->colour()->toHex(),
-            'behaviour' => $p['paint']->behaviour->value,
         ], $mix->parts);
     }
 

@@ -3,13 +3,17 @@ import { get } from './client';
 import type {
     Alternatives,
     Bench,
+    Book,
+    BookRecipe,
     BuyPlan,
     CoatsTable,
+    Compared,
     Figures,
     GlazeTable,
     LadderTable,
     Ledger,
     Matches,
+    Mending,
     Needs,
     PaintLook,
     Prices,
@@ -17,6 +21,7 @@ import type {
     Proposals,
     Reader,
     Recipe,
+    RecipeVocabulary,
     Scheme,
     Session,
     SetFits,
@@ -91,6 +96,37 @@ export const recipeQuery = (area: number | null) =>
         queryKey: ['recipe', area],
         queryFn: () => get<Recipe>(`areas/${area}/recipe`),
         enabled: area !== null,
+    });
+
+export const vocabularyQuery = () =>
+    queryOptions({
+        queryKey: ['vocabulary'],
+        queryFn: () => get<RecipeVocabulary>('recipe/vocabulary'),
+        staleTime: 60_000,
+    });
+
+export const mishapQuery = (area: number, step: string, mishap: string) =>
+    queryOptions({
+        queryKey: ['recipe', area, 'mishap', step, mishap],
+        queryFn: () => get<Mending>(`areas/${area}/recipe/${step}/mishap?${given({ mishap })}`),
+        enabled: mishap !== '',
+    });
+
+export const compareQuery = (company: number | null, question: Record<string, string>) =>
+    queryOptions({
+        queryKey: ['recipe', 'compare', company, question],
+        queryFn: () => get<Compared>(`companies/${company}/compare?${given(question)}`),
+        enabled: company !== null,
+    });
+
+export const bookQuery = (question: Record<string, string>) =>
+    queryOptions({ queryKey: ['book', question], queryFn: () => get<Book>(`book?${given(question)}`) });
+
+export const bookRecipeQuery = (id: number | null) =>
+    queryOptions({
+        queryKey: ['book', 'recipe', id],
+        queryFn: () => get<BookRecipe>(`book/${id}`),
+        enabled: id !== null,
     });
 
 export const alternativesQuery = (area: number, step: string, version: string) =>

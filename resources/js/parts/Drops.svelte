@@ -14,7 +14,11 @@
 <div class="drops" role="img" aria-label="{label}, in drops">
     {#each drops as hex, i (i)}
         <svg height={size} width={size * 0.78} viewBox="0 0 14 18" aria-hidden="true">
-            <path d="M7 0.5 C9.5 5 13.3 8 13.3 11.6 A6.3 6.1 0 0 1 0.7 11.6 C0.7 8 4.5 5 7 0.5 Z" fill={hex} />
+            <path
+                d="M7 0.5 C9.5 5 13.3 8 13.3 11.6 A6.3 6.1 0 0 1 0.7 11.6 C0.7 8 4.5 5 7 0.5 Z"
+                fill={hex ?? 'none'}
+                stroke={hex ? 'none' : 'currentColor'}
+            />
         </svg>
     {/each}
 </div>

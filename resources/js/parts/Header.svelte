@@ -20,7 +20,7 @@
         { path: 'tables', name: 'Tables' },
     ];
     /** pages that belong to another */
-    const within: Record<string, string> = { buy: 'shelf', undercoat: 'scheme' };
+    const within: Record<string, string> = { buy: 'shelf', undercoat: 'scheme', compare: 'recipe', book: 'recipe' };
     const here = $derived(location.split('/')[1] || 'shelf');
 </script>
 

@@ -14,7 +14,8 @@
     let { area, step, ontake }: Props = $props();
 
     const version = $derived(
-        `${step.mix.map((p) => `${p.paint_id}*${p.parts}`).join('+')} ${step.thin} ${step.coats} ${step.before.plane}`,
+        `${step.place} ` +
+            `${step.mix.map((p) => `${p.paint_id}*${p.parts}`).join('+')} ${step.thin} ${step.coats} ${step.before.plane}`,
     );
     const others = createQuery(() => ({
         ...alternativesQuery(area, step.key, version),

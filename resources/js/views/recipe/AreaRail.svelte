@@ -15,6 +15,10 @@
     <div class="head">
         <h2><a href="#/figures/{company.id}">{company.name}</a></h2>
         <p class="soft">{counted(company.count, 'figure')}{company.begun ? ` · ${company.begun} begun` : ''}</p>
+        <p class="soft">
+            <a href="#/book">Recipe book</a> ·
+            <a href="/api/companies/{company.id}/card" target="_blank" rel="noopener">card</a>
+        </p>
     </div>
     {#each company.areas as each (each.id)}
         <a class="area" href="#/recipe/{each.id}" aria-current={each.id === area ? 'page' : undefined}>
@@ -31,7 +35,7 @@
     .head {
         padding: 0 18px 14px;
     }
-    .head a {
+    h2 a {
         color: inherit;
         text-decoration: none;
     }

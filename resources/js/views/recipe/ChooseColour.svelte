@@ -1,19 +1,18 @@
 <script lang="ts">
     import { createQuery } from '@tanstack/svelte-query';
     import { Button, Select, SelectItem, TextInput } from 'carbon-components-svelte';
-    import { shelfQuery } from '../../api/queries';
+    import { shelfQuery, vocabularyQuery } from '../../api/queries';
     import type { Recipe } from '../../api/wire';
+    import type { RecipeState } from './recipe.svelte';
 
     interface Props {
         recipe: Recipe;
-        busy: boolean;
-        ondraft: (colour: string, way: string) => void;
-        /** absent where there is no recipe to go back to */
-        oncancel: (() => void) | null;
+        page: RecipeState;
     }
-    let { recipe, busy, ondraft, oncancel }: Props = $props();
+    let { recipe, page }: Props = $props();
 
     const shelf = createQuery(shelfQuery);
+    const vocabulary = createQuery(vocabularyQuery);
     const paints = $derived(
         shelf.data?.paints.filter(
             (p) => p.colour && p.at_hand && ['opaque', 'semi-opaque', 'metallic'].includes(p.behaviour),
@@ -23,14 +22,18 @@
     let colour = $state(recipe.colour ?? '#808080');
     // svelte-ignore state_referenced_locally
     let way: string = $state(recipe.way);
+    // svelte-ignore state_referenced_locally
+    let options = $state({ ...recipe.options });
+    let start = $state('');
     const valid = $derived(/^#[0-9a-f]{6}$/i.test(colour.trim()));
     const near = $derived(paints.find((p) => p.colour === colour.trim().toLowerCase()));
+    const told = $derived(recipe.starts.find((s) => s.id === start));
 </script>
 
 <form
     onsubmit={(event) => {
         event.preventDefault();
-        ondraft(colour.trim(), way);
+        page.redraft({ colour: colour.trim(), way, ...options, ...(start ? { start } : {}) });
     }}
 >
     <h2>Which colour shall it be?</h2>
@@ -44,14 +47,21 @@
         </label>
         <div class="fields">
             <TextInput
+                size="sm"
                 labelText="Colour"
                 helperText={near ? `the colour of ${near.name}` : 'click the field at the left to pick one'}
                 bind:value={colour}
                 invalid={!valid}
                 invalidText="Write # and six hexadecimal digits, as in #8a5a2b."
             />
-            <Select labelText="Way of painting" bind:selected={way}>
+            <Select size="sm" labelText="Way of painting" bind:selected={way}>
                 {#each recipe.ways as each (each.id)}<SelectItem value={each.id} text={each.words} />{/each}
+            </Select>
+            <Select size="sm" labelText="Contrast" bind:selected={options.contrast}>
+                {#each vocabulary.data?.contrasts ?? [] as each (each.id)}<SelectItem
+                        value={each.id}
+                        text={each.words}
+                    />{/each}
             </Select>
         </div>
     </div>
@@ -69,18 +79,48 @@
             <p class="soft">No covering paint is at hand. <a href="#/shelf">Bring some to the shelf</a> first.</p>
         {/each}
     </div>
-    <Button type="submit" disabled={busy || !valid}
+    <div class="fields three">
+        <Select size="sm" labelText="Lighten toward" bind:selected={options.light}>
+            {#each vocabulary.data?.towards ?? [] as each (each.id)}<SelectItem
+                    value={each.id}
+                    text={each.words}
+                />{/each}
+        </Select>
+        <Select size="sm" labelText="Shade toward" bind:selected={options.shade}>
+            {#each vocabulary.data?.shades ?? [] as each (each.id)}<SelectItem
+                    value={each.id}
+                    text={each.words}
+                />{/each}
+        </Select>
+        <Select size="sm" labelText="Special start" bind:selected={start}>
+            <SelectItem value="" text="none: by the rules" />
+            {#each recipe.starts as each (each.id)}<SelectItem
+                    value={each.id}
+                    text={each.words +
+                        (each.suits ? ', suits this area' : '') +
+                        (each.adds ? ' (added to the recipe)' : '')}
+                />{/each}
+        </Select>
+    </div>
+    <p class="ticks">
+        <label
+            ><input type="checkbox" bind:checked={options.mixed} /> mix the rungs from two or three paints, in even steps</label
+        >
+        <label><input type="checkbox" bind:checked={options.insist} /> white even over red</label>
+    </p>
+    {#if told}<p class="soft">{told.why}</p>{/if}
+    <Button type="submit" disabled={page.busy || !valid}
         >{recipe.drafted ? 'Draft the recipe anew' : 'Draft the recipe'}</Button
     >
-    {#if oncancel}
-        <Button kind="ghost" onclick={oncancel}>Keep the recipe</Button>
-        <p class="soft">A new draft replaces the steps and your changes to them; what is recorded stays.</p>
+    {#if recipe.drafted}
+        <Button kind="ghost" onclick={() => (page.redrafting = false)}>Keep the recipe</Button>
+        <p class="soft">The draft before can be had back with Undo; what is recorded stays.</p>
     {/if}
 </form>
 
 <style>
     form {
-        max-width: 640px;
+        max-width: 660px;
     }
     .wanted {
         display: grid;
@@ -107,8 +147,11 @@
     }
     .fields {
         display: grid;
-        gap: 16px;
+        gap: 14px;
         align-content: start;
+    }
+    .three {
+        grid-template-columns: repeat(3, 1fr);
     }
     .shelf {
         display: grid;
@@ -117,7 +160,7 @@
         margin-bottom: 20px;
     }
     .shelf button {
-        height: 40px;
+        height: 36px;
         border: 0;
         cursor: pointer;
     }
@@ -125,8 +168,16 @@
         outline: 2px solid var(--ink);
         outline-offset: 2px;
     }
+    .ticks {
+        display: flex;
+        flex-wrap: wrap;
+        gap: 4px 20px;
+        margin: 14px 0;
+        font-size: 14px;
+    }
     @media (max-width: 720px) {
-        .wanted {
+        .wanted,
+        .three {
             grid-template-columns: 1fr;
         }
     }

@@ -3,8 +3,13 @@
     import { untrack } from 'svelte';
     import Waiting from '../../parts/Waiting.svelte';
     import AreaRail from './AreaRail.svelte';
+    import AddStep from './AddStep.svelte';
+    import Asides from './Asides.svelte';
     import ChooseColour from './ChooseColour.svelte';
+    import Elsewhere from './Elsewhere.svelte';
     import LeftOut from './LeftOut.svelte';
+    import Moved from './Moved.svelte';
+    import RecipeTools from './RecipeTools.svelte';
     import StepPanel from './StepPanel.svelte';
     import Strata from './Strata.svelte';
     import Totals from './Totals.svelte';
@@ -56,7 +61,7 @@
                 {#if recipe.drafted && !page.redrafting}
                     <button class="plain-button wanted" onclick={() => (page.redrafting = true)}>
                         <i style:background={recipe.colour}></i>
-                        <span>intended colour<br /><u>choose another</u></span>
+                        <span>intended colour<br /><u>another draft</u></span>
                     </button>
                 {/if}
             </div>
@@ -67,20 +72,33 @@
             {/if}
             {#if page.problem}<InlineNotification lowContrast kind="error" title={page.problem} />{/if}
             {#if !recipe.drafted || page.redrafting}
-                <ChooseColour
-                    {recipe}
-                    busy={page.busy}
-                    ondraft={(colour, way) => page.redraft(colour, way)}
-                    oncancel={recipe.drafted ? () => (page.redrafting = false) : null}
-                />
+                {#key recipe.area.id}
+                    <ChooseColour {recipe} {page} />
+                    <Elsewhere {recipe} {page} />
+                {/key}
             {:else}
+                <RecipeTools {recipe} {page} />
+                <Asides {recipe} {page} />
+                {#if page.moved}<Moved moved={page.moved} onclose={() => (page.moved = null)} />{/if}
+                {#if recipe.model}
+                    <p class="model">
+                        As <a href="#/recipe/{recipe.model.area_id}">{recipe.model.words}</a>{recipe.differences.length
+                            ? `, except: ${recipe.differences.map((d) => d.words).join('; ')}.`
+                            : ', without exception so far.'}
+                        <button class="link-button" onclick={() => page.bring('follow', { area_id: null })}
+                            >stop following</button
+                        >
+                    </p>
+                {/if}
+                {#each recipe.findings as finding (finding)}<p class="finding">{finding}</p>{/each}
                 <Strata
                     steps={page.steps}
                     count={recipe.company.count}
                     chosen={page.step?.key ?? ''}
                     onchoose={choose}
                 />
-                <Totals {recipe} />
+                <AddStep {page} />
+                <Totals {recipe} {page} />
                 <LeftOut stages={recipe.left_out} />
             {/if}
         </main>
@@ -132,7 +150,14 @@
     .wanted u {
         color: var(--ink);
     }
-    .panel p {
+    .model,
+    .finding {
+        margin-bottom: 12px;
+        padding-left: 12px;
+        border-left: 3px solid var(--rule);
+        font-size: 14px;
+    }
+    .panel > p {
         margin-top: 10px;
     }
 </style>

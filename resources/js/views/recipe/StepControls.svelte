@@ -9,8 +9,20 @@
     }
     let { step, busy, onchange }: Props = $props();
 
-    const usual = ['1:0', '6:1', '4:1', '3:1', '2:1', '3:2', '1:1', '1:2', '1:3', '1:4', '1:6', '1:8', '1:12'];
-    const ratios = $derived(usual.includes(step.thin) ? usual : [step.thin, ...usual]);
+    /** ways to say it; any other is read as well */
+    const usual = [
+        'undiluted',
+        '4:1',
+        '2:1',
+        '1:1',
+        '1:2',
+        '1:4',
+        '1:8',
+        '1:12',
+        'thin as milk',
+        '60 % water',
+        '2 parts water to 1 part paint',
+    ];
 </script>
 
 <div class="controls" aria-busy={busy}>
@@ -36,10 +48,15 @@
     {#if step.amount || step.omitted}
         <label>
             <span class="label">Paint to thinner</span>
-            <select value={step.thin} onchange={(e) => onchange({ thin: e.currentTarget.value })}>
-                {#each ratios as ratio (ratio)}<option value={ratio}>{ratio === '1:0' ? 'undiluted' : ratio}</option
-                    >{/each}
-            </select>
+            <input
+                list="ratios"
+                aria-label="Paint to thinner"
+                value={step.undiluted ? 'undiluted' : step.thin}
+                onchange={(e) => onchange({ thin: e.currentTarget.value })}
+            />
+            <datalist id="ratios"
+                >{#each usual as ratio (ratio)}<option value={ratio}></option>{/each}</datalist
+            >
         </label>
     {/if}
     {#if step.stage !== 'undercoat'}
@@ -93,7 +110,7 @@
         text-align: center;
         font-weight: 600;
     }
-    select {
+    input:not([type]) {
         width: 100%;
         height: 38px;
         padding: 0 8px;

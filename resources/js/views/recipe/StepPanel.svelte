@@ -4,7 +4,10 @@
     import Drops from '../../parts/Drops.svelte';
     import { capital, counted, duration } from '../../parts/words';
     import Alternatives from './Alternatives.svelte';
+    import Mishaps from './Mishaps.svelte';
     import StepControls from './StepControls.svelte';
+    import StepMarks from './StepMarks.svelte';
+    import StepMore from './StepMore.svelte';
     import Substitutes from './Substitutes.svelte';
     import type { RecipeState } from './recipe.svelte';
 
@@ -30,9 +33,22 @@
     }
 </script>
 
-<p class="soft">{capital(step.technique)} · {step.tool}</p>
-<h2>{step.stage === 'undercoat' ? 'The ground' : step.mix.length > 1 ? 'Load the mix' : 'Load the brush'}</h2>
-<div class="load">
+<p class="soft">
+    {capital(step.technique)} · {step.tool}{step.place ? ` · ${step.place}` : ''}{step.who === 'leaders'
+        ? ' · leaders only'
+        : ''}
+</p>
+<h2>
+    {step.stage === 'undercoat'
+        ? 'The ground'
+        : step.mix.length === 0
+          ? capital(step.technique)
+          : step.mix.length > 1
+            ? 'Load the mix'
+            : 'Load the brush'}
+</h2>
+<StepMarks marks={step.marks} onoverrule={(rule, on) => page.rework({ kind: 'overrule', rule, on })} />
+<div class="load" class:empty={step.mix.length === 0}>
     <Drops mix={step.mix} />
     <p class="mono">{step.mix.length > 1 ? parts : ''}<br />{step.undiluted ? 'undiluted' : `thin ${step.thin}`}</p>
 </div>
@@ -48,18 +64,24 @@
         )}.
     </p>
 {:else}
-    <div class="pair one" style:background={step.after.recess}></div>
+    <div
+        class="pair one"
+        style:background={step.film && step.stage === 'wash' ? step.after.recess : step.after.plane}
+    ></div>
     <p class="under">
-        <span>{step.stage === 'undercoat' ? 'predicted ground' : 'what it leaves in the recess'}</span
-        >{#if step.wanted}<span>±{step.certainty.toFixed(1)}</span>{/if}
+        <span>{step.stage === 'undercoat' ? 'predicted ground' : 'what it leaves'}</span>{#if step.film}<span
+                >±{step.certainty.toFixed(1)}</span
+            >{/if}
     </p>
 {/if}
+{#if step.shared}<p class="shared">{step.shared}</p>{/if}
+{#if step.open.length}<p class="soft">How much {step.open.join(' and ')} is left open.</p>{/if}
 {#if amount}<p class="soft">{amount} · {step.minutes} min each · dries in {duration(step.dry_minutes)}</p>{/if}
 <StepControls {step} busy={page.busy} onchange={(change) => page.edit(step.key, change)} />
 {#if step.instead_of}<p class="soft">Stands in for {step.instead_of}, as the recipe was drafted.</p>{/if}
-{#if !step.at_hand && step.stage !== 'undercoat'}
+{#if step.stage === 'undercoat' || !step.film}<!-- nothing stands in for it -->{:else if !step.at_hand}
     <Substitutes {area} {step} ontake={(mix) => page.take(step.key, mix)} />
-{:else if step.stage !== 'undercoat'}
+{:else}
     <p>
         <button class="link-button" onclick={() => (asked = !asked)}
             >{asked ? 'Hide what could stand in' : 'What could stand in for it?'}</button
@@ -67,13 +89,24 @@
     </p>
     {#if asked}<Substitutes {area} {step} ontake={(mix) => page.take(step.key, mix)} />{/if}
 {/if}
-<Alternatives {area} {step} ontake={(mix) => page.take(step.key, mix)} />
+{#if step.stage === 'undercoat' || step.film}
+    <Alternatives {area} {step} ontake={(mix) => page.take(step.key, mix)} />
+{/if}
 <h3>Why</h3>
 <ul class="why">
     {#each step.reasons as reason, i (i)}<li>{reason}</li>{/each}
     <li>{step.where}</li>
+    {#if step.watch}<li>{step.watch}</li>{/if}
+    {#if step.latest_minutes}<li>
+            Not too late either: what belongs to it follows within {duration(step.latest_minutes)}, in one sitting.
+        </li>{/if}
+    {#if step.exit && !step.loop}<li>How long: {step.exit}.</li>{/if}
 </ul>
 {#each step.cautions as caution (caution)}<p class="caution">{caution}</p>{/each}
+{#if step.stage !== 'undercoat'}
+    <StepMore {step} {page} />
+    <Mishaps {area} {step} {page} />
+{/if}
 <div class="do"><Button href="#/bench/{company}">Paint this at the Bench</Button></div>
 
 <style>
@@ -86,6 +119,13 @@
     }
     .load p {
         text-align: right;
+    }
+    .load.empty {
+        display: none;
+    }
+    .shared {
+        margin: 8px 0;
+        font-size: 14px;
     }
     .pair {
         display: grid;

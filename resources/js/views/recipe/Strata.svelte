@@ -21,11 +21,17 @@
         return [
             step.stage === 'undercoat' && step.amount === null
                 ? step.tool
-                : step.undiluted
-                  ? 'undiluted'
-                  : `thin ${step.thin}`,
-            coats(step),
+                : step.mix.length === 0
+                  ? ''
+                  : step.undiluted
+                    ? 'undiluted'
+                    : `thin ${step.thin}`,
+            ...(step.film || step.stage === 'undercoat' ? [coats(step)] : []),
             `dry ${duration(step.dry_minutes)}`,
+            ...(step.rounds > 1 ? [`${step.rounds} rounds`] : []),
+            ...(step.place ? [step.place] : []),
+            ...(step.who === 'leaders' ? ['leaders only'] : []),
+            ...(step.level === 'showpiece' ? ['showpiece'] : []),
             ...(step.at_hand || step.stage === 'undercoat' ? [] : ['not at hand']),
         ]
             .filter(Boolean)
@@ -55,6 +61,9 @@
                             : ''}</small
                     >
                     <b>{step.mix_words}</b>
+                    {#if step.marks.some((m) => !m.overruled)}<em
+                            >{step.marks.filter((m) => !m.overruled).length} against the rules</em
+                        >{/if}
                     <span class="mono">{facts(step)}</span>
                 </button>
             </li>
@@ -126,6 +135,10 @@
     .mono {
         font-size: 12.5px;
         color: var(--ink-soft);
+    }
+    em {
+        font-size: 12.5px;
+        color: var(--warn);
     }
     .omitted b {
         font-weight: 400;

@@ -1,11 +1,13 @@
 <script lang="ts">
     import type { Recipe } from '../../api/wire';
+    import type { RecipeState } from './recipe.svelte';
     import { counted, duration } from '../../parts/words';
 
     interface Props {
         recipe: Recipe;
+        page: RecipeState;
     }
-    let { recipe }: Props = $props();
+    let { recipe, page }: Props = $props();
     const totals = $derived(recipe.totals);
 </script>
 
@@ -18,7 +20,10 @@
                 >not at hand: {totals.missing.join(', ')}</strong
             >
             ·
-            <a href="#/buy">what to buy</a>{:else}, all at hand · <a href="#/buy?area={recipe.area.id}">enough?</a
+            <button class="link-button" disabled={page.busy} onclick={() => page.bring('replace')}
+                >replace by what I own</button
+            >
+            · <a href="#/buy">what to buy</a>{:else}, all at hand · <a href="#/buy?area={recipe.area.id}">enough?</a
             >{/if}</span
     >
 </p>

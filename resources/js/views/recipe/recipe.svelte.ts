@@ -1,24 +1,57 @@
 import { createMutation, createQuery, useQueryClient } from '@tanstack/svelte-query';
 import { put, sentence } from '../../api/client';
 import { figuresQuery, recipeQuery } from '../../api/queries';
-import type { MixPart, Recipe, Step } from '../../api/wire';
+import type { LadderOptions, MixPart, Recipe, RecipeMoved, Step } from '../../api/wire';
 
 export interface StepChange {
-    mix?: { paint_id: number | null; parts: number }[];
+    mix?: { paint_id: number | null; parts: number | null }[];
     thin?: string;
+    with?: string;
     coats?: number;
     omitted?: boolean;
+    place?: { face: string | null; part: string; light: string; share: number };
+    who?: string;
+    level?: string;
+    note?: string;
+}
+
+/** Any other change of a recipe than of one step's fields. */
+export interface RecipeEdit {
+    kind: 'add' | 'drop' | 'move' | 'merge' | 'loop' | 'overrule';
+    key?: string;
+    technique?: string;
+    after?: string | null;
+    to?: number;
+    from?: string;
+    rounds?: number;
+    rule?: string;
+    on?: boolean;
+}
+
+/** What a draft is asked for. */
+export interface DraftWish extends Partial<LadderOptions> {
+    colour: string;
+    way?: string;
+    start?: string;
+}
+
+interface Sent {
+    method: 'POST' | 'PATCH';
+    path: string;
+    body: unknown;
 }
 
 /** One area's recipe as the page shows it: what the server predicted, which step is chosen, and how to change it. */
 export class RecipeState {
     chosen: string | null = $state(null);
-    /** whether the painter is choosing another colour or way */
+    /** whether the painter is choosing another colour, way or start */
     redrafting = $state(false);
+    /** what was guessed or replaced when the recipe came from elsewhere */
+    moved: Pick<RecipeMoved, 'notes' | 'changes'> | null = $state(null);
     readonly query;
     readonly figures;
     private readonly change;
-    private readonly draft;
+    private readonly move;
 
     constructor(private readonly given: () => number | null) {
         const client = useQueryClient();
@@ -30,18 +63,23 @@ export class RecipeState {
             void client.invalidateQueries({ queryKey: ['bench'] });
         };
         this.change = createMutation(() => ({
-            mutationFn: ({ area, step, change }: { area: number; step: string; change: StepChange }) =>
-                put<Recipe>('PATCH', `areas/${area}/recipe/${step}`, change),
+            mutationFn: ({ method, path, body }: Sent) => put<Recipe>(method, path, body),
             scope: { id: 'recipe' },
-            onSuccess: arrived,
-        }));
-        this.draft = createMutation(() => ({
-            mutationFn: ({ area, colour, way }: { area: number; colour: string; way: string }) =>
-                put<Recipe>('POST', `areas/${area}/recipe`, { colour, way }),
-            scope: { id: 'recipe' },
-            onSuccess: (recipe: Recipe) => {
+            onSuccess: (recipe: Recipe, sent: Sent) => {
                 arrived(recipe);
-                this.redrafting = false;
+                if (sent.path.endsWith('/recipe')) this.arrive();
+            },
+        }));
+        this.move = createMutation(() => ({
+            mutationFn: ({ path, body }: Sent) => put<RecipeMoved>('POST', path, body),
+            scope: { id: 'recipe' },
+            onSuccess: (answer: RecipeMoved) => {
+                arrived(answer.recipe);
+                this.arrive();
+                this.moved =
+                    answer.notes.length || answer.changes.length
+                        ? { notes: answer.notes, changes: answer.changes }
+                        : null;
             },
         }));
     }
@@ -65,32 +103,66 @@ export class RecipeState {
     }
 
     get problem(): string {
-        const thrown = this.change.error ?? this.draft.error;
+        const thrown = this.change.error ?? this.move.error;
         return thrown ? sentence(thrown) : '';
     }
 
     get busy(): boolean {
-        return this.change.isPending || this.draft.isPending;
+        return this.change.isPending || this.move.isPending;
     }
 
-    edit(step: string, change: StepChange): void {
-        if (this.area !== null) this.change.mutate({ area: this.area, step, change });
+    edit(key: string, change: StepChange): void {
+        if (key === 'undercoat') this.send('PATCH', 'recipe/undercoat', change);
+        else this.send('POST', 'recipe/edits', { kind: 'change', key, ...change, version: this.recipe?.version ?? 0 });
     }
 
-    take(step: string, mix: MixPart[]): void {
-        this.edit(step, { mix: mix.map(({ paint_id, parts }) => ({ paint_id, parts })) });
+    rework(edit: RecipeEdit): void {
+        this.send('POST', 'recipe/edits', { ...edit, version: this.recipe?.version ?? 0 });
     }
 
-    redraft(colour: string, way: string): void {
+    take(key: string, mix: MixPart[]): void {
+        this.edit(key, { mix: mix.map(({ paint_id, parts }) => ({ paint_id, parts })) });
+    }
+
+    redraft(wish: DraftWish): void {
+        this.send('POST', 'recipe', wish);
+    }
+
+    undo(): void {
+        this.send('POST', 'recipe/undo', {});
+    }
+
+    redo(): void {
+        this.send('POST', 'recipe/redo', {});
+    }
+
+    /** Takes what another window changed, or lets it go. */
+    decide(aside: number, take: boolean): void {
+        this.send('POST', `recipe/aside/${aside}`, { take });
+    }
+
+    /** A recipe that comes from elsewhere: `told`, `replace`, `book`, `follow`, or a step mended. */
+    bring(path: string, body: unknown = {}): void {
         this.change.reset();
-        if (this.area !== null) this.draft.mutate({ area: this.area, colour, way });
+        if (this.area !== null) this.move.mutate({ method: 'POST', path: `areas/${this.area}/recipe/${path}`, body });
     }
 
     /** Shows the newest answer, whatever was refused before. */
     forget(): void {
         this.change.reset();
-        this.draft.reset();
+        this.move.reset();
         this.chosen = null;
         this.redrafting = false;
+        this.moved = null;
+    }
+
+    private arrive(): void {
+        this.redrafting = false;
+        this.moved = null;
+    }
+
+    private send(method: 'POST' | 'PATCH', path: string, body: unknown): void {
+        this.move.reset();
+        if (this.area !== null) this.change.mutate({ method, path: `areas/${this.area}/${path}`, body });
     }
 }

@@ -1,0 +1,122 @@
+<script lang="ts">
+    import type { Compared } from '../../api/wire';
+    import { counted, duration } from '../../parts/words';
+
+    interface Props {
+        side: 'a' | 'b';
+        title: string;
+        data: Compared;
+        question: Record<string, string | undefined>;
+        onask: (name: string, value: string) => void;
+    }
+    let { side, title, data, question, onask }: Props = $props();
+    const draft = $derived(data[side]);
+    const lists = $derived([
+        { name: 'way', label: 'way', none: 'as planned', items: data.ways },
+        { name: 'ground', label: 'ground', none: 'as it is', items: data.grounds },
+        { name: 'contrast', label: 'contrast', none: 'as it is', items: data.contrasts },
+        {
+            name: 'trial',
+            label: 'colours',
+            none: 'as they are',
+            items: data.trials.map((t) => ({ id: String(t.id), words: t.words })),
+        },
+    ]);
+</script>
+
+<section aria-label="{title} draft">
+    <h2>{draft.words}</h2>
+    <div class="choices">
+        {#each lists as list (list.name)}
+            <label
+                >{list.label}
+                <select
+                    aria-label="{title}: {list.label}"
+                    value={question[`${side}[${list.name}]`] ?? ''}
+                    onchange={(e) => onask(`${side}[${list.name}]`, e.currentTarget.value)}
+                >
+                    <option value="">{list.none}</option>
+                    {#each list.items as each (each.id)}<option value={each.id}>{each.words}</option>{/each}
+                </select></label
+            >
+        {/each}
+    </div>
+    <dl>
+        <div>
+            <dt>coats</dt>
+            <dd>{draft.coats}</dd>
+        </div>
+        <div>
+            <dt>work a figure</dt>
+            <dd>{duration(draft.minutes)}</dd>
+        </div>
+        <div>
+            <dt>drying</dt>
+            <dd>{duration(draft.waiting)}</dd>
+        </div>
+        <div>
+            <dt>paints to load</dt>
+            <dd>{draft.paints.length}</dd>
+        </div>
+        <div>
+            <dt>neighbours told apart</dt>
+            <dd>{draft.pairs - draft.lost} of {draft.pairs}</dd>
+        </div>
+    </dl>
+    {#if draft.missing.length}<p class="soft">
+            Not at hand: {draft.missing.join(', ')} ({counted(draft.missing.length, 'paint')}).
+        </p>{/if}
+</section>
+
+<style>
+    h2 {
+        min-height: 2.4em;
+        font-size: 18px;
+        line-height: 1.2;
+    }
+    .choices {
+        display: grid;
+        grid-template-columns: 1fr 1fr;
+        gap: 8px 12px;
+        margin: 10px 0 14px;
+    }
+    label {
+        display: grid;
+        gap: 2px;
+        font-size: 13px;
+        color: var(--ink-soft);
+    }
+    select {
+        width: 100%;
+        min-width: 0;
+        height: 34px;
+        padding: 0 8px;
+        border: 0;
+        background: var(--rail);
+        color: var(--ink);
+        font: inherit;
+        font-size: 14px;
+    }
+    dl {
+        display: grid;
+        grid-template-columns: repeat(auto-fit, minmax(92px, 1fr));
+        gap: 8px 12px;
+        margin: 0;
+        padding: 10px 0;
+        border-top: 1px solid var(--ink);
+    }
+    dt {
+        font-size: 12px;
+        color: var(--ink-soft);
+    }
+    dd {
+        margin: 0;
+        font-size: 19px;
+        font-weight: 600;
+    }
+    @media (max-width: 720px) {
+        .choices {
+            grid-template-columns: 1fr;
+        }
+    }
+</style>

@@ -1,0 +1,88 @@
+<script lang="ts">
+    import { createQuery } from '@tanstack/svelte-query';
+    import { vocabularyQuery } from '../../api/queries';
+    import { capital } from '../../parts/words';
+    import type { RecipeState } from './recipe.svelte';
+
+    interface Props {
+        page: RecipeState;
+    }
+    let { page }: Props = $props();
+
+    const vocabulary = createQuery(vocabularyQuery);
+    let technique = $state('');
+    let where = $state('');
+    const stages = $derived([...new Set(vocabulary.data?.techniques.map((t) => t.stage) ?? [])]);
+    const told = $derived(vocabulary.data?.techniques.find((t) => t.id === technique)?.where ?? '');
+
+    function add() {
+        page.rework({ kind: 'add', technique, after: where === '' ? null : where });
+        technique = '';
+    }
+</script>
+
+<div class="add">
+    <label>
+        <span>Add a step</span>
+        <select aria-label="Kind of step to add" bind:value={technique}>
+            <option value="">choose …</option>
+            {#each stages as stage (stage)}
+                <optgroup label={capital(stage)}>
+                    {#each vocabulary.data?.techniques.filter((t) => t.stage === stage) ?? [] as each (each.id)}
+                        <option value={each.id}>{each.words}</option>
+                    {/each}
+                </optgroup>
+            {/each}
+        </select>
+    </label>
+    {#if technique}
+        <label>
+            <span>where</span>
+            <select aria-label="Where to add it" bind:value={where}>
+                <option value="">where it belongs</option>
+                {#each page.steps.filter((s) => s.key !== 'undercoat') as step (step.key)}
+                    <option value={step.key}>after {step.technique}: {step.mix_words}</option>
+                {/each}
+            </select>
+        </label>
+        <button class="add-button" disabled={page.busy} onclick={add}>Add it</button>
+        <p class="soft">{told}</p>
+    {/if}
+</div>
+
+<style>
+    .add {
+        display: flex;
+        flex-wrap: wrap;
+        gap: 8px 16px;
+        align-items: center;
+        margin-top: 12px;
+        font-size: 14px;
+    }
+    label {
+        display: flex;
+        gap: 8px;
+        align-items: center;
+    }
+    select {
+        max-width: 260px;
+        height: 34px;
+        padding: 0 8px;
+        border: 0;
+        background: var(--rail);
+        color: var(--ink);
+        font: inherit;
+    }
+    .add-button {
+        height: 34px;
+        padding: 0 16px;
+        border: 0;
+        background: var(--accent);
+        color: #fff;
+        font: inherit;
+        cursor: pointer;
+    }
+    p {
+        flex-basis: 100%;
+    }
+</style>

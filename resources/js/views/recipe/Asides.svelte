@@ -1,0 +1,68 @@
+<script lang="ts">
+    import type { Recipe } from '../../api/wire';
+    import Layers from '../../parts/Layers.svelte';
+    import type { RecipeState } from './recipe.svelte';
+
+    interface Props {
+        recipe: Recipe;
+        page: RecipeState;
+    }
+    let { recipe, page }: Props = $props();
+    const now = $derived(
+        recipe.steps
+            .filter((s) => !s.omitted)
+            .map((s) => ({ technique: s.technique, words: s.mix_words, coats: s.coats, after: s.after })),
+    );
+</script>
+
+{#each recipe.aside as aside (aside.id)}
+    <section aria-label="Two versions of this recipe">
+        <h2>Two versions of this recipe</h2>
+        <p>
+            In another window you changed <strong>{aside.words}</strong> on an older state. Both are kept; say which one shall
+            stand.
+        </p>
+        <div class="both">
+            <div>
+                <h3>As it is now</h3>
+                <Layers layers={now} other={aside.layers} />
+                <button onclick={() => page.decide(aside.id, false)}>Keep this one</button>
+            </div>
+            <div>
+                <h3>From the other window</h3>
+                <Layers layers={aside.layers} other={now} />
+                <button onclick={() => page.decide(aside.id, true)}>Take that one</button>
+            </div>
+        </div>
+    </section>
+{/each}
+
+<style>
+    section {
+        margin-bottom: 20px;
+        padding: 16px;
+        background: var(--rail);
+        border-left: 4px solid var(--warn);
+    }
+    .both {
+        display: grid;
+        grid-template-columns: 1fr 1fr;
+        gap: 20px;
+        margin-top: 12px;
+    }
+    button {
+        margin-top: 10px;
+        height: 38px;
+        padding: 0 16px;
+        border: 0;
+        background: var(--accent);
+        color: #fff;
+        font: inherit;
+        cursor: pointer;
+    }
+    @media (max-width: 720px) {
+        .both {
+            grid-template-columns: 1fr;
+        }
+    }
+</style>

@@ -1,0 +1,119 @@
+<script lang="ts">
+    import { createQuery } from '@tanstack/svelte-query';
+    import { Button, TextArea } from 'carbon-components-svelte';
+    import { bookQuery } from '../../api/queries';
+    import type { Recipe } from '../../api/wire';
+    import type { RecipeState } from './recipe.svelte';
+
+    interface Props {
+        recipe: Recipe;
+        page: RecipeState;
+    }
+    let { recipe, page }: Props = $props();
+
+    const book = createQuery(() => bookQuery({}));
+    let text = $state('');
+    let model = $state('');
+    let chosen = $state('');
+    const others = $derived(
+        (page.figures.data?.companies ?? []).flatMap((c) =>
+            c.areas
+                .filter((a) => a.planned && a.id !== recipe.area.id)
+                .map((a) => ({ id: a.id, words: c.id === recipe.company.id ? a.name : `${a.name} of ${c.name}` })),
+        ),
+    );
+</script>
+
+<h2>Or take it from elsewhere</h2>
+<section>
+    <h3>Somebody told me</h3>
+    <p class="soft">
+        One line a step, as it was said. Paints that are not on your shelf are taken by their description; what was not
+        said stays open.
+    </p>
+    <TextArea
+        labelText="The recipe, line by line"
+        hideLabel
+        rows={5}
+        placeholder={'basecoat: 2 dark brown + 1 red, thin 2:1, two coats\nwash: brown wash\nlayer with ochre and a little bone, thin as milk\nedge highlight: bone'}
+        bind:value={text}
+    />
+    <Button
+        size="small"
+        kind="secondary"
+        disabled={page.busy || text.trim() === ''}
+        onclick={() => page.bring('told', { text })}>Write it down</Button
+    >
+</section>
+<section class="pick">
+    <label
+        >As that one, except …
+        <select aria-label="Recipe to follow" bind:value={model}>
+            <option value="">choose an area</option>
+            {#each others as each (each.id)}<option value={String(each.id)}>{each.words}</option>{/each}
+        </select></label
+    >
+    <Button
+        size="small"
+        kind="secondary"
+        disabled={page.busy || model === ''}
+        onclick={() => page.bring('follow', { area_id: Number(model) })}>Follow it</Button
+    >
+    <p class="soft">It follows when that one changes; your own changes to it stay.</p>
+</section>
+<section class="pick">
+    <label
+        >Out of the book
+        <select aria-label="Recipe of the book" bind:value={chosen}>
+            <option value="">{book.data?.total ? 'choose a recipe' : 'the book is empty yet'}</option>
+            {#each book.data?.recipes ?? [] as each (each.id)}<option value={String(each.id)}
+                    >{each.name} ({each.way})</option
+                >{/each}
+        </select></label
+    >
+    <Button
+        size="small"
+        kind="secondary"
+        disabled={page.busy || chosen === ''}
+        onclick={() => page.bring('book', { book_id: Number(chosen) })}>Take it</Button
+    >
+    <p class="soft">Every paint you lack is replaced by what you own, and the differences are listed.</p>
+</section>
+
+<style>
+    h2 {
+        margin-top: 34px;
+    }
+    section {
+        max-width: 660px;
+        margin-top: 16px;
+    }
+    .pick {
+        display: flex;
+        flex-wrap: wrap;
+        gap: 6px 14px;
+        align-items: end;
+    }
+    .pick p {
+        flex-basis: 100%;
+    }
+    label {
+        display: grid;
+        gap: 4px;
+        min-width: 320px;
+        font-size: 14px;
+        font-weight: 600;
+    }
+    select {
+        height: 36px;
+        padding: 0 8px;
+        border: 0;
+        background: var(--rail);
+        color: var(--ink);
+        font: inherit;
+        font-weight: 400;
+    }
+    section :global(.bx--btn) {
+        margin-top: 8px;
+    }
+</style>

@@ -1,0 +1,94 @@
+<script lang="ts">
+    import { createQuery } from '@tanstack/svelte-query';
+    import { sentence } from '../../api/client';
+    import { mishapQuery, vocabularyQuery } from '../../api/queries';
+    import type { Step } from '../../api/wire';
+    import { duration } from '../../parts/words';
+    import type { RecipeState } from './recipe.svelte';
+
+    interface Props {
+        area: number;
+        step: Step;
+        page: RecipeState;
+    }
+    let { area, step, page }: Props = $props();
+
+    let mishap = $state('');
+    const vocabulary = createQuery(vocabularyQuery);
+    const mending = createQuery(() => mishapQuery(area, step.key, mishap));
+    const answer = $derived(mishap ? mending.data : undefined);
+    const titles = { now: 'Mend it now', later: 'Mend it later', cover: 'Leave it: it will be covered' };
+</script>
+
+<label
+    ><span>Something went wrong here?</span>
+    <select aria-label="What went wrong" bind:value={mishap}>
+        <option value="">no</option>
+        {#each vocabulary.data?.mishaps ?? [] as each (each.id)}<option value={each.id}>{each.words}</option>{/each}
+    </select></label
+>
+{#if mishap && mending.isError}<p role="alert">{sentence(mending.error)}</p>{/if}
+{#if answer}
+    <p><strong>{titles[answer.when]}</strong></p>
+    <p class="reason">{answer.reason}</p>
+    {#each answer.steps as each (each.key)}
+        <div class="step">
+            {#if each.hex}<i style:background={each.hex}></i>{/if}
+            <p>
+                <b>{each.technique}: {each.mix_words}</b>
+                <span class="soft"
+                    >{each.undiluted ? 'undiluted' : `thin ${each.thin}`}{each.place ? ` · ${each.place}` : ''}</span
+                ><br />{each.why}
+            </p>
+        </div>
+    {/each}
+    {#if answer.steps.length}
+        <p class="soft">{answer.minutes} min of work{answer.waiting ? `, ${duration(answer.waiting)} drying` : ''}.</p>
+        <button
+            class="link-button"
+            disabled={page.busy}
+            onclick={() => {
+                page.bring(`${step.key}/mishap`, { mishap });
+                mishap = '';
+            }}>Add the repair to the recipe</button
+        >
+    {/if}
+{/if}
+
+<style>
+    label {
+        display: grid;
+        gap: 4px;
+        margin-top: 18px;
+        font-size: 14px;
+        font-weight: 600;
+    }
+    select {
+        height: 36px;
+        padding: 0 8px;
+        border: 0;
+        background: var(--surround);
+        color: var(--ink);
+        font: inherit;
+        font-weight: 400;
+    }
+    p {
+        margin-top: 8px;
+        font-size: 14px;
+    }
+    .step {
+        display: flex;
+        gap: 10px;
+        align-items: start;
+    }
+    i {
+        flex: none;
+        width: 40px;
+        height: 40px;
+        margin-top: 8px;
+    }
+    b {
+        display: block;
+        font-weight: 600;
+    }
+</style>

@@ -1,0 +1,189 @@
+<script lang="ts">
+    import { createQuery } from '@tanstack/svelte-query';
+    import { vocabularyQuery } from '../../api/queries';
+    import type { Step } from '../../api/wire';
+    import type { RecipeState } from './recipe.svelte';
+
+    interface Props {
+        step: Step;
+        page: RecipeState;
+    }
+    let { step, page }: Props = $props();
+
+    const vocabulary = createQuery(vocabularyQuery);
+    const own = $derived(page.steps.filter((s) => s.key !== 'undercoat'));
+    const at = $derived(own.findIndex((s) => s.key === step.key));
+    const next = $derived(own[at + 1]);
+    let face = $state('');
+    let part = $state('');
+    let light = $state('');
+    let share = $state(100);
+    let rounds = $state(3);
+    let from = $state('');
+
+    $effect(() => {
+        from = step.loop?.from ?? step.key;
+        rounds = step.loop?.rounds ?? 3;
+    });
+
+    const place = () =>
+        page.edit(step.key, { place: { face: face || null, part, light, share: Math.min(100, share) / 100 } });
+</script>
+
+<h3>Its place in the order</h3>
+<div class="row">
+    <button disabled={at <= 0 || page.busy} onclick={() => page.rework({ kind: 'move', key: step.key, to: at - 1 })}
+        >Earlier</button
+    >
+    <button
+        disabled={at >= own.length - 1 || page.busy}
+        onclick={() => page.rework({ kind: 'move', key: step.key, to: at + 1 })}>Later</button
+    >
+    {#if next}<button disabled={page.busy} onclick={() => page.rework({ kind: 'merge', key: step.key })}
+            >Merge with the next</button
+        >{/if}
+    <button disabled={page.busy} onclick={() => page.rework({ kind: 'drop', key: step.key })}>Drop</button>
+</div>
+<details open={step.loop !== null}>
+    <summary>{step.loop ? `Loop: ${step.loop.rounds} rounds, ${step.loop.exit}` : 'Go through steps again'}</summary>
+    <div class="grid">
+        <label
+            >from
+            <select aria-label="First step of the loop" bind:value={from}>
+                {#each own.slice(0, at + 1) as each (each.key)}<option value={each.key}
+                        >{each.technique}: {each.mix_words}</option
+                    >{/each}
+            </select></label
+        >
+        <label>rounds <input type="number" min="2" max="9" aria-label="Rounds" bind:value={rounds} /></label>
+        <button onclick={() => page.rework({ kind: 'loop', key: step.key, from, rounds })}>Loop</button>
+        {#if step.loop}<button onclick={() => page.rework({ kind: 'loop', key: step.key, from: step.key, rounds: 1 })}
+                >End the loop</button
+            >{/if}
+    </div>
+</details>
+<details open={step.place !== ''}>
+    <summary>Where: {step.place || 'its usual place'}</summary>
+    <div class="grid">
+        <label
+            >face
+            <select aria-label="Face" bind:value={face}>
+                <option value="">as usual</option>
+                {#each vocabulary.data?.faces ?? [] as each (each)}<option>{each}</option>{/each}
+            </select></label
+        >
+        <label
+            >part
+            <select aria-label="Part of the area" bind:value={part}>
+                <option value="">all of it</option>
+                {#each vocabulary.data?.parts ?? [] as each (each)}<option>{each}</option>{/each}
+            </select></label
+        >
+        <label
+            >light
+            <select aria-label="Direction of light" bind:value={light}>
+                <option value="">any</option>
+                {#each vocabulary.data?.lights ?? [] as each (each)}<option>{each}</option>{/each}
+            </select></label
+        >
+        <label
+            >share, % <input type="number" min="1" max="100" aria-label="Share in percent" bind:value={share} /></label
+        >
+        <button onclick={place}>Set</button>
+    </div>
+</details>
+<div class="grid two">
+    <label
+        >for
+        <select
+            aria-label="For whom"
+            value={step.who}
+            onchange={(e) => page.edit(step.key, { who: e.currentTarget.value })}
+        >
+            {#each vocabulary.data?.who ?? [] as each (each.id)}<option value={each.id}>{each.words}</option>{/each}
+        </select></label
+    >
+    <label
+        >up to
+        <select
+            aria-label="Level"
+            value={step.level}
+            onchange={(e) => page.edit(step.key, { level: e.currentTarget.value })}
+        >
+            {#each vocabulary.data?.levels ?? [] as each (each.id)}<option value={each.id}
+                    >{each.words.split(':')[0]}</option
+                >{/each}
+        </select></label
+    >
+</div>
+<label class="note"
+    >your note
+    <input
+        type="text"
+        maxlength="400"
+        value={step.note}
+        aria-label="Your note"
+        onchange={(e) => page.edit(step.key, { note: e.currentTarget.value })}
+    /></label
+>
+
+<style>
+    h3 {
+        margin: 18px 0 6px;
+    }
+    .row,
+    .grid {
+        display: flex;
+        flex-wrap: wrap;
+        gap: 6px;
+    }
+    .grid {
+        display: grid;
+        grid-template-columns: 1fr 1fr;
+        gap: 8px 10px;
+        align-items: end;
+        margin: 8px 0;
+    }
+    button {
+        height: 34px;
+        padding: 0 12px;
+        border: 0;
+        background: var(--surround);
+        color: var(--ink);
+        font: inherit;
+        font-size: 14px;
+        cursor: pointer;
+    }
+    button:disabled {
+        color: var(--ink-soft);
+        cursor: default;
+    }
+    details {
+        margin-top: 8px;
+        font-size: 14px;
+    }
+    summary {
+        padding: 4px 0;
+        cursor: pointer;
+    }
+    label {
+        display: grid;
+        gap: 2px;
+        font-size: 13px;
+        color: var(--ink-soft);
+    }
+    select,
+    input {
+        width: 100%;
+        min-width: 0;
+        height: 34px;
+        padding: 0 8px;
+        border: 0;
+        background: var(--surround);
+        color: var(--ink);
+        font: inherit;
+    }
+    .note {
+        margin-top: 8px;
+    }
+</style>

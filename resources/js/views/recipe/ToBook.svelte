@@ -1,0 +1,59 @@
+<script lang="ts">
+    import { useQueryClient } from '@tanstack/svelte-query';
+    import { Button, TextInput } from 'carbon-components-svelte';
+    import { put, sentence } from '../../api/client';
+    import type { Book, Recipe } from '../../api/wire';
+
+    interface Props {
+        recipe: Recipe;
+        ondone: () => void;
+    }
+    let { recipe, ondone }: Props = $props();
+
+    const client = useQueryClient();
+    // svelte-ignore state_referenced_locally
+    let name = $state(recipe.area.name);
+    let tags = $state('');
+    let notes = $state('');
+    let problem = $state('');
+
+    async function keep(event: Event) {
+        event.preventDefault();
+        problem = '';
+        try {
+            await put<Book>('POST', 'book', { area_id: recipe.area.id, name, tags: tags.split(','), notes });
+            void client.invalidateQueries({ queryKey: ['book'] });
+            ondone();
+        } catch (thrown) {
+            problem = sentence(thrown);
+        }
+    }
+</script>
+
+<form onsubmit={keep}>
+    <TextInput size="sm" labelText="Name in the book" bind:value={name} />
+    <TextInput size="sm" labelText="Tags, with commas" placeholder="cloth, winter" bind:value={tags} />
+    <TextInput size="sm" labelText="Notes" bind:value={notes} />
+    <Button type="submit" size="field">Keep it</Button>
+    <a href="#/book">to the recipe book</a>
+</form>
+{#if problem}<p role="alert">{problem}</p>{/if}
+
+<style>
+    form {
+        display: grid;
+        grid-template-columns: 1fr 1fr 1fr auto auto;
+        gap: 10px 14px;
+        align-items: end;
+        margin-bottom: 14px;
+    }
+    a {
+        padding-bottom: 9px;
+        font-size: 14px;
+    }
+    @media (max-width: 980px) {
+        form {
+            grid-template-columns: 1fr;
+        }
+    }
+</style>

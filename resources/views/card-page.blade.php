@@ -1,0 +1,37 @@
+<section>
+    <header>
+        <div>
+            <h1>{{ $card['name'] }}</h1>
+            <p>{{ $card['company'] }} · {{ $card['about'] }}{{ $card['way'] === '' ? '' : ' · painted '.$card['way'] }}</p>
+            @if ($card['like'] !== '')<p>Unlike the recipe it follows: {{ $card['like'] }}.</p>@endif
+        </div>
+        @if ($card['colour'] !== null)
+            <p class="wanted"><svg viewBox="0 0 10 6" preserveAspectRatio="none" aria-hidden="true"><rect width="10" height="6" fill="{{ $card['colour'] }}"/></svg>intended</p>
+        @endif
+    </header>
+    <p class="faces"><span>recess</span><span>plane</span><span>ridge</span></p>
+    <ol reversed>
+        @foreach (array_reverse($card['steps']) as $step)
+            <li>
+                @include('card-strata', ['faces' => $step['faces'], 'label' => 'After '.$step['title']])
+                <b class="number">{{ $step['number'] }}</b>
+                <div>
+                    <p class="kind">{{ $step['title'] }}{{ $step['place'] === '' ? '' : ' · '.$step['place'] }}</p>
+                    <p class="load">{{ $step['load'] }}{{ $step['missing'] ? ' (not at hand)' : '' }}</p>
+                    <p class="how">{{ implode(' · ', array_filter([$step['thin'] === '' ? '' : ($step['thin'] === 'not thinned' ? $step['thin'] : 'thin '.$step['thin']), $step['coats'], $step['dry'] === '' ? '' : 'dry '.$step['dry']])) }}</p>
+                    @if ($step['drops'] !== '')<p class="how">{{ $step['drops'] }}</p>@endif
+                    @if ($step['watch'] !== '')<p class="how">{{ $step['watch'] }}</p>@endif
+                    @if ($step['note'] !== '')<p class="how"><i>{{ $step['note'] }}</i></p>@endif
+                </div>
+                <p class="ticks" aria-label="Figures">
+                    @for ($i = 1; $i <= min($card['count'], 30); ++$i)<span @class(['done' => in_array($i, $step['done'], true)])>{{ in_array($i, $step['done'], true) ? '✓' : $i }}</span>@endfor
+                </p>
+            </li>
+        @endforeach
+    </ol>
+    <footer>
+        <p><b>{{ ucfirst($card['totals']) }}.</b> Work from 1 at the bottom up.</p>
+        @foreach ($card['findings'] as $finding)<p>{{ $finding }}</p>@endforeach
+        @foreach ($card['cautions'] as $caution)<p>{{ $caution }}</p>@endforeach
+    </footer>
+</section>
