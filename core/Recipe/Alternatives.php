@@ -23,7 +23,7 @@ final class Alternatives
         }
         $target = $step->target->toLab();
         if ($step->stage === Stage::Wash) {
-            return ['singles' => array_slice($palette->shades($target, $below, $step->technique), 0, 6), 'pairs' => []];
+            return ['singles' => array_slice($palette->shades($target, $below, $step->technique, $step->thinning), 0, 6), 'pairs' => []];
         }
         if ($step->mix->parts[0]['paint']->behaviour === Behaviour::Metallic) {
             return ['singles' => array_slice($palette->metalSingles($target), 0, 6), 'pairs' => []];

@@ -106,11 +106,16 @@ final class Defaults
         return $loads === [] ? [0.0, 1.0] : [min($loads), max($loads)];
     }
 
+    /** Why a wash is made weaker or stronger than it usually is. */
+    private const AS_STRONG_AS_NEEDED = 'so strong the recess comes nearest, and the planes lose no more than they must';
+
     /** Why it is thinned so for this use; with another ratio of its range where that one was computed. */
     public static function thinningReason(string $use, ?string $ratio = null): Finding
     {
         $row = self::THINNING[$use];
-        $row['ratio'] = $ratio ?? $row['ratio'];
+        if ($ratio !== null) {
+            $row = [...$row, 'ratio' => $ratio, ...($use === 'wash' || $use === 'stain' ? ['why' => self::AS_STRONG_AS_NEEDED] : [])];
+        }
 
         return new Finding('thinning.'.$use, Thinning::fromRatio($row['ratio'])->isUndiluted() ? 'Not thinned: {why}.' : 'Thinned {ratio} with {with} (usual {range}): {why}.', [
             'ratio' => $row['ratio'], 'with' => $row['with'], 'range' => $row['range'], 'why' => $row['why'],

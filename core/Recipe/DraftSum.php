@@ -59,11 +59,14 @@ final readonly class DraftSum
     public function against(self $other): Finding
     {
         $said = [];
-        $more = static fn (float $mine, float $its, string $unit): ?string => abs($mine - $its) < 0.5 ? null : sprintf('%.0f %s %s', abs($mine - $its), $unit, $mine > $its ? 'more' : 'fewer');
-        foreach ([[$this->coats, $other->coats, 'coats'], [$this->minutes, $other->minutes, 'minutes of work'], [$this->waiting, $other->waiting, 'minutes of drying'], [count($this->paints), count($other->paints), 'paints to load']] as [$mine, $its, $unit]) {
-            $words = $more((float) $mine, (float) $its, $unit);
-            if ($words !== null) {
-                $said[] = $words;
+        foreach ([
+            [$this->coats - $other->coats, 'coat', 'coats', ''],
+            [(int) round($this->minutes) - (int) round($other->minutes), 'minute', 'minutes', ' of work'],
+            [$this->waiting - $other->waiting, 'minute', 'minutes', ' of drying'],
+            [count($this->paints) - count($other->paints), 'paint', 'paints', ' to load'],
+        ] as [$more, $one, $many, $of]) {
+            if ($more !== 0) {
+                $said[] = sprintf('%d %s %s%s', abs($more), abs($more) === 1 ? $one : $many, $more > 0 ? 'more' : 'fewer', $of);
             }
         }
 

@@ -8,6 +8,7 @@ use Kalokroma\Colour\Oklch;
 use Kalokroma\Figure\Material;
 use Kalokroma\Figure\Relief;
 use Kalokroma\Figure\Weight;
+use Kalokroma\Film\Hiding;
 use Kalokroma\Film\Surface;
 use Kalokroma\Film\Thinning;
 use Kalokroma\Shelf\Behaviour;
@@ -22,10 +23,27 @@ final class Drafter
     /** An area smaller than this is not sprayed apart, cm². */
     private const SPRAYED_FROM_CM2 = 1.0;
 
+    /** The thickest a layer may be. */
+    private const THICK_LAYER = '2:1';
+
+    /** How much lighter (OKLCh) a base may start to make up for its wash, at most and at least. */
+    private const MOST_LIFT = 0.12;
+    private const LEAST_LIFT = 0.02;
+
+    /** Share of its lightness over the base that the ridge keeps under the glaze that pulls it back in line. */
+    private const RIDGE_KEEPS = 0.8;
+
     private readonly Palette $palette;
     private readonly Ladder $ladder;
     private readonly MixChoice $choice;
     private ?MixedRungs $mixed = null;
+
+    /** Whether a wash goes all over that no layer covers again; whether a drybrush lightens planes that no wash has dulled. */
+    private bool $washStays = false;
+    private bool $liftedWithoutWash = false;
+
+    /** What the area's own colour was mixed from. */
+    private ?Mix $own = null;
 
     private function __construct(private readonly Brief $brief)
     {
@@ -49,20 +67,27 @@ final class Drafter
             throw RecipeProblem::needsAirbrush();
         }
         $steps = $leftOut = [];
+        $reached = new ContrastReached($this->ladder, $this->brief->area->relief);
         $surface = $this->brief->surface();
         $metal = $this->metal();
         $way = $metal !== null && $this->brief->way !== Way::Drybrush ? Way::Mixed : $this->brief->way;
         $rows = TechniqueTable::rows($this->brief->area->relief, $way);
         $taken = array_column(array_filter($rows, static fn (array $r): bool => $r['technique'] !== null), 'key');
-        $washed = in_array('wash', $taken, true) && in_array('layer', $taken, true);
+        $layered = in_array('layer', $taken, true);
+        $washes = array_column(array_filter($rows, static fn (array $r): bool => $r['technique'] === Technique::WashAllOver), 'key') !== [];
+        $this->washStays = $washes && !$layered && !in_array('drybrush', $taken, true);
+        $this->liftedWithoutWash = !$washes && in_array('drybrush', $taken, true);
         if ($this->brief->ladder->mixed && $metal === null) {
             $this->mixed = MixedRungs::of($this->palette, $this->ladder, array_values(array_intersect(['shade'], $taken)), $this->rungsAbove($taken));
         }
         foreach ($rows as $row) {
             $technique = $row['technique'];
+            if ($row['key'] === 'wash' && $technique === null && ($steps[count($steps) - 1] ?? null)?->technique === Technique::Stain) {
+                [$technique, $row['reason']] = $reached->deepened($surface) ?? [null, $row['reason']];
+            }
             $step = $technique === null ? $row['reason'] : ($metal !== null
                 ? $this->metalStep($row['key'], $row['stage'], $technique, $row['reason'], $metal, $surface)
-                : $this->step($row['key'], $row['stage'], $this->held($technique), $row['reason'], $washed, $surface));
+                : $this->step($row['key'], $row['stage'], $this->held($technique), $row['reason'], $layered, $surface));
             if ($step instanceof Finding) {
                 $leftOut[] = ['stage' => $row['stage'], 'reason' => $step];
                 continue;
@@ -78,7 +103,7 @@ final class Drafter
             $steps = [...$steps, ...$this->accent($steps)];
         }
 
-        return new Plan($steps, $leftOut, $this->contrastReached($steps));
+        return new Plan($steps, $leftOut, $reached->findings($steps, $surface));
     }
 
     /**
@@ -105,26 +130,34 @@ final class Drafter
         };
     }
 
-    /** @param bool $washed whether a wash dulls the base before a layer brings the intended colour back */
-    private function step(string $key, Stage $stage, Technique $technique, Finding $reason, bool $washed, Surface $surface): PlannedStep
+    /** @param bool $layered whether a layer lays the intended colour on the planes, so that the base may be a tone below it */
+    private function step(string $key, Stage $stage, Technique $technique, Finding $reason, bool $layered, Surface $surface): PlannedStep
     {
         if ($key === 'wash') {
-            return $this->washStep($technique, $reason, $surface);
+            return $this->washStep($technique, $reason, $surface, $layered);
         }
         if ($technique === Technique::Stain) {
             return $this->stainStep($reason, $surface);
         }
+        $glazedUp = $this->brief->way === Way::Glazes && $this->brief->area->relief === Relief::Plate;
         $rung = match ($key) {
-            'basecoat' => $washed ? 'base' : 'layer',
-            'layer' => $washed || $this->brief->way === Way::Stain ? 'layer' : 'drybrush',
+            'basecoat' => ($layered && !$glazedUp) || $this->liftedWithoutWash ? 'base' : 'layer',
+            'layer' => $glazedUp || $technique === Technique::AirbrushFade ? 'drybrush' : 'layer',
             'unify' => 'layer',
             default => $key,
         };
-        $target = $this->ladder->rung($rung);
+        $target = $key === 'unify' ? $this->unifying($surface) : $this->ladder->rung($rung);
+        $why = [$this->ladder->reason($rung)];
         $mixed = $technique === Technique::Glaze ? null : $this->mixed?->mix($rung);
         if ($mixed !== null) {
             [$mix, $mixReason] = [$mixed, $this->mixed->reason($rung)];
+        } elseif ($key === 'unify') {
+            [$mix, $mixReason] = [$this->own ?? $this->choice->nearest($this->ladder->rung('layer')->toLab())[0]->mix, new Finding('mix.own', 'The colour of the area itself, loaded already.')];
         } else {
+            if ($key === 'basecoat' && $this->washStays) {
+                [$target, $lifted] = $this->lifted($target);
+                $why = $lifted === null ? $why : [$lifted];
+            }
             [$chosen, $mixReason] = $this->choice->nearest($target->toLab());
             $mix = $chosen->mix;
         }
@@ -136,26 +169,63 @@ final class Drafter
         $place = match (true) {
             $technique === Technique::Glaze && $key === 'shade' => new Place($this->brief->area->relief === Relief::Orb ? null : 'recess', $this->brief->area->relief === Relief::Orb ? 'the side of the light' : ''),
             $technique === Technique::Glaze && $key === 'layer' => new Place(null, 'upper parts', 'from above'),
+            $key === 'unify' => new Place('ridge'),
             default => new Place(),
         };
 
+        if ($key === 'basecoat' || $key === 'layer') {
+            $this->own = $mix;
+        }
         $ratio = $technique === Technique::Glaze ? Glazing::with($mix, $surface->face($place->face ?? 'plane'), $target->toLab())?->thinning->ratio() : null;
+        [$ratio, $thick] = $use === 'layer' && $technique->countsCoats() ? $this->thickEnough($mix, $surface, $technique->face()) : [$ratio, null];
 
-        return $this->planned($key, $stage, $technique, $target, $mix, $use, [$reason, $this->ladder->reason($rung), $mixReason], $place, ratio: $ratio);
+        return $this->planned($key, $stage, $technique, $target, $mix, $use, [$reason, ...$why, $mixReason, ...($thick === null ? [] : [$thick])], $place, ratio: $ratio);
     }
 
-    private function washStep(Technique $technique, Finding $reason, Surface $surface): PlannedStep
+    /**
+     * A layer that would take many coats at the usual ratio is thinned as little as layers may be.
+     *
+     * @return array{string|null, Finding|null}
+     */
+    private function thickEnough(Mix $mix, Surface $surface, string $face): array
+    {
+        $coats = static fn (string $ratio): int => Hiding::of($mix->pigment(), Thinning::fromRatio($ratio)->load(), $surface->face($face))->planned();
+        $usual = Defaults::THINNING['layer']['ratio'];
+        $thin = $coats($usual);
+        $thick = $coats(self::THICK_LAYER);
+
+        return $thin < Defaults::MANY_COATS || $thick >= $thin ? [null, null] : [self::THICK_LAYER, new Finding('thin.hides', 'Thinned {usual} it would take {thin} coats on the {face}, thinned {ratio} it takes {thick}.', [
+            'usual' => $usual, 'thin' => (string) $thin, 'face' => $face, 'ratio' => self::THICK_LAYER, 'thick' => (string) $thick,
+        ])];
+    }
+
+    /**
+     * Where a wash goes all over and no layer brings the planes back, the base starts lighter by what the wash takes.
+     *
+     * @return array{Oklch, Finding|null}
+     */
+    private function lifted(Oklch $target): array
+    {
+        $mix = $this->choice->nearest($target->toLab())[0]->mix;
+        $wash = Shading::best($this->palette, $this->ladder->rung('shade')->toLab(), $target->toLab(), Surface::uniform($mix->colour()), Technique::WashAllOver, false);
+        $up = $wash === null ? 0.0 : min(self::MOST_LIFT, $wash->dulled / 100);
+        if ($up < self::LEAST_LIFT || $target->lightness + $up > 0.97) {
+            return [$target, null];
+        }
+
+        return [(new Oklch($target->lightness + $up, $target->chroma, $target->hue))->onScreen(), new Finding('ladder.lifted', 'The base starts {up} lighter than intended (lightness {from} to {to}): {wash} takes {dulled} from the planes, and no layer brings them back.', [
+            'up' => 100 * $up, 'from' => 100 * $target->lightness, 'to' => 100 * ($target->lightness + $up), 'wash' => $wash?->mix->words() ?? '', 'dulled' => $wash->dulled ?? 0.0,
+        ])];
+    }
+
+    private function washStep(Technique $technique, Finding $reason, Surface $surface, bool $layered): PlannedStep
     {
         $target = $this->ladder->rung('shade');
-        $ranked = $this->palette->shades($target->toLab(), $surface, $technique);
-        if ($ranked !== []) {
-            $paint = $ranked[0]->mix->parts[0]['paint'];
-            $finding = new Finding('mix.wash', 'Over this basecoat {wash} leaves the recess {apart} from the wanted shade, the nearest of {count} at hand.', [
-                'wash' => $paint->name, 'apart' => $ranked[0]->difference, 'count' => count($ranked),
-            ]);
-            $use = $paint->behaviour === Behaviour::Wash ? 'wash' : 'stain';
+        $shading = Shading::best($this->palette, $target->toLab(), $this->ladder->rung('layer')->toLab(), $surface, $technique, $layered);
+        if ($shading !== null) {
+            $ratio = $shading->thinning->ratio();
 
-            return $this->planned('wash', Stage::Wash, $technique, $target, $ranked[0]->mix, $use, [$reason, $this->ladder->reason('shade'), $finding]);
+            return $this->planned('wash', Stage::Wash, $technique, $target, $shading->mix, $shading->use, [$reason, $this->ladder->reason('shade'), $shading->reason()], ratio: $ratio === Defaults::THINNING[$shading->use]['ratio'] ? null : $ratio);
         }
         [$chosen] = $this->choice->nearest($target->toLab());
         $finding = new Finding('mix.thinned-shade', 'No wash, stain or ink is at hand: {mix}, thinned far, shades instead, {apart} from the wanted shade.', [
@@ -163,6 +233,15 @@ final class Drafter
         ]);
 
         return $this->planned('wash', Stage::Wash, $technique, $target, $chosen->mix, 'recess-shade', [$reason, $this->ladder->reason('shade'), $finding]);
+    }
+
+    /** Between the highlight and the base: light as the ridge nearly is, in the hue of the base. */
+    private function unifying(Surface $surface): Oklch
+    {
+        $ridge = Oklch::fromLab($surface->ridge->toLab());
+        $base = $this->ladder->rung('layer');
+
+        return (new Oklch($ridge->lightness * self::RIDGE_KEEPS + $base->lightness * (1 - self::RIDGE_KEEPS), max($ridge->chroma, $base->chroma * 0.8), $base->hue))->onScreen();
     }
 
     private function stainStep(Finding $reason, Surface $surface): PlannedStep
@@ -201,7 +280,9 @@ final class Drafter
             return new Finding('metal.no-layer', 'Metal is lifted at its edges, not layered: flakes over flakes only dull.');
         }
         if ($key === 'wash' || $key === 'shade') {
-            return $this->washStep($key === 'shade' ? Technique::RecessLine : $technique, $reason, $surface);
+            return $this->washStep($key === 'shade' ? Technique::RecessLine : $technique, $this->brief->way === Way::Layers
+                ? new Finding('metal.washed', 'You paint with layers only, but flakes cannot be layered dark: metal is shaded by a wash all the same.')
+                : $reason, $surface, false);
         }
         $target = $this->ladder->rung($key);
         foreach ($this->palette->metalSingles($target->toLab()) as $single) {
@@ -269,41 +350,6 @@ final class Drafter
         $step = $this->planned('accent', Stage::Highlight, Technique::EdgeHighlight, $target, $mix, 'layer', [$why, $this->ladder->reason('accent'), $reason], new Place('ridge', 'a few spots'));
 
         return [new PlannedStep($step->key, $step->stage, $step->technique, $target, $mix, $step->thinning, $step->thinnedWith, 1, why: $step->why, place: $step->place, who: Who::Leaders, level: Level::Showpiece)];
-    }
-
-    /**
-     * Whether the paints at hand reach the contrast that was asked for.
-     *
-     * @param list<PlannedStep> $steps
-     *
-     * @return list<Finding>
-     */
-    private function contrastReached(array $steps): array
-    {
-        $short = null;
-        $most = Defaults::RUNG_MISSING_FROM;
-        foreach ($steps as $step) {
-            if (!in_array($step->key, ['shade', 'highlight', 'drybrush', 'accent'], true) || $step->mix === null || $step->target === null || $step->technique === Technique::Glaze) {
-                continue;
-            }
-            $reached = Oklch::fromLab($step->mix->lab())->lightness;
-            $asked = abs($step->target->lightness - $this->brief->intended->lightness);
-            $off = 100 * ($asked - abs($reached - $this->brief->intended->lightness));
-            if ($off > $most) {
-                $most = $off;
-                $missing = MixChoice::missing(new RankedMix($step->mix, INF), $step->target->toLab());
-                $short = new Finding('contrast.short', 'The {contrast} contrast you want cannot be reached: the {rung} should lie {asked} of 100 in lightness from the colour, {mix} lies {reached}; {missing} is missing.', [
-                    'contrast' => $this->brief->ladder->contrast->value,
-                    'rung' => $step->key,
-                    'asked' => 100 * $asked,
-                    'mix' => $step->mix->words(),
-                    'reached' => 100 * abs($reached - $this->brief->intended->lightness),
-                    'missing' => (string) ($missing->facts['missing'] ?? ''),
-                ]);
-            }
-        }
-
-        return $short === null ? [] : [$short];
     }
 
     /** @param list<Finding> $why */

@@ -24,7 +24,7 @@ final class MixChoice
     private const NEW_PAINT = 0.5;
 
     /** What every ten CIEDE2000 between the two paints of a mix weigh: far-apart paints make a mix hard to repeat. */
-    private const UNLIKE_PAINTS = 0.3;
+    private const UNLIKE_PAINTS = 0.6;
 
     /** @var array<string, true> ids of the paints that are on the palette already */
     private array $loaded = [];

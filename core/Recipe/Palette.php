@@ -137,14 +137,16 @@ final class Palette
     /**
      * Washes, inks and stains by the shade they would leave in the recess of this surface, best first.
      *
+     * @param Thinning|null $as thinned so; null for each as it usually is
+     *
      * @return list<RankedMix>
      */
-    public function shades(Lab $wantedInRecess, Surface $below, Technique $technique): array
+    public function shades(Lab $wantedInRecess, Surface $below, Technique $technique, ?Thinning $as = null): array
     {
         $ranked = [];
         foreach ($this->only(static fn (Paint $p): bool => $p->behaviour->isTransparent()) as $paint) {
             $mix = Mix::single($paint);
-            $load = self::shadeThinning($paint->behaviour)->load();
+            $load = ($as ?? self::shadeThinning($paint->behaviour))->load();
             $look = $technique->application($paint->behaviour)->pass($mix->pigment(), $load, $below)->recess;
             $ranked[] = new RankedMix($mix, Ciede2000::difference($look->toLab(), $wantedInRecess));
         }

@@ -48,13 +48,13 @@ final class StepMaker
         bool $metal = false,
     ): PlannedStep {
         $facts = $technique->facts();
-        [$mix, $reason] = $facts->takes === [] ? [null, null] : $this->mix($technique, $target, $below, $metal);
+        $shading = $this->shading($technique, $target, $below);
+        [$mix, $reason] = $shading !== null ? [$shading->mix, $shading->reason()] : ($facts->takes === [] ? [null, null] : $this->mix($technique, $target, $below, $metal));
         $use = $this->use($technique, $mix);
         $row = $use === '' ? null : Defaults::THINNING[$use];
-
         $ratio = $technique === Technique::Glaze && $mix !== null && $target !== null
             ? Glazing::with($mix, $below->face($place->face ?? 'plane'), $target->toLab())?->thinning->ratio()
-            : null;
+            : ($shading === null || $shading->thinning->ratio() === ($row['ratio'] ?? '') ? null : $shading->thinning->ratio());
 
         $step = new PlannedStep(
             $key,
@@ -118,14 +118,23 @@ final class StepMaker
             : '{paint} is the nearest of {count} at hand for it, {apart} from the wanted colour.', $facts)];
     }
 
-    /** @return array{Mix, Finding} a wash, stain or ink by the look it leaves, or covering paint thinned far */
+    /** What shades best where the technique runs into recesses; null where it does not, or nothing near is at hand. */
+    private function shading(Technique $technique, ?Oklch $target, Surface $below): ?Shading
+    {
+        if ($target === null || $technique === Technique::Stain || !$technique->isWash() || $technique->facts()->takes[0] !== 'wash') {
+            return null;
+        }
+        $best = Shading::best($this->palette, $target->toLab(), $below->plane->toLab(), $below, $technique, true);
+
+        return $best !== null && $best->apart <= Defaults::STAIN_WITHIN ? $best : null;
+    }
+
+    /** @return array{Mix, Finding} a stain or ink by the look it leaves, or covering paint thinned far */
     private function thin(Technique $technique, Oklch $target, Surface $below): array
     {
-        $ranked = in_array($technique, [Technique::Stain, Technique::Glaze, Technique::Filter], true) || $technique->face() === 'plane' && !$technique->isWash()
-            ? $this->palette->stains($target->toLab(), $below)
-            : $this->palette->shades($target->toLab(), $below, $technique);
+        $ranked = $technique->isWash() && $technique !== Technique::Stain ? [] : $this->palette->stains($target->toLab(), $below);
         if ($technique !== Technique::Glaze && $ranked !== [] && $ranked[0]->difference <= Defaults::STAIN_WITHIN) {
-            return [$ranked[0]->mix, new Finding('mix.wash', 'Over what lies below {wash} comes within {apart} of the wanted tone, the nearest of {count} at hand.', [
+            return [$ranked[0]->mix, new Finding('mix.stain', 'Over what lies below {wash} comes within {apart} of the wanted tone, the nearest of {count} at hand.', [
                 'wash' => $ranked[0]->mix->words(), 'apart' => $ranked[0]->difference, 'count' => count($ranked),
             ])];
         }

@@ -170,7 +170,7 @@ final class StepRules
     private static function stainOnDark(StepOutcome $o): ?array
     {
         $ground = $o->below->plane->toLab();
-        if (!in_array($o->step->technique, [Technique::Stain, Technique::Glaze], true) || $o->step->technique === Technique::Glaze && $o->step->face() === 'recess' || $ground->l >= Defaults::DARK_GROUND) {
+        if (!in_array($o->step->technique, [Technique::Stain, Technique::Glaze], true) || $o->step->technique === Technique::Glaze && $o->step->face() !== 'plane' || $ground->l >= Defaults::DARK_GROUND) {
             return null;
         }
         $moved = Ciede2000::difference($ground, $o->after->plane->toLab());

@@ -146,7 +146,7 @@ final class TechniqueTable
         ],
         'airbrush' => [
             'tight' => self::SPRAYED,
-            'broad' => ['wash' => [null, 'On {relief} a wash would sit and blotch: the shade is left by the fade.'], ...self::SPRAYED, 'shade' => [null, 'The lower parts keep the darker tone that the fade does not reach.']],
+            'broad' => self::SPRAYED,
             'plate' => [
                 ...self::SPRAYED,
                 'wash' => [Technique::RecessLine, 'After the fade only the lines want shade.'],

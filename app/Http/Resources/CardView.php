@@ -46,7 +46,7 @@ final class CardView
             'way' => $recipe?->way->words() ?? '',
             'like' => $differences === [] ? '' : implode('; ', array_column($differences, 'words')),
             'findings' => array_map(static fn (Finding $f): string => $f->sentence(), $plan->findings ?? []),
-            'steps' => array_map(static fn (StepOutcome $o, int $i): array => self::step($o, $i + 1, self::done($company, $area, $o->step->key)), $outcomes, array_keys($outcomes)),
+            'steps' => array_map(static fn (StepOutcome $o, int $i): array => self::step($o, $i + 1, $company->count, self::done($company, $area, $o->step->key)), $outcomes, array_keys($outcomes)),
             'totals' => sprintf('%d steps, about %s of work a figure, %s of drying', count($outcomes), self::duration((int) round($minutes)), self::duration($waiting)),
             'cautions' => array_map(strval(...), array_keys($cautions)),
         ];
@@ -67,7 +67,7 @@ final class CardView
      *
      * @return CardStep
      */
-    private static function step(StepOutcome $outcome, int $number, array $done): array
+    private static function step(StepOutcome $outcome, int $number, int $count, array $done): array
     {
         $step = $outcome->step;
         $counted = $step->isFilm() || $number === 1;
@@ -79,7 +79,7 @@ final class CardView
             'stage' => $step->stage->value,
             'title' => ucfirst($step->technique->words()),
             'load' => $step->mix === null ? $step->technique->where() : $step->words(),
-            'drops' => $outcome->amount === null ? '' : self::drops($outcome->amount, $step->thinnedWith),
+            'drops' => $outcome->amount === null ? '' : self::drops($outcome->amount, $step->thinnedWith, $count),
             'thin' => $step->mix === null ? '' : ($step->thinning->isUndiluted() ? 'not thinned' : sprintf('%s with %s', $step->thinning->ratio(), $step->thinnedWith)),
             'coats' => $counted ? sprintf('%d %s', $outcome->coats, $unit[$outcome->coats === 1 ? 0 : 1]).($outcome->rounds > 1 ? sprintf(', %d rounds', $outcome->rounds) : '') : '',
             'dry' => $outcome->dryMinutes === 0 ? '' : self::duration($outcome->dryMinutes),
@@ -92,14 +92,18 @@ final class CardView
         ];
     }
 
-    private static function drops(Amount $amount, string $with): string
+    private static function drops(Amount $amount, string $with, int $count): string
     {
         $said = array_map(static fn (array $d): string => $d['drops'].' '.$d['paint'], $amount->drops);
         if ($amount->thinnerDrops > 0) {
             $said[] = $amount->thinnerDrops.' '.$with;
         }
 
-        return sprintf('drops: %s, for %s', implode(' + ', $said), $amount->figures === 1 ? 'one figure' : $amount->figures.' figures');
+        return sprintf('drops: %s, enough for %s', implode(' + ', $said), match (true) {
+            $amount->figures >= $count => $count === 1 ? 'the figure' : 'all '.$count,
+            $amount->figures === 1 => 'one figure',
+            default => $amount->figures.' figures',
+        });
     }
 
     /** @return list<int> */

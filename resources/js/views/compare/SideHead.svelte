@@ -47,7 +47,7 @@
             <dd>{draft.coats}</dd>
         </div>
         <div>
-            <dt>work a figure</dt>
+            <dt>work</dt>
             <dd>{duration(draft.minutes)}</dd>
         </div>
         <div>
@@ -55,11 +55,11 @@
             <dd>{duration(draft.waiting)}</dd>
         </div>
         <div>
-            <dt>paints to load</dt>
+            <dt>paints</dt>
             <dd>{draft.paints.length}</dd>
         </div>
         <div>
-            <dt>neighbours told apart</dt>
+            <dt>pairs told apart</dt>
             <dd>{draft.pairs - draft.lost} of {draft.pairs}</dd>
         </div>
     </dl>
@@ -70,7 +70,6 @@
 
 <style>
     h2 {
-        min-height: 2.4em;
         font-size: 18px;
         line-height: 1.2;
     }
@@ -99,7 +98,7 @@
     }
     dl {
         display: grid;
-        grid-template-columns: repeat(auto-fit, minmax(92px, 1fr));
+        grid-template-columns: repeat(auto-fit, minmax(78px, 1fr));
         gap: 8px 12px;
         margin: 0;
         padding: 10px 0;
