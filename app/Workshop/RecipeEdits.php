@@ -33,6 +33,9 @@ use Kalokroma\Recipe\Who;
  */
 final readonly class RecipeEdits
 {
+    /** What a change of a step touches, in words. */
+    private const SAID = ['mix' => 'paint', 'thin' => 'thinning', 'with' => 'thinner', 'coats' => 'coats', 'omitted' => 'leaving out', 'place' => 'place', 'who' => 'for whom', 'level' => 'level', 'note' => 'note', 'tool' => 'tool'];
+
     public function __construct(private RecipeDesk $desk)
     {
     }
@@ -53,7 +56,7 @@ final readonly class RecipeEdits
                 RecipeHistory::record($recipe, 'as it was');
                 $version = $version === 0 ? null : $version;
             }
-            $words = $this->words($edit);
+            $words = $this->words($edit, $this->desk->plan($recipe));
             if ($version !== null && $version !== $recipe->version) {
                 $base = RecipeHistory::at($recipe, $version);
                 $state = $base->state ?? RecipeHistory::state($recipe);
@@ -180,18 +183,18 @@ final readonly class RecipeEdits
     }
 
     /** @param Edit $edit what it did, in a few words, for undoing */
-    private function words(array $edit): string
+    private function words(array $edit, ?Plan $plan): string
     {
-        $key = $edit['key'] ?? '';
+        $step = $plan?->step($edit['key'] ?? '')?->technique->words() ?? 'a step';
 
         return match ($edit['kind']) {
-            'add' => 'added '.(Technique::tryFrom($edit['technique'] ?? '')?->words() ?? ''),
-            'drop' => 'dropped '.$key,
-            'move' => 'moved '.$key,
-            'merge' => 'merged '.$key.' with the next',
-            'loop' => 'loop of '.$key,
+            'add' => 'added '.(Technique::tryFrom($edit['technique'] ?? '')?->words() ?? 'a step'),
+            'drop' => 'dropped '.$step,
+            'move' => 'moved '.$step,
+            'merge' => 'merged '.$step.' with the next',
+            'loop' => ($edit['rounds'] ?? 1) > 1 ? sprintf('%d rounds up to %s', $edit['rounds'], $step) : 'ended the loop of '.$step,
             'overrule' => 'a rule '.(($edit['on'] ?? true) ? 'set aside' : 'heard again'),
-            default => implode(', ', array_intersect(['mix', 'thin', 'coats', 'omitted', 'place', 'who', 'level', 'note', 'tool'], array_keys($edit))).' of '.$key,
+            default => implode(', ', array_intersect_key(self::SAID, $edit)).' of '.$step,
         };
     }
 }

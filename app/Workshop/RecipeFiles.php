@@ -156,7 +156,8 @@ final readonly class RecipeFiles
     {
         /** @var array{name: string, colour: string, way: string, material: string, relief: string, tags?: list<string>, notes?: string, plan: array<string, mixed>} $given */
         $plan = $this->planOf($given['plan']);
-        $name = self::freeName($given['name'], static fn (string $n): bool => BookRow::query()->where('name', $n)->exists());
+        $painter = $this->desk->painter->id;
+        $name = self::freeName($given['name'], static fn (string $n): bool => BookRow::query()->where('painter_id', $painter)->where('name', $n)->exists());
         $row = BookRow::query()->create([
             'painter_id' => $this->desk->painter->id,
             'name' => $name,
@@ -183,7 +184,8 @@ final readonly class RecipeFiles
     {
         /** @var array{kind: string, name: string, model?: string, count?: int, leaders?: int, height_mm: float, surface_cm2?: float, notes?: string, survey?: array<string, string>, plate?: string, undercoat?: array{paint: PaintRow, kind?: string, coats?: int|null, thin?: string|null, lights?: list<array{paint: PaintRow, degrees: float}>}, areas: list<array{name: string, material: string, relief: string, share: float, depth: int, weight: string, colour?: string|null, fixed?: bool, touches?: list<string>, recipe?: GivenRecipe}>} $given */
         $single = $given['kind'] === RecipeJson::FIGURE;
-        $name = self::freeName($given['name'], static fn (string $n): bool => Company::query()->where('name', $n)->exists());
+        $painter = $this->desk->painter->id;
+        $name = self::freeName($given['name'], static fn (string $n): bool => Company::query()->where('painter_id', $painter)->where('name', $n)->exists());
         $company = CompanyWriter::write($this->desk->painter, null, [
             ...array_intersect_key($given, array_flip(['height_mm', 'surface_cm2', 'notes'])),
             'name' => $name,

@@ -16,6 +16,7 @@ use Kalokroma\Recipe\Applying;
 use Kalokroma\Recipe\Editing;
 use Kalokroma\Recipe\Mending;
 use Kalokroma\Recipe\Mishap;
+use Kalokroma\Recipe\Neighbour;
 use Kalokroma\Recipe\Plan;
 use Kalokroma\Recipe\RecipeProblem;
 use Kalokroma\Recipe\SaidRecipe;
@@ -90,7 +91,7 @@ final readonly class RecipeMoves
     {
         $recipe = $area->recipe ?? throw RecipeProblem::notDrafted($area->name);
         $plan = $this->desk->plan($recipe) ?? throw RecipeProblem::notDrafted($area->name);
-        if (BookRow::query()->where('name', $name)->exists()) {
+        if (BookRow::query()->where('painter_id', $area->painter_id)->where('name', $name)->exists()) {
             throw new DomainException(sprintf('The book has a recipe "%s" already: choose another name.', $name));
         }
 
@@ -120,26 +121,66 @@ final readonly class RecipeMoves
         return Applying::to($plan, $area->toCore($company), $this->desk->undercoats->outcome($company)->after, $this->desk->shelf->paints(), $this->desk->painter->equipment());
     }
 
-    /** @throws RecipeProblem */
-    public function mending(Company $company, AreaRow $area, string $key, string $mishap): Mending
+    /**
+     * @param int|null $on id of the area beside on which it was spilled or slipped; null for the first neighbour, 0 for none
+     *
+     * @throws RecipeProblem
+     */
+    public function mending(Company $company, AreaRow $area, string $key, string $mishap, ?int $on = null): Mending
     {
         $outcomes = $this->desk->outcomes($company, $area, $area->recipe);
+        $beside = $this->beside($company, $area, $on);
 
-        return Mending::of(Mishap::tryFrom($mishap) ?? throw RecipeProblem::noSuchMishap(), array_slice($outcomes, 1), $key, $area->toCore($company), $outcomes[0]->after, $this->desk->palette);
+        return Mending::of(
+            Mishap::tryFrom($mishap) ?? throw RecipeProblem::noSuchMishap(),
+            array_slice($outcomes, 1),
+            $key,
+            $area->toCore($company),
+            $outcomes[0]->after,
+            $this->desk->palette,
+            $beside === null ? null : new Neighbour($beside->toCore($company), array_slice($this->desk->outcomes($company, $beside, $beside->recipe), 1), $outcomes[0]->after),
+        );
     }
 
-    /** Adds the repair steps behind the step where it happened. */
-    public function mend(Company $company, AreaRow $area, string $key, string $mishap): void
+    /**
+     * Adds the repair steps: behind the step where it happened, or to the recipe of the area beside.
+     *
+     * @return string|null name of the area beside, where they went there
+     */
+    public function mend(Company $company, AreaRow $area, string $key, string $mishap, ?int $on = null): ?string
     {
-        $recipe = $area->recipe ?? throw RecipeProblem::notDrafted($area->name);
-        $plan = $this->desk->plan($recipe) ?? throw RecipeProblem::notDrafted($area->name);
-        $after = $key;
-        foreach ($this->mending($company, $area, $key, $mishap)->steps as $step) {
+        $mending = $this->mending($company, $area, $key, $mishap, $on);
+        $beside = $mending->mishap->isBeside() ? $this->beside($company, $area, $on) : null;
+        $on = $beside ?? $area;
+        $recipe = $on->recipe ?? throw RecipeProblem::notDrafted($on->name);
+        $plan = $this->desk->plan($recipe) ?? throw RecipeProblem::notDrafted($on->name);
+        $after = $beside === null ? $key : null;
+        foreach ($mending->steps as $step) {
             $step = $plan->step($step->key) === null ? $step : $step->renamed($plan->freeKey($step->key));
             $plan = Editing::add($plan, $step, $after);
             $after = $step->key;
         }
-        $this->keep($company, $area, $plan, $recipe->hex, 'mended: '.str_replace('-', ' ', $mishap));
+        $this->keep($company, $on, $plan, $recipe->hex, 'mended: '.$mending->mishap->words());
+
+        return $beside?->name;
+    }
+
+    /** @return list<AreaRow> neighbours whose recipe can mend them */
+    public function neighbours(Company $company, AreaRow $area): array
+    {
+        return array_values($company->areas->filter(static fn (AreaRow $a): bool => $a->id !== $area->id && in_array($a->id, $area->beside ?? [], true) && $a->recipe !== null)->all());
+    }
+
+    private function beside(Company $company, AreaRow $area, ?int $on): ?AreaRow
+    {
+        $all = $this->neighbours($company, $area);
+        foreach ($all as $each) {
+            if ($each->id === $on) {
+                return $each;
+            }
+        }
+
+        return $on === null ? $all[0] ?? null : null;
     }
 
     /** From now on as that one, except for what is changed; null lets it stand alone. */

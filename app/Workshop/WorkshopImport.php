@@ -6,6 +6,7 @@ namespace App\Workshop;
 
 use App\Formats\UnreadableFile;
 use App\Formats\Workshop\WorkshopJson;
+use App\Models\AreaRow;
 use App\Models\Company;
 use App\Models\Painter;
 use Carbon\CarbonImmutable;
@@ -18,6 +19,8 @@ use Kalokroma\Shelf\Movement;
  * Brings a whole workshop in for a painter: shelf, companies, and on request drafted recipes and a ledger.
  *
  * @phpstan-import-type Did from BenchDesk
+ *
+ * @phpstan-type GivenRecipe array{area: string, way?: string, start?: string, adds?: list<string>, contrast?: string, follows?: array{company: string, area: string}, coats?: array<string, int>, omitted?: list<string>}
  */
 final class WorkshopImport
 {
@@ -44,6 +47,12 @@ final class WorkshopImport
             foreach ($companies as $company) {
                 self::company($painter, $company);
             }
+            $moves = new RecipeMoves(new RecipeDesk($painter->refresh()));
+            /** @var list<array{name: string, company: string, area: string, tags?: list<string>, notes?: string}> $book */
+            $book = $workshop['book'] ?? [];
+            foreach ($book as $row) {
+                $moves->toBook(self::areaOf($painter, $row['company'], $row['area'])->load('recipe'), $row['name'], $row['tags'] ?? [], $row['notes'] ?? '');
+            }
             /** @var list<string> $gone */
             $gone = $workshop['ran_out'] ?? [];
             foreach ($painter->paints()->whereIn('name', $gone)->get() as $paint) {
@@ -69,9 +78,12 @@ final class WorkshopImport
         }
         $desk = new RecipeDesk($painter->refresh());
         if ($given['drafted'] ?? false) {
+            /** @var list<GivenRecipe> $own */
+            $own = $given['recipes'] ?? [];
+            $byArea = array_column($own, null, 'area');
             foreach ($company->areas as $area) {
                 if ($area->hex !== null) {
-                    $desk->draft($company, $area, $area->hex, Way::from($painter->way->value));
+                    self::recipe($desk, $company, $area, $area->hex, $byArea[$area->name] ?? ['area' => $area->name]);
                 }
             }
         }
@@ -79,6 +91,33 @@ final class WorkshopImport
         /** @var list<array{area?: string, step?: string, stage: string, figures: list<int>, at: string, note?: string, real?: array<string, mixed>}> $records */
         $records = $given['records'] ?? [];
         self::records($desk, $company, $records);
+    }
+
+    /** @param GivenRecipe $given */
+    private static function recipe(RecipeDesk $desk, Company $company, AreaRow $area, string $hex, array $given): void
+    {
+        $way = Way::from($given['way'] ?? $desk->painter->way->value);
+        if (isset($given['follows'])) {
+            (new RecipeMoves($desk))->follow($company, $area, self::areaOf($desk->painter, $given['follows']['company'], $given['follows']['area'])->load('recipe'));
+        } else {
+            $desk->draft($company, $area, $hex, $way, PlanRows::wish($given), $given['start'] ?? null);
+        }
+        foreach ($given['adds'] ?? [] as $start) {
+            $desk->draft($company, $area, $hex, $way, PlanRows::wish($given), $start);
+        }
+        $edits = new RecipeEdits($desk);
+        foreach ($given['coats'] ?? [] as $key => $coats) {
+            $edits->apply($company, $area->load('recipe'), ['kind' => 'change', 'key' => (string) $key, 'coats' => $coats], null);
+        }
+        foreach ($given['omitted'] ?? [] as $key) {
+            $edits->apply($company, $area->load('recipe'), ['kind' => 'change', 'key' => $key, 'omitted' => true], null);
+        }
+    }
+
+    private static function areaOf(Painter $painter, string $company, string $area): AreaRow
+    {
+        return AreaRow::query()->where('painter_id', $painter->id)->where('name', $area)->whereRelation('company', 'name', $company)->first()
+            ?? throw UnreadableFile::because(sprintf('No area "%s" of "%s" stands before it.', $area, $company));
     }
 
     private static function named(Painter $painter, mixed $name): ?int

@@ -8,7 +8,6 @@ use Kalokroma\Colour\Oklch;
 use Kalokroma\Figure\Material;
 use Kalokroma\Figure\Relief;
 use Kalokroma\Figure\Weight;
-use Kalokroma\Film\Hiding;
 use Kalokroma\Film\Surface;
 use Kalokroma\Film\Thinning;
 use Kalokroma\Shelf\Behaviour;
@@ -22,9 +21,6 @@ final class Drafter
 {
     /** An area smaller than this is not sprayed apart, cm². */
     private const SPRAYED_FROM_CM2 = 1.0;
-
-    /** The thickest a layer may be. */
-    private const THICK_LAYER = '2:1';
 
     /** How much lighter (OKLCh) a base may start to make up for its wash, at most and at least. */
     private const MOST_LIFT = 0.12;
@@ -177,26 +173,9 @@ final class Drafter
             $this->own = $mix;
         }
         $ratio = $technique === Technique::Glaze ? Glazing::with($mix, $surface->face($place->face ?? 'plane'), $target->toLab())?->thinning->ratio() : null;
-        [$ratio, $thick] = $use === 'layer' && $technique->countsCoats() ? $this->thickEnough($mix, $surface, $technique->face()) : [$ratio, null];
+        $thick = $use === 'layer' && $technique->countsCoats() ? LayerThinning::of($mix, $surface, $technique->face()) : null;
 
-        return $this->planned($key, $stage, $technique, $target, $mix, $use, [$reason, ...$why, $mixReason, ...($thick === null ? [] : [$thick])], $place, ratio: $ratio);
-    }
-
-    /**
-     * A layer that would take many coats at the usual ratio is thinned as little as layers may be.
-     *
-     * @return array{string|null, Finding|null}
-     */
-    private function thickEnough(Mix $mix, Surface $surface, string $face): array
-    {
-        $coats = static fn (string $ratio): int => Hiding::of($mix->pigment(), Thinning::fromRatio($ratio)->load(), $surface->face($face))->planned();
-        $usual = Defaults::THINNING['layer']['ratio'];
-        $thin = $coats($usual);
-        $thick = $coats(self::THICK_LAYER);
-
-        return $thin < Defaults::MANY_COATS || $thick >= $thin ? [null, null] : [self::THICK_LAYER, new Finding('thin.hides', 'Thinned {usual} it would take {thin} coats on the {face}, thinned {ratio} it takes {thick}.', [
-            'usual' => $usual, 'thin' => (string) $thin, 'face' => $face, 'ratio' => self::THICK_LAYER, 'thick' => (string) $thick,
-        ])];
+        return $this->planned($key, $stage, $technique, $target, $mix, $use, [$reason, ...$why, $mixReason, ...($thick === null ? [] : [$thick->reason])], $place, ratio: $thick->ratio ?? $ratio);
     }
 
     /**

@@ -36,10 +36,11 @@ final readonly class Mending
      * @param list<StepOutcome> $outcomes of the recipe without the undercoat
      * @param string            $key      step at which it happened
      * @param Surface           $ground   the undercoat
+     * @param Neighbour|null    $on       the area beside on which it was spilled or slipped, where it is known
      *
      * @throws RecipeProblem
      */
-    public static function of(Mishap $mishap, array $outcomes, string $key, Area $area, Surface $ground, Palette $palette): self
+    public static function of(Mishap $mishap, array $outcomes, string $key, Area $area, Surface $ground, Palette $palette, ?Neighbour $on = null): self
     {
         $at = null;
         foreach ($outcomes as $i => $outcome) {
@@ -49,6 +50,9 @@ final readonly class Mending
             throw RecipeProblem::noSuchStep($key);
         }
         $now = $outcomes[$at];
+        if ($on !== null && $mishap->isBeside()) {
+            return self::beside($mishap, $now, $on, new StepMaker($palette));
+        }
         $later = array_slice($outcomes, $at + 1);
         $covers = self::covering($later, 'plane', $now, self::TOUCHED[$mishap->value]);
         $maker = new StepMaker($palette);
@@ -120,6 +124,31 @@ final readonly class Mending
         }
 
         return new self($mishap, $when, new Finding('mend.'.$mishap->value, $template, $facts), $steps, $minutes, $waiting);
+    }
+
+    /** Paint of this step on the area beside: its own colour goes over it again. */
+    private static function beside(Mishap $mishap, StepOutcome $now, Neighbour $on, StepMaker $maker): self
+    {
+        $clean = $on->look();
+        $step = $now->step;
+        $spilled = $step->mix !== null && $step->isFilm()
+            ? $step->mix->pigment()->over($clean->plane, $now->coats * $step->thinning->load())
+            : $clean->plane;
+        $off = Ciede2000::difference($spilled->toLab(), $clean->plane->toLab());
+        $facts = ['paint' => $step->words(), 'off' => $off, 'area' => mb_strtolower($on->area->name), 'seen' => self::SEEN];
+        if ($off < self::SEEN) {
+            return new self($mishap, 'later', new Finding('mend.'.$mishap->value, 'On {area} {paint} changes the colour by {off} only, below {seen}: it is hardly seen.', $facts), [], 0.0, 0);
+        }
+        $place = new Place(null, '', '', self::TOUCHED[$mishap->value]);
+        $plan = new Plan(array_map(static fn (StepOutcome $o): PlannedStep => $o->step, $on->outcomes), []);
+        $mend = self::again($on->base(), 'mend-tidy', $place, $plan)
+            ?? $maker->make($plan->freeKey('mend-tidy'), Technique::TidyUp, Oklch::fromLab($clean->plane->toLab()), Surface::uniform($spilled), new Finding('mend.tidy', 'The colour of {area} over it, as soon as it is dry.', ['area' => $facts['area']]), $place, null, Level::Fieldable);
+        $done = Simulation::step($mend, $on->area, Surface::uniform($spilled));
+        $template = $mishap === Mishap::SpilledWash
+            ? 'Still wet, it comes off with a clean damp brush. Once dry, {paint} leaves {area} {off} off, and a spilled wash dulls matt paint: {area} goes over it again.'
+            : 'Dry, {paint} stands {off} off on {area}: cheap to cover while the colour of {area} is on the palette, later it is forgotten.';
+
+        return new self($mishap, 'now', new Finding('mend.'.$mishap->value, $template, $facts), [$mend], $done->minutes, $done->waiting());
     }
 
     /**

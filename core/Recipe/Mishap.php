@@ -16,6 +16,12 @@ enum Mishap: string
     case LiftedGround = 'lifted-ground';
     case Frosted = 'frosted';
 
+    /** Whether it happens on the area beside rather than on the one that is painted. */
+    public function isBeside(): bool
+    {
+        return $this === self::SpilledWash || $this === self::Slip;
+    }
+
     public function words(): string
     {
         return match ($this) {

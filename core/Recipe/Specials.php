@@ -91,7 +91,7 @@ final class Specials
         ]],
         ['id' => 'glow', 'words' => 'glow', 'why' => 'Light ground, saturated rings, lighter core; painted before what surrounds it.', 'materials' => ['glass'], 'reliefs' => ['orb'], 'adds' => false, 'steps' => [
             ['basecoat', 'basecoat', ['tone', 0.95, 0.015, 95.0], 'A light ground: a glow has no dark under it.', ['coats' => 3]],
-            ['ring', 'glaze', ['rung', 'layer'], 'The saturated colour over all but the core.'],
+            ['ring', 'further-coat', ['rung', 'layer'], 'The saturated colour, thin over the light: it shines through.', ['coats' => 2]],
             ['outer', 'glaze', ['turned', -18.0, 0.8], 'A deeper ring outside.', ['part' => 'the rims']],
             ['core', 'layer', ['pale', 0.8], 'The core lighter than everything round it.', ['part' => 'the middle', 'share' => 0.2]],
         ]],

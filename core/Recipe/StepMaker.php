@@ -56,6 +56,9 @@ final class StepMaker
             ? Glazing::with($mix, $below->face($place->face ?? 'plane'), $target->toLab())?->thinning->ratio()
             : ($shading === null || $shading->thinning->ratio() === ($row['ratio'] ?? '') ? null : $shading->thinning->ratio());
 
+        $thick = $use === 'layer' && $coats === null && $mix !== null && $mix->parts[0]['paint']->colour !== null && $facts->counts ? LayerThinning::of($mix, $below, $place->face ?? $facts->face) : null;
+        $ratio = $thick->ratio ?? $ratio;
+
         $step = new PlannedStep(
             $key,
             $stage ?? $facts->stage,
@@ -65,7 +68,7 @@ final class StepMaker
             $row === null ? Thinning::undiluted() : Thinning::fromRatio($ratio ?? $row['ratio']),
             $row['with'] ?? 'water',
             $coats,
-            why: array_values(array_filter([$why, $reason, $row === null || !$this->isThinned($technique) ? null : Defaults::thinningReason($use, $ratio)])),
+            why: array_values(array_filter([$why, $reason, $thick?->reason, $row === null || !$this->isThinned($technique) ? null : Defaults::thinningReason($use, $ratio)])),
             place: $place,
             who: $who,
             level: $level,

@@ -55,17 +55,27 @@ final class RecipeMovesController extends Controller
     public function mishaps(Request $request, AreaRow $area, string $step): JsonResponse
     {
         $area->load('company.areas.recipe', 'recipe');
+        $moves = new RecipeMoves(new RecipeDesk($this->painter($request)));
 
-        return new JsonResponse(MendingView::of((new RecipeMoves(new RecipeDesk($this->painter($request))))->mending($area->company, $area, $step, (string) $request->string('mishap')), $area));
+        return new JsonResponse(MendingView::of(
+            $moves->mending($area->company, $area, $step, (string) $request->string('mishap'), self::on($request)),
+            $moves->neighbours($area->company, $area),
+            self::on($request),
+        ));
     }
 
     public function mend(Request $request, AreaRow $area, string $step): JsonResponse
     {
         return $this->answer($request, $area, static function (RecipeMoves $moves) use ($request, $area, $step): array {
-            $moves->mend($area->company, $area, $step, (string) $request->string('mishap'));
+            $beside = $moves->mend($area->company, $area, $step, (string) $request->string('mishap'), self::on($request));
 
-            return ['notes' => [], 'changes' => []];
+            return ['notes' => $beside === null ? [] : [['line' => 0, 'words' => sprintf('The repair stands in the recipe of %s now.', $beside)]], 'changes' => []];
         });
+    }
+
+    private static function on(Request $request): ?int
+    {
+        return $request->filled('on') ? $request->integer('on') : null;
     }
 
     public function compare(Request $request, Company $company): JsonResponse

@@ -11,8 +11,13 @@ use Kalokroma\Recipe\PlannedStep;
 /** What to do about a mishap. */
 final class MendingView
 {
-    /** @return array<string, mixed> */
-    public static function of(Mending $mending, AreaRow $area): array
+    /**
+     * @param list<AreaRow> $neighbours on which it may have happened
+     * @param int|null      $on         which of them was asked for; null for the first
+     *
+     * @return array<string, mixed>
+     */
+    public static function of(Mending $mending, array $neighbours, ?int $on): array
     {
         return [
             'mishap' => $mending->mishap->value,
@@ -31,7 +36,8 @@ final class MendingView
                 'place' => $s->place->words(),
                 'why' => $s->why === [] ? '' : $s->why[0]->sentence(),
             ], $mending->steps),
-            'area' => $area->name,
+            'neighbours' => $mending->mishap->isBeside() ? array_map(static fn (AreaRow $a): array => ['id' => $a->id, 'words' => $a->name], $neighbours) : [],
+            'on' => $mending->mishap->isBeside() ? $on ?? ($neighbours[0] ?? null)?->id : null,
         ];
     }
 }

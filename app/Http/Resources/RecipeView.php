@@ -12,7 +12,9 @@ use App\Workshop\RecipeDesk;
 use App\Workshop\RecipeFollowing;
 use App\Workshop\RecipeHistory;
 use Kalokroma\Colour\Srgb;
+use Kalokroma\Figure\Area;
 use Kalokroma\Recipe\Finding;
+use Kalokroma\Recipe\PartLink;
 use Kalokroma\Recipe\Plan;
 use Kalokroma\Recipe\Rules;
 use Kalokroma\Recipe\SharedPaints;
@@ -63,6 +65,7 @@ final class RecipeView
             'redo' => $recipe === null ? null : RecipeHistory::beside($recipe, 1)?->words,
             'findings' => array_map(static fn (Finding $f): string => $f->sentence(), $plan->findings ?? []),
             'model' => $model === null ? null : ['area_id' => $model->area_id, 'words' => $model->area->name.($model->area->company_id === $company->id ? '' : ' of '.$model->area->company->name)],
+            'part' => self::part($desk, $area),
             'differences' => $recipe === null ? [] : $following->differences($recipe),
             'aside' => $recipe === null ? [] : self::asides($desk, $area, $recipe),
             'steps' => $steps,
@@ -90,6 +93,24 @@ final class RecipeView
             'instead' => $j['mark']->alternative,
             'overruled' => $j['overruled'],
         ], Rules::judge($plan, array_slice($outcomes, 1), $area->toCore($area->company), $desk->painter->equipment(), Srgb::fromHex($area->recipe->hex)->toOklch()));
+    }
+
+    /** @return array{sentence: string, glued: bool, areas: list<array{id: int, name: string}>}|null recipes that belong together as those of one part */
+    private static function part(RecipeDesk $desk, AreaRow $area): ?array
+    {
+        $company = $area->company;
+        $plans = [];
+        foreach ($company->areas as $row) {
+            $plan = $area->part !== '' && $row->part === $area->part ? $desk->plan($row->recipe) : null;
+            $plans += $plan === null ? [] : [$row->id => $plan];
+        }
+        $link = PartLink::of($area->toCore($company), array_values($company->areas->map(static fn (AreaRow $a): Area => $a->toCore($company))->all()), $company->touching(), $plans);
+
+        return $link === null ? null : [
+            'sentence' => $link->finding()->sentence(),
+            'glued' => $link->gluedIn !== null,
+            'areas' => array_map(static fn (Area $a): array => ['id' => (int) $a->id, 'name' => $a->name], $link->members),
+        ];
     }
 
     /** @return array<string, Plan> plans of the other areas of the company, by name */

@@ -105,10 +105,10 @@ export const vocabularyQuery = () =>
         staleTime: 60_000,
     });
 
-export const mishapQuery = (area: number, step: string, mishap: string) =>
+export const mishapQuery = (area: number, step: string, mishap: string, on: string) =>
     queryOptions({
-        queryKey: ['recipe', area, 'mishap', step, mishap],
-        queryFn: () => get<Mending>(`areas/${area}/recipe/${step}/mishap?${given({ mishap })}`),
+        queryKey: ['recipe', area, 'mishap', step, mishap, on],
+        queryFn: () => get<Mending>(`areas/${area}/recipe/${step}/mishap?${given({ mishap, on })}`),
         enabled: mishap !== '',
     });
 

@@ -88,10 +88,12 @@
                                     <small
                                         >{recipe.missing.length
                                             ? `you lack ${recipe.missing.join(', ')}`
-                                            : 'all its paints are at hand'}{recipe.tags.length
-                                            ? ` · ${recipe.tags.join(', ')}`
-                                            : ''}</small
+                                            : 'all its paints are at hand'}</small
                                     >
+                                </span>
+                                <span class="told">
+                                    {#if recipe.tags.length}<small>{recipe.tags.join(', ')}</small>{/if}
+                                    {#if recipe.notes}<small>{recipe.notes}</small>{/if}
                                 </span>
                             </button>
                         </li>
@@ -165,7 +167,8 @@
         list-style: none;
     }
     li > button {
-        display: flex;
+        display: grid;
+        grid-template-columns: 52px minmax(0, 3fr) minmax(0, 2fr);
         gap: 14px;
         align-items: center;
         width: 100%;
@@ -177,6 +180,14 @@
     li > button[aria-pressed='true'] {
         background: var(--raised);
         border-left-color: var(--accent);
+    }
+    @media (max-width: 720px) {
+        li > button {
+            grid-template-columns: 52px minmax(0, 1fr);
+        }
+        .told {
+            display: none;
+        }
     }
     b,
     small {

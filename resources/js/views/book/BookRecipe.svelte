@@ -48,6 +48,7 @@
 <h2>{entry.name}</h2>
 <div class="colour" style:background={entry.hex}></div>
 <p class="soft">for {entry.colour_words}</p>
+{#if entry.notes}<p class="notes">{entry.notes}</p>{/if}
 <ol>
     {#each steps as step (step.key)}
         <li>
@@ -105,6 +106,10 @@
     .colour {
         height: 60px;
         margin-top: 10px;
+    }
+    .notes {
+        margin-top: 8px;
+        font-size: 14px;
     }
     ol {
         margin: 14px 0;

@@ -21,6 +21,9 @@
         ...alternativesQuery(area, step.key, version),
         placeholderData: (before) => before,
     }));
+    /** so many of each kind are shown at first */
+    const FEW = 3;
+    let all = $state(false);
     const shade = $derived(others.data?.kind === 'shade');
     const groups = $derived.by(() => {
         const singles = {
@@ -45,7 +48,7 @@
 {:else if others.data}
     {#each groups as group (group.title)}
         <h3>{group.title}</h3>
-        {#each group.offers as offer (offer.mix_words)}
+        {#each all ? group.offers : group.offers.slice(0, FEW) as offer (offer.mix_words)}
             <Offer
                 hex={offer.look}
                 name={offer.mix_words}
@@ -55,6 +58,11 @@
             />
         {/each}
     {/each}
+    {#if groups.some((g) => g.offers.length > FEW)}
+        <p>
+            <button class="link-button" onclick={() => (all = !all)}>{all ? 'Fewer of them' : 'More of them'}</button>
+        </p>
+    {/if}
     {#if others.data.grounds.length}
         <h3>Grounds on your shelf</h3>
         <p class="soft">One company, one undercoat: another one here changes it for every area.</p>
@@ -74,6 +82,9 @@
 
 <style>
     h3 {
-        margin: 18px 0 6px;
+        margin: 14px 0 6px;
+    }
+    p {
+        margin-top: 10px;
     }
 </style>

@@ -3,7 +3,7 @@
     import { sentence } from '../../api/client';
     import { mishapQuery, vocabularyQuery } from '../../api/queries';
     import type { Step } from '../../api/wire';
-    import { duration } from '../../parts/words';
+    import { capital, duration } from '../../parts/words';
     import type { RecipeState } from './recipe.svelte';
 
     interface Props {
@@ -14,19 +14,33 @@
     let { area, step, page }: Props = $props();
 
     let mishap = $state('');
+    let on = $state('');
     const vocabulary = createQuery(vocabularyQuery);
-    const mending = createQuery(() => mishapQuery(area, step.key, mishap));
+    const mending = createQuery(() => mishapQuery(area, step.key, mishap, on));
     const answer = $derived(mishap ? mending.data : undefined);
     const titles = { now: 'Mend it now', later: 'Mend it later', cover: 'Leave it: it will be covered' };
 </script>
 
 <label
-    ><span>Something went wrong here?</span>
+    ><span>What went wrong here?</span>
     <select aria-label="What went wrong" bind:value={mishap}>
-        <option value="">no</option>
+        <option value="">nothing</option>
         {#each vocabulary.data?.mishaps ?? [] as each (each.id)}<option value={each.id}>{each.words}</option>{/each}
     </select></label
 >
+{#if answer?.neighbours.length}
+    <label
+        ><span>On which neighbour?</span>
+        <select
+            aria-label="On which neighbour"
+            value={String(answer.on ?? 0)}
+            onchange={(e) => (on = e.currentTarget.value)}
+        >
+            {#each answer.neighbours as each (each.id)}<option value={String(each.id)}>{each.words}</option>{/each}
+            <option value="0">on this area itself</option>
+        </select></label
+    >
+{/if}
 {#if mishap && mending.isError}<p role="alert">{sentence(mending.error)}</p>{/if}
 {#if answer}
     <p><strong>{titles[answer.when]}</strong></p>
@@ -35,7 +49,7 @@
         <div class="step">
             {#if each.hex}<i style:background={each.hex}></i>{/if}
             <p>
-                <b>{each.technique}: {each.mix_words}</b>
+                <b>{capital(each.technique)}: {each.mix_words}</b>
                 <span class="soft"
                     >{each.undiluted ? 'undiluted' : `thin ${each.thin}`}{each.place ? ` · ${each.place}` : ''}</span
                 ><br />{each.why}
@@ -48,7 +62,7 @@
             class="link-button"
             disabled={page.busy}
             onclick={() => {
-                page.bring(`${step.key}/mishap`, { mishap });
+                page.bring(`${step.key}/mishap`, { mishap, ...(on ? { on } : {}) });
                 mishap = '';
             }}>Add the repair to the recipe</button
         >
@@ -56,10 +70,12 @@
 {/if}
 
 <style>
+    label + label {
+        margin-top: 10px;
+    }
     label {
         display: grid;
         gap: 4px;
-        margin-top: 18px;
         font-size: 14px;
         font-weight: 600;
     }

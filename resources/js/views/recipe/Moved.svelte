@@ -10,9 +10,11 @@
 
 <section aria-label="What was guessed and replaced">
     {#if moved.notes.length}
-        <h3>Written down; guessed on the way</h3>
+        <h3>{moved.notes.some((n) => n.line) ? 'Written down; guessed on the way' : 'Mended'}</h3>
         <ul>
-            {#each moved.notes as note (`${note.line} ${note.words}`)}<li>Line {note.line}: {note.words}</li>{/each}
+            {#each moved.notes as note (`${note.line} ${note.words}`)}<li>
+                    {note.line ? `Line ${note.line}: ` : ''}{note.words}
+                </li>{/each}
         </ul>
     {/if}
     {#if moved.changes.length}

@@ -90,6 +90,22 @@
                         >
                     </p>
                 {/if}
+                {#if recipe.part}
+                    <p class="model">
+                        {recipe.part.sentence} Its recipes:
+                        {#each recipe.part.areas as each, i (each.id)}{i
+                                ? ', '
+                                : ''}{#if each.id === recipe.area.id}{each.name}{:else}<a href="#/recipe/{each.id}"
+                                    >{each.name}</a
+                                >{/if}{/each}.
+                        {#if !recipe.part.glued}<button
+                                class="link-button"
+                                disabled={page.busy}
+                                onclick={() => page.rework({ kind: 'add', technique: 'gluing', after: null })}
+                                >glue it on here</button
+                            >{/if}
+                    </p>
+                {/if}
                 {#each recipe.findings as finding (finding)}<p class="finding">{finding}</p>{/each}
                 <Strata
                     steps={page.steps}

@@ -35,11 +35,11 @@
         title={recipe.redo ? `does again: ${recipe.redo}` : 'nothing to redo'}
         onclick={() => page.redo()}>Redo</button
     >
-    {#if recipe.undo}<span class="soft">last: {recipe.undo}</span>{/if}
+    {#if recipe.undo}<span class="soft last" title={recipe.undo}>{recipe.undo}</span>{/if}
     <span class="right">
         <a class="tool" href="#/compare/{recipe.company.id}?area={recipe.area.id}">Compare drafts</a>
         <button class="tool" aria-expanded={keeping} onclick={() => (keeping = !keeping)}>Keep in the book</button>
-        <a class="tool" href="/api/areas/{recipe.area.id}/card" target="_blank" rel="noopener">Card to print</a>
+        <a class="tool" href="/api/areas/{recipe.area.id}/card" target="_blank" rel="noopener">Card</a>
         <a class="tool" href="/api/areas/{recipe.area.id}/recipe/file?as=json" download>JSON</a>
         <a class="tool" href="/api/areas/{recipe.area.id}/recipe/file?as=md" download>Markdown</a>
     </span>
@@ -54,6 +54,12 @@
         align-items: center;
         margin-bottom: 12px;
         font-size: 14px;
+    }
+    .last {
+        max-width: 170px;
+        overflow: hidden;
+        text-overflow: ellipsis;
+        white-space: nowrap;
     }
     .right {
         display: flex;

@@ -129,7 +129,7 @@
 
 <style>
     h3 {
-        margin: 18px 0 6px;
+        margin: 0 0 6px;
     }
     .row,
     .grid {

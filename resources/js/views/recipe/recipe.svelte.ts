@@ -44,6 +44,8 @@ interface Sent {
 /** One area's recipe as the page shows it: what the server predicted, which step is chosen, and how to change it. */
 export class RecipeState {
     chosen: string | null = $state(null);
+    /** which sheet of the panel lies on top: shelf, why, change, mishap */
+    sheet = $state(0);
     /** whether the painter is choosing another colour, way or start */
     redrafting = $state(false);
     /** what was guessed or replaced when the recipe came from elsewhere */

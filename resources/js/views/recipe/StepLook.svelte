@@ -1,0 +1,50 @@
+<script lang="ts">
+    import type { Step } from '../../api/wire';
+    import { counted } from '../../parts/words';
+
+    interface Props {
+        step: Step;
+    }
+    let { step }: Props = $props();
+    /** the face that tells what the step is for */
+    const left = $derived(step.film && step.stage === 'wash' ? step.after.recess : step.after.plane);
+</script>
+
+{#if step.wanted && step.difference !== null}
+    <div class="pair" role="img" aria-label="This mix, dry {step.colour}; wanted {step.wanted}">
+        <i style:background={step.colour}></i><i style:background={step.wanted}></i>
+    </div>
+    <p class="under"><span>this {step.mix.length > 1 ? 'mix' : 'paint'}, dry</span><span>wanted</span></p>
+    <p><strong>{step.difference.toFixed(1)} apart</strong></p>
+    <p class="soft">
+        Predicted to ±{step.mix_certainty.toFixed(1)}; over what lies below, with {counted(step.coats, 'coat')}, to ±{step.certainty.toFixed(
+            1,
+        )}.
+    </p>
+{:else if step.film || step.stage === 'undercoat'}
+    <div class="pair one" style:background={left}></div>
+    <p class="under">
+        <span
+            >{step.stage === 'undercoat'
+                ? 'predicted ground'
+                : step.stage === 'wash'
+                  ? 'what it leaves in the recess'
+                  : 'what it leaves on the plane'}</span
+        >{#if step.film}<span>±{step.certainty.toFixed(1)}</span>{/if}
+    </p>
+{/if}
+
+<style>
+    .pair {
+        display: grid;
+        grid-template-columns: 1fr 1fr;
+        height: 84px;
+    }
+    .under {
+        display: flex;
+        justify-content: space-between;
+        margin: 2px 0 6px;
+        font-size: 13px;
+        color: var(--ink-soft);
+    }
+</style>

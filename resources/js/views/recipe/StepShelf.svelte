@@ -1,0 +1,42 @@
+<script lang="ts">
+    import type { Step } from '../../api/wire';
+    import Alternatives from './Alternatives.svelte';
+    import Substitutes from './Substitutes.svelte';
+    import type { RecipeState } from './recipe.svelte';
+
+    interface Props {
+        area: number;
+        step: Step;
+        page: RecipeState;
+    }
+    let { area, step, page }: Props = $props();
+
+    let asked = $state(false);
+    const take = (mix: Step['mix']) => page.take(step.key, mix);
+</script>
+
+{#if step.instead_of}<p class="soft">Stands in for {step.instead_of}, as the recipe was drafted.</p>{/if}
+{#if step.mix.length === 0}
+    <p class="soft">No paint is loaded for it.</p>
+{:else if step.stage === 'undercoat'}
+    <Alternatives {area} {step} ontake={take} />
+{:else if !step.film}
+    <p class="soft">Nothing else of its kind could be told apart by colour.</p>
+{:else if !step.at_hand}
+    <Substitutes {area} {step} ontake={take} />
+    <Alternatives {area} {step} ontake={take} />
+{:else}
+    <Alternatives {area} {step} ontake={take} />
+    <p>
+        <button class="link-button" onclick={() => (asked = !asked)}
+            >{asked ? 'Hide what could stand in' : 'What could stand in for it?'}</button
+        >
+    </p>
+    {#if asked}<Substitutes {area} {step} ontake={take} />{/if}
+{/if}
+
+<style>
+    p {
+        margin-top: 12px;
+    }
+</style>
