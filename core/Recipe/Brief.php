@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kalokroma\Recipe;
 
+use Kalokroma\Caution\Tool;
 use Kalokroma\Colour\Oklch;
 use Kalokroma\Colour\Reflectance;
 use Kalokroma\Figure\Area;
@@ -31,6 +32,16 @@ final readonly class Brief
         public int $leaders = 0,
         public ?Palette $palette = null,
     ) {
+    }
+
+    /** The step with the brush the painter owns: who keeps none for metal takes the usual one, and is told to wash it well. */
+    public function handled(PlannedStep $step): PlannedStep
+    {
+        $usual = Technique::Basecoat->tool($this->area->surfaceCm2);
+
+        return $this->equipment->metalBrush || $step->technique->tool($this->area->surfaceCm2) !== Tool::MetalBrush
+            ? $step
+            : $step->with(tool: $usual, note: $step->note !== '' ? $step->note : 'Wash this brush and change the water afterwards: flakes wander into other paint.');
     }
 
     public function surface(): Surface

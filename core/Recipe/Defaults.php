@@ -75,7 +75,7 @@ final class Defaults
     public const MANY_COATS = 4;
 
     /** A transparent paint further than this (CIEDE2000) from the wanted colour over its ground is not taken as the stain. */
-    public const STAIN_WITHIN = 15.0;
+    public const STAIN_WITHIN = 11.0;
 
     /** Lightness (L*) below which a ground swallows stains, inks and glazes. */
     public const DARK_GROUND = 55.0;

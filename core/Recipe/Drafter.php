@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace Kalokroma\Recipe;
 
+use Kalokroma\Colour\Ciede2000;
 use Kalokroma\Colour\Oklch;
 use Kalokroma\Figure\Material;
 use Kalokroma\Figure\Relief;
 use Kalokroma\Figure\Weight;
+use Kalokroma\Film\Application;
 use Kalokroma\Film\Surface;
 use Kalokroma\Film\Thinning;
 use Kalokroma\Shelf\Behaviour;
@@ -21,6 +23,9 @@ final class Drafter
 {
     /** An area smaller than this is not sprayed apart, cm². */
     private const SPRAYED_FROM_CM2 = 1.0;
+
+    /** A highlight that lightens the ridge by less (L*) is not worth a step. */
+    private const LEAST_GAIN = 1.0;
 
     /** How much lighter (OKLCh) a base may start to make up for its wash, at most and at least. */
     private const MOST_LIFT = 0.12;
@@ -78,7 +83,7 @@ final class Drafter
         }
         foreach ($rows as $row) {
             $technique = $row['technique'];
-            if ($row['key'] === 'wash' && $technique === null && ($steps[count($steps) - 1] ?? null)?->technique === Technique::Stain) {
+            if ($row['key'] === 'wash' && $technique === null && $this->brief->way === Way::Stain && $this->brief->area->relief !== Relief::Orb) {
                 [$technique, $row['reason']] = $reached->deepened($surface) ?? [null, $row['reason']];
             }
             $step = $technique === null ? $row['reason'] : ($metal !== null
@@ -88,8 +93,13 @@ final class Drafter
                 $leftOut[] = ['stage' => $row['stage'], 'reason' => $step];
                 continue;
             }
+            $lost = $step->key === 'highlight' && $metal === null ? $this->notWorthIt($step, $surface) : null;
+            if ($lost !== null) {
+                $leftOut[] = ['stage' => $row['stage'], 'reason' => $lost];
+                continue;
+            }
             $stone = $step->key === 'basecoat' ? $this->stone($step, $surface) : null;
-            foreach ([...($stone === null ? [] : [$stone]), $step] as $each) {
+            foreach ([...($stone === null ? [] : [$stone]), $this->brief->handled($step)] as $each) {
                 $steps[] = $each;
                 $this->choice->load($each->mix);
                 $surface = Simulation::step($each, $this->brief->area, $surface)->after;
@@ -236,6 +246,13 @@ final class Drafter
             return $this->planned('basecoat', Stage::Basecoat, Technique::Stain, $target, $best->mix, $use, [$reason, $this->ladder->reason('layer'), $finding]);
         }
         [$chosen] = $this->choice->nearest($target->toLab());
+        $thinned = Application::Stain->pass($chosen->mix->pigment(), Thinning::fromRatio(Defaults::THINNING['recess-shade']['ratio'])->load(), $surface)->plane->toLab();
+        $off = Ciede2000::difference($thinned, $target->toLab());
+        if ($off > Defaults::STAIN_WITHIN) {
+            return $this->planned('basecoat', Stage::Basecoat, Technique::Basecoat, $target, $chosen->mix, Defaults::isWeak($chosen->mix->lab()) ? 'weak' : 'basecoat', [new Finding('stain.swallowed', 'Over this ground (lightness {ground}) any stain ends {off} or more from the colour: an opaque coat instead. A light sketch or a lighter ground would let you stain.', [
+                'ground' => $surface->plane->toLab()->l, 'off' => min($off, $best->difference ?? $off),
+            ]), $this->ladder->reason('layer')]);
+        }
         $finding = new Finding('mix.thinned-stain', 'No stain at hand comes within {within} over this ground{best}: {mix}, thinned far with medium, stains instead.', [
             'within' => Defaults::STAIN_WITHIN,
             'best' => $best === null ? '' : sprintf(' (%s is %.1f off)', $best->mix->words(), $best->difference),
@@ -243,6 +260,16 @@ final class Drafter
         ]);
 
         return $this->planned('basecoat', Stage::Basecoat, Technique::Stain, $target, $chosen->mix, 'recess-shade', [$reason, $this->ladder->reason('layer'), $finding]);
+    }
+
+    /** A highlight that hardly lightens the ridge is left out; null where it is worth its time. */
+    private function notWorthIt(PlannedStep $step, Surface $surface): ?Finding
+    {
+        $gain = Simulation::look($step, $surface)->ridge->toLab()->l - max($surface->ridge->toLab()->l, $surface->plane->toLab()->l);
+
+        return $gain >= self::LEAST_GAIN ? null : new Finding('highlight.no-room', '{paint} would leave the ridge only {gain} lighter than the plane (lightness, of 100): from {from} there is no room above. A tone lower for the planes would leave some.', [
+            'paint' => $step->words(), 'gain' => max(0.0, $gain), 'from' => max($surface->ridge->toLab()->l, $surface->plane->toLab()->l),
+        ]);
     }
 
     private function metalStep(string $key, Stage $stage, Technique $technique, Finding $reason, RankedMix $metal, Surface $surface): PlannedStep|Finding

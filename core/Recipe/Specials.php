@@ -80,7 +80,7 @@ final class Specials
             ['highlight', 'edge-highlight', ['rung', 'highlight'], 'A bright edge; a cold one on brass.', ['metal' => true]],
         ]],
         ['id' => 'verdigris', 'words' => 'verdigris', 'why' => 'It grows where water stands, and fades toward what is rubbed.', 'materials' => ['metal'], 'reliefs' => [], 'adds' => true, 'steps' => [
-            ['brown', 'wash-all-over', ['tone', 0.3, 0.04, 55.0], 'A brown wash under it: verdigris on clean metal looks painted on.'],
+            ['brown', 'pin-wash', ['tone', 0.3, 0.04, 55.0], 'A brown pin wash under it: verdigris on clean metal looks painted on.'],
             ['verdigris', 'effect-paint', ['tone', 0.74, 0.08, 180.0], 'A pale blue-green in recesses and under rivets.', ['face' => 'recess', 'share' => 0.7]],
             ['rubbed', 'edge-highlight', ['rung', 'highlight'], 'Edges that are handled stay bare.', ['metal' => true]],
         ]],
@@ -243,6 +243,7 @@ final class Specials
             if (isset($more['loop'])) {
                 $step = $step->looped(new Loop($more['loop'][0] === $row[0] ? $key : $more['loop'][0], $more['loop'][1], $more['loop'][2]));
             }
+            $step = $brief->handled($step);
             $made = $made->withSteps([...$made->steps, $step]);
             $surface = Simulation::step($step, $brief->area, $surface)->after;
         }

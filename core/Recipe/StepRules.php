@@ -9,6 +9,7 @@ use Kalokroma\Caution\Tool;
 use Kalokroma\Colour\Ciede2000;
 use Kalokroma\Colour\Oklch;
 use Kalokroma\Figure\Area;
+use Kalokroma\Figure\Material;
 use Kalokroma\Figure\Relief;
 use Kalokroma\Film\Thinning;
 use Kalokroma\Shelf\Behaviour;
@@ -53,7 +54,7 @@ final class StepRules
     {
         return [
             'wash.smooth' => static fn (StepOutcome $o, Area $a): ?array => self::washOnSmooth($o, $a),
-            'drybrush.smooth' => static fn (StepOutcome $o, Area $a): ?array => $o->step->technique === Technique::Drybrush && in_array($a->relief, [Relief::Broad, Relief::Plate, Relief::Orb], true)
+            'drybrush.smooth' => static fn (StepOutcome $o, Area $a): ?array => $o->step->technique === Technique::Drybrush && self::isSmooth($a)
                 ? ['On {relief} a drybrush has no grain to catch: {bare} % of the surface is plane and takes chalky streaks.', ['relief' => $a->relief->words(), 'bare' => (int) round(100 * $a->relief->shares()['plane'])], 'Layer it, or touch the edges only.']
                 : null,
             'drybrush.fragile' => static fn (StepOutcome $o, Area $a): ?array => $o->step->technique === Technique::Drybrush && $a->fragile
@@ -85,7 +86,7 @@ final class StepRules
     /** @return array{string, array<string, string|int|float>, string}|null */
     private static function washOnSmooth(StepOutcome $o, Area $a): ?array
     {
-        if ($o->step->technique !== Technique::WashAllOver || !in_array($a->relief, [Relief::Broad, Relief::Plate, Relief::Orb], true)) {
+        if ($o->step->technique !== Technique::WashAllOver || !self::isSmooth($a)) {
             return null;
         }
 
@@ -197,6 +198,12 @@ final class StepRules
             ['before' => $span($o, false), 'coats' => $o->coats, 'after' => $span($o, true)],
             'Stain or glaze over the sketch, or save yourself the sketch.',
         ];
+    }
+
+    /** Smooth, and not metal: on metal blotches and streaks read as wear. */
+    private static function isSmooth(Area $area): bool
+    {
+        return in_array($area->relief, [Relief::Broad, Relief::Plate, Relief::Orb], true) && $area->material !== Material::Metal;
     }
 
     private static function isMetallic(StepOutcome $o): bool
