@@ -85,9 +85,10 @@ final readonly class ContrastReached
             if (!in_array($step->key, ['shade', 'highlight', 'drybrush', 'accent'], true) || $step->mix === null || $step->target === null || $step->technique === Technique::Glaze) {
                 continue;
             }
-            $reached = Oklch::fromLab($step->mix->lab())->lightness;
-            $asked = abs($step->target->lightness - $this->ladder->intended->lightness);
-            $off = 100 * ($asked - abs($reached - $this->ladder->intended->lightness));
+            $way = $step->target->lightness <=> $this->ladder->intended->lightness;
+            $asked = $way * ($step->target->lightness - $this->ladder->intended->lightness);
+            $reached = $way * (Oklch::fromLab($step->mix->lab())->lightness - $this->ladder->intended->lightness);
+            $off = 100 * ($asked - $reached);
             if ($off > $most) {
                 $most = $off;
                 $missing = MixChoice::missing(new RankedMix($step->mix, INF), $step->target->toLab());
@@ -96,7 +97,7 @@ final readonly class ContrastReached
                     'rung' => $step->key,
                     'asked' => 100 * $asked,
                     'mix' => $step->mix->words(),
-                    'reached' => 100 * abs($reached - $this->ladder->intended->lightness),
+                    'reached' => max(0.0, 100 * $reached),
                     'missing' => (string) ($missing->facts['missing'] ?? ''),
                 ]);
             }

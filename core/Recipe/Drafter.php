@@ -67,7 +67,7 @@ final class Drafter
         if (!$this->brief->way->isAllowedBy($this->brief->equipment)) {
             throw RecipeProblem::needsAirbrush();
         }
-        $steps = $leftOut = [];
+        $steps = $leftOut = $dropped = [];
         $reached = new ContrastReached($this->ladder, $this->brief->area->relief);
         $surface = $this->brief->surface();
         $metal = $this->metal();
@@ -96,6 +96,7 @@ final class Drafter
             $lost = $step->key === 'highlight' && $metal === null ? $this->notWorthIt($step, $surface) : null;
             if ($lost !== null) {
                 $leftOut[] = ['stage' => $row['stage'], 'reason' => $lost];
+                $dropped[] = $step;
                 continue;
             }
             $stone = $step->key === 'basecoat' ? $this->stone($step, $surface) : null;
@@ -109,7 +110,7 @@ final class Drafter
             $steps = [...$steps, ...$this->accent($steps)];
         }
 
-        return new Plan($steps, $leftOut, $reached->findings($steps, $surface));
+        return new Plan($steps, $leftOut, $reached->findings([...$steps, ...$dropped], $surface));
     }
 
     /**
@@ -266,6 +267,11 @@ final class Drafter
     private function notWorthIt(PlannedStep $step, Surface $surface): ?Finding
     {
         $gain = Simulation::look($step, $surface)->ridge->toLab()->l - max($surface->ridge->toLab()->l, $surface->plane->toLab()->l);
+
+        $missing = $step->mix === null || $step->target === null ? null : MixChoice::missing(new RankedMix($step->mix, Ciede2000::difference($step->mix->lab(), $step->target->toLab())), $step->target->toLab());
+        if ($gain < self::LEAST_GAIN && $missing !== null) {
+            return $missing;
+        }
 
         return $gain >= self::LEAST_GAIN ? null : new Finding('highlight.no-room', '{paint} would leave the ridge only {gain} lighter than the plane (lightness, of 100): from {from} there is no room above. A tone lower for the planes would leave some.', [
             'paint' => $step->words(), 'gain' => max(0.0, $gain), 'from' => max($surface->ridge->toLab()->l, $surface->plane->toLab()->l),

@@ -163,17 +163,16 @@ final class Editing
             $found = [];
             foreach (OrderRules::broken($plan->steps) as $mark) {
                 if ($mark->hard) {
-                    $sentence = $mark->finding->sentence();
-                    $found[$sentence] = ($found[$sentence] ?? 0) + 1;
+                    $found[$mark->id()][] = $mark->finding->sentence();
                 }
             }
 
             return $found;
         };
         $had = $count($before);
-        foreach ($count($after) as $sentence => $times) {
-            if ($times > ($had[$sentence] ?? 0)) {
-                throw RecipeProblem::hardRule($sentence);
+        foreach ($count($after) as $id => $sentences) {
+            if (count($sentences) > count($had[$id] ?? [])) {
+                throw RecipeProblem::hardRule($sentences[0]);
             }
         }
 

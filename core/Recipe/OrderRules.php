@@ -47,6 +47,9 @@ final class OrderRules
         'chipping-opening' => [['chipping-top-coat'], 'There is no top coat to open'],
     ];
 
+    /** What lies better on a varnish that is not matt: soft, since some do without. */
+    private const ON_GLOSS = ['marking' => 'air stays under a marking on matt paint, and shines', 'enamel-wash' => 'solvent creeps over matt paint and bites into it', 'oil-wash' => 'solvent creeps over matt paint and bites into it'];
+
     /**
      * @param list<PlannedStep> $steps those left out do not count
      *
@@ -73,6 +76,9 @@ final class OrderRules
             [$needed, $sentence] = self::NEEDS[$on->technique->value] ?? [[], ''];
             $before = array_map(static fn (PlannedStep $s): string => $s->technique->value, array_slice($steps, 0, $i));
             $later = array_map(static fn (PlannedStep $s): string => $s->technique->value, array_slice($steps, $i));
+            if (isset(self::ON_GLOSS[$on->technique->value]) && array_intersect(['gloss-varnish', 'satin-varnish'], [...$before, ...$later]) === []) {
+                $marks[] = new Mark('order.bare', $on->key, false, new Finding('order.bare', 'No gloss varnish lies under {on}: {why}.', ['on' => self::name($on), 'why' => self::ON_GLOSS[$on->technique->value]]), 'Lay a gloss varnish first, and let it cure a day.');
+            }
             if ($needed !== [] && array_intersect($needed, $before) === [] && array_intersect($needed, $later) === []) {
                 $marks[] = new Mark('order.needs', $on->key, true, new Finding('order.needs', '{what}.', ['what' => $sentence]), sprintf('Add %s before it.', Technique::from($needed[0])->words()));
             }

@@ -23,7 +23,7 @@ final class SaidRecipe
 {
     public const MOST_LINES = 40;
 
-    /** What people call a step; looked for in this order. */
+    /** What people call a step; the one that is said first counts, the longer of two at the same place. */
     private const NAMES = [
         'undercoat repair' => 'undercoat-repair', 'stepping stone' => 'stepping-stone', 'further coat' => 'further-coat', 'second coat' => 'further-coat', 'block in' => 'block-in', 'block-in' => 'block-in',
         'wash all over' => 'wash-all-over', 'all-over wash' => 'wash-all-over', 'pin wash' => 'pin-wash', 'pinwash' => 'pin-wash', 'recess line' => 'recess-line', 'panel line' => 'recess-line', 'recess wash' => 'recess-line', 'enamel wash' => 'enamel-wash', 'oil wash' => 'oil-wash',
@@ -111,10 +111,19 @@ final class SaidRecipe
     {
         [$head, $tail] = str_contains($line, ':') && preg_match('/^([^:0-9]{3,40}):\s*(.*)$/u', $line, $m) === 1 ? [$m[1], $m[2]] : ['', $line];
         foreach ($head === '' ? [$line] : [$head, $line] as $in) {
+            $first = null;
             foreach (self::NAMES as $name => $technique) {
-                if (preg_match('/\b'.preg_quote($name, '/').'(?:s|es|ed|ing|d)?\b/i', $in, $m) === 1) {
-                    return [Technique::from($technique), $head !== '' ? $tail : trim((string) preg_replace('/\b'.preg_quote($m[0], '/').'\b(?:\s+(?:of|with|in|it|them|all over))*/i', ' ', $line, 1))];
+                if (preg_match('/\b'.preg_quote($name, '/').'(?:s|es|ed|ing|d)?\b/i', $in, $m, PREG_OFFSET_CAPTURE) === 1) {
+                    [$word, $at] = $m[0];
+                    if ($first === null || $at < $first['at'] || ($at === $first['at'] && strlen($word) > strlen($first['word']))) {
+                        $first = ['at' => $at, 'word' => $word, 'technique' => $technique];
+                    }
                 }
+            }
+            if ($first !== null) {
+                $rest = $head !== '' ? $tail : trim((string) preg_replace('/\b'.preg_quote($first['word'], '/').'\b(?:\s+(?:of|with|in|it|them|all over))*/i', ' ', $line, 1));
+
+                return [Technique::from($first['technique']), $rest];
             }
         }
 

@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Recipe;
+
+use Kalokroma\Colour\Oklch;
+use Kalokroma\Film\Thinning;
+use Kalokroma\Recipe\Defaults;
+use Kalokroma\Recipe\Finding;
+use Kalokroma\Recipe\Plan;
+use Kalokroma\Recipe\PlannedStep;
+use Kalokroma\Recipe\Technique;
+use Kalokroma\Shelf\Behaviour;
+use Kalokroma\Shelf\Mix;
+use Kalokroma\Shelf\Paint;
+use Tests\Core\Swatches;
+
+/** Steps written down for tests as a painter says them. */
+final class Steps
+{
+    /** @param Paint|string|null $paint a paint, its colour, or null for a step without */
+    public static function step(string $technique, Paint|string|null $paint = '#6f4a2e', ?string $thin = null, ?int $coats = null, ?string $key = null): PlannedStep
+    {
+        $done = Technique::from($technique);
+        $facts = $done->facts();
+        $mix = match (true) {
+            $facts->takes === [] || $paint === null => null,
+            $paint instanceof Paint => Mix::single($paint),
+            default => Mix::single(Swatches::paint($paint, $paint, Behaviour::from($facts->takes[0]))),
+        };
+        $row = $facts->use === '' ? ['ratio' => '1:0', 'with' => 'water'] : Defaults::THINNING[$facts->use];
+
+        return new PlannedStep(
+            $key ?? $technique,
+            $facts->stage,
+            $done,
+            $mix?->parts[0]['paint']->colour === null ? null : Oklch::fromLab($mix->lab()),
+            $mix,
+            Thinning::fromRatio($thin ?? $row['ratio']),
+            $row['with'],
+            $coats,
+            why: [new Finding('technique.test', 'For the test.')],
+        );
+    }
+
+    /** @param string ...$techniques from the lowest up; one that comes again gets a number */
+    public static function plan(string ...$techniques): Plan
+    {
+        $plan = new Plan([], []);
+        foreach ($techniques as $technique) {
+            $plan = $plan->withSteps([...$plan->steps, self::step($technique, key: $plan->freeKey($technique))]);
+        }
+
+        return $plan;
+    }
+
+    /** @return list<string> */
+    public static function keys(Plan $plan): array
+    {
+        return array_map(static fn (PlannedStep $s): string => $s->key, $plan->steps);
+    }
+}

@@ -1,0 +1,112 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Recipe;
+
+use Kalokroma\Figure\Area;
+use Kalokroma\Figure\Material;
+use Kalokroma\Figure\Relief;
+use Kalokroma\Film\Application;
+use Kalokroma\Film\Surface;
+use Kalokroma\Recipe\DraftSum;
+use Kalokroma\Recipe\PartLink;
+use Kalokroma\Recipe\Place;
+use Kalokroma\Recipe\Plan;
+use Kalokroma\Recipe\PlannedStep;
+use Kalokroma\Recipe\RecipeProblem;
+use Kalokroma\Recipe\SharedPaints;
+use Kalokroma\Recipe\Simulation;
+use Kalokroma\Recipe\Undercoating;
+use Kalokroma\Undercoat\Ground;
+use Kalokroma\Undercoat\Kind;
+use Kalokroma\Undercoat\Tone;
+use PHPUnit\Framework\TestCase;
+use Tests\Core\Swatches;
+
+/** Recipes beside each other: paints they share, parts they form, drafts compared; and where on an area a step goes. */
+final class TogetherTest extends TestCase
+{
+    public function testASharedPaintIsRecognised(): void
+    {
+        $bone = Swatches::paint('Bone', '#d9cca6');
+        $others = ['Strap' => new Plan([Steps::step('edge-highlight', $bone)], []), 'Sail' => new Plan([Steps::step('layer', $bone)], []), 'Boots' => new Plan([Steps::step('basecoat', '#4e3a2c')], [])];
+
+        self::assertSame('Bone is on the palette: also for strap and sail.', SharedPaints::sentence(Steps::step('drybrush', $bone), $others));
+        self::assertNull(SharedPaints::sentence(Steps::step('drybrush', '#2f5a7e'), $others));
+        self::assertNull(SharedPaints::sentence(Steps::step('drybrush', $bone)->with(omitted: true), $others), 'what is left out loads nothing');
+        $others['Strap'] = new Plan([Steps::step('edge-highlight', $bone)->with(omitted: true)], []);
+        self::assertSame('Bone is on the palette: also for sail.', SharedPaints::sentence(Steps::step('drybrush', $bone), $others));
+    }
+
+    public function testThePartsOfAFigureAreLinked(): void
+    {
+        $area = static fn (string $id, string $name, string $part): Area => new Area($id, $name, Material::Leather, Relief::Plate, 2.0, part: $part);
+        $areas = [$area('1', 'Plumage', ''), $area('2', 'Saddle', 'saddle'), $area('3', 'Girth', 'saddle'), $area('4', 'Legs', '')];
+        $touching = [['1', '2'], ['2', '3'], ['1', '4']];
+
+        self::assertNull(PartLink::of($areas[0], $areas, $touching, []));
+        $loose = PartLink::of($areas[1], $areas, $touching, ['2' => Steps::plan('basecoat')]);
+        self::assertNotNull($loose);
+        self::assertSame(['Saddle', 'Girth'], array_map(static fn (Area $a): string => $a->name, $loose->members));
+        self::assertSame('Saddle is painted apart, in 2 areas. No recipe glues it on yet: do that when they and plumage are done.', $loose->finding()->sentence());
+        $glued = PartLink::of($areas[1], $areas, $touching, ['3' => Steps::plan('basecoat', 'gluing')]);
+        self::assertSame('Saddle is painted apart, in 2 areas; it is glued on in the recipe of girth, once both sides are done.', $glued?->finding()->sentence());
+        self::assertSame('Saddle is painted apart, in 2 areas. No recipe glues it on yet.', PartLink::of($areas[2], $areas, [], [])?->finding()->sentence());
+    }
+
+    /** Coats, minutes and drying added up by hand from the outcomes. */
+    public function testADraftIsSummedUpAndSetAgainstAnother(): void
+    {
+        $area = new Area('7', 'Coat', Material::Cloth, Relief::Tight, 5.0);
+        $undercoat = Undercoating::outcome(Kind::Brush, Ground::uniform(Tone::Grey, null), 5.0, 1, null, []);
+        $sum = static function (PlannedStep ...$steps) use ($area, $undercoat): DraftSum {
+            return DraftSum::of($undercoat, [['area' => $area, 'outcomes' => Simulation::run($steps, $area, $undercoat->after)]]);
+        };
+        $base = Steps::step('basecoat', '#4b3524', coats: 2);
+        $wash = Steps::step('wash-all-over', '#8b6a49');
+        $one = $sum($base);
+        $two = $sum($base, $wash);
+        [$b, $w] = Simulation::run([$base, $wash], $area, $undercoat->after);
+
+        self::assertSame([2, 3], [$one->steps, $two->steps]);
+        self::assertSame(1 + 2 + 1, $two->coats);
+        self::assertEqualsWithDelta($undercoat->minutes + $b->minutes + $w->minutes, $two->minutes, 1e-9);
+        self::assertSame($undercoat->waiting() + 2 * 8 + 40, $two->waiting);
+        self::assertSame(['#4b3524', '#8b6a49'], $two->paints);
+        self::assertSame(sprintf('It takes 1 coat more, %d minutes more of work, 40 minutes more of drying, 1 paint more to load.', round($two->minutes) - round($one->minutes)), $two->against($one)->sentence());
+        self::assertStringContainsString('1 coat fewer', $one->against($two)->sentence());
+        self::assertSame('It takes the same coats, minutes and paints.', $one->against($one)->sentence());
+        self::assertSame([2, $one->coats], [$sum($base, $wash->with(omitted: true))->steps, $sum($base, $wash->with(omitted: true))->coats], 'what is left out does not count');
+    }
+
+    public function testAPlaceTouchesItsShare(): void
+    {
+        self::assertSame([1.0, 0.0, 0.0], (new Place('recess'))->coverage(Application::Glaze));
+        self::assertSame([0.5, 0.5, 0.5], (new Place(null, 'upper parts'))->coverage(Application::Glaze));
+        self::assertEqualsWithDelta([0.0, 0.16, 0.2], (new Place(null, '', '', 0.2))->coverage(Application::Layer), 1e-9);
+        self::assertSame([0.0, 0.0, 0.1], (new Place('ridge', 'a few spots', 'from above'))->coverage(Application::Edge));
+        self::assertSame('ridges only, a few spots, light from above, 20 % of it', (new Place('ridge', 'a few spots', 'from above', 0.2))->words());
+        self::assertTrue((new Place())->isUsual());
+        foreach ([[null, '', '', 0.0], [null, '', '', 1.2], [null, 'the moon', '', 1.0], ['back', '', '', 1.0], [null, '', 'from nowhere', 1.0]] as $bad) {
+            try {
+                new Place(...$bad);
+                self::fail(json_encode($bad) ?: '');
+            } catch (RecipeProblem $problem) {
+                self::assertNotSame('', $problem->getMessage());
+            }
+        }
+    }
+
+    public function testTheOtherFacesStayAsTheyAre(): void
+    {
+        $area = new Area('1', 'Coat', Material::Cloth, Relief::Tight, 5.0);
+        $ground = Surface::uniform(Swatches::reflectance('#868686'));
+        $ridge = Simulation::step(Steps::step('layer', '#d9cca6')->with(place: new Place('ridge')), $area, $ground);
+        $all = Simulation::step(Steps::step('layer', '#d9cca6'), $area, $ground);
+
+        self::assertSame($ground->plane->toHex(), $ridge->after->plane->toHex());
+        self::assertSame($all->after->ridge->toHex(), $ridge->after->ridge->toHex());
+        self::assertLessThan($all->minutes, $ridge->minutes, 'less is touched, so it takes less time');
+    }
+}
