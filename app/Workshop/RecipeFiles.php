@@ -81,7 +81,7 @@ final readonly class RecipeFiles
                 'depth' => $a->depth,
                 'weight' => $a->weight->value,
                 'colour' => $a->hex,
-                'touches' => array_values(array_filter(array_map(static fn (int $id): string => (string) $names->get($id), $a->beside ?? []))),
+                'touches' => array_values($names->only($a->beside ?? [])->sort()->all()),
                 'part' => $a->part,
                 'reachable' => $a->reachable,
                 'fragile' => $a->fragile,

@@ -17,6 +17,9 @@ final class Editing
     /** @throws RecipeProblem */
     public static function add(Plan $plan, PlannedStep $step, ?string $after): Plan
     {
+        if ($step->technique === Technique::Undercoat) {
+            throw RecipeProblem::undercoatOnce();
+        }
         if (count($plan->steps) >= self::MOST_STEPS) {
             throw RecipeProblem::tooManySteps(self::MOST_STEPS);
         }

@@ -139,6 +139,11 @@ final class RecipeProblem extends DomainException
         return new self(sprintf('%d coats cannot be planned: choose 1 to 20.', $coats));
     }
 
+    public static function undercoatOnce(): self
+    {
+        return new self('The undercoat belongs to the whole figure and stands below already: take another one there, or add an undercoat repair.');
+    }
+
     public static function undercoatStays(): self
     {
         return new self('The undercoat belongs to the whole figure and cannot be left out: every later step holds on to it.');

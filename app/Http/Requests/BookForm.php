@@ -16,7 +16,7 @@ final class BookForm extends FormRequest
             'area_id' => ['sometimes', 'integer'],
             'name' => ['required', 'string', 'max:80'],
             'tags' => ['sometimes', 'array', 'max:12'],
-            'tags.*' => ['string', 'max:30'],
+            'tags.*' => ['nullable', 'string', 'max:30'],
             'notes' => ['nullable', 'string', 'max:2000'],
         ];
     }

@@ -1,0 +1,265 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\App;
+
+use App\Models\AreaRow;
+use App\Models\Paint;
+use App\Models\RecipeRow;
+use Illuminate\Testing\TestResponse;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Symfony\Component\HttpFoundation\Response;
+
+/** Working on a recipe: every kind of edit, undo and redo, and two windows on one recipe. */
+final class RecipeEditsTest extends TestCase
+{
+    public function testTheVocabularyListsWhatTheEquipmentAllows(): void
+    {
+        $painter = $this->signIn();
+        $all = $this->getJson('/api/recipe/vocabulary')->assertOk();
+        $this->assertAnswers('recipeVocabulary', $all);
+        self::assertContains('enamel-wash', array_column((array) $all->json('techniques'), 'id'));
+        $painter->update(['airbrush' => false, 'solvents' => false]);
+        $some = array_column((array) $this->getJson('/api/recipe/vocabulary')->json('techniques'), 'id');
+
+        self::assertSame([], array_intersect(['airbrush-coat', 'airbrush-fade', 'enamel-wash', 'oil-wash', 'wiping'], $some));
+        self::assertNotContains('airbrush', array_column((array) $this->getJson('/api/recipe/vocabulary')->json('ways'), 'id'));
+    }
+
+    public function testStepsAreAddedMovedMergedLoopedAndDropped(): void
+    {
+        $this->signIn();
+        $added = $this->edit(['kind' => 'add', 'technique' => 'glaze', 'after' => 'layer'])->assertOk();
+        $this->assertAnswers('recipe', $added);
+        self::assertSame(['undercoat', 'basecoat', 'wash', 'layer', 'glaze', 'highlight'], $this->keys($added));
+        self::assertStringContainsString('You added this step.', implode(' ', (array) $added->json('steps.4.reasons')));
+
+        $moved = $this->edit(['kind' => 'move', 'key' => 'glaze', 'to' => 4])->assertOk();
+        self::assertSame(['undercoat', 'basecoat', 'wash', 'layer', 'highlight', 'glaze'], $this->keys($moved));
+        $looped = $this->edit(['kind' => 'loop', 'key' => 'glaze', 'from' => 'highlight', 'rounds' => 3])->assertOk();
+        self::assertSame([1, 1, 1, 1, 3, 3], array_column((array) $looped->json('steps'), 'rounds'));
+        $this->edit(['kind' => 'loop', 'key' => 'glaze', 'from' => 'glaze', 'rounds' => 1]);
+        self::assertSame(['undercoat', 'basecoat', 'wash', 'layer', 'highlight'], $this->keys($this->edit(['kind' => 'drop', 'key' => 'glaze'])));
+        $this->edit(['kind' => 'add', 'technique' => 'layer', 'after' => 'layer']);
+        self::assertSame(['undercoat', 'basecoat', 'wash', 'layer', 'highlight'], $this->keys($this->edit(['kind' => 'merge', 'key' => 'layer'])));
+    }
+
+    public function testAnEditChangesWhatIsPredictedAboveIt(): void
+    {
+        $this->signIn();
+        $before = $this->getJson($this->url());
+        $after = $this->edit(['kind' => 'add', 'technique' => 'drybrush', 'after' => null, 'colour' => '#f3f1ea'])->assertOk();
+        $at = array_search('drybrush', $this->keys($after), true);
+
+        self::assertNotFalse($at);
+        self::assertNotSame($after->json("steps.$at.before.ridge"), $after->json("steps.$at.after.ridge"));
+        self::assertNotSame($before->json('totals.minutes'), $after->json('totals.minutes'));
+        self::assertSame($after->json('steps.'.(count((array) $after->json('steps')) - 1).'.after.ridge'), $after->json('area.strip.3'));
+    }
+
+    public function testEveryFieldOfAStepCanBeChanged(): void
+    {
+        $this->signIn();
+        $answer = $this->edit(['kind' => 'change', 'key' => 'layer', 'place' => ['face' => 'ridge', 'part' => 'upper parts', 'light' => 'from above', 'share' => 0.5], 'who' => 'leaders', 'level' => 'showpiece', 'note' => 'slowly', 'thin' => '60 % water', 'coats' => 3, 'tool' => 'detail-brush', 'with' => 'medium'])->assertOk();
+        $step = $answer->json('steps.3');
+
+        self::assertSame(['ridges only, upper parts, light from above, 50 % of it', 'leaders', 'showpiece', 'slowly', '2:3', 3, 'medium'], [$step['place'], $step['who'], $step['level'], $step['note'], $step['thin'], $step['coats'], $step['thinned_with']]);
+        self::assertStringContainsString('detail', $step['tool']);
+        $open = $this->edit(['kind' => 'change', 'key' => 'layer', 'mix' => [['paint_id' => $this->paint('Ochre'), 'parts' => 2], ['paint_id' => $this->paint('Bone'), 'parts' => null]]])->assertOk();
+        self::assertSame(['Bone'], $open->json('steps.3.open'));
+        self::assertNull($open->json('steps.3.amount'), 'what is not known is not counted in drops');
+        self::assertMatchesRegularExpression('/The amount of Bone was left open.*moves by \d/', implode(' ', (array) $open->json('steps.3.reasons')));
+        self::assertGreaterThan($step['certainty'], $open->json('steps.3.certainty'));
+    }
+
+    public function testUndoAndRedoGoThroughAllThatWasDone(): void
+    {
+        $this->signIn();
+        $first = $this->getJson($this->url());
+        $this->edit(['kind' => 'change', 'key' => 'basecoat', 'coats' => 5]);
+        $second = $this->edit(['kind' => 'drop', 'key' => 'wash']);
+        self::assertSame('dropped wash all over', $second->json('undo'));
+
+        $undone = $this->send('undo')->assertOk();
+        self::assertSame([5, 'coats of basecoat', 'dropped wash all over'], [$undone->json('steps.1.coats'), $undone->json('undo'), $undone->json('redo')]);
+        $start = $this->send('undo')->assertOk();
+        self::assertSame($first->json('steps'), $start->json('steps'));
+        $this->assertRefused(422, 'There is nothing to undo.', $this->send('undo'));
+        $this->send('redo');
+        self::assertSame($second->json('steps'), $this->send('redo')->json('steps'));
+        $this->assertRefused(422, 'There is nothing to redo.', $this->send('redo'));
+
+        $this->send('undo');
+        $other = $this->edit(['kind' => 'change', 'key' => 'wash', 'coats' => 2])->assertOk();
+        self::assertNull($other->json('redo'), 'a new edit ends what could be redone');
+    }
+
+    public function testADraftAnewCanBeUndone(): void
+    {
+        $this->signIn();
+        $this->edit(['kind' => 'change', 'key' => 'basecoat', 'coats' => 4]);
+        $this->postJson($this->url(), ['colour' => '#2f5a7e', 'way' => 'layers'])->assertOk();
+        $back = $this->send('undo')->assertOk();
+
+        self::assertSame(['#9c7d34', 'mixed', 4], [$back->json('colour'), $back->json('way'), $back->json('steps.1.coats')]);
+        self::assertSame('#9c7d34', AreaRow::query()->where('name', 'Coat')->value('hex'));
+    }
+
+    public function testAHardRuleIsRefusedAndNothingChanges(): void
+    {
+        $this->signIn();
+        $before = RecipeRow::query()->firstOrFail()->plan;
+        $this->assertRefused(422, 'That cannot be: wash all over', $this->edit(['kind' => 'move', 'key' => 'wash', 'to' => 3]));
+        self::assertSame($before, RecipeRow::query()->firstOrFail()->plan);
+    }
+
+    public function testASoftRuleIsMarkedOverruledAndHeardAgain(): void
+    {
+        $this->signIn();
+        $marked = $this->edit(['kind' => 'change', 'key' => 'layer', 'thin' => '1:5'])->assertOk();
+        $mark = $marked->json('steps.3.marks.0');
+        self::assertSame(['thin.range@layer', false, false], [$mark['id'], $mark['hard'], $mark['overruled']]);
+        self::assertStringContainsString('1:5 is thinner than usual', $mark['sentence']);
+
+        self::assertTrue($this->edit(['kind' => 'overrule', 'rule' => 'thin.range@layer', 'on' => true])->json('steps.3.marks.0.overruled'));
+        self::assertTrue($this->edit(['kind' => 'change', 'key' => 'basecoat', 'coats' => 2])->json('steps.3.marks.0.overruled'), 'it is remembered');
+        self::assertFalse($this->edit(['kind' => 'overrule', 'rule' => 'thin.range@layer', 'on' => false])->json('steps.3.marks.0.overruled'));
+    }
+
+    public function testAnEditOnAStaleVersionIsKeptAsideAndDoesNotOverwrite(): void
+    {
+        $this->signIn();
+        $seen = (int) $this->edit(['kind' => 'change', 'key' => 'basecoat', 'coats' => 3])->json('version');
+        $one = $this->edit(['kind' => 'change', 'key' => 'layer', 'coats' => 4, 'version' => $seen])->assertOk();
+        $other = $this->edit(['kind' => 'drop', 'key' => 'wash', 'version' => $seen])->assertStatus(202);
+        $this->assertAnswers('recipe', $other);
+
+        self::assertSame($one->json('steps'), $other->json('steps'), 'the newer state stands');
+        self::assertSame('dropped wash all over', $other->json('aside.0.words'));
+        self::assertNotContains('wash all over', array_column((array) $other->json('aside.0.layers'), 'technique'));
+        self::assertContains('wash all over', array_column((array) $other->json('steps'), 'technique'));
+
+        $id = $other->json('aside.0.id');
+        $kept = $this->postJson($this->url()."/aside/$id", ['take' => false])->assertOk();
+        self::assertSame([[], $one->json('steps')], [$kept->json('aside'), $kept->json('steps')]);
+        $this->edit(['kind' => 'drop', 'key' => 'wash', 'version' => $seen])->assertStatus(202);
+        $id = $this->getJson($this->url())->json('aside.0.id');
+        $taken = $this->postJson($this->url()."/aside/$id", ['take' => true])->assertOk();
+        self::assertNotContains('wash', $this->keys($taken));
+        self::assertSame(3, $taken->json('steps.1.coats'), 'what was there when the other window began is there');
+        self::assertSame($one->json('steps'), $this->send('undo')->json('steps'), 'and taking it can be undone');
+    }
+
+    public function testTwoWindowsOnAnUntouchedRecipe(): void
+    {
+        $this->signIn();
+        $version = $this->getJson($this->url())->json('version');
+        $this->edit(['kind' => 'change', 'key' => 'layer', 'coats' => 4, 'version' => $version])->assertOk();
+
+        self::assertSame('coats of basecoat', $this->edit(['kind' => 'change', 'key' => 'basecoat', 'coats' => 6, 'version' => $version])->assertStatus(202)->json('aside.0.words'));
+        self::assertNotSame(6, $this->getJson($this->url())->json('steps.1.coats'));
+    }
+
+    /** @param array<string, mixed> $edit */
+    #[DataProvider('bad')]
+    public function testABadEditIsRefusedInASentence(array $edit, string $sentence): void
+    {
+        $this->signIn();
+        $before = RecipeRow::query()->firstOrFail()->plan;
+        $this->assertRefused(422, $sentence, $this->edit($edit));
+        self::assertSame($before, RecipeRow::query()->firstOrFail()->plan);
+    }
+
+    /** @return iterable<string, array{array<string, mixed>, string}> */
+    public static function bad(): iterable
+    {
+        yield 'no kind' => [['key' => 'layer'], 'A recipe is changed by'];
+        yield 'an odd kind' => [['kind' => 'explode', 'key' => 'layer'], 'A recipe is changed by'];
+        yield 'an unknown technique' => [['kind' => 'add', 'technique' => 'glitter'], 'Choose what kind of step to add.'];
+        yield 'a second undercoat' => [['kind' => 'add', 'technique' => 'undercoat'], 'belongs to the whole figure'];
+        yield 'behind nothing' => [['kind' => 'add', 'technique' => 'glaze', 'after' => 'nowhere'], 'This recipe has no step "nowhere"'];
+        yield 'a place far away' => [['kind' => 'move', 'key' => 'layer', 'to' => 99], 'There is no place 100'];
+        yield 'too many rounds' => [['kind' => 'loop', 'key' => 'layer', 'from' => 'wash', 'rounds' => 40], 'A loop has 1 to 9 rounds'];
+        yield 'a loop backward' => [['kind' => 'loop', 'key' => 'wash', 'from' => 'layer', 'rounds' => 2], 'A loop goes from an earlier step'];
+        yield 'nothing to merge' => [['kind' => 'merge', 'key' => 'highlight'], 'there is none to merge it with'];
+        yield 'a share of nothing' => [['kind' => 'change', 'key' => 'layer', 'place' => ['share' => 0]], 'The share of a place is more than 0'];
+        yield 'an odd place' => [['kind' => 'change', 'key' => 'layer', 'place' => ['part' => 'the moon']], 'That is no place on an area'];
+        yield 'a foreign paint' => [['kind' => 'change', 'key' => 'layer', 'mix' => [['paint_id' => 999999, 'parts' => 1]]], 'Paint 999999 is not on this shelf'];
+        yield 'half a coat' => [['kind' => 'change', 'key' => 'layer', 'coats' => 1.5], 'Coats are a whole number'];
+        yield 'a long note' => [['kind' => 'change', 'key' => 'layer', 'note' => str_repeat('x', 401)], 'A note has at most 400 letters'];
+        yield 'nonsense to thin' => [['kind' => 'change', 'key' => 'layer', 'thin' => 'very'], 'is not a thinning'];
+    }
+
+    public function testAnAreaWithoutARecipeSaysSo(): void
+    {
+        $this->signIn();
+        RecipeRow::query()->delete();
+
+        $this->assertRefused(422, 'Coat has no recipe yet: draft one first.', $this->edit(['kind' => 'drop', 'key' => 'layer']));
+        $this->assertRefused(422, 'Coat has no recipe yet', $this->send('undo'));
+    }
+
+    public function testDraftingTakesWishesAndStarts(): void
+    {
+        $this->signIn();
+        $soft = $this->postJson($this->url(), ['colour' => '#9c7d34', 'contrast' => 'soft', 'light' => 'bone', 'shade' => 'cold', 'mixed' => true])->assertOk();
+        self::assertSame(['contrast' => 'soft', 'light' => 'bone', 'shade' => 'cold', 'mixed' => true, 'insist' => false], $soft->json('options'));
+        self::assertStringContainsString('Rung ', implode(' ', (array) $soft->json('steps.1.reasons')));
+        $strong = $this->postJson($this->url(), ['colour' => '#9c7d34', 'contrast' => 'strong'])->assertOk();
+        self::assertNotSame($soft->json('area.strip'), $strong->json('area.strip'));
+        $fire = $this->postJson($this->url(), ['colour' => '#a82a20', 'start' => 'red-fire'])->assertOk();
+        self::assertStringContainsString('Red of fire', implode(' ', (array) $fire->json('findings')));
+        $more = $this->postJson($this->url(), ['colour' => '#a82a20', 'start' => 'weathering'])->assertOk();
+        self::assertSame($this->keys($fire), array_slice($this->keys($more), 0, count($this->keys($fire))), 'a start that only adds keeps what is there');
+        $this->assertRefused(422, 'There is no start "glitter"', $this->postJson($this->url(), ['colour' => '#a82a20', 'start' => 'glitter']));
+    }
+
+    public function testATwentyStepRecipeIsWhole(): void
+    {
+        $this->signIn();
+        for ($i = 0; $i < 16; ++$i) {
+            $this->edit(['kind' => 'add', 'technique' => 'glaze', 'after' => null])->assertOk();
+        }
+        $answer = $this->edit(['kind' => 'change', 'key' => 'glaze-16', 'coats' => 2])->assertOk();
+
+        self::assertCount(21, (array) $answer->json('steps'));
+        $this->assertAnswers('recipe', $answer);
+    }
+
+    private function url(): string
+    {
+        return '/api/areas/'.AreaRow::query()->where('name', 'Coat')->value('id').'/recipe';
+    }
+
+    private function paint(string $name): int
+    {
+        return (int) Paint::query()->where('name', $name)->value('id');
+    }
+
+    /**
+     * @param array<string, mixed> $edit
+     *
+     * @return TestResponse<Response>
+     */
+    private function edit(array $edit): TestResponse
+    {
+        return $this->postJson($this->url().'/edits', $edit);
+    }
+
+    /** @return TestResponse<Response> */
+    private function send(string $what): TestResponse
+    {
+        return $this->postJson($this->url().'/'.$what);
+    }
+
+    /**
+     * @param TestResponse<Response> $answer
+     *
+     * @return list<string>
+     */
+    private function keys(TestResponse $answer): array
+    {
+        return array_column((array) $answer->json('steps'), 'key');
+    }
+}
