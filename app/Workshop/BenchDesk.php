@@ -59,8 +59,11 @@ final readonly class BenchDesk
             throw new DomainException(sprintf('%s has figures 1 to %d: there is no figure %d.', $company->name, $company->count, $figure));
         }
         $done = $this->done($company);
-        $steps = $this->steps($company);
-        $planned = array_map(static fn (array $s): string => self::key($s['area']?->id, $s['outcome']->step->key), $steps);
+        $all = $this->steps($company);
+        $for = static fn (int $n): array => array_values(array_filter($all, static fn (array $s): bool => $s['outcome']->step->who->includes($n, $company->leaders)));
+        $keys = static fn (array $steps): array => array_map(static fn (array $s): string => self::key($s['area']?->id, $s['outcome']->step->key), $steps);
+        $steps = $for($figure);
+        $planned = $keys($steps);
         $views = [];
         foreach ($steps as $i => ['area' => $area, 'outcome' => $outcome]) {
             $views[] = [
@@ -79,8 +82,8 @@ final readonly class BenchDesk
             'figure' => $figure,
             'figures' => array_map(static fn (int $n): array => [
                 'number' => $n,
-                'done' => count(array_intersect_key($done[$n] ?? [], array_flip($planned))),
-                'total' => count($planned),
+                'done' => count(array_intersect_key($done[$n] ?? [], array_flip($keys($for($n))))),
+                'total' => count($for($n)),
             ], range(1, $company->count)),
             'steps' => $views,
             'next' => $open === [] ? null : array_values($open)[0]['id'],

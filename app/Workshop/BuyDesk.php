@@ -64,7 +64,7 @@ final class BuyDesk
                     'outcome' => $step['outcome'],
                     'area' => $step['area']?->id,
                     'where' => $company->name.', '.mb_strtolower($step['area']->name ?? 'undercoat'),
-                    'figures' => $company->count - count($done[$step['area']->id ?? 'all'][$key] ?? []),
+                    'figures' => max(0, $step['outcome']->step->who->of($company->count, $company->leaders) - count($done[$step['area']->id ?? 'all'][$key] ?? [])),
                 ];
             }
         }

@@ -106,7 +106,7 @@ final readonly class CompareDesk
     private function words(array $side, ?Way $way, ?Ground $ground, ?TrialRow $trial): string
     {
         $said = array_filter([
-            $side['kind'] === 'now' ? 'as planned' : ($way === null ? 'drafted anew' : 'painted '.$way->words()),
+            $side['kind'] === 'now' ? 'as planned' : ($way === null ? 'drafted anew' : $way->words()),
             ($side['contrast'] ?? '') === '' || $side['kind'] === 'now' ? '' : $side['contrast'].' contrast',
             $ground === null ? '' : 'on '.$ground->words,
             $trial === null ? '' : 'in the colours of '.$trial->name,

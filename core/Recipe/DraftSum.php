@@ -60,16 +60,27 @@ final readonly class DraftSum
     {
         $said = [];
         foreach ([
-            [$this->coats - $other->coats, 'coat', 'coats', ''],
-            [(int) round($this->minutes) - (int) round($other->minutes), 'minute', 'minutes', ' of work'],
-            [$this->waiting - $other->waiting, 'minute', 'minutes', ' of drying'],
-            [count($this->paints) - count($other->paints), 'paint', 'paints', ' to load'],
-        ] as [$more, $one, $many, $of]) {
+            [$this->coats - $other->coats, self::counted(...), ['coat', 'coats'], 'fewer', ''],
+            [(int) round($this->minutes) - (int) round($other->minutes), self::hours(...), [], 'less', ' work'],
+            [$this->waiting - $other->waiting, self::hours(...), [], 'less', ' drying'],
+            [count($this->paints) - count($other->paints), self::counted(...), ['paint', 'paints'], 'fewer', ' to load'],
+        ] as [$more, $words, $units, $less, $of]) {
             if ($more !== 0) {
-                $said[] = sprintf('%d %s %s%s', abs($more), abs($more) === 1 ? $one : $many, $more > 0 ? 'more' : 'fewer', $of);
+                $said[] = sprintf('%s %s%s', $words(abs($more), ...$units), $more > 0 ? 'more' : $less, $of);
             }
         }
 
         return new Finding('draft.against', $said === [] ? 'It takes the same coats, minutes and paints.' : 'It takes {what}.', ['what' => implode(', ', $said)]);
+    }
+
+    private static function counted(int $count, string $one, string $many): string
+    {
+        return $count.' '.($count === 1 ? $one : $many);
+    }
+
+    /** 168 → "2 h 48", 41 → "41 min". */
+    private static function hours(int $minutes): string
+    {
+        return $minutes < 60 ? $minutes.' min' : sprintf('%d h %02d', intdiv($minutes, 60), $minutes % 60);
     }
 }

@@ -24,7 +24,7 @@
                     @if ($step['note'] !== '')<p class="how"><i>{{ $step['note'] }}</i></p>@endif
                 </div>
                 <p class="ticks" aria-label="Figures">
-                    @for ($i = 1; $i <= min($card['count'], 30); ++$i)<span @class(['done' => in_array($i, $step['done'], true)])>{{ in_array($i, $step['done'], true) ? '✓' : $i }}</span>@endfor
+                    @for ($i = 1; $i <= min($step['figures'], 30); ++$i)<span @class(['done' => in_array($i, $step['done'], true)])>{{ in_array($i, $step['done'], true) ? '✓' : $i }}</span>@endfor
                 </p>
             </li>
         @endforeach

@@ -15,7 +15,7 @@ use Kalokroma\Recipe\StepOutcome;
 /**
  * A recipe as it is printed: what to load, how thin, how often, how long to wait, and what it will look like.
  *
- * @phpstan-type CardStep array{number: int, key: string, stage: string, title: string, load: string, drops: string, thin: string, coats: string, dry: string, place: string, note: string, watch: string, missing: bool, faces: array{recess: string, plane: string, ridge: string}, done: list<int>}
+ * @phpstan-type CardStep array{number: int, key: string, stage: string, title: string, load: string, drops: string, thin: string, coats: string, dry: string, place: string, note: string, watch: string, missing: bool, faces: array{recess: string, plane: string, ridge: string}, figures: int, done: list<int>}
  * @phpstan-type Card array{name: string, company: string, count: int, about: string, colour: string|null, way: string, like: string, findings: list<string>, steps: list<CardStep>, totals: string, cautions: list<string>}
  */
 final class CardView
@@ -46,7 +46,7 @@ final class CardView
             'way' => $recipe?->way->words() ?? '',
             'like' => $differences === [] ? '' : implode('; ', array_column($differences, 'words')),
             'findings' => array_map(static fn (Finding $f): string => $f->sentence(), $plan->findings ?? []),
-            'steps' => array_map(static fn (StepOutcome $o, int $i): array => self::step($o, $i + 1, $company->count, self::done($company, $area, $o->step->key)), $outcomes, array_keys($outcomes)),
+            'steps' => array_map(static fn (StepOutcome $o, int $i): array => self::step($o, $i + 1, $o->step->who->of($company->count, $company->leaders), self::done($company, $area, $o->step->key)), $outcomes, array_keys($outcomes)),
             'totals' => sprintf('%d steps, about %s of work a figure, %s of drying', count($outcomes), self::duration((int) round($minutes)), self::duration($waiting)),
             'cautions' => array_map(strval(...), array_keys($cautions)),
         ];
@@ -88,6 +88,7 @@ final class CardView
             'watch' => $step->technique->facts()->watch,
             'missing' => !($step->mix?->isAtHand() ?? true),
             'faces' => StepView::surface($outcome->after),
+            'figures' => $count,
             'done' => $done,
         ];
     }

@@ -42,6 +42,7 @@ final class RecipeView
         $others = self::others($desk, $area);
         $steps = array_map(static fn (StepOutcome $o): array => [
             ...StepView::of($o),
+            'figures' => $o->step->who->of($company->count, $company->leaders),
             'done_on' => count(array_unique($done[$o->step->key] ?? [])),
             'marks' => array_values(array_filter($marks, static fn (array $m): bool => $m['key'] === $o->step->key)),
             'shared' => SharedPaints::sentence($o->step, $others),

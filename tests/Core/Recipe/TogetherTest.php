@@ -74,7 +74,7 @@ final class TogetherTest extends TestCase
         self::assertEqualsWithDelta($undercoat->minutes + $b->minutes + $w->minutes, $two->minutes, 1e-9);
         self::assertSame($undercoat->waiting() + 2 * 8 + 40, $two->waiting);
         self::assertSame(['#4b3524', '#8b6a49'], $two->paints);
-        self::assertSame(sprintf('It takes 1 coat more, %d minutes more of work, 40 minutes more of drying, 1 paint more to load.', round($two->minutes) - round($one->minutes)), $two->against($one)->sentence());
+        self::assertSame(sprintf('It takes 1 coat more, %d min more work, 40 min more drying, 1 paint more to load.', round($two->minutes) - round($one->minutes)), $two->against($one)->sentence());
         self::assertStringContainsString('1 coat fewer', $one->against($two)->sentence());
         self::assertSame('It takes the same coats, minutes and paints.', $one->against($one)->sentence());
         self::assertSame([2, $one->coats], [$sum($base, $wash->with(omitted: true))->steps, $sum($base, $wash->with(omitted: true))->coats], 'what is left out does not count');

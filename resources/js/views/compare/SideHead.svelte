@@ -51,7 +51,7 @@
             <dd>{duration(draft.minutes)}</dd>
         </div>
         <div>
-            <dt>drying</dt>
+            <dt>drying in a row</dt>
             <dd>{duration(draft.waiting)}</dd>
         </div>
         <div>

@@ -26,35 +26,11 @@
             </span>
         </a>
     {/each}
-    <div class="head files">
-        <h3>The whole {company.count > 1 ? 'company' : 'figure'}</h3>
-        <ul>
-            <li><a href="/api/companies/{company.id}/card" target="_blank" rel="noopener">Cards, a page an area</a></li>
-            <li>
-                <a href="/api/companies/{company.id}/card?as=table" target="_blank" rel="noopener">One table to print</a
-                >
-            </li>
-            <li><a href="/api/companies/{company.id}/file?as=json" download>JSON for another workshop</a></li>
-            {#if company.count > 1}<li>
-                    <a href="/api/companies/{company.id}/file?as=figure" download>JSON of one figure</a>
-                </li>{/if}
-            <li><a href="/api/companies/{company.id}/file?as=md" download>Markdown</a></li>
-        </ul>
-    </div>
 </nav>
 
 <style>
     .head {
         padding: 0 18px 14px;
-    }
-    .files ul {
-        margin: 6px 0 0;
-        padding: 0;
-        list-style: none;
-    }
-    .files {
-        padding-top: 16px;
-        font-size: 13px;
     }
     h2 a {
         color: inherit;

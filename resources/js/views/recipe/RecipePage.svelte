@@ -13,6 +13,7 @@
     import StepPanel from './StepPanel.svelte';
     import Strata from './Strata.svelte';
     import Totals from './Totals.svelte';
+    import WholeFigure from './WholeFigure.svelte';
     import { RecipeState } from './recipe.svelte';
 
     interface Props {
@@ -107,27 +108,17 @@
                     </p>
                 {/if}
                 {#each recipe.findings as finding (finding)}<p class="finding">{finding}</p>{/each}
-                <Strata
-                    steps={page.steps}
-                    count={recipe.company.count}
-                    chosen={page.step?.key ?? ''}
-                    onchoose={choose}
-                />
+                <Strata steps={page.steps} chosen={page.step?.key ?? ''} onchoose={choose} />
                 <AddStep {page} />
                 <Totals {recipe} {page} />
                 <LeftOut stages={recipe.left_out} />
+                <WholeFigure company={recipe.company} />
             {/if}
         </main>
         <aside class="panel" aria-label="The chosen step" bind:this={panel}>
             {#if recipe.drafted && page.step}
                 {#key `${recipe.area.id} ${page.step.key}`}
-                    <StepPanel
-                        area={recipe.area.id}
-                        company={recipe.company.id}
-                        count={recipe.company.count}
-                        step={page.step}
-                        {page}
-                    />
+                    <StepPanel area={recipe.area.id} company={recipe.company.id} step={page.step} {page} />
                 {/key}
             {:else}
                 <h2>What happens next</h2>

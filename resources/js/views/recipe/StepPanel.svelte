@@ -15,12 +15,10 @@
     interface Props {
         area: number;
         company: number;
-        /** figures of the company */
-        count: number;
         step: Step;
         page: RecipeState;
     }
-    let { area, company, count, step, page }: Props = $props();
+    let { area, company, step, page }: Props = $props();
 
     const parts = $derived(step.mix.map((p) => p.parts).join(' : '));
     const sheets = $derived(step.stage === 'undercoat' ? ['Shelf', 'Why'] : ['Shelf', 'Why', 'Change', 'Mishap']);
@@ -40,14 +38,14 @@
     );
 
     function figures(served: number): string {
-        if (served >= count) return count > 1 ? `all ${count} figures` : 'the figure';
+        if (served >= step.figures) return step.figures > 1 ? `all ${step.figures} figures` : 'the figure';
         return counted(served, 'figure');
     }
 </script>
 
 <p class="soft">
     {capital(step.technique)} · {step.tool}{step.place ? ` · ${step.place}` : ''}{step.who === 'leaders'
-        ? ' · leaders only'
+        ? ` · leaders only, ${counted(step.figures, 'figure')}`
         : ''}
 </p>
 <h2>{title}</h2>

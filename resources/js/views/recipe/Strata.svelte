@@ -6,15 +6,13 @@
     interface Props {
         /** from the undercoat up */
         steps: Step[];
-        /** figures of the company */
-        count: number;
         chosen: string;
         onchoose: (key: string) => void;
     }
-    let { steps, count, chosen, onchoose }: Props = $props();
+    let { steps, chosen, onchoose }: Props = $props();
 
     const rows = $derived(steps.map((step, i) => ({ step, number: i + 1 })).reverse());
-    const done = (step: Step) => step.done_on >= count;
+    const done = (step: Step) => step.figures > 0 && step.done_on >= step.figures;
 
     function facts(step: Step): string {
         if (step.omitted) return 'left out by you';
@@ -57,7 +55,7 @@
                         >{capital(step.technique)}{step.stage === step.technique || step.technique.includes(step.stage)
                             ? ''
                             : ` · ${step.stage}`}{step.done_on > 0 && !done(step)
-                            ? ` · ${step.done_on} of ${count} done`
+                            ? ` · ${step.done_on} of ${step.figures} done`
                             : ''}</small
                     >
                     <b>{step.mix_words}</b>
