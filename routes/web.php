@@ -90,6 +90,7 @@ Route::prefix('api')->group(static function (): void {
 
         Route::get('areas/{area}/recipe', [RecipeController::class, 'show'])->whereNumber('area');
         Route::post('areas/{area}/recipe', [RecipeController::class, 'draft'])->whereNumber('area');
+        Route::get('recipe/ladder', [RecipeController::class, 'ladder']);
         Route::get('recipe/vocabulary', [RecipeController::class, 'vocabulary']);
         Route::post('areas/{area}/recipe/edits', [RecipeController::class, 'edit'])->whereNumber('area');
         Route::post('areas/{area}/recipe/undo', [RecipeController::class, 'undo'])->whereNumber('area');

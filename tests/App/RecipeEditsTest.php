@@ -215,6 +215,22 @@ final class RecipeEditsTest extends TestCase
         $this->assertRefused(422, 'There is no start "glitter"', $this->postJson($this->url(), ['colour' => '#a82a20', 'start' => 'glitter']));
     }
 
+    public function testTheLadderIsShownBeforeAnythingIsDrafted(): void
+    {
+        $this->signIn();
+        $ladder = fn (string $more): TestResponse => $this->getJson('/api/recipe/ladder?colour=%239c7d34'.$more);
+        $clear = $ladder('')->assertOk();
+        $this->assertAnswers('ladderPreview', $clear);
+        self::assertSame(['shade', 'base', 'layer', 'drybrush', 'highlight', 'accent'], array_column((array) $clear->json('rungs'), 'rung'));
+        self::assertSame('#9c7d34', $clear->json('rungs.2.wanted'));
+        self::assertNull($clear->json('even'));
+        self::assertNotSame($clear->json('rungs.0'), $ladder('&contrast=strong')->json('rungs.0'));
+        self::assertMatchesRegularExpression('/\d rungs from .* to .*, [\d.]+ to [\d.]+ apart: /', (string) $ladder('&mixed=1')->assertOk()->json('even'));
+        $this->assertRefused(422, 'is not a colour', $this->getJson('/api/recipe/ladder?colour=brown'));
+        Paint::query()->delete();
+        $this->assertRefused(422, 'bring in a few paints first', $ladder(''));
+    }
+
     public function testATwentyStepRecipeIsWhole(): void
     {
         $this->signIn();

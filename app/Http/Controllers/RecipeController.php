@@ -8,6 +8,7 @@ use App\Http\Requests\DraftForm;
 use App\Http\Requests\EditForm;
 use App\Http\Requests\StepChange;
 use App\Http\Resources\AlternativesView;
+use App\Http\Resources\LadderPreview;
 use App\Http\Resources\RecipeView;
 use App\Http\Resources\SubstitutesView;
 use App\Http\Resources\VocabularyView;
@@ -29,6 +30,12 @@ final class RecipeController extends Controller
     public function vocabulary(Request $request): JsonResponse
     {
         return new JsonResponse(VocabularyView::of($this->painter($request)->equipment()));
+    }
+
+    /** The ladder of a colour, before anything is drafted. */
+    public function ladder(DraftForm $request): JsonResponse
+    {
+        return new JsonResponse(LadderPreview::of(new RecipeDesk($this->painter($request)), (string) $request->string('colour'), $request->wish()));
     }
 
     public function draft(DraftForm $request, AreaRow $area): JsonResponse

@@ -10,6 +10,7 @@ import type {
     Compared,
     Figures,
     GlazeTable,
+    LadderPreview,
     LadderTable,
     Ledger,
     Matches,
@@ -103,6 +104,12 @@ export const vocabularyQuery = () =>
         queryKey: ['vocabulary'],
         queryFn: () => get<RecipeVocabulary>('recipe/vocabulary'),
         staleTime: 60_000,
+    });
+
+export const rungsQuery = (question: Record<string, string>) =>
+    queryOptions({
+        queryKey: ['rungs', question],
+        queryFn: () => get<LadderPreview>(`recipe/ladder?${given(question)}`),
     });
 
 export const mishapQuery = (area: number, step: string, mishap: string, on: string) =>

@@ -19,7 +19,7 @@
     <section aria-label="Two versions of this recipe">
         <h2>Two versions of this recipe</h2>
         <p>
-            In another window you changed <strong>{aside.words}</strong> on an older state. Both are kept; say which one shall
+            Another window worked on an older state: <strong>{aside.words}</strong>. Both are kept; say which one shall
             stand.
         </p>
         <div class="both">

@@ -3,6 +3,7 @@
     import { Button, Select, SelectItem, TextInput } from 'carbon-components-svelte';
     import { shelfQuery, vocabularyQuery } from '../../api/queries';
     import type { Recipe } from '../../api/wire';
+    import LadderStrip from './LadderStrip.svelte';
     import type { RecipeState } from './recipe.svelte';
 
     interface Props {
@@ -38,7 +39,7 @@
 >
     <h2>Which colour shall it be?</h2>
     <p class="soft">
-        As the area should look in the end, on its planes. Take one from the shelf, or any colour at all.
+        As the area should look in the end, on its planes: any colour at all, or one of your shelf below.
     </p>
     <div class="wanted">
         <label class="big" style:background={valid ? colour : 'transparent'}>
@@ -65,20 +66,18 @@
             </Select>
         </div>
     </div>
-    <div class="shelf" role="group" aria-label="Colours on the shelf">
-        {#each paints as paint (paint.id)}
-            <button
-                type="button"
-                title={paint.name}
-                aria-label={paint.name}
-                aria-pressed={paint.colour === colour}
-                style:background={paint.colour}
-                onclick={() => (colour = paint.colour ?? colour)}
-            ></button>
-        {:else}
-            <p class="soft">No covering paint is at hand. <a href="#/shelf">Bring some to the shelf</a> first.</p>
-        {/each}
-    </div>
+    {#if valid && !start}
+        <LadderStrip
+            colour={colour.trim().toLowerCase()}
+            wish={{
+                contrast: options.contrast,
+                light: options.light,
+                shade: options.shade,
+                mixed: options.mixed ? '1' : '0',
+                insist: options.insist ? '1' : '0',
+            }}
+        />
+    {/if}
     <div class="fields three">
         <Select size="sm" labelText="Lighten toward" bind:selected={options.light}>
             {#each vocabulary.data?.towards ?? [] as each (each.id)}<SelectItem
@@ -106,7 +105,9 @@
         <label
             ><input type="checkbox" bind:checked={options.mixed} /> mix the rungs from two or three paints, in even steps</label
         >
-        <label><input type="checkbox" bind:checked={options.insist} /> white even over red</label>
+        {#if options.light === 'white'}<label
+                ><input type="checkbox" bind:checked={options.insist} /> white even over red</label
+            >{/if}
     </p>
     {#if told}<p class="soft">{told.why}</p>{/if}
     <Button type="submit" disabled={page.busy || !valid}
@@ -116,6 +117,21 @@
         <Button kind="ghost" onclick={() => (page.redrafting = false)}>Keep the recipe</Button>
         <p class="soft">The draft before can be had back with Undo; what is recorded stays.</p>
     {/if}
+    <h3>Colours on your shelf</h3>
+    <div class="shelf" role="group" aria-label="Colours on the shelf">
+        {#each paints as paint (paint.id)}
+            <button
+                type="button"
+                title={paint.name}
+                aria-label={paint.name}
+                aria-pressed={paint.colour === colour}
+                style:background={paint.colour}
+                onclick={() => (colour = paint.colour ?? colour)}
+            ></button>
+        {:else}
+            <p class="soft">No covering paint is at hand. <a href="#/shelf">Bring some to the shelf</a> first.</p>
+        {/each}
+    </div>
 </form>
 
 <style>
@@ -144,6 +160,9 @@
     .big:focus-within {
         outline: 2px solid var(--ink);
         outline-offset: 3px;
+    }
+    h3 {
+        margin: 22px 0 8px;
     }
     .fields {
         display: grid;
