@@ -18,7 +18,7 @@ use Kalokroma\Shelf\RankedMix;
 final class MixChoice
 {
     /** Best pairs among which convenience may choose. */
-    private const WEIGHED_PAIRS = 60;
+    private const WEIGHED_PAIRS = 30;
 
     /** What loading another paint weighs against difference, in CIEDE2000. */
     private const NEW_PAINT = 0.5;
@@ -84,7 +84,7 @@ final class MixChoice
 
     private function inconvenience(RankedMix $candidate): float
     {
-        $labs = array_map(static fn (array $p): Lab => Mix::single($p['paint'])->lab(), $candidate->mix->parts);
+        $labs = array_map(static fn (array $p): Lab => $p['paint']->lab(), $candidate->mix->parts);
 
         return $candidate->difference
             + self::NEW_PAINT * (2 - count($this->alreadyLoaded($candidate->mix)))

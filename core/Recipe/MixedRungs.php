@@ -22,6 +22,10 @@ final readonly class MixedRungs
     /** Drops with which the end of a way is looked for. */
     private const END_DROPS = 6;
 
+    /** Paints tried for it, and by how much (L*) one may fall short of the lightness that is wanted. */
+    private const TRIED = 30;
+    private const SHORT_BY = 2.0;
+
     /** @param array<string, int> $at place of each rung among the steps */
     private function __construct(public MixLadder $ladder, private array $at, public Paint $middle)
     {
@@ -104,12 +108,8 @@ final readonly class MixedRungs
         $up = $target->l > $from->l;
         $best = null;
         $least = Ciede2000::difference($from, $target);
-        foreach ($palette->mixable() as $paint) {
-            $single = Mix::single($paint);
-            if ($paint->id === $middle->id || ($up ? $single->lab()->l < $target->l - 2.0 : $single->lab()->l > $target->l + 2.0)) {
-                continue;
-            }
-            $mixes = [$single, ...array_map(
+        foreach (self::promising($palette, $middle, $target, $up) as $paint) {
+            $mixes = [Mix::single($paint), ...array_map(
                 static fn (array $r): Mix => Mix::of([['paint' => $middle, 'parts' => $r[0]], ['paint' => $paint, 'parts' => $r[1]]]),
                 WholeParts::ratios(self::END_DROPS),
             )];
@@ -122,5 +122,31 @@ final readonly class MixedRungs
         }
 
         return $best;
+    }
+
+    /**
+     * Paints that lead the right way far enough, those first whose straight way from the middle passes nearest the target.
+     *
+     * @return list<Paint>
+     */
+    private static function promising(Palette $palette, Paint $middle, Lab $target, bool $up): array
+    {
+        $from = $middle->lab();
+        [$tl, $ta, $tb] = [$target->l - $from->l, $target->a - $from->a, $target->b - $from->b];
+        $found = $misses = [];
+        foreach ($palette->mixable() as $paint) {
+            $lab = $paint->lab();
+            if ($paint->id === $middle->id || ($up ? $lab->l < $target->l - self::SHORT_BY : $lab->l > $target->l + self::SHORT_BY)) {
+                continue;
+            }
+            [$l, $a, $b] = [$lab->l - $from->l, $lab->a - $from->a, $lab->b - $from->b];
+            $length = $l * $l + $a * $a + $b * $b;
+            $way = $length > 0.0 ? max(0.0, min(1.0, ($l * $tl + $a * $ta + $b * $tb) / $length)) : 0.0;
+            $misses[] = ($way * $l - $tl) ** 2 + ($way * $a - $ta) ** 2 + ($way * $b - $tb) ** 2;
+            $found[] = $paint;
+        }
+        asort($misses);
+
+        return array_map(static fn (int $i): Paint => $found[$i], array_slice(array_keys($misses), 0, self::TRIED));
     }
 }

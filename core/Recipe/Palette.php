@@ -25,6 +25,9 @@ final class Palette
     private const NEAREST = 50;
     private const SPREAD = 40;
 
+    /** Pairs of them that are looked at closely: a draft asks for many colours, and weighs convenience besides. */
+    private const LOOKED_AT = 28;
+
     /** @var list<Paint> with or without a colour */
     private readonly array $all;
 
@@ -36,6 +39,12 @@ final class Palette
 
     /** @var list<Paint>|null */
     private ?array $spread = null;
+
+    /** The colour that singles were asked for last: a draft asks for one several times. */
+    private ?Lab $asked = null;
+
+    /** @var list<RankedMix> */
+    private array $answered = [];
 
     /** @param list<Paint> $shelf */
     public function __construct(array $shelf, private readonly Matcher $matcher = new Matcher())
@@ -59,7 +68,12 @@ final class Palette
     /** @return list<RankedMix> singles of the mixable paints, best first */
     public function singles(Lab $target): array
     {
-        return $this->matcher->singles($target, $this->mixable());
+        if ($this->asked === null || $this->asked != $target) {
+            $this->asked = $target;
+            $this->answered = $this->matcher->singles($target, $this->mixable());
+        }
+
+        return $this->answered;
     }
 
     /** @return list<RankedMix> two-paint mixes, best first */
@@ -74,7 +88,7 @@ final class Palette
             $kept[$paint->id] = $paint;
         }
 
-        return $this->matcher->pairs($target, array_values($kept), $most);
+        return $this->matcher->pairs($target, array_values($kept), $most, kept: self::LOOKED_AT);
     }
 
     /** @return list<Paint> the paints at hand that behave so */

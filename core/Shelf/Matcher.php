@@ -41,12 +41,13 @@ final class Matcher
      * @param list<Paint> $paints
      * @param int         $most   how many are wanted, 1 or more
      * @param int         $parts  most drops in all, 2 or more
+     * @param int         $kept   pairs that are looked at closely in each round of the search
      *
      * @return list<RankedMix>
      */
-    public function pairs(Lab $target, array $paints, int $most = 10, int $parts = self::PARTS): array
+    public function pairs(Lab $target, array $paints, int $most = 10, int $parts = self::PARTS, int $kept = MixSearch::PAIRS_KEPT): array
     {
-        return $this->mixes($target, $paints, 2, $most, $parts);
+        return $this->mixes($target, $paints, 2, $most, $parts, $kept);
     }
 
     /**
@@ -99,10 +100,10 @@ final class Matcher
      *
      * @return list<RankedMix>
      */
-    private function mixes(Lab $target, array $paints, int $mostPaints, int $most, int $parts): array
+    private function mixes(Lab $target, array $paints, int $mostPaints, int $most, int $parts, int $kept = MixSearch::PAIRS_KEPT): array
     {
         usort($paints, static fn (Paint $a, Paint $b): int => $a->id <=> $b->id);
-        $found = (new MixSearch($target, $paints, $parts))->run($mostPaints);
+        $found = (new MixSearch($target, $paints, $parts, $kept))->run($mostPaints);
         asort($found);
         $ranked = [];
         foreach (array_slice($found, 0, 2 * $most + 20, true) as $key => $difference) {
@@ -121,10 +122,14 @@ final class Matcher
      */
     private static function ranked(array $mixes): array
     {
-        usort($mixes, static fn (RankedMix $a, RankedMix $b): int => round($a->difference, 4) <=> round($b->difference, 4)
-            ?: count($a->mix->parts) <=> count($b->mix->parts)
-            ?: $a->mix->totalParts() <=> $b->mix->totalParts()
-            ?: $a->mix->key() <=> $b->mix->key());
+        $rounded = $counts = $totals = $keys = [];
+        foreach ($mixes as $ranked) {
+            $rounded[] = round($ranked->difference, 4);
+            $counts[] = count($ranked->mix->parts);
+            $totals[] = $ranked->mix->totalParts();
+            $keys[] = $ranked->mix->key();
+        }
+        array_multisort($rounded, SORT_NUMERIC, $counts, SORT_NUMERIC, $totals, SORT_NUMERIC, $keys, SORT_STRING, $mixes);
 
         return $mixes;
     }

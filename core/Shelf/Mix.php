@@ -16,6 +16,8 @@ final class Mix
 {
     private ?Pigment $pigment = null;
 
+    private ?Lab $lab = null;
+
     /** @param non-empty-list<array{paint: Paint, parts: int}> $parts */
     private function __construct(public readonly array $parts)
     {
@@ -76,7 +78,7 @@ final class Mix
 
     public function lab(): Lab
     {
-        return $this->colour()->toLab();
+        return $this->lab ??= count($this->parts) === 1 ? $this->parts[0]['paint']->lab() : $this->colour()->toLab();
     }
 
     public function isSingle(): bool

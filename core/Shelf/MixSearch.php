@@ -26,7 +26,7 @@ use Kalokroma\Film\KubelkaMunk;
 final class MixSearch
 {
     /** Pairs and triples scored exactly in one round. */
-    private const PAIRS_KEPT = 160;
+    public const PAIRS_KEPT = 160;
     private const TRIPLES_KEPT = 600;
 
     /** Paints among which triples are tried: those of the best pairs, then the nearest singles. */
@@ -55,8 +55,9 @@ final class MixSearch
     /**
      * @param list<Paint> $paints with colours
      * @param int         $parts  most drops in all, 2 or more
+     * @param int         $kept   pairs scored exactly in one round
      */
-    public function __construct(private readonly Lab $target, array $paints, private readonly int $parts)
+    public function __construct(private readonly Lab $target, array $paints, private readonly int $parts, private readonly int $kept = self::PAIRS_KEPT)
     {
         foreach ($paints as $paint) {
             $pigment = $paint->pigment();
@@ -164,6 +165,7 @@ final class MixSearch
     {
         [$x, $y, $z] = $vectors;
         $body = $this->body;
+        $most = $this->kept;
         $n = count($x);
         $last = count($ratios) - 1;
         $logs = array_column($ratios, 2);
@@ -199,18 +201,18 @@ final class MixSearch
                 $score = $px * $px + $py * $py + $pz * $pz;
                 if ($score < $worst) {
                     $kept[] = [$score, $i, $j, $at];
-                    if (count($kept) >= 2 * self::PAIRS_KEPT) {
+                    if (count($kept) >= 2 * $most) {
                         sort($kept);
-                        $kept = array_slice($kept, 0, self::PAIRS_KEPT);
-                        $worst = $kept[self::PAIRS_KEPT - 1][0];
+                        $kept = array_slice($kept, 0, $most);
+                        $worst = $kept[$most - 1][0];
                     }
                 }
             }
         }
         sort($kept);
-        foreach (array_slice($kept, 0, self::PAIRS_KEPT) as [, $i, $j, $at]) {
+        foreach (array_slice($kept, 0, $most) as [, $i, $j, $at]) {
             for ($near = max(0, $at - 2); $near <= min($last, $at + 2); ++$near) {
-                $this->score([[$i, $ratios[$near][0]], [$j, $ratios[$near][1]]]);
+                $this->scorePair($i, $ratios[$near][0], $j, $ratios[$near][1]);
             }
         }
     }
@@ -320,6 +322,27 @@ final class MixSearch
         sort($indices);
 
         return $indices;
+    }
+
+    /** The same as {@see self::score()} for two paints: without a list, since most of the time is spent here. */
+    private function scorePair(int $i, int $a, int $j, int $b): void
+    {
+        $key = $i.'*'.$a.'+'.$j.'*'.$b;
+        if (isset($this->scored[$key])) {
+            return;
+        }
+        [$wx, $wy, $wz] = Bands::weights();
+        [$ki, $si, $kj, $sj] = [$this->k[$i], $this->s[$i], $this->k[$j], $this->s[$j]];
+        $x = $y = $z = 0.0;
+        for ($band = 0; $band < Bands::COUNT; ++$band) {
+            $q = ($a * $ki[$band] + $b * $kj[$band]) / ($a * $si[$band] + $b * $sj[$band]);
+            $r = 1 / (1 + $q + sqrt($q * ($q + 2)));
+            $x += $wx[$band] * $r;
+            $y += $wy[$band] * $r;
+            $z += $wz[$band] * $r;
+        }
+        $lab = Lab::fromXyz(new Xyz($x, $y, $z));
+        $this->scored[$key] = Ciede2000::between($lab->l, $lab->a, $lab->b, $this->target->l, $this->target->a, $this->target->b);
     }
 
     /** @param non-empty-list<array{int, int}> $mix index and parts */

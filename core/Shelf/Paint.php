@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kalokroma\Shelf;
 
+use Kalokroma\Colour\Lab;
 use Kalokroma\Colour\Reflectance;
 use Kalokroma\Colour\Srgb;
 use Kalokroma\Film\ColourSource;
@@ -23,6 +24,8 @@ final class Paint
     public readonly ColourSource $source;
 
     private ?Pigment $pigment;
+
+    private ?Lab $lab = null;
 
     /**
      * @param Reflectance|null $colour   as it was entered or read; a test swatch takes its place
@@ -88,6 +91,16 @@ final class Paint
         return $this->pigment ??= $this->behaviour->isTransparent()
             ? Pigment::transparent($this->colour)
             : Pigment::covering($this->colour, $this->behaviour->hiding());
+    }
+
+    /**
+     * Its dry colour: at full hide, or one coat over white for stain, wash and ink.
+     *
+     * @throws ShelfProblem where the paint has no colour
+     */
+    public function lab(): Lab
+    {
+        return $this->lab ??= ($this->behaviour->isTransparent() ? $this->pigment()->overWhite() : $this->pigment()->fullHide())->toLab();
     }
 
     /** How a film of it looks while it is wet. */

@@ -13,14 +13,19 @@ use Kalokroma\Film\Surface;
 use Kalokroma\Recipe\Brief;
 use Kalokroma\Recipe\Contrast;
 use Kalokroma\Recipe\Drafter;
+use Kalokroma\Recipe\Finding;
 use Kalokroma\Recipe\Following;
 use Kalokroma\Recipe\LadderWish;
 use Kalokroma\Recipe\LightToward;
 use Kalokroma\Recipe\OrderRules;
+use Kalokroma\Recipe\OrderRules;
+use Kalokroma\Recipe\Plan;
+use Kalokroma\Recipe\PlannedStep;
 use Kalokroma\Recipe\RecipeProblem;
 use Kalokroma\Recipe\ShadeToward;
 use Kalokroma\Recipe\Simulation;
 use Kalokroma\Recipe\Specials;
+use Kalokroma\Recipe\Technique;
 use Kalokroma\Recipe\Technique;
 use Kalokroma\Recipe\Way;
 use Kalokroma\Shelf\Behaviour;
@@ -51,7 +56,7 @@ final class AnyRecipeTest extends TestCase
         $outcomes = Simulation::run($plan->steps, $brief->area, $brief->surface());
         $this->assertSound($plan, $outcomes, $brief->area, $brief->equipment);
         self::assertSame([], Following::differences($plan, $plan));
-        self::assertEquals($plan, Drafter::draft($brief), 'the same brief gives the same recipe');
+        self::assertSame($this->told($plan), $this->told(Drafter::draft($brief)), 'the same brief gives the same recipe');
     }
 
     #[DataProvider('seeds')]
@@ -74,6 +79,12 @@ final class AnyRecipeTest extends TestCase
                 $this->assertSoundStep($outcome, $brief->area, $brief->equipment);
             }
         }
+    }
+
+    /** @return list<list<mixed>> */
+    private function told(Plan $plan): array
+    {
+        return array_map(static fn (PlannedStep $s): array => [$s->key, $s->technique->value, $s->mix?->key(), $s->thinning->ratio(), $s->coats, $s->place->words(), array_map(static fn (Finding $f): string => $f->sentence(), $s->why)], $plan->steps);
     }
 
     /** @return iterable<string, array{int}> */
