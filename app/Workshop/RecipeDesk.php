@@ -8,6 +8,7 @@ use App\Models\AreaRow;
 use App\Models\Company;
 use App\Models\Painter;
 use App\Models\RecipeRow;
+use ArrayObject;
 use Illuminate\Support\Facades\DB;
 use Kalokroma\Colour\ColourProblem;
 use Kalokroma\Colour\Srgb;
@@ -48,10 +49,16 @@ final readonly class RecipeDesk
 
     public UndercoatDesk $undercoats;
 
+    /** @var ArrayObject<int, array{of: string, plan: Plan, outcomes: list<StepOutcome>}> what was laid last for each area: an edit is kept and shown with one prediction */
+    private ArrayObject $laid;
+
     public function __construct(public Painter $painter)
     {
+        /** @var ArrayObject<int, array{of: string, plan: Plan, outcomes: list<StepOutcome>}> $laid */
+        $laid = new ArrayObject();
+        $this->laid = $laid;
         $this->shelf = ShelfRows::of($painter);
-        $this->palette = new Palette($this->shelf->paints());
+        $this->palette = new Palette(fn (): array => $this->shelf->paints());
         $this->undercoats = new UndercoatDesk($painter, $this->shelf);
     }
 
@@ -137,7 +144,24 @@ final readonly class RecipeDesk
     /** @return list<StepOutcome> the undercoat first; only that where no recipe is drafted yet */
     public function outcomes(Company $company, AreaRow $area, ?RecipeRow $recipe): array
     {
-        return $this->simulated($company, $area, $this->plan($recipe));
+        if ($recipe === null) {
+            return $this->simulated($company, $area, null);
+        }
+        $of = self::fingerprint($company, $area, $recipe);
+        $kept = $this->laid[$area->id] ?? null;
+        if ($kept === null || $kept['of'] !== $of) {
+            $plan = $this->plan($recipe) ?? new Plan([], []);
+            $kept = ['of' => $of, 'plan' => $plan, 'outcomes' => $this->simulated($company, $area, $plan)];
+            $this->laid[$area->id] = $kept;
+        }
+
+        return $kept['outcomes'];
+    }
+
+    /** The plan that was laid last for this area, where {@see self::outcomes()} or an edit has laid one. */
+    public function laidPlan(AreaRow $area): ?Plan
+    {
+        return $this->laid[$area->id]['plan'] ?? null;
     }
 
     /** @return list<StepOutcome> of a plan that need not be kept, the undercoat first */
@@ -223,8 +247,10 @@ final readonly class RecipeDesk
     public function store(RecipeRow $recipe, Plan $plan, Company $company, AreaRow $area): RecipeRow
     {
         $recipe->plan = PlanRows::toRow($plan);
-        $recipe->strip = self::strip($this->simulated($company, $area, $plan));
+        $outcomes = $this->simulated($company, $area, $plan);
+        $recipe->strip = self::strip($outcomes);
         $recipe->save();
+        $this->laid[$area->id] = ['of' => self::fingerprint($company, $area, $recipe), 'plan' => $plan, 'outcomes' => $outcomes];
 
         return $recipe;
     }
@@ -254,6 +280,14 @@ final readonly class RecipeDesk
         $last = $outcomes[count($outcomes) - 1]->after->hexes();
 
         return [$outcomes[0]->after->plane->toHex(), $last['recess'], $last['plane'], $last['ridge']];
+    }
+
+    /** All that a prediction of this recipe hangs on besides the shelf. */
+    private static function fingerprint(Company $company, AreaRow $area, RecipeRow $recipe): string
+    {
+        $plan = $recipe->getAttributes()['plan'] ?? '';
+
+        return md5((is_string($plan) ? $plan : '').json_encode([$company->undercoat, $company->surface_cm2, $area->share, $area->relief, $area->material, $area->fragile, $area->depth], JSON_THROW_ON_ERROR));
     }
 
     /** @return array{relief: string, material: string} */

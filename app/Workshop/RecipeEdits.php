@@ -56,17 +56,18 @@ final readonly class RecipeEdits
                 RecipeHistory::record($recipe, 'as it was');
                 $version = $version === 0 ? null : $version;
             }
-            $words = $this->words($edit, $this->desk->plan($recipe));
+            $plan = $this->desk->plan($recipe) ?? throw RecipeProblem::notDrafted($area->name);
+            $words = $this->words($edit, $plan);
             if ($version !== null && $version !== $recipe->version) {
                 $base = RecipeHistory::at($recipe, $version);
                 $state = $base->state ?? RecipeHistory::state($recipe);
                 $ghost = $recipe->replicate();
                 RecipeHistory::restore($ghost, $state);
-                $plan = $this->changed($company, $area, $ghost, $edit);
+                $theirs = $this->changed($company, $area, $ghost, $this->desk->plan($ghost) ?? $plan, $edit);
 
-                return RecipeHistory::aside($recipe, $version, $words, [...$state, 'plan' => PlanRows::toRow($plan)]);
+                return RecipeHistory::aside($recipe, $version, $words, [...$state, 'plan' => PlanRows::toRow($theirs)]);
             }
-            $this->desk->store($recipe, $this->changed($company, $area, $recipe, $edit), $company, $area);
+            $this->desk->store($recipe, $this->changed($company, $area, $recipe, $plan, $edit), $company, $area);
             RecipeHistory::record($recipe, $words);
             (new RecipeFollowing($this->desk))->tell($company, $recipe);
 
@@ -107,9 +108,8 @@ final readonly class RecipeEdits
     }
 
     /** @param Edit $edit */
-    private function changed(Company $company, AreaRow $area, RecipeRow $recipe, array $edit): Plan
+    private function changed(Company $company, AreaRow $area, RecipeRow $recipe, Plan $plan, array $edit): Plan
     {
-        $plan = $this->desk->plan($recipe) ?? throw RecipeProblem::notDrafted($area->name);
         $key = $edit['key'] ?? '';
 
         return match ($edit['kind']) {

@@ -52,9 +52,11 @@ final class RecipeHistory
     /** The state before (-1) or after (1) the one the recipe stands at; null where there is none. */
     public static function beside(RecipeRow $recipe, int $direction): ?RevisionRow
     {
-        $found = $recipe->revisions()->where('aside', false)->where('number', $direction < 0 ? '<' : '>', $recipe->version)->get();
-
-        return $direction < 0 ? $found->last() : $found->first();
+        /** @var RevisionRow|null */
+        return RevisionRow::query()->where('recipe_id', $recipe->id)->where('aside', false)
+            ->where('number', $direction < 0 ? '<' : '>', $recipe->version)
+            ->orderBy('number', $direction < 0 ? 'desc' : 'asc')
+            ->first();
     }
 
     /** The state of that number; null where it was let go. */

@@ -16,10 +16,13 @@ use Kalokroma\Shelf\ShelfProblem;
 /** A painter's shelf as the core sees it. */
 final class ShelfRows
 {
-    /** @var array<string, CorePaint> */
+    /** @var array<string, CorePaint> those that were asked for already: most questions concern few */
     private array $byId = [];
 
-    /** @var array<string, CorePaint> paints that were taken off the shelf: recipes still know them, nothing else does */
+    /** @var array<string, Paint> */
+    private array $rows = [];
+
+    /** @var array<string, Paint> taken off the shelf: recipes still know them, nothing else does */
     private array $gone = [];
 
     private function __construct()
@@ -30,11 +33,10 @@ final class ShelfRows
     {
         $shelf = new self();
         foreach (Paint::withTrashed()->where('painter_id', $painter->id)->orderBy('id')->get() as $row) {
-            $paint = self::toCore($row);
             if ($row->trashed()) {
-                $shelf->gone[$paint->id] = $paint;
+                $shelf->gone[(string) $row->id] = $row;
             } else {
-                $shelf->byId[$paint->id] = $paint;
+                $shelf->rows[(string) $row->id] = $row;
             }
         }
 
@@ -60,12 +62,12 @@ final class ShelfRows
     /** @return list<CorePaint> */
     public function paints(): array
     {
-        return array_values($this->byId);
+        return array_map(fn (int|string $id): CorePaint => $this->made((string) $id, $this->rows[$id]), array_keys($this->rows));
     }
 
     public function find(string $id): ?CorePaint
     {
-        return $this->byId[$id] ?? null;
+        return isset($this->rows[$id]) ? $this->made($id, $this->rows[$id]) : null;
     }
 
     /**
@@ -84,7 +86,7 @@ final class ShelfRows
     /** A paint of a plan, which may have been taken off the shelf since. */
     public function planned(string $id): ?CorePaint
     {
-        return $this->byId[$id] ?? $this->gone[$id] ?? null;
+        return $this->find($id) ?? (isset($this->gone[$id]) ? $this->made($id, $this->gone[$id]) : null);
     }
 
     /**
@@ -104,5 +106,10 @@ final class ShelfRows
         }
 
         return Mix::of($found);
+    }
+
+    private function made(string $id, Paint $row): CorePaint
+    {
+        return $this->byId[$id] ??= self::toCore($row);
     }
 }

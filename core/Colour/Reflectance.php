@@ -9,10 +9,14 @@ use InvalidArgumentException;
 /**
  * A spectrum of diffuse reflectance on the grid of {@see Bands}: 18 shares between 0 and 1.
  */
-final readonly class Reflectance
+final class Reflectance
 {
+    private ?Xyz $xyz = null;
+
+    private ?OnScreen $onScreen = null;
+
     /** @param list<float> $bands */
-    private function __construct(public array $bands)
+    private function __construct(public readonly array $bands)
     {
     }
 
@@ -59,6 +63,11 @@ final readonly class Reflectance
 
     public function toXyz(): Xyz
     {
+        return $this->xyz ??= $this->weighed();
+    }
+
+    private function weighed(): Xyz
+    {
         [$wx, $wy, $wz] = Bands::weights();
         $x = $y = $z = 0.0;
         foreach ($this->bands as $i => $r) {
@@ -83,7 +92,7 @@ final readonly class Reflectance
 
     public function onScreen(): OnScreen
     {
-        return OnScreen::of($this->toXyz());
+        return $this->onScreen ??= OnScreen::of($this->toXyz());
     }
 
     /** The average seen from a distance where a share of the surface (0..1) shows the other spectrum. */

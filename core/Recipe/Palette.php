@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kalokroma\Recipe;
 
+use Closure;
 use Kalokroma\Colour\Ciede2000;
 use Kalokroma\Colour\Lab;
 use Kalokroma\Film\Application;
@@ -28,11 +29,11 @@ final class Palette
     /** Pairs of them that are looked at closely: a draft asks for many colours, and weighs convenience besides. */
     private const LOOKED_AT = 28;
 
-    /** @var list<Paint> with or without a colour */
-    private readonly array $all;
+    /** @var list<Paint>|null with or without a colour */
+    private ?array $all = null;
 
-    /** @var list<Paint> with a colour */
-    private readonly array $atHand;
+    /** @var list<Paint>|null with a colour */
+    private ?array $coloured = null;
 
     /** @var list<Paint>|null */
     private ?array $mixable = null;
@@ -46,11 +47,15 @@ final class Palette
     /** @var list<RankedMix> */
     private array $answered = [];
 
-    /** @param list<Paint> $shelf */
-    public function __construct(array $shelf, private readonly Matcher $matcher = new Matcher())
+    /** @param list<Paint>|Closure(): list<Paint> $shelf asked only when a paint is looked for */
+    public function __construct(private readonly array|Closure $shelf, private readonly Matcher $matcher = new Matcher())
     {
-        $this->all = array_values(array_filter($shelf, static fn (Paint $p): bool => $p->isAtHand()));
-        $this->atHand = array_values(array_filter($this->all, static fn (Paint $p): bool => $p->colour !== null));
+    }
+
+    /** @return list<Paint> */
+    private function all(): array
+    {
+        return $this->all ??= array_values(array_filter($this->shelf instanceof Closure ? ($this->shelf)() : $this->shelf, static fn (Paint $p): bool => $p->isAtHand()));
     }
 
     /** @return list<Paint> */
@@ -94,7 +99,7 @@ final class Palette
     /** @return list<Paint> the paints at hand that behave so */
     public function atHand(Behaviour ...$behaviours): array
     {
-        return array_values(array_filter($this->all, static fn (Paint $p): bool => in_array($p->behaviour, $behaviours, true)));
+        return array_values(array_filter($this->all(), static fn (Paint $p): bool => in_array($p->behaviour, $behaviours, true)));
     }
 
     /**
@@ -185,6 +190,8 @@ final class Palette
      */
     private function only(callable $keep): array
     {
-        return array_values(array_filter($this->atHand, $keep));
+        $this->coloured ??= array_values(array_filter($this->all(), static fn (Paint $p): bool => $p->colour !== null));
+
+        return array_values(array_filter($this->coloured, $keep));
     }
 }

@@ -8,7 +8,7 @@ namespace Kalokroma\Recipe;
 final class SharedPaints
 {
     /**
-     * @param array<string, Plan> $others plans of the other areas, by the area's name
+     * @param array<string, list<string>> $others ids of the paints that the other areas load, by the area's name
      *
      * @return string|null "Bone is on the palette: also for strap and sail."; null where no other area takes what is loaded
      */
@@ -16,11 +16,9 @@ final class SharedPaints
     {
         $found = [];
         foreach ($step->mix->parts ?? [] as ['paint' => $paint]) {
-            foreach ($others as $area => $plan) {
-                foreach ($plan->steps as $other) {
-                    if (!$other->omitted && in_array($paint->id, array_map(static fn (array $p): string => $p['paint']->id, $other->mix->parts ?? []), true)) {
-                        $found[$paint->name][mb_strtolower((string) $area)] = true;
-                    }
+            foreach ($others as $area => $loaded) {
+                if (in_array($paint->id, $loaded, true)) {
+                    $found[$paint->name][mb_strtolower((string) $area)] = true;
                 }
             }
         }

@@ -61,7 +61,7 @@ final class RecipeController extends Controller
 
     public function edit(EditForm $request, AreaRow $area): JsonResponse
     {
-        $area->load('company.areas.recipe', 'recipe');
+        $area->load('company', 'recipe');
 
         return $this->edited(new RecipeDesk($this->painter($request)), $area, $request->edit(), $request->version());
     }
@@ -106,7 +106,7 @@ final class RecipeController extends Controller
     private function stepped(Request $request, AreaRow $area, int $direction): JsonResponse
     {
         $desk = new RecipeDesk($this->painter($request));
-        $area->load('company.areas.recipe', 'recipe');
+        $area->load('company', 'recipe');
         (new RecipeEdits($desk))->step($area->company, $area, $direction);
 
         return $this->answer($desk, $area);

@@ -19,7 +19,6 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Str;
-use Kalokroma\Recipe\RecipeProblem;
 
 /** Recipes, figures and companies as files and on paper. */
 final class RecipeFileController extends Controller
@@ -28,13 +27,11 @@ final class RecipeFileController extends Controller
     {
         $desk = $this->desk($request);
         $area->load('company.areas.recipe', 'company.records', 'recipe');
-        if ($area->recipe === null) {
-            throw RecipeProblem::notDrafted($area->name);
-        }
+        $document = (new RecipeFiles($desk))->recipe($area);
 
         return $request->query('as') === 'md'
             ? self::file(RecipeMarkdown::write($area->name, [CardView::of($desk, $area)]), 'md', $area->name)
-            : self::file(RecipeJson::write((new RecipeFiles($desk))->recipe($area)), 'json', $area->name);
+            : self::file(RecipeJson::write($document), 'json', $area->name);
     }
 
     public function company(Request $request, Company $company): Response

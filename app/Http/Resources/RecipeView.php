@@ -37,9 +37,9 @@ final class RecipeView
                 $done[$entry->step_key] = [...($done[$entry->step_key] ?? []), ...$entry->figures];
             }
         }
-        $plan = $desk->plan($recipe);
+        $plan = $recipe === null ? null : $desk->laidPlan($area);
         $marks = self::marks($desk, $area, $plan, $outcomes);
-        $others = self::others($desk, $area);
+        $others = self::others($area);
         $steps = array_map(static fn (StepOutcome $o): array => [
             ...StepView::of($o),
             'figures' => $o->step->who->of($company->count, $company->leaders),
@@ -114,14 +114,17 @@ final class RecipeView
         ];
     }
 
-    /** @return array<string, Plan> plans of the other areas of the company, by name */
-    private static function others(RecipeDesk $desk, AreaRow $area): array
+    /** @return array<string, list<string>> ids of the paints that the other areas of the company load, by the area's name */
+    private static function others(AreaRow $area): array
     {
         $found = [];
         foreach ($area->company->areas as $other) {
-            $plan = $other->id === $area->id ? null : $desk->plan($other->recipe);
-            if ($plan !== null) {
-                $found[$other->name] = $plan;
+            /** @var list<array{omitted: bool, mix: list<array{paint: string}>|null}> $steps */
+            $steps = $other->id === $area->id ? [] : $other->recipe->plan['steps'] ?? [];
+            foreach ($steps as $step) {
+                foreach ($step['omitted'] ? [] : $step['mix'] ?? [] as $part) {
+                    $found[$other->name][] = (string) $part['paint'];
+                }
             }
         }
 

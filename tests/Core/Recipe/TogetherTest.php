@@ -12,7 +12,6 @@ use Kalokroma\Film\Surface;
 use Kalokroma\Recipe\DraftSum;
 use Kalokroma\Recipe\PartLink;
 use Kalokroma\Recipe\Place;
-use Kalokroma\Recipe\Plan;
 use Kalokroma\Recipe\PlannedStep;
 use Kalokroma\Recipe\RecipeProblem;
 use Kalokroma\Recipe\SharedPaints;
@@ -30,13 +29,12 @@ final class TogetherTest extends TestCase
     public function testASharedPaintIsRecognised(): void
     {
         $bone = Swatches::paint('Bone', '#d9cca6');
-        $others = ['Strap' => new Plan([Steps::step('edge-highlight', $bone)], []), 'Sail' => new Plan([Steps::step('layer', $bone)], []), 'Boots' => new Plan([Steps::step('basecoat', '#4e3a2c')], [])];
+        $others = ['Strap' => ['Ochre', 'Bone'], 'Sail' => ['Bone'], 'Boots' => ['Dark brown']];
 
         self::assertSame('Bone is on the palette: also for strap and sail.', SharedPaints::sentence(Steps::step('drybrush', $bone), $others));
         self::assertNull(SharedPaints::sentence(Steps::step('drybrush', '#2f5a7e'), $others));
         self::assertNull(SharedPaints::sentence(Steps::step('drybrush', $bone)->with(omitted: true), $others), 'what is left out loads nothing');
-        $others['Strap'] = new Plan([Steps::step('edge-highlight', $bone)->with(omitted: true)], []);
-        self::assertSame('Bone is on the palette: also for sail.', SharedPaints::sentence(Steps::step('drybrush', $bone), $others));
+        self::assertSame('Bone is on the palette: also for sail.', SharedPaints::sentence(Steps::step('drybrush', $bone), ['Strap' => ['Ochre']] + $others));
     }
 
     public function testThePartsOfAFigureAreLinked(): void
