@@ -11,19 +11,20 @@ $pictures = [
     'shelf' => ['/shelf', 'light', 'Coats it takes', "document.querySelectorAll('section button')[20].click()"],
     'shelf-map' => ['/shelf?map', 'light', 'Coats it takes', "[...document.querySelectorAll('main [role=tab]')].find((b) => b.textContent.trim() === 'Map').click()"],
     'buy' => ['/buy', 'light', 'The cheapest', ''],
-    'figures' => ['/figures/1', 'light', 'Four questions', ''],
+    'figures' => ['/figures/1', 'light', 'Five questions', ''],
     'scheme' => ['/scheme/1', 'light', 'Colour beside colour', ''],
     'scheme-proposals' => ['/scheme/1', 'dark', 'To mend', "[...document.querySelectorAll('button')].find((b) => b.textContent.trim() === 'Propose for the rest').click()"],
     'undercoat' => ['/undercoat/1', 'light', 'Before you start', ''],
     'light-sketch' => ['/undercoat/1', 'dark', 'Before you start', "[...document.querySelectorAll('nav.rail button')][1].click()"],
     'recipe' => ['/recipe/4', 'light', 'Left out, and why', ''],
     'recipe-dark' => ['/recipe/8', 'dark', 'Left out, and why', ''],
+    'compare' => ['/compare/1?area=8&b%5Bway%5D=glazes', 'light', 'the second is, on its plane', ''],
+    'recipe-book' => ['/book', 'light', 'Bring it to a figure', ''],
+    'card' => ['CARD', 'light', 'Print this page', ''],
     'bench' => ['/bench/1/4', 'dark', 'Next after this', ''],
     'paint' => ['/shelf/PAINT', 'light', 'Its colour was', ''],
     'tables-match' => ['/tables/match?colour=%234a626c&paints=3', 'light', 'looked through', ''],
     'tables-thin' => ['/tables/thin?mix=MIX&thin=30+%25+water', 'light', 'Under varnish', ''],
-    'tables-glaze' => ['/tables/glaze', 'dark', 'apart to begin with', ''],
-    'tables-between' => ['/tables/between', 'light', 'Equal drops instead', ''],
     'tables-coats' => ['/tables/coats', 'light', 'Another paint beside it', ''],
     'ledger' => ['/ledger', 'light', 'What was really done', ''],
 ];
@@ -52,7 +53,7 @@ try {
     foreach ($pictures as $name => [$page, $surround, $arrived, $script]) {
         $studio->browser->executeScript("localStorage.setItem('kalokroma.surround', '$surround'); localStorage.setItem('kalokroma.surround.bench', '$surround');");
         $studio->browser->get('about:blank');
-        $studio->visit($page);
+        $page === 'CARD' ? $studio->browser->get($studio->address.'/api/areas/4/card') : $studio->visit($page);
         $hands->see($arrived);
         if ($script !== '') {
             $hands->ask($script);

@@ -15,6 +15,9 @@ final readonly class PlannedStep
 {
     public const MOST_COATS = 20;
 
+    /** What paint is thinned with. */
+    public const THINNERS = ['water', 'medium', 'thinner', 'solvent'];
+
     /**
      * @param Oklch|null    $target      the colour wanted of the paint itself; of the look, for glazes, washes and stains; null where none is
      * @param Mix|null      $mix         null for a step without paint

@@ -24,12 +24,17 @@ final class PagesTest extends SampleWorkshop
         yield 'What to buy' => ['/buy', 'Enough?'];
         yield 'A paint' => ['/shelf/3', 'Nearest relatives'];
         yield 'A metallic' => ['/shelf/80', 'Nearest relatives'];
-        yield 'Figures' => ['/figures', 'Four questions'];
+        yield 'Figures' => ['/figures', 'Five questions'];
         yield 'Scheme' => ['/scheme', 'To mend'];
         yield 'Undercoat' => ['/undercoat', 'Before you start'];
         yield 'Tables, weather' => ['/tables/weather', 'In this order'];
         yield 'Tables, primer cost' => ['/tables/primer-cost', 'Can or airbrush?'];
         yield 'Recipe' => ['/recipe', 'Left out, and why'];
+        yield 'Recipe of a part that follows another' => ['/recipe/21', 'except:'];
+        yield 'Recipe not drafted yet' => ['/recipe/29', 'Somebody told me'];
+        yield 'Compare' => ['/compare/1', 'Against the first'];
+        yield 'Compare one area' => ['/compare/1?area=8', 'the second is, on its plane'];
+        yield 'Recipe book' => ['/book', 'Bring it to a figure'];
         yield 'Bench' => ['/bench', 'Next after this'];
         yield 'Ledger' => ['/ledger', 'What was really done'];
         yield 'Tables, thin' => ['/tables/thin', 'Under varnish'];
@@ -54,7 +59,7 @@ final class PagesTest extends SampleWorkshop
     /** What opens over a page, or in its place, is as reachable as the page. */
     public function testNoBarrierIsFoundInForms(): void
     {
-        foreach ([['/shelf', 'Add a paint', 'Dry colour at full hide'], ['/shelf', 'Files in and out', 'Bring in a shelf'], ['/figures', 'Change areas', 'is shared out'], ['/figures', 'Change the drawing', 'Every shape has its area'], ['/scheme', 'Propose for the rest', 'Take this scheme'], ['/scheme/2', 'Keep this as a trial', 'As chosen now'], ['/undercoat', 'Light sketch', 'Angle over the horizontal'], ['/bench', 'Different', 'What was really done'], ['/shelf/3', 'Measure a test swatch', 'Bare white'], ['/tables/match', 'a picture', 'Picture, up to'], ['/tables/glaze', 'the reader', 'stands in for a hand-held device']] as [$page, $button, $arrived]) {
+        foreach ([['/shelf', 'Add a paint', 'Dry colour at full hide'], ['/shelf', 'Files in and out', 'Bring in a shelf'], ['/figures', 'Change areas', 'is shared out'], ['/figures', 'Change the drawing', 'Every shape has its area'], ['/scheme', 'Propose for the rest', 'Take this scheme'], ['/scheme/2', 'Keep this as a trial', 'As chosen now'], ['/undercoat', 'Light sketch', 'Angle over the horizontal'], ['/recipe/4', 'Keep in the book', 'Name in the book'], ['/recipe/4', 'Why', 'Everything later lies'], ['/recipe/4', 'Change', 'Its place in the order'], ['/recipe/4', 'Mishap', 'What went wrong here?'], ['/bench', 'Different', 'What was really done'], ['/shelf/3', 'Measure a test swatch', 'Bare white'], ['/tables/match', 'a picture', 'Picture, up to'], ['/tables/glaze', 'the reader', 'stands in for a hand-held device']] as [$page, $button, $arrived]) {
             foreach (['light', 'dark'] as $surround) {
                 $this->hands->ask("localStorage.setItem('kalokroma.surround', '$surround'); localStorage.setItem('kalokroma.surround.bench', '$surround');");
                 $this->open($page, '');
@@ -170,6 +175,7 @@ final class PagesTest extends SampleWorkshop
         $this->hands->see('Without Squall Blue');
         $this->hands->ask("document.querySelector('.offer .link-button').click();");
         $this->hands->see('Stands in for');
+        $this->hands->press('Undo', 'main');
         $this->hands->press('what to buy');
         $this->hands->see('No price list is here yet.');
         $this->hands->see('garbled');
@@ -225,6 +231,7 @@ final class PagesTest extends SampleWorkshop
         $this->hands->pressBeginning('Undercoat', 'ol');
         $this->hands->see('Grounds on your shelf');
         $this->hands->press('Take Black Ground');
+        $this->hands->element('//button[@role="tab"][normalize-space(.)="Why"]', 'aside')->click();
         $this->hands->see('Black Ground is your own choice');
         $this->hands->pressBeginning('Rope', '.rail');
         $this->hands->see('undercoat Black Ground');

@@ -11,6 +11,7 @@ use Kalokroma\Caution\Tool;
 use Kalokroma\Recipe\Level;
 use Kalokroma\Recipe\Loop;
 use Kalokroma\Recipe\Place;
+use Kalokroma\Recipe\PlannedStep;
 use Kalokroma\Recipe\Technique;
 use Kalokroma\Recipe\Who;
 
@@ -41,7 +42,7 @@ final class EditForm extends FormRequest
             'mix.*.paint_id' => ['required', 'integer'],
             'mix.*.parts' => ['nullable', 'integer', 'min:1', 'max:99'],
             'thin' => ['sometimes', 'string', 'max:60'],
-            'with' => ['sometimes', 'in:water,medium,thinner,solvent'],
+            'with' => ['sometimes', Rule::in(PlannedStep::THINNERS)],
             'coats' => ['sometimes', 'integer'],
             'omitted' => ['sometimes', 'boolean'],
             'place' => ['sometimes', 'array'],

@@ -56,6 +56,7 @@ final class StepView
             'note' => $step->note,
             'latest_minutes' => $step->technique->facts()->latest,
             'tool' => $outcome->tool->words(),
+            'tool_id' => $outcome->tool->value,
             'minutes' => (int) max(1, round($outcome->minutes)),
             'dry_minutes' => $outcome->dryMinutes,
             'amount' => $outcome->amount === null ? null : [

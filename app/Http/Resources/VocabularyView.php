@@ -10,6 +10,7 @@ use Kalokroma\Recipe\Level;
 use Kalokroma\Recipe\LightToward;
 use Kalokroma\Recipe\Mishap;
 use Kalokroma\Recipe\Place;
+use Kalokroma\Recipe\PlannedStep;
 use Kalokroma\Recipe\ShadeToward;
 use Kalokroma\Recipe\Technique;
 use Kalokroma\Recipe\Way;
@@ -37,6 +38,7 @@ final class VocabularyView
             'levels' => array_map(static fn (Level $l): array => ['id' => $l->value, 'words' => $l->words()], Level::cases()),
             'who' => array_map(static fn (Who $w): array => ['id' => $w->value, 'words' => $w->words()], Who::cases()),
             'tools' => array_map(static fn (Tool $t): array => ['id' => $t->value, 'words' => $t->words()], Tool::cases()),
+            'thinners' => PlannedStep::THINNERS,
             'ways' => array_map(static fn (Way $w): array => ['id' => $w->value, 'words' => $w->words()], Way::allowedBy($equipment)),
             'contrasts' => array_map(static fn (Contrast $c): array => ['id' => $c->value, 'words' => $c->value], Contrast::cases()),
             'towards' => array_map(static fn (LightToward $t): array => ['id' => $t->value, 'words' => $t->words()], LightToward::cases()),

@@ -1,6 +1,6 @@
 <script lang="ts">
     import { createQuery, useQueryClient } from '@tanstack/svelte-query';
-    import { RadioButton, RadioButtonGroup } from 'carbon-components-svelte';
+    import { Checkbox, FormGroup, RadioButton, RadioButtonGroup } from 'carbon-components-svelte';
     import { put, sentence } from '../../api/client';
     import { sessionQuery } from '../../api/queries';
     import type { Choice, Habits, Session } from '../../api/wire';
@@ -16,6 +16,12 @@
     const session = createQuery(sessionQuery);
     const habits = $derived(session.data?.painter ?? null);
     let problem = $state('');
+
+    const bench = [
+        { key: 'solvents', words: 'white spirit or enamel thinner' },
+        { key: 'wet_palette', words: 'a wet palette' },
+        { key: 'metal_brush', words: 'a brush kept for metal' },
+    ] as const;
 
     async function answer(change: Partial<Habits>) {
         if (!habits) return;
@@ -34,14 +40,14 @@
     }
 </script>
 
-<h2>Four questions</h2>
+<h2>Five questions</h2>
 <p class="soft">Nothing is proposed that your answers rule out.</p>
 {#if habits}
     <div class="questions">
         <RadioButtonGroup
             legendText="An airbrush, with extraction?"
             selected={habits.airbrush ? 'yes' : 'no'}
-            on:change={(e) => answer({ airbrush: e.detail === 'yes' })}
+            on:change={(e) => answer({ airbrush: e.detail === 'yes', extraction: e.detail === 'yes' })}
         >
             <RadioButton value="yes" labelText="yes" /><RadioButton value="no" labelText="no" />
         </RadioButtonGroup>
@@ -52,6 +58,15 @@
         >
             <RadioButton value="yes" labelText="yes" /><RadioButton value="no" labelText="no" />
         </RadioButtonGroup>
+        <FormGroup legendText="What else is on your bench?" noMargin>
+            {#each bench as each (each.key)}
+                <Checkbox
+                    labelText={each.words}
+                    checked={habits[each.key]}
+                    on:check={(e) => answer({ [each.key]: e.detail })}
+                />
+            {/each}
+        </FormGroup>
         <RadioButtonGroup
             orientation="vertical"
             legendText="How do you like to paint?"

@@ -20,6 +20,10 @@
     let share = $state(100);
     let rounds = $state(3);
     let from = $state('');
+    // svelte-ignore state_referenced_locally
+    let looping = $state(step.loop !== null);
+    // svelte-ignore state_referenced_locally
+    let placing = $state(step.place !== '');
 
     $effect(() => {
         from = step.loop?.from ?? step.key;
@@ -44,7 +48,7 @@
         >{/if}
     <button disabled={page.busy} onclick={() => page.rework({ kind: 'drop', key: step.key })}>Drop</button>
 </div>
-<details open={step.loop !== null}>
+<details bind:open={looping}>
     <summary>{step.loop ? `Loop: ${step.loop.rounds} rounds, ${step.loop.exit}` : 'Go through steps again'}</summary>
     <div class="grid">
         <label
@@ -62,7 +66,7 @@
             >{/if}
     </div>
 </details>
-<details open={step.place !== ''}>
+<details bind:open={placing}>
     <summary>Where: {step.place || 'its usual place'}</summary>
     <div class="grid">
         <label
@@ -92,6 +96,31 @@
         <button onclick={place}>Set</button>
     </div>
 </details>
+{#if step.mix.length}
+    <div class="grid two">
+        <label
+            >tool
+            <select
+                aria-label="Tool"
+                value={step.tool_id}
+                onchange={(e) => page.edit(step.key, { tool: e.currentTarget.value })}
+            >
+                {#each vocabulary.data?.tools ?? [] as each (each.id)}<option value={each.id}>{each.words}</option
+                    >{/each}
+            </select></label
+        >
+        <label
+            >thinned with
+            <select
+                aria-label="Thinned with"
+                value={step.thinned_with}
+                onchange={(e) => page.edit(step.key, { with: e.currentTarget.value })}
+            >
+                {#each vocabulary.data?.thinners ?? [] as each (each)}<option>{each}</option>{/each}
+            </select></label
+        >
+    </div>
+{/if}
 <div class="grid two">
     <label
         >for

@@ -1,6 +1,7 @@
 <script lang="ts">
     import type { Step } from '../../api/wire';
     import Alternatives from './Alternatives.svelte';
+    import OwnMix from './OwnMix.svelte';
     import Substitutes from './Substitutes.svelte';
     import type { RecipeState } from './recipe.svelte';
 
@@ -21,12 +22,14 @@
 {:else if step.stage === 'undercoat'}
     <Alternatives {area} {step} ontake={take} />
 {:else if !step.film}
-    <p class="soft">Nothing else of its kind could be told apart by colour.</p>
+    <OwnMix {step} {page} />
 {:else if !step.at_hand}
     <Substitutes {area} {step} ontake={take} />
     <Alternatives {area} {step} ontake={take} />
+    <OwnMix {step} {page} />
 {:else}
     <Alternatives {area} {step} ontake={take} />
+    <OwnMix {step} {page} />
     <p>
         <button class="link-button" onclick={() => (asked = !asked)}
             >{asked ? 'Hide what could stand in' : 'What could stand in for it?'}</button

@@ -12,6 +12,7 @@ export interface StepChange {
     place?: { face: string | null; part: string; light: string; share: number };
     who?: string;
     level?: string;
+    tool?: string;
     note?: string;
 }
 

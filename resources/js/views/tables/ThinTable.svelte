@@ -7,7 +7,7 @@
     import { counted, isHex } from '../../parts/words';
     import { Question } from './question.svelte';
     import ThinLooks from './ThinLooks.svelte';
-    import ThinMix from './ThinMix.svelte';
+    import MixRows from '../../parts/MixRows.svelte';
 
     const question = new Question('thin', {
         mix: '',
@@ -43,7 +43,7 @@
     <p>No paint with a colour stands on the shelf. <a href="#/shelf">Bring some</a> first.</p>
 {:else}
     <div class="ask">
-        <ThinMix paints={colours} {mix} onchange={(all) => question.set('mix', all)} />
+        <MixRows paints={colours} {mix} onchange={(all) => question.set('mix', all)} />
         <div class="fields">
             <TextInput
                 size="sm"

@@ -1,15 +1,17 @@
 <script lang="ts">
     import { Button } from 'carbon-components-svelte';
-    import type { Paint } from '../../api/wire';
-    import PaintSelect from '../../parts/PaintSelect.svelte';
+    import type { Paint } from '../api/wire';
+    import PaintSelect from './PaintSelect.svelte';
 
     interface Props {
         paints: Paint[];
-        /** `12*2+40*1`: paint and drops */
+        /** `12*2+40*1`: paint and drops; 0 drops for an amount that is left open */
         mix: string;
+        /** whether an amount may be left open */
+        mayBeOpen?: boolean;
         onchange: (mix: string) => void;
     }
-    let { paints, mix, onchange }: Props = $props();
+    let { paints, mix, mayBeOpen = false, onchange }: Props = $props();
 
     const MOST = 4;
     const rows = $derived(
@@ -44,11 +46,11 @@
             />
             <div class="drops" role="group" aria-label="Drops of paint {i + 1}">
                 <button
-                    disabled={row.drops <= 1}
+                    disabled={row.drops <= (mayBeOpen && rows.length > 1 ? 0 : 1)}
                     aria-label="One drop less"
                     onclick={() => change(i, { drops: row.drops - 1 })}>−</button
                 >
-                <b>{row.drops}</b>
+                <b>{row.drops || '?'}</b>
                 <button
                     disabled={row.drops >= 99}
                     aria-label="One drop more"

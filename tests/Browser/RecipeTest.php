@@ -1,0 +1,221 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Tests\Browser\Support\SampleWorkshop;
+
+/** Working on recipes in the browser: draft, edit, overrule, compare, follow, the book, somebody's recipe, paper and files. */
+final class RecipeTest extends SampleWorkshop
+{
+    private const COAT = '/recipe/4';
+    private const CAPE = '/recipe/8';
+
+    public function testARecipeIsDraftedEditedAndUndone(): void
+    {
+        $this->open('/recipe/6', 'Left out, and why');
+        $this->hands->pressBeginning('intended colour', 'main');
+        $this->hands->see('Which colour shall it be?');
+        $this->hands->until(fn (): bool => (int) $this->hands->ask('return document.querySelectorAll(".ladder button").length;') === 6, 'six rungs are shown before drafting');
+        $before = (string) $this->hands->ask('return document.querySelector(".ladder i").style.background;');
+        $this->hands->choose('Contrast', 'strong');
+        $this->hands->until(fn (): bool => $before !== $this->hands->ask('return document.querySelector(".ladder i").style.background;'), 'the ladder follows the contrast');
+        $this->hands->choose('Way of painting', 'layers only');
+        $this->hands->press('Draft the recipe anew');
+        $this->hands->see('Shade layer');
+        $this->hands->see('drafted layers only');
+
+        $this->hands->pressBeginning('Basecoat', 'main ol');
+        $this->hands->press('One more');
+        $this->hands->see('coats of basecoat');
+        $this->hands->choose('Kind of step to add', 'matt varnish');
+        $this->hands->press('Add it');
+        $this->hands->see('added matt varnish');
+        $this->hands->press('Undo', 'main');
+        $this->hands->press('Undo', 'main');
+        $this->hands->seeNot('Matt Varnish');
+        $this->hands->press('Redo', 'main');
+        $this->hands->see('coats of basecoat');
+        self::assertSame([], $this->hands->complaints());
+    }
+
+    public function testAHardRuleIsRefusedAndASoftOneIsOverruled(): void
+    {
+        $this->open(self::COAT, 'Left out, and why');
+        $this->hands->pressBeginning('Wash all over', 'main ol');
+        $this->sheet('Change');
+        $this->hands->press('Later', 'aside');
+        $this->hands->see('That cannot be: wash all over');
+
+        $this->hands->pressBeginning('Layer', 'main ol');
+        $this->hands->type('Paint to thinner', '3 parts water to 1 part paint');
+        $this->hands->key("\t");
+        $this->hands->see('1:3 is thinner than usual');
+        $this->hands->see('1 against the rules');
+        $this->hands->press('I do it my way', 'aside');
+        $this->hands->see('Your way, against the rule');
+        $this->hands->seeNot('1 against the rules');
+        $this->hands->press('hear it again', 'aside');
+        $this->hands->see('1 against the rules');
+        $this->hands->press('Undo', 'main');
+        $this->hands->press('Undo', 'main');
+        $this->hands->press('Undo', 'main');
+        $this->hands->seeNot('thinner than usual');
+    }
+
+    public function testALoopAPlaceAndAMishap(): void
+    {
+        $this->open('/recipe/12', 'Left out, and why');
+        $this->hands->pressBeginning('Drybrush', 'main ol');
+        $this->sheet('Change');
+        $this->hands->element('//summary[starts-with(., "Go through steps again")]', 'aside')->click();
+        $this->hands->element('//summary[starts-with(., "Where")]', 'aside')->click();
+        $this->hands->press('Loop', 'aside');
+        $this->hands->see('3 rounds');
+        $this->hands->press('End the loop', 'aside');
+        $this->hands->seeNot('3 rounds');
+        $this->hands->choose('Part of the area', 'upper parts');
+        $this->hands->press('Set', 'aside');
+        $this->hands->see('· upper parts');
+        $this->hands->press('Undo', 'main');
+
+        $this->hands->pressBeginning('Wash all over', 'main ol');
+        $this->sheet('Mishap');
+        $this->hands->choose('What went wrong', 'tide mark');
+        $this->hands->see('cannot be drawn out again');
+        $this->hands->press('Add the repair to the recipe', 'aside');
+        $this->hands->see('mended: tide mark');
+        $this->hands->choose('What went wrong', 'wash spilled on a neighbour');
+        $this->hands->see('On which neighbour?');
+        $this->hands->press('Undo', 'main');
+    }
+
+    public function testTwoDraftsAreCompared(): void
+    {
+        $this->open(self::CAPE, 'Left out, and why');
+        $this->hands->press('Compare drafts');
+        $this->hands->see('Two drafts side by side');
+        $this->hands->choose('Second: way', 'glazed blends');
+        $this->hands->see('Glazed blends');
+        $this->hands->see('coats more');
+        $this->hands->choose('Second: ground', 'Black Ground');
+        $this->hands->see('on Black Ground');
+        $this->hands->pressBeginning('The whole figure', 'nav.rail');
+        $this->hands->until(fn (): bool => (int) $this->hands->ask('return document.querySelectorAll("table.rows tbody tr").length;') === 12, 'all twelve areas stand side by side');
+        self::assertSame([], $this->hands->complaints());
+    }
+
+    public function testARecipeFollowsAnotherExceptForItsOwnChanges(): void
+    {
+        $this->open('/recipe/21', 'except: feathered layer');
+        $this->hands->see('As Oilskin coat of Lamplighters');
+        $this->hands->see('is painted apart, in 8 areas');
+        $this->open(self::COAT, 'Left out, and why');
+        $this->hands->pressBeginning('Layer', 'main ol');
+        $this->hands->press('One more');
+        $this->hands->see('coats of layer');
+        $coats = (string) $this->hands->ask('return document.querySelector("aside output").textContent;');
+        $this->open('/recipe/21', 'except: feathered layer');
+        $this->hands->pressBeginning('Layer', 'main ol');
+        $this->hands->until(fn (): bool => $coats === $this->hands->ask('return document.querySelector("aside output").textContent;'), 'the follower has as many coats as its model');
+        $this->open(self::COAT, 'Left out, and why');
+        $this->hands->press('Undo', 'main');
+        $this->hands->seeNot('coats of layer');
+    }
+
+    public function testTheBookKeepsAndGivesARecipe(): void
+    {
+        $this->open('/recipe/3', 'Left out, and why');
+        $this->hands->press('Keep in the book');
+        $this->hands->type('Name in the book', 'Grey beard');
+        $this->hands->press('Keep it');
+        $this->hands->seeNot('Name in the book');
+        $this->open('/book', 'Grey beard');
+        $this->hands->type('Search the book', 'beard');
+        $this->hands->seeNot('Marsh ground');
+        $this->hands->see('Bring it to a figure');
+        $this->hands->choose('Area to paint so', 'Cargo canvas of Signal barge');
+        $this->hands->press('Paint it so');
+        $this->hands->see('Cargo canvas is painted so now');
+        $this->hands->press('Open its recipe');
+        $this->hands->see('another draft');
+        $this->hands->see('Drybrush');
+        self::assertSame([], $this->hands->complaints());
+    }
+
+    public function testSomebodysRecipeIsWrittenDownAndReplacedByWhatIsOwned(): void
+    {
+        $this->open('/recipe/36', 'Which colour shall it be?');
+        $this->hands->type('The recipe, line by line', "basecoat: dark rope brown, thin 2:1, two coats\nsparkle");
+        $this->hands->press('Write it down');
+        $this->hands->see('Line 2, "sparkle": begin with what is done');
+        $this->hands->type('The recipe, line by line', "basecoat: dark rope brown, thin 2:1, two coats\nwash: thin umber wash #7a5a3a\ndrybrush: pale straw and a little white");
+        $this->hands->press('Write it down');
+        $this->hands->see('Written down; guessed on the way');
+        $this->hands->see('not at hand: dark rope brown');
+        $this->hands->press('replace by what I own');
+        $this->hands->see('Replaced by what you own');
+        $this->hands->see('all at hand');
+        self::assertSame([], $this->hands->complaints());
+    }
+
+    public function testTwoWindowsOnOneRecipe(): void
+    {
+        $this->open('/recipe/7', 'Left out, and why');
+        $this->hands->pressBeginning('Basecoat', 'main ol');
+        $this->hands->press('One more');
+        $this->hands->see('coats of basecoat');
+        // Another window goes on meanwhile; this one does not know.
+        $this->hands->ask($this->post('/api/areas/7/recipe/edits', ['kind' => 'change', 'key' => 'highlight', 'coats' => 3]));
+        $this->hands->pressBeginning('Wash all over', 'main ol');
+        $this->hands->element('//label[contains(@class, "omit")]/input')->click();
+        $this->hands->see('Two versions of this recipe');
+        $this->hands->see('leaving out of wash all over');
+        $this->hands->press('Keep this one');
+        $this->hands->seeNot('Two versions of this recipe');
+    }
+
+    public function testPaperAndFiles(): void
+    {
+        self::$studio?->browser->get(self::$studio->address.'/api/companies/1/card');
+        $this->hands->see('Print this page');
+        self::assertSame(12, (int) $this->hands->ask('return document.querySelectorAll("section").length;'));
+        self::assertSame(12, $this->printedPages(), 'one page for each area');
+        self::$studio?->browser->get(self::$studio->address.'/api/companies/1/card?as=table');
+        $this->hands->see('Oilskin coat');
+        self::assertLessThanOrEqual(4, $this->printedPages());
+
+        $this->open('/book', 'From a file');
+        $json = (string) $this->hands->ask('return fetch("/api/companies/2/file?as=json").then((r) => r.text());');
+        self::assertStringContainsString('kalokroma.company', $json);
+        $this->hands->upload($json, 'heron.json');
+        $this->hands->see('Heron rider (2) stands among your figures now: 16 areas, 16 with a recipe.');
+        $this->hands->upload('{"kind": "kalokroma.recipe", "version": 1}', 'bad.json');
+        $this->hands->see('Nothing was taken.');
+        self::assertSame([], $this->hands->complaints());
+    }
+
+    private function sheet(string $name): void
+    {
+        $this->hands->element(sprintf('//button[@role="tab"][normalize-space(.)="%s"]', $name), 'aside')->click();
+    }
+
+    private function printedPages(): int
+    {
+        $answer = self::$studio?->browser->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', ['cmd' => 'Page.printToPDF', 'params' => ['preferCSSPageSize' => true, 'printBackground' => true]]);
+        self::assertIsArray($answer);
+
+        return (int) preg_match_all('~/Type\s*/Page\b(?!s)~', (string) base64_decode((string) $answer['data'], true));
+    }
+
+    /** @param array<string, mixed> $body */
+    private function post(string $path, array $body): string
+    {
+        return sprintf(
+            'return fetch(%s, {method: "POST", headers: {Accept: "application/json", "Content-Type": "application/json", "X-XSRF-TOKEN": decodeURIComponent(/XSRF-TOKEN=([^;]+)/.exec(document.cookie)[1])}, body: %s}).then((r) => r.status);',
+            json_encode($path),
+            json_encode(json_encode($body)),
+        );
+    }
+}
