@@ -4,6 +4,10 @@ import { defineConfig } from 'vite';
 import { carbonSheet } from './resources/build/carbon';
 
 export default defineConfig({
-    plugins: [laravel({ input: ['resources/js/main.ts', 'resources/js/theme/card.css'], refresh: false }), svelte(), carbonSheet()],
+    plugins: [
+        laravel({ input: ['resources/js/main.ts', 'resources/js/theme/card.css'], refresh: false }),
+        svelte(),
+        carbonSheet(),
+    ],
     build: { target: 'es2022', assetsInlineLimit: 0 },
 });

@@ -34,22 +34,23 @@
                 </p>
             {:else}
                 <div class="search">
-                    <label
+                    <label class="small-label"
                         >words <input
+                            class="small-field"
                             type="search"
                             placeholder="name, tag, paint, way"
                             aria-label="Search the book"
                             bind:value={q}
                         /></label
                     >
-                    <label
+                    <label class="small-label"
                         >material
-                        <select aria-label="Material" bind:value={material}>
+                        <select class="small-field" aria-label="Material" bind:value={material}>
                             <option value="">any</option>
                             {#each book.data.materials as each (each)}<option>{each}</option>{/each}
                         </select></label
                     >
-                    <label class="colour"
+                    <label class="small-label colour"
                         >near the colour
                         <span>
                             <input
@@ -117,21 +118,6 @@
         gap: 10px 18px;
         align-items: end;
         margin: 14px 0;
-    }
-    label {
-        display: grid;
-        gap: 3px;
-        font-size: 13px;
-        color: var(--ink-soft);
-    }
-    input[type='search'],
-    select {
-        height: 36px;
-        padding: 0 10px;
-        border: 0;
-        background: var(--rail);
-        color: var(--ink);
-        font: inherit;
     }
     input[type='search'] {
         width: 260px;

@@ -62,7 +62,7 @@
     {/each}
 </ol>
 <h3>Bring it to a figure</h3>
-<select aria-label="Area to paint so" bind:value={area}>
+<select class="small-field" aria-label="Area to paint so" bind:value={area}>
     <option value="">choose an area</option>
     {#each areas as each (each.id)}<option value={String(each.id)}>{each.name} of {each.company}</option>{/each}
 </select>
@@ -88,9 +88,9 @@
 <p class="file"><a href="/api/book/{entry.id}/file" download>The recipe as JSON</a>, for another workshop</p>
 <details>
     <summary>Name, tags, notes</summary>
-    <label>name <input bind:value={name} maxlength="80" /></label>
-    <label>tags, with commas <input bind:value={tags} /></label>
-    <label>notes <textarea rows="3" bind:value={notes}></textarea></label>
+    <label class="small-label">name <input class="small-field" bind:value={name} maxlength="80" /></label>
+    <label class="small-label">tags, with commas <input class="small-field" bind:value={tags} /></label>
+    <label class="small-label">notes <textarea class="small-field" rows="3" bind:value={notes}></textarea></label>
     <button class="link-button" onclick={save}>Save</button>
     {#if asking}
         <span
@@ -135,17 +135,12 @@
     h3 {
         margin: 16px 0 6px;
     }
-    select,
-    input,
-    textarea {
-        width: 100%;
-        min-height: 36px;
+    .small-field {
         margin-bottom: 8px;
-        padding: 4px 8px;
-        border: 0;
-        background: var(--surround);
-        color: var(--ink);
-        font: inherit;
+    }
+    textarea {
+        height: auto;
+        padding: 6px 8px;
     }
     .file {
         margin-top: 14px;
@@ -158,10 +153,5 @@
     summary {
         padding: 4px 0;
         cursor: pointer;
-    }
-    label {
-        display: block;
-        font-size: 13px;
-        color: var(--ink-soft);
     }
 </style>

@@ -28,9 +28,10 @@
     <h2>{draft.words}</h2>
     <div class="choices">
         {#each lists as list (list.name)}
-            <label
+            <label class="small-label"
                 >{list.label}
                 <select
+                    class="small-field"
                     aria-label="{title}: {list.label}"
                     value={question[`${side}[${list.name}]`] ?? ''}
                     onchange={(e) => onask(`${side}[${list.name}]`, e.currentTarget.value)}
@@ -78,23 +79,6 @@
         grid-template-columns: 1fr 1fr;
         gap: 8px 12px;
         margin: 10px 0 14px;
-    }
-    label {
-        display: grid;
-        gap: 2px;
-        font-size: 13px;
-        color: var(--ink-soft);
-    }
-    select {
-        width: 100%;
-        min-width: 0;
-        height: 34px;
-        padding: 0 8px;
-        border: 0;
-        background: var(--rail);
-        color: var(--ink);
-        font: inherit;
-        font-size: 14px;
     }
     dl {
         display: grid;

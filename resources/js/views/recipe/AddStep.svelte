@@ -24,7 +24,7 @@
 <div class="add">
     <label>
         <span>Add a step</span>
-        <select aria-label="Kind of step to add" bind:value={technique}>
+        <select class="small-field" aria-label="Kind of step to add" bind:value={technique}>
             <option value="">choose …</option>
             {#each stages as stage (stage)}
                 <optgroup label={capital(stage)}>
@@ -38,14 +38,14 @@
     {#if technique}
         <label>
             <span>where</span>
-            <select aria-label="Where to add it" bind:value={where}>
+            <select class="small-field" aria-label="Where to add it" bind:value={where}>
                 <option value="">where it belongs</option>
                 {#each page.steps.filter((s) => s.key !== 'undercoat') as step (step.key)}
                     <option value={step.key}>after {step.technique}: {step.mix_words}</option>
                 {/each}
             </select>
         </label>
-        <button class="add-button" disabled={page.busy} onclick={add}>Add it</button>
+        <button class="small-action" disabled={page.busy} onclick={add}>Add it</button>
         <p class="soft">{told}</p>
     {/if}
 </div>
@@ -64,23 +64,11 @@
         gap: 8px;
         align-items: center;
     }
+    span {
+        white-space: nowrap;
+    }
     select {
         max-width: 260px;
-        height: 34px;
-        padding: 0 8px;
-        border: 0;
-        background: var(--rail);
-        color: var(--ink);
-        font: inherit;
-    }
-    .add-button {
-        height: 34px;
-        padding: 0 16px;
-        border: 0;
-        background: var(--accent);
-        color: #fff;
-        font: inherit;
-        cursor: pointer;
     }
     p {
         flex-basis: 100%;

@@ -26,12 +26,12 @@
             <div>
                 <h3>As it is now</h3>
                 <Layers layers={now} other={aside.layers} />
-                <button onclick={() => page.decide(aside.id, false)}>Keep this one</button>
+                <button class="small-action" onclick={() => page.decide(aside.id, false)}>Keep this one</button>
             </div>
             <div>
                 <h3>From the other window</h3>
                 <Layers layers={aside.layers} other={now} />
-                <button onclick={() => page.decide(aside.id, true)}>Take that one</button>
+                <button class="small-action" onclick={() => page.decide(aside.id, true)}>Take that one</button>
             </div>
         </div>
     </section>
@@ -52,13 +52,6 @@
     }
     button {
         margin-top: 10px;
-        height: 38px;
-        padding: 0 16px;
-        border: 0;
-        background: var(--accent);
-        color: #fff;
-        font: inherit;
-        cursor: pointer;
     }
     @media (max-width: 720px) {
         .both {

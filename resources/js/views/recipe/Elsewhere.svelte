@@ -48,7 +48,7 @@
 <section class="pick">
     <label
         >As that one, except …
-        <select aria-label="Recipe to follow" bind:value={model}>
+        <select class="small-field" aria-label="Recipe to follow" bind:value={model}>
             <option value="">choose an area</option>
             {#each others as each (each.id)}<option value={String(each.id)}>{each.words}</option>{/each}
         </select></label
@@ -64,7 +64,7 @@
 <section class="pick">
     <label
         >Out of the book
-        <select aria-label="Recipe of the book" bind:value={chosen}>
+        <select class="small-field" aria-label="Recipe of the book" bind:value={chosen}>
             <option value="">{book.data?.total ? 'choose a recipe' : 'the book is empty yet'}</option>
             {#each book.data?.recipes ?? [] as each (each.id)}<option value={String(each.id)}
                     >{each.name} ({each.way})</option
@@ -103,15 +103,6 @@
         min-width: 320px;
         font-size: 14px;
         font-weight: 600;
-    }
-    select {
-        height: 36px;
-        padding: 0 8px;
-        border: 0;
-        background: var(--rail);
-        color: var(--ink);
-        font: inherit;
-        font-weight: 400;
     }
     section :global(.bx--btn) {
         margin-top: 8px;

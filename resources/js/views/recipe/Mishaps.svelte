@@ -23,7 +23,7 @@
 
 <label
     ><span>What went wrong here?</span>
-    <select aria-label="What went wrong" bind:value={mishap}>
+    <select class="small-field" aria-label="What went wrong" bind:value={mishap}>
         <option value="">nothing</option>
         {#each vocabulary.data?.mishaps ?? [] as each (each.id)}<option value={each.id}>{each.words}</option>{/each}
     </select></label
@@ -32,6 +32,7 @@
     <label
         ><span>On which neighbour?</span>
         <select
+            class="small-field"
             aria-label="On which neighbour"
             value={String(answer.on ?? 0)}
             onchange={(e) => (on = e.currentTarget.value)}
@@ -78,15 +79,6 @@
         gap: 4px;
         font-size: 14px;
         font-weight: 600;
-    }
-    select {
-        height: 36px;
-        padding: 0 8px;
-        border: 0;
-        background: var(--surround);
-        color: var(--ink);
-        font: inherit;
-        font-weight: 400;
     }
     p {
         margin-top: 8px;

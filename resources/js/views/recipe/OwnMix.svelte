@@ -37,7 +37,7 @@
     {#if paints.length}
         <MixRows {paints} mix={given} mayBeOpen onchange={(next) => (mix = next)} />
         <p class="soft">“?” leaves an amount open.</p>
-        <button disabled={page.busy} onclick={load}>Load this</button>
+        <button class="small-action" disabled={page.busy} onclick={load}>Load this</button>
     {/if}
 </details>
 
@@ -51,13 +51,6 @@
         cursor: pointer;
     }
     button {
-        height: 36px;
         margin-top: 8px;
-        padding: 0 16px;
-        border: 0;
-        background: var(--accent);
-        color: #fff;
-        font: inherit;
-        cursor: pointer;
     }
 </style>

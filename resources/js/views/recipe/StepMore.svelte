@@ -36,32 +36,52 @@
 
 <h3>Its place in the order</h3>
 <div class="row">
-    <button disabled={at <= 0 || page.busy} onclick={() => page.rework({ kind: 'move', key: step.key, to: at - 1 })}
-        >Earlier</button
+    <button
+        class="small-action quiet"
+        disabled={at <= 0 || page.busy}
+        onclick={() => page.rework({ kind: 'move', key: step.key, to: at - 1 })}>Earlier</button
     >
     <button
+        class="small-action quiet"
         disabled={at >= own.length - 1 || page.busy}
         onclick={() => page.rework({ kind: 'move', key: step.key, to: at + 1 })}>Later</button
     >
-    {#if next}<button disabled={page.busy} onclick={() => page.rework({ kind: 'merge', key: step.key })}
-            >Merge with the next</button
+    {#if next}<button
+            class="small-action quiet"
+            disabled={page.busy}
+            onclick={() => page.rework({ kind: 'merge', key: step.key })}>Merge with the next</button
         >{/if}
-    <button disabled={page.busy} onclick={() => page.rework({ kind: 'drop', key: step.key })}>Drop</button>
+    <button class="small-action quiet" disabled={page.busy} onclick={() => page.rework({ kind: 'drop', key: step.key })}
+        >Drop</button
+    >
 </div>
 <details bind:open={looping}>
     <summary>{step.loop ? `Loop: ${step.loop.rounds} rounds, ${step.loop.exit}` : 'Go through steps again'}</summary>
     <div class="grid">
-        <label
+        <label class="small-label"
             >from
-            <select aria-label="First step of the loop" bind:value={from}>
+            <select class="small-field" aria-label="First step of the loop" bind:value={from}>
                 {#each own.slice(0, at + 1) as each (each.key)}<option value={each.key}
                         >{each.technique}: {each.mix_words}</option
                     >{/each}
             </select></label
         >
-        <label>rounds <input type="number" min="2" max="9" aria-label="Rounds" bind:value={rounds} /></label>
-        <button onclick={() => page.rework({ kind: 'loop', key: step.key, from, rounds })}>Loop</button>
-        {#if step.loop}<button onclick={() => page.rework({ kind: 'loop', key: step.key, from: step.key, rounds: 1 })}
+        <label class="small-label"
+            >rounds <input
+                class="small-field"
+                type="number"
+                min="2"
+                max="9"
+                aria-label="Rounds"
+                bind:value={rounds}
+            /></label
+        >
+        <button class="small-action quiet" onclick={() => page.rework({ kind: 'loop', key: step.key, from, rounds })}
+            >Loop</button
+        >
+        {#if step.loop}<button
+                class="small-action quiet"
+                onclick={() => page.rework({ kind: 'loop', key: step.key, from: step.key, rounds: 1 })}
                 >End the loop</button
             >{/if}
     </div>
@@ -69,38 +89,46 @@
 <details bind:open={placing}>
     <summary>Where: {step.place || 'its usual place'}</summary>
     <div class="grid">
-        <label
+        <label class="small-label"
             >face
-            <select aria-label="Face" bind:value={face}>
+            <select class="small-field" aria-label="Face" bind:value={face}>
                 <option value="">as usual</option>
                 {#each vocabulary.data?.faces ?? [] as each (each)}<option>{each}</option>{/each}
             </select></label
         >
-        <label
+        <label class="small-label"
             >part
-            <select aria-label="Part of the area" bind:value={part}>
+            <select class="small-field" aria-label="Part of the area" bind:value={part}>
                 <option value="">all of it</option>
                 {#each vocabulary.data?.parts ?? [] as each (each)}<option>{each}</option>{/each}
             </select></label
         >
-        <label
+        <label class="small-label"
             >light
-            <select aria-label="Direction of light" bind:value={light}>
+            <select class="small-field" aria-label="Direction of light" bind:value={light}>
                 <option value="">any</option>
                 {#each vocabulary.data?.lights ?? [] as each (each)}<option>{each}</option>{/each}
             </select></label
         >
-        <label
-            >share, % <input type="number" min="1" max="100" aria-label="Share in percent" bind:value={share} /></label
+        <label class="small-label"
+            >share, % <input
+                class="small-field"
+                type="number"
+                min="1"
+                max="100"
+                aria-label="Share in percent"
+                bind:value={share}
+            /></label
         >
-        <button onclick={place}>Set</button>
+        <button class="small-action quiet" onclick={place}>Set</button>
     </div>
 </details>
 {#if step.mix.length}
     <div class="grid two">
-        <label
+        <label class="small-label"
             >tool
             <select
+                class="small-field"
                 aria-label="Tool"
                 value={step.tool_id}
                 onchange={(e) => page.edit(step.key, { tool: e.currentTarget.value })}
@@ -109,9 +137,10 @@
                     >{/each}
             </select></label
         >
-        <label
+        <label class="small-label"
             >thinned with
             <select
+                class="small-field"
                 aria-label="Thinned with"
                 value={step.thinned_with}
                 onchange={(e) => page.edit(step.key, { with: e.currentTarget.value })}
@@ -122,9 +151,10 @@
     </div>
 {/if}
 <div class="grid two">
-    <label
+    <label class="small-label"
         >for
         <select
+            class="small-field"
             aria-label="For whom"
             value={step.who}
             onchange={(e) => page.edit(step.key, { who: e.currentTarget.value })}
@@ -132,9 +162,10 @@
             {#each vocabulary.data?.who ?? [] as each (each.id)}<option value={each.id}>{each.words}</option>{/each}
         </select></label
     >
-    <label
+    <label class="small-label"
         >up to
         <select
+            class="small-field"
             aria-label="Level"
             value={step.level}
             onchange={(e) => page.edit(step.key, { level: e.currentTarget.value })}
@@ -145,9 +176,10 @@
         </select></label
     >
 </div>
-<label class="note"
+<label class="small-label note"
     >your note
     <input
+        class="small-field"
         type="text"
         maxlength="400"
         value={step.note}
@@ -173,20 +205,6 @@
         align-items: end;
         margin: 8px 0;
     }
-    button {
-        height: 34px;
-        padding: 0 12px;
-        border: 0;
-        background: var(--surround);
-        color: var(--ink);
-        font: inherit;
-        font-size: 14px;
-        cursor: pointer;
-    }
-    button:disabled {
-        color: var(--ink-soft);
-        cursor: default;
-    }
     details {
         margin-top: 8px;
         font-size: 14px;
@@ -194,23 +212,6 @@
     summary {
         padding: 4px 0;
         cursor: pointer;
-    }
-    label {
-        display: grid;
-        gap: 2px;
-        font-size: 13px;
-        color: var(--ink-soft);
-    }
-    select,
-    input {
-        width: 100%;
-        min-width: 0;
-        height: 34px;
-        padding: 0 8px;
-        border: 0;
-        background: var(--surround);
-        color: var(--ink);
-        font: inherit;
     }
     .note {
         margin-top: 8px;
