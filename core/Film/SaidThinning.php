@@ -81,7 +81,7 @@ final readonly class SaidThinning
             return new self(null, $known, $with);
         }
         if ($paint <= 0) {
-            throw FilmProblem::thinnerThanPossible();
+            throw FilmProblem::notARatio($said);
         }
         if ($thinner == 0.0) {
             return new self(Thinning::undiluted(), 'undiluted', null);

@@ -7,6 +7,7 @@ namespace App\Http\Requests;
 use App\Workshop\RecipeEdits;
 use Illuminate\Foundation\Http\FormRequest;
 use Kalokroma\Film\FilmProblem;
+use Kalokroma\Film\SaidThinning;
 use Kalokroma\Film\Thinning;
 
 /**
@@ -23,7 +24,7 @@ final class StepChange extends FormRequest
             'mix' => ['sometimes', 'array', 'min:1', 'max:4'],
             'mix.*.paint_id' => ['required', 'integer'],
             'mix.*.parts' => ['required', 'integer', 'min:1', 'max:99'],
-            'thin' => ['sometimes', 'string', 'max:12'],
+            'thin' => ['sometimes', 'string', 'max:60'],
             'coats' => ['sometimes', 'integer'],
             'omitted' => ['sometimes', 'boolean'],
         ];
@@ -54,7 +55,7 @@ final class StepChange extends FormRequest
     /** @throws FilmProblem */
     public function thinning(): ?Thinning
     {
-        return $this->has('thin') ? Thinning::fromRatio((string) $this->string('thin')) : null;
+        return $this->has('thin') ? SaidThinning::read((string) $this->string('thin'))->thinning : null;
     }
 
     /** @return Edit the same as a change of the recipe's step */

@@ -62,7 +62,7 @@ final class SaidThinningTest extends TestCase
         yield ['2 paint 1 paint', 'is not a thinning'];
         yield ['some : some', 'is not a thinning'];
         yield ['100 % water', 'is not a thinning'];
-        yield ['0:1', 'more than zero parts of paint'];
+        yield ['0:1', '"0:1" is not a thinning: write paint and thinner as in 2:1, each up to 99, with at least some paint'];
         yield ['1:1000', 'at most 99'];
     }
 }
