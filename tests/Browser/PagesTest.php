@@ -231,7 +231,7 @@ final class PagesTest extends SampleWorkshop
         $this->hands->pressBeginning('Undercoat', 'ol');
         $this->hands->see('Grounds on your shelf');
         $this->hands->press('Take Black Ground');
-        $this->hands->element('//button[@role="tab"][normalize-space(.)="Why"]', 'aside')->click();
+        $this->hands->pressTab('Why', 'aside');
         $this->hands->see('Black Ground is your own choice');
         $this->hands->pressBeginning('Rope', '.rail');
         $this->hands->see('undercoat Black Ground');

@@ -44,7 +44,7 @@ final class RecipeTest extends SampleWorkshop
     {
         $this->open(self::COAT, 'Left out, and why');
         $this->hands->pressBeginning('Wash all over', 'main ol');
-        $this->sheet('Change');
+        $this->hands->pressTab('Change', 'aside');
         $this->hands->press('Later', 'aside');
         $this->hands->see('That cannot be: wash all over');
 
@@ -68,7 +68,7 @@ final class RecipeTest extends SampleWorkshop
     {
         $this->open('/recipe/12', 'Left out, and why');
         $this->hands->pressBeginning('Drybrush', 'main ol');
-        $this->sheet('Change');
+        $this->hands->pressTab('Change', 'aside');
         $this->hands->element('//summary[starts-with(., "Go through steps again")]', 'aside')->click();
         $this->hands->element('//summary[starts-with(., "Where")]', 'aside')->click();
         $this->hands->press('Loop', 'aside');
@@ -81,7 +81,7 @@ final class RecipeTest extends SampleWorkshop
         $this->hands->press('Undo', 'main');
 
         $this->hands->pressBeginning('Wash all over', 'main ol');
-        $this->sheet('Mishap');
+        $this->hands->pressTab('Mishap', 'aside');
         $this->hands->choose('What went wrong', 'tide mark');
         $this->hands->see('cannot be drawn out again');
         $this->hands->press('Add the repair to the recipe', 'aside');
@@ -194,11 +194,6 @@ final class RecipeTest extends SampleWorkshop
         $this->hands->upload('{"kind": "kalokroma.recipe", "version": 1}', 'bad.json');
         $this->hands->see('Nothing was taken.');
         self::assertSame([], $this->hands->complaints());
-    }
-
-    private function sheet(string $name): void
-    {
-        $this->hands->element(sprintf('//button[@role="tab"][normalize-space(.)="%s"]', $name), 'aside')->click();
     }
 
     private function printedPages(): int

@@ -25,9 +25,9 @@ final readonly class Hands
     }
 
     /** Turns to the view of this name. */
-    public function pressTab(string $text): void
+    public function pressTab(string $text, string $within = 'main'): void
     {
-        $this->tap(sprintf('//button[@role="tab"][normalize-space(.)=%s]', $this->quoted($text)), 'main');
+        $this->tap(sprintf('//button[@role="tab"][normalize-space(.)=%s]', $this->quoted($text)), $within);
     }
 
     /** Presses the first button whose words begin so. */
