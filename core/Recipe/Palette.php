@@ -29,6 +29,9 @@ final class Palette
     /** Pairs of them that are looked at closely: a draft asks for many colours, and weighs convenience besides. */
     private const LOOKED_AT = 28;
 
+    /** The same on a shelf of which none is left out before. */
+    private const LOOKED_AT_SMALL = 60;
+
     /** @var list<Paint>|null with or without a colour */
     private ?array $all = null;
 
@@ -85,7 +88,7 @@ final class Palette
     public function pairs(Lab $target, int $most = 8): array
     {
         if (count($this->mixable()) <= self::PAIRED) {
-            return $this->matcher->pairs($target, $this->mixable(), $most);
+            return $this->matcher->pairs($target, $this->mixable(), $most, kept: self::LOOKED_AT_SMALL);
         }
         $kept = [];
         $near = array_map(static fn (RankedMix $r): Paint => $r->mix->parts[0]['paint'], array_slice($this->singles($target), 0, self::NEAREST));
