@@ -8,6 +8,7 @@ use App\Models\AreaRow;
 use App\Models\Company;
 use App\Models\Painter;
 use App\Models\RecipeRow;
+use App\Models\RevisionRow;
 use ArrayObject;
 use Illuminate\Support\Facades\DB;
 use Kalokroma\Colour\ColourProblem;
@@ -65,28 +66,44 @@ final readonly class RecipeDesk
     /**
      * Drafts the area's recipe anew for this colour; the draft before stays among its revisions.
      *
-     * @param string|null $start a special start instead of the usual draft, or added to it
+     * @param string|null $start   a special start instead of the usual draft, or added to it
+     * @param int|null    $version the state it was asked for on; null for the newest
+     *
+     * @return RevisionRow|null what was kept aside, where that state is no longer the newest
      *
      * @throws RecipeProblem|ColourProblem
      */
-    public function draft(Company $company, AreaRow $area, string $hex, Way $way, LadderWish $wish = new LadderWish(), ?string $start = null): RecipeRow
+    public function draft(Company $company, AreaRow $area, string $hex, Way $way, LadderWish $wish = new LadderWish(), ?string $start = null, ?int $version = null): ?RevisionRow
     {
         $colour = Srgb::fromHex($hex);
 
-        return DB::transaction(function () use ($company, $area, $colour, $way, $wish, $start): RecipeRow {
+        return DB::transaction(function () use ($company, $area, $colour, $way, $wish, $start, $version): ?RevisionRow {
+            $recipe = RecipeRow::query()->firstOrNew(['area_id' => $area->id]);
+            $recipe->painter_id = $area->painter_id;
+            $words = $start === null ? 'drafted '.$way->words() : 'drafted: '.$start;
+            $drafted = fn (): Plan => $start === null
+                ? Drafter::draft($this->brief($company, $area, $colour->toHex(), $way, $wish))
+                : Specials::draft($start, $this->brief($company, $area, $colour->toHex(), $way, $wish), $this->plan($recipe->exists ? $recipe : null));
+            if ($recipe->exists && $version !== null && $version !== $recipe->version) {
+                $company->load('areas.recipe', 'records');
+
+                return RecipeHistory::aside($recipe, $version, $words, ['plan' => PlanRows::toRow($drafted()), 'hex' => $colour->toHex(), 'way' => $way->value, 'options' => PlanRows::options($wish)]);
+            }
+            if ($recipe->exists && $recipe->version === 0) {
+                RecipeHistory::record($recipe, 'as it was');
+            }
+            $aimed = $recipe->hex;
             $area->update(['hex' => $colour->toHex()]);
             $company->load('areas.recipe', 'records');
             $this->undercoats->refresh($company);
-            $brief = $this->brief($company, $area, $colour->toHex(), $way, $wish);
-            $recipe = RecipeRow::query()->firstOrNew(['area_id' => $area->id]);
-            $plan = $start === null ? Drafter::draft($brief) : Specials::draft($start, $brief, $this->plan($recipe->exists ? $recipe : null));
-            $recipe->painter_id = $area->painter_id;
+            $plan = $drafted();
             $recipe->fill(['hex' => $colour->toHex(), 'way' => $way, 'options' => PlanRows::options($wish), 'drafted_for' => self::draftedFor($area)]);
             $this->resimulate($company);
             $this->store($recipe, $plan, $company, $area);
-            RecipeHistory::record($recipe, $start === null ? 'drafted '.$way->words() : 'drafted: '.$start);
+            RecipeHistory::record($recipe, $words);
+            (new RecipeFollowing($this))->tell($company, $recipe, $aimed);
 
-            return $recipe;
+            return null;
         });
     }
 

@@ -75,11 +75,18 @@ final readonly class RecipeEdits
         });
     }
 
-    /** Undo (-1) or redo (1). */
-    public function step(Company $company, AreaRow $area, int $direction): void
+    /**
+     * Undo (-1) or redo (1).
+     *
+     * @param int|null $version the state that was seen; null for the newest
+     */
+    public function step(Company $company, AreaRow $area, int $direction, ?int $version = null): void
     {
-        DB::transaction(function () use ($company, $area, $direction): void {
+        DB::transaction(function () use ($company, $area, $direction, $version): void {
             $recipe = $area->recipe ?? throw RecipeProblem::notDrafted($area->name);
+            if ($version !== null && $version !== $recipe->version) {
+                throw RecipeProblem::changedMeanwhile();
+            }
             RecipeHistory::step($recipe, $direction);
             $this->settle($company, $area, $recipe);
         });
@@ -102,9 +109,10 @@ final readonly class RecipeEdits
 
     private function settle(Company $company, AreaRow $area, RecipeRow $recipe): void
     {
+        $aimed = $area->hex;
         $area->update(['hex' => $recipe->hex]);
         $this->desk->store($recipe, $this->desk->plan($recipe) ?? new Plan([], []), $company, $area);
-        (new RecipeFollowing($this->desk))->tell($company, $recipe);
+        (new RecipeFollowing($this->desk))->tell($company, $recipe, $aimed);
     }
 
     /** @param Edit $edit */

@@ -43,8 +43,12 @@ final readonly class RecipeFollowing
         $recipe->fill(['follows_id' => $leader->id, 'followed' => $leader->plan]);
     }
 
-    /** Brings all that follow this recipe up to date, and those that follow them. */
-    public function tell(Company $company, RecipeRow $leader): void
+    /**
+     * Brings all that follow this recipe up to date, and those that follow them.
+     *
+     * @param string|null $aimed the colour the leader aimed for before: a follower that aims for it too goes along to the new one; null where the aim stays
+     */
+    public function tell(Company $company, RecipeRow $leader, ?string $aimed = null): void
     {
         foreach (RecipeRow::query()->where('follows_id', $leader->id)->with('area.company.areas.recipe')->get() as $follower) {
             /** @var PlanRow $before */
@@ -56,12 +60,16 @@ final readonly class RecipeFollowing
             }
             $merged = Following::merged(PlanRows::toPlan($before, $this->desk->shelf), $own, $now);
             $follower->followed = $leader->plan;
-            DB::transaction(function () use ($follower, $merged, $company): void {
+            $aim = $follower->hex;
+            $along = $aim === $aimed;
+            $follower->hex = $along ? $leader->hex : $aim;
+            DB::transaction(function () use ($follower, $merged, $company, $along): void {
                 $area = $follower->area;
+                $area->update($along ? ['hex' => $follower->hex] : []);
                 $this->desk->store($follower, $merged, $area->company_id === $company->id ? $company : $area->company, $area);
                 RecipeHistory::record($follower, 'followed its model');
             });
-            $this->tell($company, $follower);
+            $this->tell($company, $follower, $aim);
         }
     }
 

@@ -32,23 +32,28 @@ use Kalokroma\Recipe\Way;
  */
 final readonly class RecipeMoves
 {
-    public function __construct(private RecipeDesk $desk)
+    /** @param int|null $version the state of the area's recipe that was seen; null for the newest */
+    public function __construct(private RecipeDesk $desk, private ?int $version = null)
     {
     }
 
     /**
+     * @param bool $add to the steps that are there, each where it belongs, instead of in their place
+     *
      * @return list<array{line: int, words: string}> what was guessed
      *
      * @throws RecipeProblem
      */
-    public function told(Company $company, AreaRow $area, string $text): array
+    public function told(Company $company, AreaRow $area, string $text, bool $add = false): array
     {
         ['steps' => $steps, 'notes' => $notes] = SaidRecipe::read($text, $this->desk->shelf->paints());
+        $plan = $add ? $this->desk->plan($area->recipe) : null;
         $hex = $area->hex;
         foreach ($steps as $step) {
             $hex ??= $step->mix !== null && $step->isFilm() && $step->technique->isBase() ? $step->mix->colour()->toHex() : null;
+            $plan = $plan === null ? null : Editing::add($plan, $step->renamed($plan->freeKey($step->key)), null);
         }
-        $this->keep($company, $area, new Plan($steps, []), $hex ?? '#808080', 'written down as told');
+        $this->keep($company, $area, $plan ?? new Plan($steps, []), $hex ?? '#808080', $plan === null ? 'written down as told' : 'added as told: '.$steps[0]->technique->words());
 
         return $notes;
     }
@@ -160,7 +165,7 @@ final readonly class RecipeMoves
             $plan = Editing::add($plan, $step, $after);
             $after = $step->key;
         }
-        $this->keep($company, $on, $plan, $recipe->hex, 'mended: '.$mending->mishap->words());
+        $this->keep($company, $on, $plan, $recipe->hex, 'mended: '.$mending->mishap->words(), seen: $beside === null);
 
         return $beside?->name;
     }
@@ -187,6 +192,9 @@ final readonly class RecipeMoves
     public function follow(Company $company, AreaRow $area, ?AreaRow $model): void
     {
         DB::transaction(function () use ($company, $area, $model): void {
+            if ($this->version !== null && $area->recipe !== null && $this->version !== $area->recipe->version) {
+                throw RecipeProblem::changedMeanwhile();
+            }
             if ($model === null) {
                 $area->recipe?->update(['follows_id' => null, 'followed' => null]);
 
@@ -204,20 +212,29 @@ final readonly class RecipeMoves
         });
     }
 
-    public function keep(Company $company, AreaRow $area, Plan $plan, string $hex, string $words, ?Way $way = null): RecipeRow
+    /**
+     * @param bool $seen whether it is the recipe whose state was seen; where that is no longer the newest, the plan is kept aside
+     */
+    private function keep(Company $company, AreaRow $area, Plan $plan, string $hex, string $words, ?Way $way = null, bool $seen = true): RecipeRow
     {
         $colour = Srgb::fromHex($hex)->toHex();
 
-        return DB::transaction(function () use ($company, $area, $plan, $colour, $words, $way): RecipeRow {
+        return DB::transaction(function () use ($company, $area, $plan, $colour, $words, $way, $seen): RecipeRow {
             $recipe = $area->recipe ?? $this->fresh($area, $colour, $way ?? $this->desk->painter->way);
+            if ($seen && $recipe->exists && $this->version !== null && $this->version !== $recipe->version) {
+                RecipeHistory::aside($recipe, $this->version, $words, ['plan' => PlanRows::toRow($plan), 'hex' => $colour, 'way' => ($way ?? $recipe->way)->value, 'options' => $recipe->options]);
+
+                return $recipe;
+            }
             if ($recipe->exists && $recipe->version === 0) {
                 RecipeHistory::record($recipe, 'as it was');
             }
+            $aimed = $recipe->hex;
             $recipe->fill(['hex' => $colour, ...($way === null ? [] : ['way' => $way])]);
             $area->update(['hex' => $colour]);
             $this->desk->store($recipe, $plan, $company, $area);
             RecipeHistory::record($recipe, $words);
-            (new RecipeFollowing($this->desk))->tell($company, $recipe);
+            (new RecipeFollowing($this->desk))->tell($company, $recipe, $aimed);
 
             return $recipe;
         });

@@ -79,6 +79,11 @@ final class RecipeProblem extends DomainException
         return new self(sprintf('%s has no recipe yet: draft one first.', $area));
     }
 
+    public static function changedMeanwhile(): self
+    {
+        return new self('Another window has changed this recipe meanwhile: it is shown as it is now, look at it and press again.');
+    }
+
     public static function nothingToUndo(): self
     {
         return new self('There is nothing to undo.');

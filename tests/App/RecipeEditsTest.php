@@ -161,6 +161,26 @@ final class RecipeEditsTest extends TestCase
         self::assertNotSame(6, $this->getJson($this->url())->json('steps.1.coats'));
     }
 
+    public function testADraftAnUndoAndALinkOnAStaleVersionDoNotOverwrite(): void
+    {
+        $this->signIn();
+        $seen = (int) $this->edit(['kind' => 'change', 'key' => 'basecoat', 'coats' => 3])->json('version');
+        $one = $this->edit(['kind' => 'change', 'key' => 'layer', 'coats' => 4, 'version' => $seen])->assertOk();
+
+        $draft = $this->postJson($this->url(), ['colour' => '#2f5a7e', 'way' => 'layers', 'version' => $seen])->assertStatus(202);
+        self::assertSame([$one->json('steps'), '#9c7d34'], [$draft->json('steps'), $draft->json('colour')]);
+        self::assertSame('drafted layers only', $draft->json('aside.0.words'));
+        self::assertSame('#9c7d34', AreaRow::query()->where('name', 'Coat')->value('hex'));
+
+        $lantern = AreaRow::query()->where('name', 'Lantern')->value('id');
+        foreach (['undo' => [], 'redo' => [], 'follow' => ['area_id' => $lantern]] as $what => $data) {
+            $this->assertRefused(422, 'Another window has changed this recipe meanwhile', $this->postJson($this->url()."/$what", $data + ['version' => $seen]));
+        }
+        $told = $this->postJson($this->url().'/told', ['text' => 'drybrush: Ochre', 'version' => $seen])->assertOk();
+        self::assertSame($one->json('steps'), $told->json('recipe.steps'));
+        self::assertSame(['drafted layers only', 'written down as told'], array_column((array) $told->json('recipe.aside'), 'words'));
+    }
+
     /** @param array<string, mixed> $edit */
     #[DataProvider('bad')]
     public function testABadEditIsRefusedInASentence(array $edit, string $sentence): void

@@ -50,6 +50,18 @@ final class RecipeMovesTest extends TestCase
         yield [str_repeat('basecoat: Ochre ', 600), 'at most 8000 letters'];
     }
 
+    public function testAToldStepIsAddedToTheOthersWhereItBelongs(): void
+    {
+        $this->signIn();
+        $before = array_column((array) $this->getJson($this->url())->json('steps'), 'key');
+        $told = $this->postJson($this->url().'/told', ['text' => 'matt varnish', 'add' => true])->assertOk();
+        $keys = array_column((array) $told->json('recipe.steps'), 'key');
+
+        self::assertSame($before, array_slice($keys, 0, -1));
+        self::assertSame('matt varnish', $told->json('recipe.steps.'.count($before).'.technique'));
+        self::assertSame($before, array_column((array) $this->postJson($this->url().'/undo')->json('steps'), 'key'));
+    }
+
     public function testAnAreaFollowsAnotherExceptForItsOwnChanges(): void
     {
         $this->signIn();
@@ -74,6 +86,21 @@ final class RecipeMovesTest extends TestCase
         self::assertNull($alone->json('recipe.model'));
         $this->postJson($this->url().'/edits', ['kind' => 'change', 'key' => 'basecoat', 'coats' => 2]);
         self::assertSame(4, $this->getJson("/api/areas/$lantern/recipe")->json('steps.1.coats'), 'it stands alone now');
+    }
+
+    public function testAFollowerHearsOfANewDraftOfItsModel(): void
+    {
+        $this->signIn();
+        $lantern = (int) AreaRow::query()->where('name', 'Lantern')->value('id');
+        $this->postJson("/api/areas/$lantern/recipe/follow", ['area_id' => AreaRow::query()->where('name', 'Coat')->value('id')])->assertOk();
+        $model = $this->postJson($this->url(), ['colour' => '#2f5a7e', 'way' => 'layers'])->assertOk();
+        $follower = $this->getJson("/api/areas/$lantern/recipe");
+
+        self::assertSame(['#2f5a7e', []], [$follower->json('colour'), $follower->json('differences')]);
+        self::assertSame(array_column((array) $model->json('steps'), 'paint'), array_column((array) $follower->json('steps'), 'paint'));
+
+        $this->postJson($this->url().'/undo')->assertOk();
+        self::assertSame('#9c7d34', $this->getJson("/api/areas/$lantern/recipe")->json('colour'), 'and goes back with it');
     }
 
     public function testThePartsOfAFigureAreLinkedAndGluedOn(): void

@@ -41,9 +41,9 @@ final class RecipeController extends Controller
     public function draft(DraftForm $request, AreaRow $area): JsonResponse
     {
         $desk = new RecipeDesk($this->painter($request));
-        $desk->draft($area->company()->firstOrFail(), $area, (string) $request->string('colour'), $request->way($this->painter($request)->way), $request->wish(), $request->start());
+        $aside = $desk->draft($area->company()->firstOrFail(), $area, (string) $request->string('colour'), $request->way($this->painter($request)->way), $request->wish(), $request->start(), $request->version());
 
-        return $this->answer($desk, $area);
+        return $this->answer($desk, $area, $aside);
     }
 
     public function change(StepChange $request, AreaRow $area, string $step): JsonResponse
@@ -107,7 +107,7 @@ final class RecipeController extends Controller
     {
         $desk = new RecipeDesk($this->painter($request));
         $area->load('company', 'recipe');
-        (new RecipeEdits($desk))->step($area->company, $area, $direction);
+        (new RecipeEdits($desk))->step($area->company, $area, $direction, $request->filled('version') ? $request->integer('version') : null);
 
         return $this->answer($desk, $area);
     }

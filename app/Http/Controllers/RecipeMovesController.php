@@ -26,7 +26,7 @@ final class RecipeMovesController extends Controller
             throw new DomainException('That is too long: at most 8000 letters are read.');
         }
 
-        return $this->answer($request, $area, static fn (RecipeMoves $moves): array => ['notes' => $moves->told($area->company, $area, $text), 'changes' => []]);
+        return $this->answer($request, $area, static fn (RecipeMoves $moves): array => ['notes' => $moves->told($area->company, $area, $text, $request->boolean('add')), 'changes' => []]);
     }
 
     public function replace(Request $request, AreaRow $area): JsonResponse
@@ -90,7 +90,7 @@ final class RecipeMovesController extends Controller
     {
         $desk = new RecipeDesk($this->painter($request));
         $area->load('company.areas.recipe', 'recipe');
-        $said = $move(new RecipeMoves($desk));
+        $said = $move(new RecipeMoves($desk, $request->filled('version') ? $request->integer('version') : null));
 
         return new JsonResponse(['recipe' => RecipeView::of($desk, $area->refresh()->load('company.areas.recipe', 'company.records', 'recipe'))] + $said);
     }

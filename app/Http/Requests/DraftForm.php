@@ -28,6 +28,7 @@ final class DraftForm extends FormRequest
             'mixed' => ['sometimes', 'boolean'],
             'insist' => ['sometimes', 'boolean'],
             'start' => ['nullable', 'string', 'max:40'],
+            'version' => ['nullable', 'integer', 'min:0'],
         ];
     }
 
@@ -39,6 +40,11 @@ final class DraftForm extends FormRequest
     public function wish(): LadderWish
     {
         return PlanRows::wish($this->validated());
+    }
+
+    public function version(): ?int
+    {
+        return $this->filled('version') ? $this->integer('version') : null;
     }
 
     public function start(): ?string

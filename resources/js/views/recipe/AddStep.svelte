@@ -12,8 +12,15 @@
     const vocabulary = createQuery(vocabularyQuery);
     let technique = $state('');
     let where = $state('');
+    let said = $state('');
     const stages = $derived([...new Set(vocabulary.data?.techniques.map((t) => t.stage) ?? [])]);
     const told = $derived(vocabulary.data?.techniques.find((t) => t.id === technique)?.where ?? '');
+
+    function say(event: Event) {
+        event.preventDefault();
+        page.bring('told', { text: said, add: true });
+        said = '';
+    }
 
     function add() {
         page.rework({ kind: 'add', technique, after: where === '' ? null : where });
@@ -49,6 +56,20 @@
         <p class="soft">{told}</p>
     {/if}
 </div>
+{#if !technique}
+    <form class="add" onsubmit={say}>
+        <label class="wide">
+            <span>or say it</span>
+            <input
+                class="small-field"
+                aria-label="A step as it was told"
+                placeholder="layer: pale straw #e2cf98, thin 1:1"
+                bind:value={said}
+            />
+        </label>
+        {#if said.trim()}<button class="small-action" type="submit" disabled={page.busy}>Write it down</button>{/if}
+    </form>
+{/if}
 
 <style>
     .add {
@@ -66,6 +87,10 @@
     }
     span {
         white-space: nowrap;
+    }
+    .wide {
+        flex: 1 1 320px;
+        max-width: 460px;
     }
     select {
         max-width: 260px;

@@ -65,7 +65,10 @@ export class RecipeState {
             void client.invalidateQueries({ queryKey: ['figures'] });
             void client.invalidateQueries({ queryKey: ['bench'] });
         };
+        /** what was refused may have been refused because another window went on */
+        const refused = () => client.invalidateQueries({ queryKey: ['recipe', this.area] });
         this.change = createMutation(() => ({
+            onError: refused,
             mutationFn: ({ method, path, body }: Sent) => put<Recipe>(method, path, body),
             scope: { id: 'recipe' },
             onSuccess: (recipe: Recipe, sent: Sent) => {
@@ -74,6 +77,7 @@ export class RecipeState {
             },
         }));
         this.move = createMutation(() => ({
+            onError: refused,
             mutationFn: ({ path, body }: Sent) => put<RecipeMoved>('POST', path, body),
             scope: { id: 'recipe' },
             onSuccess: (answer: RecipeMoved) => {
@@ -128,15 +132,15 @@ export class RecipeState {
     }
 
     redraft(wish: DraftWish): void {
-        this.send('POST', 'recipe', wish);
+        this.send('POST', 'recipe', { ...wish, version: this.recipe?.version ?? 0 });
     }
 
     undo(): void {
-        this.send('POST', 'recipe/undo', {});
+        this.send('POST', 'recipe/undo', { version: this.recipe?.version ?? 0 });
     }
 
     redo(): void {
-        this.send('POST', 'recipe/redo', {});
+        this.send('POST', 'recipe/redo', { version: this.recipe?.version ?? 0 });
     }
 
     /** Takes what another window changed, or lets it go. */
@@ -145,9 +149,12 @@ export class RecipeState {
     }
 
     /** A recipe that comes from elsewhere: `told`, `replace`, `book`, `follow`, or a step mended. */
-    bring(path: string, body: unknown = {}): void {
+    bring(path: string, body: Record<string, unknown> = {}): void {
         this.change.reset();
-        if (this.area !== null) this.move.mutate({ method: 'POST', path: `areas/${this.area}/recipe/${path}`, body });
+        if (this.area !== null) {
+            const seen = { ...body, version: this.recipe?.version ?? 0 };
+            this.move.mutate({ method: 'POST', path: `areas/${this.area}/recipe/${path}`, body: seen });
+        }
     }
 
     /** Shows the newest answer, whatever was refused before. */
