@@ -65,7 +65,9 @@ final readonly class RecipeFollowing
             $follower->hex = $along ? $leader->hex : $aim;
             DB::transaction(function () use ($follower, $merged, $company, $along): void {
                 $area = $follower->area;
-                $area->update($along ? ['hex' => $follower->hex] : []);
+                if ($along) {
+                    $area->update(['hex' => $follower->hex]);
+                }
                 $this->desk->store($follower, $merged, $area->company_id === $company->id ? $company : $area->company, $area);
                 RecipeHistory::record($follower, 'followed its model');
             });

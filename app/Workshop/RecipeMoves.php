@@ -18,6 +18,7 @@ use Kalokroma\Recipe\Mending;
 use Kalokroma\Recipe\Mishap;
 use Kalokroma\Recipe\Neighbour;
 use Kalokroma\Recipe\Plan;
+use Kalokroma\Recipe\PlannedStep;
 use Kalokroma\Recipe\RecipeProblem;
 use Kalokroma\Recipe\SaidRecipe;
 use Kalokroma\Recipe\Way;
@@ -53,7 +54,7 @@ final readonly class RecipeMoves
             $hex ??= $step->mix !== null && $step->isFilm() && $step->technique->isBase() ? $step->mix->colour()->toHex() : null;
             $plan = $plan === null ? null : Editing::add($plan, $step->renamed($plan->freeKey($step->key)), null);
         }
-        $this->keep($company, $area, $plan ?? new Plan($steps, []), $hex ?? '#808080', $plan === null ? 'written down as told' : 'added as told: '.$steps[0]->technique->words());
+        $this->keep($company, $area, $plan ?? new Plan($steps, []), $hex ?? '#808080', $plan === null ? 'written down as told' : 'added as told: '.implode(', ', array_map(static fn (PlannedStep $s): string => $s->technique->words(), $steps)));
 
         return $notes;
     }

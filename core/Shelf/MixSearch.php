@@ -341,8 +341,7 @@ final class MixSearch
             $y += $wy[$band] * $r;
             $z += $wz[$band] * $r;
         }
-        $lab = Lab::fromXyz(new Xyz($x, $y, $z));
-        $this->scored[$key] = Ciede2000::between($lab->l, $lab->a, $lab->b, $this->target->l, $this->target->a, $this->target->b);
+        $this->scored[$key] = $this->apart($x, $y, $z);
     }
 
     /** @param non-empty-list<array{int, int}> $mix index and parts */
@@ -366,8 +365,15 @@ final class MixSearch
             $y += $wy[$band] * $r;
             $z += $wz[$band] * $r;
         }
+        $this->scored[$key] = $this->apart($x, $y, $z);
+    }
+
+    /** How far (CIEDE2000) a mix of these tristimulus values lies from the target. */
+    private function apart(float $x, float $y, float $z): float
+    {
         $lab = Lab::fromXyz(new Xyz($x, $y, $z));
-        $this->scored[$key] = Ciede2000::between($lab->l, $lab->a, $lab->b, $this->target->l, $this->target->a, $this->target->b);
+
+        return Ciede2000::between($lab->l, $lab->a, $lab->b, $this->target->l, $this->target->a, $this->target->b);
     }
 
     private function look(string $key): Reflectance

@@ -64,6 +64,8 @@ final class RecipeEditsTest extends TestCase
         $answer = $this->edit(['kind' => 'change', 'key' => 'layer', 'place' => ['face' => 'ridge', 'part' => 'upper parts', 'light' => 'from above', 'share' => 0.5], 'who' => 'leaders', 'level' => 'showpiece', 'note' => 'slowly', 'thin' => '60 % water', 'coats' => 3, 'tool' => 'detail-brush', 'with' => 'medium'])->assertOk();
         $step = $answer->json('steps.3');
 
+        self::assertEquals(['face' => 'ridge', 'part' => 'upper parts', 'light' => 'from above', 'share' => 50], $step['place_set']);
+        self::assertEquals(['face' => '', 'part' => '', 'light' => '', 'share' => 100], $answer->json('steps.1.place_set'), 'where it is as usual');
         self::assertSame(['ridges only, upper parts, light from above, 50 % of it', 'leaders', 'showpiece', 'slowly', '2:3', 3, 'medium'], [$step['place'], $step['who'], $step['level'], $step['note'], $step['thin'], $step['coats'], $step['thinned_with']]);
         self::assertStringContainsString('detail', $step['tool']);
         $open = $this->edit(['kind' => 'change', 'key' => 'layer', 'mix' => [['paint_id' => $this->paint('Ochre'), 'parts' => 2], ['paint_id' => $this->paint('Bone'), 'parts' => null]]])->assertOk();

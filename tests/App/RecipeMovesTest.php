@@ -54,10 +54,11 @@ final class RecipeMovesTest extends TestCase
     {
         $this->signIn();
         $before = array_column((array) $this->getJson($this->url())->json('steps'), 'key');
-        $told = $this->postJson($this->url().'/told', ['text' => 'matt varnish', 'add' => true])->assertOk();
+        $told = $this->postJson($this->url().'/told', ['text' => "matt varnish\ntuft", 'add' => true])->assertOk();
         $keys = array_column((array) $told->json('recipe.steps'), 'key');
 
-        self::assertSame($before, array_slice($keys, 0, -1));
+        self::assertSame([...$before, 'matt-varnish', 'tuft'], $keys);
+        self::assertSame('added as told: matt varnish, tufts', $told->json('recipe.undo'));
         self::assertSame('matt varnish', $told->json('recipe.steps.'.count($before).'.technique'));
         self::assertSame($before, array_column((array) $this->postJson($this->url().'/undo')->json('steps'), 'key'));
     }
@@ -228,6 +229,8 @@ final class RecipeMovesTest extends TestCase
         $id = (int) BookRow::query()->where('name', 'Ochre coat')->value('id');
         $whole = $this->getJson("/api/book/$id")->assertOk();
         $this->assertAnswers('bookRecipe', $whole);
+        $recipe = $this->getJson("/api/areas/$coat/recipe");
+        self::assertSame('thin '.$recipe->json('steps.1.thin').' with '.$recipe->json('steps.1.thinned_with'), $whole->json('steps.0.thin'));
 
         Paint::query()->where('name', 'Mustard')->update(['left_ml' => 0]);
         Paint::query()->where('name', 'Ochre')->update(['owned' => false]);

@@ -78,6 +78,10 @@ final class RecipeTest extends SampleWorkshop
         $this->hands->choose('Part of the area', 'upper parts');
         $this->hands->press('Set', 'aside');
         $this->hands->see('· upper parts');
+        $this->hands->choose('Direction of light', 'from the left');
+        $this->hands->press('Set', 'aside');
+        $this->hands->see('· upper parts, light from the left');
+        $this->hands->press('Undo', 'main');
         $this->hands->press('Undo', 'main');
 
         $this->hands->pressBeginning('Wash all over', 'main ol');

@@ -73,7 +73,7 @@ final class BookView
                 'stage' => $s->stage->value,
                 'words' => $s->words(),
                 'hex' => $s->mix !== null && $s->isFilm() ? $s->mix->colour()->toHex() : null,
-                'thin' => $s->thinning->isUndiluted() ? 'undiluted' : $s->thinning->ratio(),
+                'thin' => $s->mix === null ? '' : ($s->thinning->isUndiluted() ? 'undiluted' : sprintf('thin %s with %s', $s->thinning->ratio(), $s->thinnedWith)),
                 'at_hand' => $s->mix?->isAtHand() ?? true,
                 'place' => $s->place->words(),
             ], array_values(array_filter($plan->steps, static fn (PlannedStep $s): bool => !$s->omitted))),

@@ -42,6 +42,7 @@ final class RecipeView
         $others = self::others($area);
         $steps = array_map(static fn (StepOutcome $o): array => [
             ...StepView::of($o),
+            'place_set' => ['face' => $o->step->place->face ?? '', 'part' => $o->step->place->part, 'light' => $o->step->place->light, 'share' => round(100 * $o->step->place->share, 1)],
             'figures' => $o->step->who->of($company->count, $company->leaders),
             'done_on' => count(array_unique($done[$o->step->key] ?? [])),
             'marks' => array_values(array_filter($marks, static fn (array $m): bool => $m['key'] === $o->step->key)),

@@ -5,6 +5,7 @@
     import MiniStrata from '../../parts/MiniStrata.svelte';
     import Waiting from '../../parts/Waiting.svelte';
     import { isHex } from '../../parts/words';
+    import SmallSelect from '../../parts/SmallSelect.svelte';
     import BookRecipe from './BookRecipe.svelte';
     import ImportRecipe from './ImportRecipe.svelte';
 
@@ -43,13 +44,14 @@
                             bind:value={q}
                         /></label
                     >
-                    <label class="small-label"
-                        >material
-                        <select class="small-field" aria-label="Material" bind:value={material}>
-                            <option value="">any</option>
-                            {#each book.data.materials as each (each)}<option>{each}</option>{/each}
-                        </select></label
-                    >
+                    <SmallSelect
+                        label="material"
+                        name="Material"
+                        none="any"
+                        options={book.data.materials}
+                        value={material}
+                        onpick={(chosen) => (material = chosen)}
+                    />
                     <label class="small-label colour"
                         >near the colour
                         <span>

@@ -56,7 +56,7 @@
             <p>
                 <small>{capital(step.technique)}{step.place ? ` · ${step.place}` : ''}</small>
                 {step.words}
-                <small>{step.thin}{step.at_hand ? '' : ' · not at hand'}</small>
+                <small>{[step.thin, step.at_hand ? '' : 'not at hand'].filter(Boolean).join(' · ')}</small>
             </p>
         </li>
     {/each}

@@ -1,6 +1,7 @@
 <script lang="ts">
     import type { Compared } from '../../api/wire';
     import { counted, duration } from '../../parts/words';
+    import SmallSelect from '../../parts/SmallSelect.svelte';
 
     interface Props {
         side: 'a' | 'b';
@@ -28,18 +29,14 @@
     <h2>{draft.words}</h2>
     <div class="choices">
         {#each lists as list (list.name)}
-            <label class="small-label"
-                >{list.label}
-                <select
-                    class="small-field"
-                    aria-label="{title}: {list.label}"
-                    value={question[`${side}[${list.name}]`] ?? ''}
-                    onchange={(e) => onask(`${side}[${list.name}]`, e.currentTarget.value)}
-                >
-                    <option value="">{list.none}</option>
-                    {#each list.items as each (each.id)}<option value={each.id}>{each.words}</option>{/each}
-                </select></label
-            >
+            <SmallSelect
+                label={list.label}
+                name="{title}: {list.label}"
+                none={list.none}
+                options={list.items}
+                value={question[`${side}[${list.name}]`] ?? ''}
+                onpick={(id) => onask(`${side}[${list.name}]`, id)}
+            />
         {/each}
     </div>
     <dl>

@@ -3,6 +3,7 @@
     import { Button, Select, SelectItem, TextInput } from 'carbon-components-svelte';
     import { shelfQuery, vocabularyQuery } from '../../api/queries';
     import type { Recipe } from '../../api/wire';
+    import ShelfColours from '../../parts/ShelfColours.svelte';
     import LadderStrip from './LadderStrip.svelte';
     import type { RecipeState } from './recipe.svelte';
 
@@ -118,19 +119,12 @@
         <p class="soft">The draft before can be had back with Undo; what is recorded stays.</p>
     {/if}
     <h3>Colours on your shelf</h3>
-    <div class="shelf" role="group" aria-label="Colours on the shelf">
-        {#each paints as paint (paint.id)}
-            <button
-                type="button"
-                title={paint.name}
-                aria-label={paint.name}
-                aria-pressed={paint.colour === colour}
-                style:background={paint.colour}
-                onclick={() => (colour = paint.colour ?? colour)}
-            ></button>
-        {:else}
-            <p class="soft">No covering paint is at hand. <a href="#/shelf">Bring some to the shelf</a> first.</p>
-        {/each}
+    <div class="shelf">
+        <ShelfColours
+            {paints}
+            chosen={(paint) => paint.colour === colour}
+            onpick={(paint) => (colour = paint.colour ?? colour)}
+        />
     </div>
 </form>
 
@@ -173,19 +167,7 @@
         grid-template-columns: repeat(3, 1fr);
     }
     .shelf {
-        display: grid;
-        grid-template-columns: repeat(auto-fill, minmax(46px, 1fr));
-        gap: 6px;
         margin-bottom: 20px;
-    }
-    .shelf button {
-        height: 36px;
-        border: 0;
-        cursor: pointer;
-    }
-    .shelf button[aria-pressed='true'] {
-        outline: 2px solid var(--ink);
-        outline-offset: 2px;
     }
     .ticks {
         display: flex;

@@ -49,6 +49,7 @@
         <label>
             <span class="label">Paint to thinner</span>
             <input
+                class="small-field"
                 list="ratios"
                 aria-label="Paint to thinner"
                 value={step.undiluted ? 'undiluted' : step.thin}
@@ -89,12 +90,12 @@
     }
     .stepper {
         display: grid;
-        grid-template-columns: 38px 1fr 38px;
+        grid-template-columns: 36px 1fr 36px;
         max-width: 134px;
         background: var(--rail);
     }
     .stepper button {
-        height: 38px;
+        height: 36px;
         border: 0;
         background: var(--surround);
         color: var(--ink);
@@ -109,15 +110,6 @@
         align-self: center;
         text-align: center;
         font-weight: 600;
-    }
-    input:not([type]) {
-        width: 100%;
-        height: 38px;
-        padding: 0 8px;
-        border: 0;
-        background: var(--surround);
-        color: var(--ink);
-        font: inherit;
     }
     .omit {
         grid-column: 1 / -1;

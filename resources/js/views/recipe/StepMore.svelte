@@ -2,6 +2,7 @@
     import { createQuery } from '@tanstack/svelte-query';
     import { vocabularyQuery } from '../../api/queries';
     import type { Step } from '../../api/wire';
+    import SmallSelect from '../../parts/SmallSelect.svelte';
     import type { RecipeState } from './recipe.svelte';
 
     interface Props {
@@ -29,9 +30,11 @@
         from = step.loop?.from ?? step.key;
         rounds = step.loop?.rounds ?? 3;
     });
+    $effect(() => {
+        ({ face, part, light, share } = step.place_set);
+    });
 
-    const place = () =>
-        page.edit(step.key, { place: { face: face || null, part, light, share: Math.min(100, share) / 100 } });
+    const place = () => page.edit(step.key, { place: { face: face || null, part, light, share: share / 100 } });
 </script>
 
 <h3>Its place in the order</h3>
@@ -58,14 +61,13 @@
 <details bind:open={looping}>
     <summary>{step.loop ? `Loop: ${step.loop.rounds} rounds, ${step.loop.exit}` : 'Go through steps again'}</summary>
     <div class="grid">
-        <label class="small-label"
-            >from
-            <select class="small-field" aria-label="First step of the loop" bind:value={from}>
-                {#each own.slice(0, at + 1) as each (each.key)}<option value={each.key}
-                        >{each.technique}: {each.mix_words}</option
-                    >{/each}
-            </select></label
-        >
+        <SmallSelect
+            label="from"
+            name="First step of the loop"
+            options={own.slice(0, at + 1).map((s) => ({ id: s.key, words: `${s.technique}: ${s.mix_words}` }))}
+            value={from}
+            onpick={(key) => (from = key)}
+        />
         <label class="small-label"
             >rounds <input
                 class="small-field"
@@ -89,27 +91,30 @@
 <details bind:open={placing}>
     <summary>Where: {step.place || 'its usual place'}</summary>
     <div class="grid">
-        <label class="small-label"
-            >face
-            <select class="small-field" aria-label="Face" bind:value={face}>
-                <option value="">as usual</option>
-                {#each vocabulary.data?.faces ?? [] as each (each)}<option>{each}</option>{/each}
-            </select></label
-        >
-        <label class="small-label"
-            >part
-            <select class="small-field" aria-label="Part of the area" bind:value={part}>
-                <option value="">all of it</option>
-                {#each vocabulary.data?.parts ?? [] as each (each)}<option>{each}</option>{/each}
-            </select></label
-        >
-        <label class="small-label"
-            >light
-            <select class="small-field" aria-label="Direction of light" bind:value={light}>
-                <option value="">any</option>
-                {#each vocabulary.data?.lights ?? [] as each (each)}<option>{each}</option>{/each}
-            </select></label
-        >
+        <SmallSelect
+            label="face"
+            name="Face"
+            none="as usual"
+            options={vocabulary.data?.faces ?? []}
+            value={face}
+            onpick={(chosen) => (face = chosen)}
+        />
+        <SmallSelect
+            label="part"
+            name="Part of the area"
+            none="all of it"
+            options={vocabulary.data?.parts ?? []}
+            value={part}
+            onpick={(chosen) => (part = chosen)}
+        />
+        <SmallSelect
+            label="light"
+            name="Direction of light"
+            none="any"
+            options={vocabulary.data?.lights ?? []}
+            value={light}
+            onpick={(chosen) => (light = chosen)}
+        />
         <label class="small-label"
             >share, % <input
                 class="small-field"
@@ -125,56 +130,37 @@
 </details>
 {#if step.mix.length}
     <div class="grid two">
-        <label class="small-label"
-            >tool
-            <select
-                class="small-field"
-                aria-label="Tool"
-                value={step.tool_id}
-                onchange={(e) => page.edit(step.key, { tool: e.currentTarget.value })}
-            >
-                {#each vocabulary.data?.tools ?? [] as each (each.id)}<option value={each.id}>{each.words}</option
-                    >{/each}
-            </select></label
-        >
-        <label class="small-label"
-            >thinned with
-            <select
-                class="small-field"
-                aria-label="Thinned with"
-                value={step.thinned_with}
-                onchange={(e) => page.edit(step.key, { with: e.currentTarget.value })}
-            >
-                {#each vocabulary.data?.thinners ?? [] as each (each)}<option>{each}</option>{/each}
-            </select></label
-        >
+        <SmallSelect
+            label="tool"
+            name="Tool"
+            options={vocabulary.data?.tools ?? []}
+            value={step.tool_id}
+            onpick={(tool) => page.edit(step.key, { tool })}
+        />
+        <SmallSelect
+            label="thinned with"
+            name="Thinned with"
+            options={vocabulary.data?.thinners ?? []}
+            value={step.thinned_with}
+            onpick={(thinner) => page.edit(step.key, { with: thinner })}
+        />
     </div>
 {/if}
 <div class="grid two">
-    <label class="small-label"
-        >for
-        <select
-            class="small-field"
-            aria-label="For whom"
-            value={step.who}
-            onchange={(e) => page.edit(step.key, { who: e.currentTarget.value })}
-        >
-            {#each vocabulary.data?.who ?? [] as each (each.id)}<option value={each.id}>{each.words}</option>{/each}
-        </select></label
-    >
-    <label class="small-label"
-        >up to
-        <select
-            class="small-field"
-            aria-label="Level"
-            value={step.level}
-            onchange={(e) => page.edit(step.key, { level: e.currentTarget.value })}
-        >
-            {#each vocabulary.data?.levels ?? [] as each (each.id)}<option value={each.id}
-                    >{each.words.split(':')[0]}</option
-                >{/each}
-        </select></label
-    >
+    <SmallSelect
+        label="for"
+        name="For whom"
+        options={vocabulary.data?.who ?? []}
+        value={step.who}
+        onpick={(who) => page.edit(step.key, { who })}
+    />
+    <SmallSelect
+        label="up to"
+        name="Level"
+        options={vocabulary.data?.levels.map((l) => ({ id: l.id, words: l.words.split(':')[0] ?? l.id })) ?? []}
+        value={step.level}
+        onpick={(level) => page.edit(step.key, { level })}
+    />
 </div>
 <label class="small-label note"
     >your note

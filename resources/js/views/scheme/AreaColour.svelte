@@ -5,6 +5,7 @@
     import type { Figure, MixPart, SchemeArea } from '../../api/wire';
     import ColourField from '../../parts/ColourField.svelte';
     import { isHex } from '../../parts/words';
+    import ShelfColours from '../../parts/ShelfColours.svelte';
     import PictureColours from './PictureColours.svelte';
     import { parts, type SchemeDesk } from './scheme.svelte';
     import TintPicker from './TintPicker.svelte';
@@ -91,21 +92,12 @@
     {/each}
 </div>
 {#if source === 'shelf'}
-    <div class="shelf" role="group" aria-label="Colours on the shelf">
-        {#each paints as each (each.id)}
-            <button
-                type="button"
-                title={each.name}
-                aria-label={each.name}
-                aria-pressed={area.mix.length === 1 && area.mix[0]?.paint_id === each.id}
-                style:background={each.colour}
-                disabled={desk.busy}
-                onclick={() => paint(each.id, each.name, each.colour ?? '#000000')}
-            ></button>
-        {:else}<p class="soft">
-                No covering paint is at hand. <a href="#/shelf">Bring some to the shelf</a> first.
-            </p>{/each}
-    </div>
+    <ShelfColours
+        {paints}
+        chosen={(each) => area.mix.length === 1 && area.mix[0]?.paint_id === each.id}
+        disabled={desk.busy}
+        onpick={(each) => paint(each.id, each.name, each.colour ?? '#000000')}
+    />
 {:else if source === 'any'}
     <ColourField
         label="Colour of {area.name.toLowerCase()}"
@@ -177,21 +169,6 @@
     .sources [aria-pressed='true'] {
         color: var(--ink);
         text-decoration: none;
-    }
-    .shelf {
-        display: grid;
-        grid-template-columns: repeat(6, 1fr);
-        gap: 5px;
-    }
-    .shelf button {
-        height: 38px;
-        padding: 0;
-        border: 0;
-        cursor: pointer;
-    }
-    .shelf button[aria-pressed='true'] {
-        outline: 3px solid var(--ink);
-        outline-offset: 1px;
     }
     ul {
         margin: 6px 0;
