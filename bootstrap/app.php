@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use App\Http\Middleware\StrictOrigin;
-use App\Http\Problems;
+use App\Http\Shared\Problems;
+use App\Http\Shared\StrictOrigin;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Console;
 
 use App\Formats\CheckedJson;
+use App\Formats\Shelf\PaintFields;
 use App\Formats\Shelf\ShelfCsv;
-use App\Workshop\PaintFields;
 use DomainException;
 use Illuminate\Console\Command;
 use Kalokroma\Colour\Lab;

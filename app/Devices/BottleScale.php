@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Devices;
 
-use App\Models\Paint;
+use App\Models\PaintRow;
 
 /** A small scale that a bottle is put on. */
 interface BottleScale
@@ -17,5 +17,5 @@ interface BottleScale
      *
      * @throws ScaleFailed when it finds no rest or gives no reading
      */
-    public function weigh(Paint $bottle): float;
+    public function weigh(PaintRow $bottle): float;
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Devices;
 
-use App\Models\Paint;
+use App\Models\PaintRow;
 use Kalokroma\Shelf\Weighing;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
@@ -30,7 +30,7 @@ final class SimulatedBottleScale implements BottleScale
         return 'The simulated scale';
     }
 
-    public function weigh(Paint $bottle): float
+    public function weigh(PaintRow $bottle): float
     {
         if ($this->dice->getInt(1, self::FAILS) === 1) {
             throw ScaleFailed::noRest();

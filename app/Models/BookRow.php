@@ -7,7 +7,7 @@ namespace App\Models;
 use Illuminate\Database\Eloquent\Model;
 use Kalokroma\Figure\Material;
 use Kalokroma\Figure\Relief;
-use Kalokroma\Recipe\Way;
+use Kalokroma\Recipe\Technique\Way;
 
 /**
  * A recipe of the book: named, apart from any figure.

@@ -7,7 +7,7 @@ namespace App\Models;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
-use Kalokroma\Recipe\Stage;
+use Kalokroma\Recipe\Technique\Stage;
 
 /**
  * One entry of the ledger: what was done at one go, on one or several figures.

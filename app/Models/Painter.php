@@ -6,7 +6,7 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Foundation\Auth\User;
-use Kalokroma\Recipe\Way;
+use Kalokroma\Recipe\Technique\Way;
 use Kalokroma\Shelf\Equipment;
 use Kalokroma\Undercoat\School;
 
@@ -31,10 +31,10 @@ final class Painter extends User
 
     protected $hidden = ['password', 'remember_token'];
 
-    /** @return HasMany<Paint, $this> */
+    /** @return HasMany<PaintRow, $this> */
     public function paints(): HasMany
     {
-        return $this->hasMany(Paint::class);
+        return $this->hasMany(PaintRow::class);
     }
 
     /** @return HasMany<Company, $this> */

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Workshop\PlanRows;
+use App\Workshop\Recipe\PlanRows;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
-use Kalokroma\Recipe\Way;
+use Kalokroma\Recipe\Technique\Way;
 
 /**
  * @property int                                     $id

@@ -17,6 +17,7 @@ use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\RateLimiter;
+use Illuminate\Support\Facades\Route;
 use Illuminate\Support\ServiceProvider;
 
 final class AppServiceProvider extends ServiceProvider
@@ -33,6 +34,9 @@ final class AppServiceProvider extends ServiceProvider
     public function boot(): void
     {
         Model::shouldBeStrict();
+        foreach (['paint', 'company', 'area', 'record', 'trial', 'book', 'aside'] as $id) {
+            Route::pattern($id, '[0-9]+');
+        }
         RateLimiter::for('sign-in', static fn (Request $request): array => [
             Limit::perMinute(5)->by(mb_strtolower(is_string($request->input('name')) ? $request->input('name') : '').'|'.$request->ip()),
             Limit::perMinute(30)->by((string) $request->ip()),

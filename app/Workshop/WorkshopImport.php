@@ -4,15 +4,24 @@ declare(strict_types=1);
 
 namespace App\Workshop;
 
+use App\Formats\Shelf\PaintFields;
 use App\Formats\UnreadableFile;
 use App\Formats\Workshop\WorkshopJson;
 use App\Models\AreaRow;
 use App\Models\Company;
 use App\Models\Painter;
+use App\Workshop\Figure\CompanyWriter;
+use App\Workshop\Figure\PlateDesk;
+use App\Workshop\Recipe\PlanRows;
+use App\Workshop\Recipe\RecipeDesk;
+use App\Workshop\Recipe\RecipeEdits;
+use App\Workshop\Recipe\RecipeMoves;
+use App\Workshop\Record\BenchDesk;
+use App\Workshop\Shelf\StockDesk;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
-use Kalokroma\Recipe\Stage;
-use Kalokroma\Recipe\Way;
+use Kalokroma\Recipe\Technique\Stage;
+use Kalokroma\Recipe\Technique\Way;
 use Kalokroma\Shelf\Movement;
 
 /**

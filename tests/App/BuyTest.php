@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\App;
 
 use App\Models\AreaRow;
-use App\Models\Paint;
+use App\Models\PaintRow;
 use App\Models\PriceListRow;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Testing\TestResponse;
@@ -58,11 +58,11 @@ final class BuyTest extends TestCase
         $recipe = $this->postJson("/api/areas/{$area->id}/recipe", ['colour' => '#9c7630'])->assertOk();
         $gone = (int) collect((array) $recipe->json('steps'))->firstWhere('key', 'basecoat')['mix'][0]['paint_id'];
         $this->postJson('/api/prices');
-        Paint::query()->whereKey($gone)->update(['left_ml' => 0]);
+        PaintRow::query()->whereKey($gone)->update(['left_ml' => 0]);
         $plan = $this->getJson('/api/buy?within=8')->assertOk();
 
         $this->assertAnswers('buy_plan', $plan);
-        self::assertSame(Paint::query()->findOrFail($gone)->name, $plan->json('lacks.0.name'));
+        self::assertSame(PaintRow::query()->findOrFail($gone)->name, $plan->json('lacks.0.name'));
         self::assertSame([true, []], [$plan->json('proven'), $plan->json('unmet')]);
         self::assertGreaterThan(0, $plan->json('purchases.0.price'));
         self::assertSame(count((array) $plan->json('lacks')), count((array) $this->getJson('/api/buy?within=0')->json('unmet')), 'nothing on sale is exactly it');
@@ -73,7 +73,7 @@ final class BuyTest extends TestCase
         self::assertSame(['kind', 'name', 'line', 'price', 'currency', 'for'], $csv[0]);
         $name = (string) $plan->json('purchases.0.singles.0.name');
         $this->postJson('/api/buy', ['singles' => [$plan->json('purchases.0.singles.0.id')], 'sets' => []])->assertOk();
-        $bought = Paint::query()->where('name', $name)->firstOrFail();
+        $bought = PaintRow::query()->where('name', $name)->firstOrFail();
         self::assertTrue($bought->owned);
         self::assertSame('bought', $this->getJson("/api/paints/{$bought->id}/movements")->json('movements.0.kind'));
         $this->assertRefused(422, 'not on the price list', $this->postJson('/api/buy', ['singles' => ['p999'], 'sets' => []]));
@@ -86,13 +86,13 @@ final class BuyTest extends TestCase
         $sets = $this->getJson('/api/sets')->assertOk();
         $this->assertAnswers('sets', $sets);
         $set = (array) $sets->json('on_sale.10');
-        $before = Paint::query()->count();
+        $before = PaintRow::query()->count();
         $this->postJson('/api/buy', ['singles' => [], 'sets' => [$set['id']]])->assertOk();
 
-        self::assertSame($before + count($set['paints']), Paint::query()->count());
+        self::assertSame($before + count($set['paints']), PaintRow::query()->count());
         self::assertContains($set['name'], array_column((array) $this->getJson('/api/sets')->json('owned'), 'name'));
         $this->postJson('/api/buy', ['singles' => [], 'sets' => [$set['id']]])->assertOk();
-        self::assertSame(2, Paint::query()->where('set_name', $set['name'])->min('bottles'));
+        self::assertSame(2, PaintRow::query()->where('set_name', $set['name'])->min('bottles'));
         $fits = $this->getJson('/api/companies/'.AreaRow::query()->value('company_id').'/sets')->assertOk();
         $this->assertAnswers('set_fits', $fits);
         self::assertContains($set['name'], array_column((array) $fits->json('fits'), 'name'));
@@ -121,7 +121,7 @@ final class BuyTest extends TestCase
 
         $this->assertAnswers('shelf_map', $map);
         self::assertNotSame([], $map->json('gaps'));
-        $ochre = Paint::query()->where('name', 'Ochre')->firstOrFail();
+        $ochre = PaintRow::query()->where('name', 'Ochre')->firstOrFail();
         $ochre->replicate()->fill(['name' => 'Ochre twin'])->save();
         self::assertContains('Ochre twin', array_merge(array_column((array) $this->getJson('/api/shelf/map')->json('doubles'), 'one'), array_column((array) $this->getJson('/api/shelf/map')->json('doubles'), 'other')));
         $like = collect((array) $this->getJson('/api/shelf?like='.$ochre->id)->json('paints'));
@@ -131,15 +131,15 @@ final class BuyTest extends TestCase
     public function testManyPaintsAtOnceAndBack(): void
     {
         $this->signIn();
-        $ids = Paint::query()->orderBy('id')->limit(3)->pluck('id')->all();
+        $ids = PaintRow::query()->orderBy('id')->limit(3)->pluck('id')->all();
         $this->patchJson('/api/paints', ['ids' => $ids, 'place' => 'drawer 9'])->assertOk();
-        self::assertSame(3, Paint::query()->where('place', 'drawer 9')->count());
-        $all = Paint::query()->count();
+        self::assertSame(3, PaintRow::query()->where('place', 'drawer 9')->count());
+        $all = PaintRow::query()->count();
         $this->deleteJson('/api/paints', ['ids' => $ids])->assertOk();
-        self::assertSame($all - 3, Paint::query()->count());
+        self::assertSame($all - 3, PaintRow::query()->count());
         self::assertStringNotContainsString('drawer 9', (string) $this->getJson('/api/shelf')->getContent());
         $this->postJson('/api/paints/restore', ['ids' => $ids])->assertOk();
-        self::assertSame(3, Paint::query()->where('place', 'drawer 9')->count());
+        self::assertSame(3, PaintRow::query()->where('place', 'drawer 9')->count());
         $this->assertRefused(422, 'Choose paints first', $this->deleteJson('/api/paints', ['ids' => []]));
         $this->assertRefused(422, 'do not stand on your shelf', $this->deleteJson('/api/paints', ['ids' => [999999]]));
         $this->assertRefused(422, 'matt, satin or gloss', $this->patchJson('/api/paints', ['ids' => $ids, 'finish' => 'shiny']));
@@ -153,13 +153,13 @@ final class BuyTest extends TestCase
 
         $this->assertRefused(422, 'do not stand on your shelf', $this->deleteJson('/api/paints', ['ids' => $theirs]));
         $this->assertRefused(422, 'do not stand on your shelf', $this->patchJson('/api/paints', ['ids' => $theirs, 'place' => 'mine now']));
-        self::assertSame(count($theirs), Paint::query()->withoutGlobalScope('painter')->where('painter_id', $other->id)->count());
+        self::assertSame(count($theirs), PaintRow::query()->withoutGlobalScope('painter')->where('painter_id', $other->id)->count());
     }
 
     public function testAFileIsLookedAtBeforeAnythingIsWritten(): void
     {
         $this->signIn();
-        $ochre = Paint::query()->where('name', 'Ochre')->firstOrFail();
+        $ochre = PaintRow::query()->where('name', 'Ochre')->firstOrFail();
         $csv = "name,line,behaviour,colour,left_ml\nNew one,Fens,opaque,#123456,5\nOchre,{$ochre->line},opaque,#9c7631,1.5\nBroken,Fens,glittery,#123456,5\n";
         $send = fn (array $more): TestResponse => $this->post('/api/shelf/file', ['file' => UploadedFile::fake()->createWithContent('shelf.csv', $csv)] + $more, ['Accept' => 'application/json']);
         $look = $send(['look' => '1'])->assertOk();
@@ -169,23 +169,23 @@ final class BuyTest extends TestCase
         self::assertStringContainsString('colour: #9c7630 → #9c7631', (string) $look->json('lines.1.why'));
         self::assertStringContainsString('left_ml', (string) $look->json('lines.1.why'));
         self::assertContains('Black', (array) $look->json('missing'));
-        self::assertSame(['#9c7630', 0], [$ochre->refresh()->hex, Paint::query()->where('name', 'New one')->count()]);
+        self::assertSame(['#9c7630', 0], [$ochre->refresh()->hex, PaintRow::query()->where('name', 'New one')->count()]);
         $done = $send([])->assertOk();
         self::assertSame($look->json('lines'), $done->json('lines'), 'what was shown is what was done');
-        self::assertSame(['#9c7631', 1], [$ochre->refresh()->hex, Paint::query()->where('name', 'New one')->count()]);
+        self::assertSame(['#9c7631', 1], [$ochre->refresh()->hex, PaintRow::query()->where('name', 'New one')->count()]);
         self::assertSame('from a file', $this->getJson("/api/paints/{$ochre->id}/movements")->json('movements.0.note'));
     }
 
     public function testJsonComesBackWithWhatWasMeasuredAndAPaletteAsPaints(): void
     {
         $this->signIn();
-        $id = Paint::query()->where('name', 'Yellow')->value('id');
+        $id = PaintRow::query()->where('name', 'Yellow')->value('id');
         $this->putJson("/api/paints/$id/swatch", ['on_black' => '58 14 40', 'on_white' => '70 16 60'])->assertOk();
         $json = (string) $this->get('/api/shelf/file?as=json')->getContent();
         $send = fn (string $bytes): TestResponse => $this->post('/api/shelf/file', ['file' => UploadedFile::fake()->createWithContent('shelf.json', $bytes)], ['Accept' => 'application/json']);
         self::assertSame([0, 0], array_values((array) collect((array) $send($json)->assertOk()->json())->only(['taken', 'changed'])->all()), 'nothing has changed');
         $this->deleteJson("/api/paints/$id/swatch")->assertOk();
-        Paint::query()->where('name', 'Ochre')->forceDelete();
+        PaintRow::query()->where('name', 'Ochre')->forceDelete();
         $report = $send($json)->assertOk();
         self::assertSame([1, 1], [$report->json('taken'), $report->json('changed')]);
         self::assertSame('measured from a test swatch', $this->getJson("/api/paints/$id")->json('source'));
@@ -193,7 +193,7 @@ final class BuyTest extends TestCase
         $this->assertRefused(422, 'absorption', $send(str_replace('"absorption": [', '"absorption": [-1,', $json)));
         $palette = $send("GIMP Palette\nName: Marsh\nColumns: 2\n#\n 18  52  86\tDeep pool\n300 0 0\tToo red\n  1   2   3\n")->assertOk();
         self::assertSame([2, 1], [$palette->json('taken'), $palette->json('skipped')]);
-        self::assertSame('#123456', Paint::query()->where('name', 'Deep pool')->value('hex'));
+        self::assertSame('#123456', PaintRow::query()->where('name', 'Deep pool')->value('hex'));
         $this->assertRefused(422, 'holds no colour', $send("GIMP Palette\nName: Nothing\n"));
     }
 
@@ -233,7 +233,7 @@ final class BuyTest extends TestCase
     public function testTheShelfGoesOutInEveryForm(): void
     {
         $this->signIn();
-        Paint::query()->where('name', 'Ochre')->update(['name' => 'Ochre <b>"x"']);
+        PaintRow::query()->where('name', 'Ochre')->update(['name' => 'Ochre <b>"x"']);
         $out = fn (string $as): string => (string) $this->get('/api/shelf/file?as='.$as)->assertOk()->getContent();
         $lines = explode("\n", trim($out('gpl')));
         self::assertSame('GIMP Palette', $lines[0]);
@@ -241,7 +241,7 @@ final class BuyTest extends TestCase
         $shelf = json_decode($out('json'), false, 64, JSON_THROW_ON_ERROR);
         $schema = json_decode((string) file_get_contents(base_path('docs/formats/shelf.schema.json')), false, 64, JSON_THROW_ON_ERROR);
         self::assertNull((new Validator())->validate($shelf, $schema)->error());
-        self::assertCount(Paint::query()->count(), $shelf->paints);
+        self::assertCount(PaintRow::query()->count(), $shelf->paints);
         $drawing = simplexml_load_string($out('sheet-svg'));
         self::assertNotFalse($drawing);
         self::assertSame('210mm', (string) $drawing['width']);

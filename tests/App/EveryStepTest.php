@@ -6,9 +6,9 @@ namespace Tests\App;
 
 use App\Models\AreaRow;
 use App\Models\Company;
-use App\Models\Paint;
+use App\Models\PaintRow;
 use Illuminate\Http\UploadedFile;
-use Kalokroma\Recipe\Technique;
+use Kalokroma\Recipe\Technique\Technique;
 use Kalokroma\Shelf\Behaviour;
 
 /** A recipe with every kind of step, paints that nobody owns, and steps without paint: every page still answers. */
@@ -26,7 +26,7 @@ final class EveryStepTest extends TestCase
         $told = $this->postJson('/api/areas/'.AreaRow::query()->where('name', 'Lantern')->value('id').'/recipe/told', ['text' => "metal: old brass\nwash: sepia wash #8a6a48\nedge highlight: 1 bone + some lemon yellow\nmatt varnish"])->assertOk();
         self::assertNotSame([], $told->json('recipe.totals.missing'));
 
-        $paint = (int) Paint::query()->value('id');
+        $paint = (int) PaintRow::query()->value('id');
         $this->postJson('/api/prices')->assertOk();
         foreach (['shelf' => 'shelf', 'shelf/map' => 'shelf_map', "shelf?like=$paint" => 'shelf', 'shelf/needs' => 'needs', 'sets' => 'sets', 'buy' => 'buy_plan', 'companies' => 'figures', "companies/$company/scheme" => 'scheme', "companies/$company/undercoat" => 'undercoats', "areas/$coat/recipe" => 'recipe', "companies/$company/bench" => 'bench', 'ledger' => 'ledger', "companies/$company/compare" => 'compared', 'book' => 'book', "book/$book" => 'bookRecipe', "paints/$paint" => 'paint_look'] as $path => $kind) {
             $got = $this->getJson("/api/$path");

@@ -8,8 +8,8 @@ use App\Formats\UnreadableFile;
 use App\Models\AreaRow;
 use App\Models\Company;
 use App\Models\Entry;
-use App\Models\Paint;
 use App\Models\Painter;
+use App\Models\PaintRow;
 use App\Models\RecipeRow;
 use App\Workshop\WorkshopImport;
 use Illuminate\Contracts\Debug\ExceptionHandler;
@@ -25,27 +25,27 @@ final class HouseTest extends TestCase
     {
         $this->artisan('kalokroma:demo')->assertSuccessful();
 
-        self::assertSame(95, Paint::query()->count());
+        self::assertSame(95, PaintRow::query()->count());
         self::assertSame('Lamplighters', Company::query()->firstOrFail()->name);
         self::assertSame(12, Company::query()->firstOrFail()->count);
         self::assertSame(['Lamplighters', 'Heron rider', 'Signal barge'], Company::query()->orderBy('id')->pluck('name')->all());
         self::assertSame([12, 16, 11], Company::query()->withCount('areas')->orderBy('id')->pluck('areas_count')->all());
         self::assertSame(28, RecipeRow::query()->count(), 'the company and the rider are planned, the barge is only looked over');
         self::assertEqualsWithDelta(300.0, (float) AreaRow::query()->sum('share'), 1e-6);
-        self::assertSame(6, Paint::query()->where('set_name', '!=', '')->distinct()->count('set_name'));
+        self::assertSame(6, PaintRow::query()->where('set_name', '!=', '')->distinct()->count('set_name'));
         self::assertGreaterThan(5, Entry::query()->count());
     }
 
     public function testTheSampleKeepsWhatWasDoneUntilItIsMadeFresh(): void
     {
         $this->artisan('kalokroma:demo')->assertSuccessful();
-        Paint::query()->where('name', 'Hemp')->delete();
+        PaintRow::query()->where('name', 'Hemp')->delete();
         $mine = $this->painter();
         $this->artisan('kalokroma:demo')->assertSuccessful();
-        self::assertSame(0, Paint::query()->where('name', 'Hemp')->count());
+        self::assertSame(0, PaintRow::query()->where('name', 'Hemp')->count());
 
         $this->artisan('kalokroma:demo', ['--fresh' => true])->assertSuccessful();
-        self::assertSame(1, Paint::query()->where('name', 'Hemp')->count());
+        self::assertSame(1, PaintRow::query()->where('name', 'Hemp')->count());
         self::assertSame(21, $mine->paints()->count(), 'nobody else loses anything');
     }
 
@@ -63,7 +63,7 @@ final class HouseTest extends TestCase
             self::assertStringContainsString($sentence, $problem->getMessage());
             self::assertStringContainsString('Nothing was taken.', $problem->getMessage());
         }
-        self::assertSame([0, 0], [Paint::query()->count(), Company::query()->count()]);
+        self::assertSame([0, 0], [PaintRow::query()->count(), Company::query()->count()]);
     }
 
     /** @return iterable<string, array{callable(array<string, mixed>): array<string, mixed>, string}> */

@@ -8,8 +8,8 @@ use App\Models\AreaRow;
 use App\Models\BookRow;
 use App\Models\Company;
 use App\Models\Entry;
-use App\Models\Paint;
 use App\Models\Painter;
+use App\Models\PaintRow;
 use App\Models\PlateRow;
 use App\Models\RecipeRow;
 use App\Models\RevisionRow;
@@ -27,7 +27,7 @@ final class OwnershipTest extends TestCase
 
     public function testEveryTableOfTheWorkshopNamesItsPainter(): void
     {
-        foreach ([Paint::class, Company::class, AreaRow::class, RecipeRow::class, Entry::class, PlateRow::class, TrialRow::class, BookRow::class, RevisionRow::class] as $class) {
+        foreach ([PaintRow::class, Company::class, AreaRow::class, RecipeRow::class, Entry::class, PlateRow::class, TrialRow::class, BookRow::class, RevisionRow::class] as $class) {
             $row = new $class();
             self::assertTrue(Schema::hasColumn($row->getTable(), 'painter_id'), $class);
             self::assertArrayHasKey('painter', $row->getGlobalScopes(), $class);
@@ -116,7 +116,7 @@ final class OwnershipTest extends TestCase
         $this->postJson('/api/companies/'.$company->id.'/trials', ['name' => 'first try'])->assertOk();
         $this->postJson('/api/book', ['area_id' => (int) AreaRow::query()->value('id'), 'name' => 'Kept'])->assertOk();
         $ids = [
-            'paint' => (int) Paint::query()->value('id'),
+            'paint' => (int) PaintRow::query()->value('id'),
             'company' => $company->id,
             'area' => (int) AreaRow::query()->value('id'),
             'record' => (int) Entry::query()->value('id'),

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\App;
 
 use App\Models\AreaRow;
-use App\Models\Paint;
+use App\Models\PaintRow;
 use App\Models\RecipeRow;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -249,7 +249,7 @@ final class RecipeEditsTest extends TestCase
         self::assertNotSame($clear->json('rungs.0'), $ladder('&contrast=strong')->json('rungs.0'));
         self::assertMatchesRegularExpression('/\d rungs from .* to .*, [\d.]+ to [\d.]+ apart: /', (string) $ladder('&mixed=1')->assertOk()->json('even'));
         $this->assertRefused(422, 'is not a colour', $this->getJson('/api/recipe/ladder?colour=brown'));
-        Paint::query()->delete();
+        PaintRow::query()->delete();
         $this->assertRefused(422, 'bring in a few paints first', $ladder(''));
     }
 
@@ -272,7 +272,7 @@ final class RecipeEditsTest extends TestCase
 
     private function paint(string $name): int
     {
-        return (int) Paint::query()->where('name', $name)->value('id');
+        return (int) PaintRow::query()->where('name', $name)->value('id');
     }
 
     /**

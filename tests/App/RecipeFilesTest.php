@@ -8,23 +8,23 @@ use App\Formats\CheckedJson;
 use App\Models\AreaRow;
 use App\Models\BookRow;
 use App\Models\Company;
-use App\Models\Paint;
 use App\Models\Painter;
+use App\Models\PaintRow;
 use App\Models\RecipeRow;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Testing\TestResponse;
 use Kalokroma\Caution\Tool;
 use Kalokroma\Figure\Material;
 use Kalokroma\Figure\Relief;
-use Kalokroma\Recipe\Contrast;
-use Kalokroma\Recipe\Level;
-use Kalokroma\Recipe\LightToward;
-use Kalokroma\Recipe\Place;
-use Kalokroma\Recipe\ShadeToward;
-use Kalokroma\Recipe\Stage;
-use Kalokroma\Recipe\Technique;
-use Kalokroma\Recipe\Way;
-use Kalokroma\Recipe\Who;
+use Kalokroma\Recipe\Ladder\Contrast;
+use Kalokroma\Recipe\Ladder\LightToward;
+use Kalokroma\Recipe\Ladder\ShadeToward;
+use Kalokroma\Recipe\Plan\Place;
+use Kalokroma\Recipe\Plan\Who;
+use Kalokroma\Recipe\Technique\Level;
+use Kalokroma\Recipe\Technique\Stage;
+use Kalokroma\Recipe\Technique\Technique;
+use Kalokroma\Recipe\Technique\Way;
 use Kalokroma\Shelf\Behaviour;
 use Kalokroma\Undercoat\Kind;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -63,7 +63,7 @@ final class RecipeFilesTest extends TestCase
 
         self::assertSame([false, false, false, false], array_column($steps, 'at_hand'));
         self::assertSame(array_map(static fn (array $s): string => count($s['mix']) === 1 ? $s['mix'][0]['paint']['name'] : '', $this->plan($json)['steps'])[1], $steps[1]['words']);
-        self::assertSame(0, Paint::query()->count(), 'a recipe brings no paints onto the shelf');
+        self::assertSame(0, PaintRow::query()->count(), 'a recipe brings no paints onto the shelf');
     }
 
     public function testACompanyComesBackWithAreasRecipesUndercoatAndDrawing(): void
@@ -78,7 +78,7 @@ final class RecipeFilesTest extends TestCase
         $this->postJson("/api/areas/$lantern/recipe/edits", ['kind' => 'change', 'key' => 'layer', 'coats' => 6]);
         $svg = '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 10 20"><path data-area="Coat" data-tone="plane" fill-rule="evenodd" transform="translate(1 2)" d="M0 0L5 0L5 5Z"/><circle data-area="Lantern" data-tone="ridge" cx="5" cy="5" r="2"/></svg>';
         $this->post("/api/companies/$company->id/plate", ['file' => UploadedFile::fake()->createWithContent('p.svg', $svg)])->assertOk();
-        $black = Paint::query()->where('name', 'Black primer')->value('id');
+        $black = PaintRow::query()->where('name', 'Black primer')->value('id');
         $this->patchJson("/api/areas/$coat/recipe/undercoat", ['mix' => [['paint_id' => $black, 'parts' => 1]], 'coats' => 3]);
 
         $json = $this->written("/api/companies/$company->id/file?as=json", 'figure.schema.json');

@@ -7,7 +7,7 @@ namespace Tests\App;
 use App\Models\AreaRow;
 use App\Models\BookRow;
 use App\Models\Company;
-use App\Models\Paint;
+use App\Models\PaintRow;
 use App\Models\RecipeRow;
 use PHPUnit\Framework\Attributes\DataProvider;
 
@@ -161,7 +161,7 @@ final class RecipeMovesTest extends TestCase
         $this->signIn();
         $company = (int) Company::query()->value('id');
         $before = RecipeRow::query()->pluck('plan', 'id')->all();
-        $black = (string) Paint::query()->where('name', 'Black primer')->value('id');
+        $black = (string) PaintRow::query()->where('name', 'Black primer')->value('id');
         $answer = $this->getJson("/api/companies/$company/compare?".http_build_query(['b' => str_replace('BLACK', $black, $b)]))->assertOk();
         $this->assertAnswers('compared', $answer);
 
@@ -232,8 +232,8 @@ final class RecipeMovesTest extends TestCase
         $recipe = $this->getJson("/api/areas/$coat/recipe");
         self::assertSame('thin '.$recipe->json('steps.1.thin').' with '.$recipe->json('steps.1.thinned_with'), $whole->json('steps.0.thin'));
 
-        Paint::query()->where('name', 'Mustard')->update(['left_ml' => 0]);
-        Paint::query()->where('name', 'Ochre')->update(['owned' => false]);
+        PaintRow::query()->where('name', 'Mustard')->update(['left_ml' => 0]);
+        PaintRow::query()->where('name', 'Ochre')->update(['owned' => false]);
         $applied = $this->postJson("/api/areas/$lantern/recipe/book", ['book_id' => $id])->assertOk();
         self::assertSame([], $applied->json('recipe.totals.missing'), 'every paint is replaced by what is owned');
         self::assertNotSame([], $applied->json('changes'));

@@ -6,7 +6,7 @@ namespace Tests\App;
 
 use App\Models\AreaRow;
 use App\Models\Company;
-use App\Models\Paint;
+use App\Models\PaintRow;
 use App\Models\RecipeRow;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -61,8 +61,8 @@ final class RecipeTest extends TestCase
         self::assertGreaterThan($before['coats'], $thin->json('steps.1.coats'));
         self::assertNotSame($before['reasons'], $thin->json('steps.1.reasons'));
 
-        $blue = Paint::query()->where('name', 'Blue')->value('id');
-        $bone = Paint::query()->where('name', 'Bone')->value('id');
+        $blue = PaintRow::query()->where('name', 'Blue')->value('id');
+        $bone = PaintRow::query()->where('name', 'Bone')->value('id');
         $mix = $this->change('basecoat', ['mix' => [['paint_id' => $blue, 'parts' => 4], ['paint_id' => $bone, 'parts' => 2]]])->assertOk();
         self::assertSame('2 drops Blue, 1 drop Bone', $mix->json('steps.1.mix_words'));
         self::assertStringContainsString('Your own choice', implode(' ', (array) $mix->json('steps.1.reasons')));
@@ -113,7 +113,7 @@ final class RecipeTest extends TestCase
     public function testAPaintWithoutColourCannotBePlanned(): void
     {
         $this->signIn();
-        $varnish = Paint::query()->where('name', 'Matt varnish')->value('id');
+        $varnish = PaintRow::query()->where('name', 'Matt varnish')->value('id');
 
         $this->assertRefused(422, 'Matt varnish has no colour', $this->change('basecoat', ['mix' => [['paint_id' => $varnish, 'parts' => 1]]]));
     }
@@ -137,12 +137,12 @@ final class RecipeTest extends TestCase
     public function testAnEmptyShelfSaysWhatToDo(): void
     {
         $this->signIn();
-        Paint::query()->delete();
+        PaintRow::query()->delete();
 
         $this->assertRefused(422, 'bring in a few paints first', $this->postJson($this->url(), ['colour' => '#9c7d34']));
         $steps = (array) $this->getJson($this->url())->assertOk()->json('steps');
         self::assertSame([5, false], [count($steps), in_array(true, array_column(array_slice($steps, 1), 'at_hand'), true)], 'taken off the shelf: planned, but not at hand');
-        Paint::withTrashed()->forceDelete();
+        PaintRow::withTrashed()->forceDelete();
         self::assertCount(1, (array) $this->getJson($this->url())->assertOk()->json('steps'), 'the undercoat alone is left');
     }
 
@@ -181,7 +181,7 @@ final class RecipeTest extends TestCase
         $grounds = $this->getJson($this->url().'/undercoat')->assertOk();
         $this->assertAnswers('alternatives', $grounds);
         self::assertCount(3, (array) $grounds->json('grounds'));
-        $black = Paint::query()->where('name', 'Black primer')->value('id');
+        $black = PaintRow::query()->where('name', 'Black primer')->value('id');
         $this->change('undercoat', ['mix' => [['paint_id' => $black, 'parts' => 1]]])->assertOk();
 
         foreach (AreaRow::query()->get() as $area) {
@@ -217,7 +217,7 @@ final class RecipeTest extends TestCase
     {
         $this->signIn();
         $name = (string) $this->getJson($this->url())->json('steps.1.mix.0.name');
-        Paint::query()->where('name', $name)->update(['left_ml' => 0]);
+        PaintRow::query()->where('name', $name)->update(['left_ml' => 0]);
         $answer = $this->getJson($this->url());
 
         self::assertContains($name, (array) $answer->json('totals.missing'));
@@ -255,7 +255,7 @@ final class RecipeTest extends TestCase
     {
         $this->signIn();
         $before = $this->getJson($this->url());
-        $paint = Paint::query()->findOrFail($before->json('steps.3.mix.0.paint_id'));
+        $paint = PaintRow::query()->findOrFail($before->json('steps.3.mix.0.paint_id'));
         $this->putJson('/api/paints/'.$paint->id, ['name' => $paint->name, 'line' => $paint->line, 'behaviour' => 'opaque', 'colour' => '#2f5a7e', 'left_ml' => '5'])->assertOk();
         $after = $this->getJson($this->url());
 

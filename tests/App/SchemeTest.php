@@ -6,7 +6,7 @@ namespace Tests\App;
 
 use App\Models\AreaRow;
 use App\Models\Company;
-use App\Models\Paint;
+use App\Models\PaintRow;
 use App\Models\TrialRow;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Testing\TestResponse;
@@ -94,7 +94,7 @@ final class SchemeTest extends TestCase
     {
         $this->signIn();
         $coat = $this->area('Coat');
-        $ochre = (int) Paint::query()->where('name', 'Ochre')->value('id');
+        $ochre = (int) PaintRow::query()->where('name', 'Ochre')->value('id');
         $this->putJson($this->url(), ['areas' => [['area' => $coat->id, 'mix' => [['paint_id' => $ochre, 'parts' => 1]], 'fixed' => true]]])->assertOk();
         self::assertSame([['paint' => $ochre, 'parts' => 1]], $coat->refresh()->mix);
         self::assertStringContainsString('its colour was', (string) $this->getJson("/api/areas/{$coat->id}/recipe")->json('outdated'));

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
-use App\Models\Paint;
+use App\Models\PaintRow;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -43,13 +43,13 @@ final class ShelfTest extends TestCase
     public function testAPaintTellsItsCoatsAndItsRelatives(): void
     {
         $this->signIn();
-        $answer = $this->getJson('/api/paints/'.Paint::query()->where('name', 'Yellow')->value('id'))->assertOk();
+        $answer = $this->getJson('/api/paints/'.PaintRow::query()->where('name', 'Yellow')->value('id'))->assertOk();
 
         $this->assertAnswers('paint_look', $answer);
         self::assertGreaterThan($answer->json('staircases.2.coats'), $answer->json('staircases.0.coats'));
         self::assertCount(6, $answer->json('staircases.0.after'));
         self::assertSame('Ochre', $answer->json('relatives.0.name') === 'Mustard' ? 'Ochre' : $answer->json('relatives.0.name'));
-        $varnish = $this->getJson('/api/paints/'.Paint::query()->where('name', 'Matt varnish')->value('id'))->assertOk();
+        $varnish = $this->getJson('/api/paints/'.PaintRow::query()->where('name', 'Matt varnish')->value('id'))->assertOk();
         self::assertSame([], $varnish->json('staircases'));
     }
 
@@ -58,12 +58,12 @@ final class ShelfTest extends TestCase
     public function testABadPaintIsRefusedAtItsField(array $change, string $field, string $sentence): void
     {
         $this->signIn();
-        $before = Paint::query()->count();
+        $before = PaintRow::query()->count();
         $answer = $this->postJson('/api/paints', [...['name' => 'New', 'behaviour' => 'opaque', 'colour' => '#8a5a2b'], ...$change]);
 
         $this->assertRefused(422, $sentence, $answer);
         self::assertArrayHasKey($field, (array) $answer->json('errors'));
-        self::assertSame($before, Paint::query()->count());
+        self::assertSame($before, PaintRow::query()->count());
     }
 
     /** @return iterable<string, array{array<string, string>, string, string}> */
@@ -110,8 +110,8 @@ final class ShelfTest extends TestCase
         self::assertStringContainsString('cannot hold less than 0 ml', $why[7]);
         self::assertSame('The same paint stands on line 2 already.', $why[8]);
         self::assertStringContainsString('7 cells stand under 6 columns', $why[9]);
-        self::assertSame(['own code' => 'A7'], Paint::query()->where('name', 'Wet Slate')->firstOrFail()->extra);
-        self::assertSame('#9c7631', Paint::query()->where('name', 'Ochre')->value('hex'));
+        self::assertSame(['own code' => 'A7'], PaintRow::query()->where('name', 'Wet Slate')->firstOrFail()->extra);
+        self::assertSame('#9c7631', PaintRow::query()->where('name', 'Ochre')->value('hex'));
     }
 
     public function testColumnsThatAFileDoesNotNameStayAsTheyWere(): void
@@ -119,7 +119,7 @@ final class ShelfTest extends TestCase
         $this->signIn();
         $this->send("name,line,behaviour,place\nOchre,Test range,opaque,drawer 2\n")->assertOk()->assertJson(['skipped' => 1]);
         $this->send("name,line,behaviour,colour,place\nOchre,Test range,opaque,#9c7630,drawer 2\n")->assertOk()->assertJson(['changed' => 1]);
-        $paint = Paint::query()->where('name', 'Ochre')->firstOrFail();
+        $paint = PaintRow::query()->where('name', 'Ochre')->firstOrFail();
 
         self::assertSame(['drawer 2', 10.0, 15.0], [$paint->place, $paint->left_ml, $paint->bottle_ml]);
     }
@@ -130,7 +130,7 @@ final class ShelfTest extends TestCase
     {
         $this->signIn();
         $this->send($bytes)->assertOk()->assertJson(['taken' => 2, 'skipped' => 0]);
-        $paint = Paint::query()->where('name', 'Reed, "tall"')->firstOrFail();
+        $paint = PaintRow::query()->where('name', 'Reed, "tall"')->firstOrFail();
 
         self::assertSame(['#a8842a', 7.5, "two\nlines"], [$paint->hex, $paint->left_ml, $paint->notes]);
     }
@@ -151,10 +151,10 @@ final class ShelfTest extends TestCase
     public function testABrokenFileChangesNothing(string $bytes, string $sentence): void
     {
         $this->signIn();
-        $before = Paint::query()->get()->toArray();
+        $before = PaintRow::query()->get()->toArray();
         $this->assertRefused(422, $sentence, $this->send($bytes));
 
-        self::assertSame($before, Paint::query()->get()->toArray());
+        self::assertSame($before, PaintRow::query()->get()->toArray());
     }
 
     /** @return iterable<string, array{string, string}> */
@@ -196,10 +196,10 @@ final class ShelfTest extends TestCase
     {
         $dice = new Randomizer(new Mt19937($seed));
         $this->signIn();
-        Paint::query()->delete();
+        PaintRow::query()->delete();
         $this->send(self::madeShelf($dice))->assertOk()->assertJson(['skipped' => 0]);
         $first = (string) $this->get('/api/shelf/file')->getContent();
-        Paint::query()->delete();
+        PaintRow::query()->delete();
         $this->send($first)->assertOk()->assertJson(['skipped' => 0, 'changed' => 0]);
 
         self::assertSame($first, (string) $this->get('/api/shelf/file')->getContent());

@@ -11,7 +11,7 @@ use App\Models\AreaRow;
 use App\Models\Company;
 use App\Models\Entry;
 use App\Models\MovementRow;
-use App\Models\Paint;
+use App\Models\PaintRow;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\DataProvider;
 
@@ -24,10 +24,10 @@ final class StockTest extends TestCase
         [$company, $area] = $this->drafted();
         $step = collect((array) $this->getJson("/api/areas/{$area->id}/recipe")->json('steps'))->firstWhere('key', 'basecoat');
         $id = (int) $step['mix'][0]['paint_id'];
-        $before = (float) Paint::query()->findOrFail($id)->left_ml;
+        $before = (float) PaintRow::query()->findOrFail($id)->left_ml;
         $needed = collect((array) $this->getJson('/api/shelf/needs?company='.$company->id)->assertOk()->json('paints'))->firstWhere('id', $id);
         $this->postJson("/api/companies/{$company->id}/records", ['area_id' => $area->id, 'step' => 'basecoat', 'stage' => 'basecoat', 'figures' => [1, 2], 'real' => ['mix' => []]])->assertOk();
-        $after = (float) Paint::query()->findOrFail($id)->left_ml;
+        $after = (float) PaintRow::query()->findOrFail($id)->left_ml;
 
         self::assertLessThan($before, $after);
         $moved = $this->getJson("/api/paints/$id/movements")->assertOk();
@@ -37,7 +37,7 @@ final class StockTest extends TestCase
         self::assertLessThan($needed['needed_ml'], collect((array) $this->getJson('/api/shelf/needs?company='.$company->id)->json('paints'))->firstWhere('id', $id)['needed_ml'] ?? 0.0);
 
         $this->deleteJson('/api/records/'.Entry::query()->value('id'))->assertOk();
-        self::assertEqualsWithDelta($before, (float) Paint::query()->findOrFail($id)->left_ml, 1e-6);
+        self::assertEqualsWithDelta($before, (float) PaintRow::query()->findOrFail($id)->left_ml, 1e-6);
         self::assertSame(['taken back', 'used', 'counted'], array_column((array) $this->getJson("/api/paints/$id/movements")->json('movements'), 'kind'), 'nothing is rewritten');
         $this->deleteJson('/api/records/'.Entry::query()->value('id'));
         self::assertSame(3, MovementRow::query()->where('paint_id', $id)->count(), 'taken back once only');
@@ -47,7 +47,7 @@ final class StockTest extends TestCase
     {
         $this->signIn();
         [$company, $area] = $this->drafted();
-        $black = Paint::query()->where('name', 'Black')->firstOrFail();
+        $black = PaintRow::query()->where('name', 'Black')->firstOrFail();
         $record = fn (array $mix): TestResponse => $this->postJson("/api/companies/{$company->id}/records", ['area_id' => $area->id, 'step' => 'basecoat', 'stage' => 'basecoat', 'figures' => [1], 'real' => ['mix' => $mix, 'coats' => 2]]);
         $record([['name' => 'Black', 'parts' => 1], ['name' => 'White', 'parts' => null]])->assertOk();
         self::assertNotSame(0.0, (float) $black->refresh()->left_ml);
@@ -59,7 +59,7 @@ final class StockTest extends TestCase
     public function testACountIsAMovementOfItsOwn(): void
     {
         $this->signIn();
-        $paint = Paint::query()->where('name', 'Ochre')->firstOrFail();
+        $paint = PaintRow::query()->where('name', 'Ochre')->firstOrFail();
         $had = (float) $paint->left_ml;
         $move = fn (string $kind, string $ml): TestResponse => $this->postJson("/api/paints/{$paint->id}/movements", ['kind' => $kind, 'ml' => $ml])->assertOk();
         $move('bought', '15');
@@ -72,7 +72,7 @@ final class StockTest extends TestCase
     public function testAmountsChangedInTheFormAreWrittenDownToo(): void
     {
         $this->signIn();
-        $paint = Paint::query()->where('name', 'Ochre')->firstOrFail();
+        $paint = PaintRow::query()->where('name', 'Ochre')->firstOrFail();
         $this->putJson('/api/paints/'.$paint->id, ['name' => 'Ochre', 'line' => $paint->line, 'behaviour' => 'opaque', 'colour' => '#9c7630', 'bottle_ml' => '15', 'left_ml' => '2', 'owned' => 'yes'])->assertOk();
 
         self::assertSame('entered by hand', $this->getJson("/api/paints/{$paint->id}/movements")->json('movements.0.note'));
@@ -83,7 +83,7 @@ final class StockTest extends TestCase
     public function testBadMovementsAreRefused(array $given, string $sentence): void
     {
         $this->signIn();
-        $id = Paint::query()->where('name', 'Ochre')->value('id');
+        $id = PaintRow::query()->where('name', 'Ochre')->value('id');
 
         $this->assertRefused(422, $sentence, $this->postJson("/api/paints/$id/movements", $given));
         self::assertSame(0, MovementRow::query()->count());
@@ -103,7 +103,7 @@ final class StockTest extends TestCase
     {
         $this->signIn();
         $this->app->bind(BottleScale::class, static fn (): BottleScale => new SimulatedBottleScale(3));
-        $paint = Paint::query()->where('name', 'Ochre')->firstOrFail();
+        $paint = PaintRow::query()->where('name', 'Ochre')->firstOrFail();
         $paint->update(['bottle_ml' => 15, 'left_ml' => 8]);
         $answer = $this->postJson("/api/paints/{$paint->id}/scale")->assertOk();
         $this->assertAnswers('weighed', $answer);
@@ -118,7 +118,7 @@ final class StockTest extends TestCase
                 return 'The broken scale';
             }
 
-            public function weigh(Paint $bottle): float
+            public function weigh(PaintRow $bottle): float
             {
                 throw ScaleFailed::noRest();
             }
@@ -129,7 +129,7 @@ final class StockTest extends TestCase
     public function testWhatDriedUpIsNotAtHand(): void
     {
         $this->signIn();
-        $paint = Paint::query()->where('name', 'Ochre')->firstOrFail();
+        $paint = PaintRow::query()->where('name', 'Ochre')->firstOrFail();
         $paint->update(['state' => 'dried up']);
 
         self::assertStringNotContainsString('Ochre', (string) $this->getJson('/api/tables/match?colour=%239c7630')->getContent());
@@ -142,7 +142,7 @@ final class StockTest extends TestCase
         [, $area] = $this->drafted();
         $step = collect((array) $this->getJson("/api/areas/{$area->id}/recipe")->json('steps'))->firstWhere('key', 'basecoat');
         $drafted = $step['mix_words'];
-        Paint::query()->whereKey($step['mix'][0]['paint_id'])->update(['left_ml' => 0]);
+        PaintRow::query()->whereKey($step['mix'][0]['paint_id'])->update(['left_ml' => 0]);
         $offers = $this->getJson("/api/areas/{$area->id}/recipe/basecoat/substitutes")->assertOk();
 
         $this->assertAnswers('substitutes', $offers);

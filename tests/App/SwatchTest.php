@@ -9,8 +9,8 @@ use App\Devices\ReaderFailed;
 use App\Devices\ReadingSeries;
 use App\Devices\SimulatedColourReader;
 use App\Devices\Spot;
-use App\Models\Paint;
-use App\Workshop\ShelfRows;
+use App\Models\PaintRow;
+use App\Workshop\Shelf\ShelfRows;
 use Kalokroma\Colour\Lab;
 use PHPUnit\Framework\Attributes\DataProvider;
 
@@ -76,7 +76,7 @@ final class SwatchTest extends TestCase
         $id = $this->id('Yellow');
 
         $this->assertRefused(422, $sentence, $this->putJson("/api/paints/$id/swatch", [...self::GOOD, ...$given]));
-        self::assertNull(Paint::query()->findOrFail($id)->swatch);
+        self::assertNull(PaintRow::query()->findOrFail($id)->swatch);
     }
 
     /** @return iterable<string, array{array<string, string>, string}> */
@@ -175,7 +175,7 @@ final class SwatchTest extends TestCase
     public function testTheCardIsPrintedAsDrawingAndAsPage(): void
     {
         $this->signIn();
-        Paint::query()->where('name', 'Yellow')->update(['name' => 'Yellow <& "more"']);
+        PaintRow::query()->where('name', 'Yellow')->update(['name' => 'Yellow <& "more"']);
         $id = $this->id('Yellow <& "more"');
         $svg = $this->get("/api/test-card?paints=$id,{$this->id('Ochre')}")->assertOk();
         $drawing = simplexml_load_string((string) $svg->getContent());
@@ -193,6 +193,6 @@ final class SwatchTest extends TestCase
 
     private function id(string $name): int
     {
-        return (int) Paint::query()->where('name', $name)->value('id');
+        return (int) PaintRow::query()->where('name', $name)->value('id');
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
-use App\Models\Paint;
+use App\Models\PaintRow;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -20,7 +20,7 @@ final class TablesTest extends TestCase
         self::assertSame(['#9c7630', 'brown', 13], [$answer->json('target'), $answer->json('words'), $answer->json('paints')]);
         self::assertSame('Ochre', $answer->json('matches.0.mix_words'));
         self::assertTrue($answer->json('matches.0.as_good'));
-        Paint::query()->where('name', 'Ochre')->update(['left_ml' => 0]);
+        PaintRow::query()->where('name', 'Ochre')->update(['left_ml' => 0]);
         self::assertStringNotContainsString('Ochre', (string) $this->getJson('/api/tables/match?colour=%239c7630')->getContent());
     }
 
@@ -36,7 +36,7 @@ final class TablesTest extends TestCase
     public function testCoatsOfSeveralPaintsSideBySide(): void
     {
         $this->signIn();
-        $ids = Paint::query()->whereIn('name', ['Black', 'Yellow'])->orderBy('name')->pluck('id')->implode(',');
+        $ids = PaintRow::query()->whereIn('name', ['Black', 'Yellow'])->orderBy('name')->pluck('id')->implode(',');
         $answer = $this->getJson("/api/tables/coats?paints=$ids&over=%231c1b1a&thin=1:1")->assertOk();
 
         $this->assertAnswers('coats_table', $answer);
@@ -51,14 +51,14 @@ final class TablesTest extends TestCase
     public function testAMatchCanBeRestricted(): void
     {
         $this->signIn();
-        $ochre = Paint::query()->where('name', 'Ochre')->value('id');
+        $ochre = PaintRow::query()->where('name', 'Ochre')->value('id');
         $names = fn (string $more): string => implode(' ', array_column((array) $this->getJson('/api/tables/match?colour=%239c7630'.$more)->assertOk()->json('matches'), 'mix_words'));
 
         self::assertStringContainsString('Ochre', $names(''));
         self::assertStringNotContainsString('Ochre', $names("&without=$ochre"));
         self::assertStringNotContainsString('Brass', $names(''));
         self::assertStringContainsString('Brass', $names('&kinds=metallic'));
-        Paint::query()->where('name', 'Ochre')->update(['left_ml' => 1, 'finish' => 'gloss']);
+        PaintRow::query()->where('name', 'Ochre')->update(['left_ml' => 1, 'finish' => 'gloss']);
         self::assertStringNotContainsString('Ochre', $names('&least_ml=2'));
         self::assertStringNotContainsString('Ochre', $names('&finish=matt'));
         self::assertSame('Ochre', $names('&finish=gloss&paints=1'));
@@ -67,7 +67,7 @@ final class TablesTest extends TestCase
     public function testThinningTellsDropsAndWetAndDry(): void
     {
         $this->signIn();
-        $ids = Paint::query()->whereIn('name', ['Ochre', 'Black'])->orderByDesc('name')->pluck('id');
+        $ids = PaintRow::query()->whereIn('name', ['Ochre', 'Black'])->orderByDesc('name')->pluck('id');
         $ask = fn (string $more): TestResponse => $this->getJson("/api/tables/thin?mix={$ids[0]}*3%2B{$ids[1]}*1$more");
         $answer = $ask('&thin=30+%25+water&figures=12&cm2=4&coats=2')->assertOk();
 
@@ -96,13 +96,13 @@ final class TablesTest extends TestCase
         $id = $answer->json('glazes.0.paint_id');
         $thick = $this->getJson("/api/tables/glaze?from=%23d9cca6&to=%23c7a27c&paint=$id&thin=1:4")->assertOk();
         self::assertSame(['1:4', $id], [$thick->json('glazes.0.thin'), $thick->json('glazes.0.paint_id')]);
-        self::assertSame([], $this->getJson('/api/tables/glaze?from=%23202020&to=%23f0f0f0&thin=1:12&paint='.Paint::query()->where('name', 'Black')->value('id'))->json('glazes'));
+        self::assertSame([], $this->getJson('/api/tables/glaze?from=%23202020&to=%23f0f0f0&thin=1:12&paint='.PaintRow::query()->where('name', 'Black')->value('id'))->json('glazes'));
     }
 
     public function testALadderBetweenTwo(): void
     {
         $this->signIn();
-        [$black, $yellow] = [Paint::query()->where('name', 'Black')->value('id'), Paint::query()->where('name', 'Yellow')->value('id')];
+        [$black, $yellow] = [PaintRow::query()->where('name', 'Black')->value('id'), PaintRow::query()->where('name', 'Yellow')->value('id')];
         $answer = $this->getJson("/api/tables/between?from=$black&to=$yellow&count=4")->assertOk();
 
         $this->assertAnswers('ladder_table', $answer);
@@ -151,7 +151,7 @@ final class TablesTest extends TestCase
     public function testABadQuestionIsRefused(string $question, string $sentence): void
     {
         $this->signIn();
-        $this->assertRefused(422, $sentence, $this->getJson('/api/tables/'.str_replace('ID', (string) Paint::query()->where('name', 'Black')->value('id'), $question)));
+        $this->assertRefused(422, $sentence, $this->getJson('/api/tables/'.str_replace('ID', (string) PaintRow::query()->where('name', 'Black')->value('id'), $question)));
     }
 
     /** @return iterable<string, array{string, string}> */
@@ -195,7 +195,7 @@ final class TablesTest extends TestCase
     public function testAnEmptyShelfHasNoMatches(): void
     {
         $this->signIn();
-        Paint::query()->delete();
+        PaintRow::query()->delete();
 
         self::assertSame([], $this->getJson('/api/tables/match?colour=%23123456')->assertOk()->json('matches'));
     }

@@ -10,7 +10,7 @@ use App\Devices\SensorFailed;
 use App\Devices\SimulatedClimateSensor;
 use App\Models\AreaRow;
 use App\Models\Company;
-use App\Models\Paint;
+use App\Models\PaintRow;
 use Kalokroma\Colour\Srgb;
 use PHPUnit\Framework\Attributes\TestWith;
 
@@ -42,8 +42,8 @@ final class UndercoatTest extends TestCase
         $sorted = $tones;
         sort($sorted);
         self::assertSame($sorted, $tones, 'the darkest first');
-        $black = (int) Paint::query()->where('name', 'Black primer')->value('id') ?: $this->primer('Black primer', '#1b1b1b');
-        $ivory = (int) Paint::query()->where('name', 'Ivory primer')->value('id') ?: $this->primer('Ivory primer', '#e6dfcc');
+        $black = (int) PaintRow::query()->where('name', 'Black primer')->value('id') ?: $this->primer('Black primer', '#1b1b1b');
+        $ivory = (int) PaintRow::query()->where('name', 'Ivory primer')->value('id') ?: $this->primer('Ivory primer', '#e6dfcc');
         $ask = ['paint_id' => $black, 'lights' => [['paint_id' => $ivory, 'degrees' => 60]]];
         $sketch = $this->postJson($this->url('/sketch'), $ask)->assertOk();
         $this->assertAnswers('light_sketch', $sketch);

@@ -6,7 +6,7 @@ namespace App\Formats\Recipe;
 
 use App\Formats\CheckedJson;
 use App\Formats\UnreadableFile;
-use Kalokroma\Recipe\Technique;
+use Kalokroma\Recipe\Technique\Technique;
 use Kalokroma\Shelf\Behaviour;
 
 /**

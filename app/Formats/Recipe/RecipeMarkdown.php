@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Formats\Recipe;
 
-use App\Http\Resources\CardView;
+use App\Http\Cards\CardView;
 
 /**
  * Recipes as Markdown, to read anywhere.

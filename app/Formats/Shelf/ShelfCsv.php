@@ -5,8 +5,7 @@ declare(strict_types=1);
 namespace App\Formats\Shelf;
 
 use App\Formats\UnreadableFile;
-use App\Models\Paint;
-use App\Workshop\PaintFields;
+use App\Models\PaintRow;
 use Kalokroma\Film\Finish;
 
 /**
@@ -57,7 +56,7 @@ final class ShelfCsv
         return $rows;
     }
 
-    /** @param iterable<Paint> $paints */
+    /** @param iterable<PaintRow> $paints */
     public static function write(iterable $paints): string
     {
         $rows = [];
@@ -66,7 +65,7 @@ final class ShelfCsv
             $rows[] = $paint;
             $extra += array_fill_keys(array_keys($paint->extra ?? []), true);
         }
-        if (array_filter($rows, static fn (Paint $p): bool => $p->finish !== '') !== []) {
+        if (array_filter($rows, static fn (PaintRow $p): bool => $p->finish !== '') !== []) {
             $extra += ['finish' => true];
         }
         $stream = self::stream();
@@ -84,7 +83,7 @@ final class ShelfCsv
     }
 
     /** @return list<string> in the order of {@see PaintFields::COLUMNS} */
-    private static function cells(Paint $paint): array
+    private static function cells(PaintRow $paint): array
     {
         $number = static fn (float|int|null $v): string => $v === null ? '' : rtrim(rtrim(number_format((float) $v, 6, '.', ''), '0'), '.');
 

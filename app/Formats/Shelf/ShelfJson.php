@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Formats\Shelf;
 
-use App\Models\Paint;
+use App\Models\PaintRow;
 
 /** The shelf as JSON, with what was measured; see docs/formats/shelf.schema.json. */
 final class ShelfJson
 {
-    /** @param iterable<Paint> $paints */
+    /** @param iterable<PaintRow> $paints */
     public static function write(iterable $paints): string
     {
         $rows = [];

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Formats\Shelf;
 
-use App\Workshop\BuyDesk;
+use App\Workshop\Buy\BuyDesk;
 
 /** A purchase as a list to carry: plain text, or CSV. */
 final class ShoppingList

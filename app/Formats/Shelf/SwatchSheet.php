@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Formats\Shelf;
 
-use App\Http\Resources\PaintView;
+use App\Http\Shelf\PaintView;
 
 /** A sheet to print at true scale: every paint with its predicted colour and an empty field to paint it in. */
 final class SwatchSheet

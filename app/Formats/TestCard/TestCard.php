@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Formats\TestCard;
 
-use App\Models\Paint;
+use App\Models\PaintRow;
 
 /**
  * A card to print: for each paint a black and a white field, over both of which one coat is painted. Written as SVG in
@@ -17,7 +17,7 @@ final class TestCard
     private const ROW = 30;
     private const TOP = 14;
 
-    /** @param list<Paint> $paints 1 to 6 */
+    /** @param list<PaintRow> $paints 1 to 6 */
     public static function svg(array $paints): string
     {
         $height = self::TOP + count($paints) * self::ROW + 8;
@@ -34,7 +34,7 @@ final class TestCard
         return $out.'</svg>'."\n";
     }
 
-    /** @param list<Paint> $paints */
+    /** @param list<PaintRow> $paints */
     public static function html(array $paints): string
     {
         $steps = [

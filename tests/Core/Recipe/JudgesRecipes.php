@@ -7,11 +7,11 @@ namespace Tests\Core\Recipe;
 use Kalokroma\Figure\Area;
 use Kalokroma\Figure\Material;
 use Kalokroma\Figure\Relief;
-use Kalokroma\Recipe\Defaults;
-use Kalokroma\Recipe\OrderRules;
-use Kalokroma\Recipe\Plan;
-use Kalokroma\Recipe\StepOutcome;
-use Kalokroma\Recipe\Technique;
+use Kalokroma\Recipe\Judge\OrderRules;
+use Kalokroma\Recipe\Plan\Plan;
+use Kalokroma\Recipe\Predict\StepOutcome;
+use Kalokroma\Recipe\Technique\Defaults;
+use Kalokroma\Recipe\Technique\Technique;
 use Kalokroma\Shelf\Equipment;
 use PHPUnit\Framework\TestCase;
 

@@ -6,14 +6,14 @@ namespace Tests\Core\Recipe;
 
 use Kalokroma\Colour\Oklch;
 use Kalokroma\Film\Thinning;
-use Kalokroma\Recipe\Defaults;
-use Kalokroma\Recipe\Finding;
-use Kalokroma\Recipe\Plan;
-use Kalokroma\Recipe\PlannedStep;
-use Kalokroma\Recipe\Technique;
+use Kalokroma\Recipe\Plan\Plan;
+use Kalokroma\Recipe\Plan\PlannedStep;
+use Kalokroma\Recipe\Technique\Defaults;
+use Kalokroma\Recipe\Technique\Technique;
 use Kalokroma\Shelf\Behaviour;
 use Kalokroma\Shelf\Mix;
 use Kalokroma\Shelf\Paint;
+use Kalokroma\Word\Finding;
 use Tests\Core\Swatches;
 
 /** Steps written down for tests as a painter says them. */

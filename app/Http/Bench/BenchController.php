@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Bench;
+
+use App\Http\Shared\Controller;
+use App\Models\Company;
+use App\Models\Entry;
+use App\Workshop\Recipe\RecipeDesk;
+use App\Workshop\Record\BenchDesk;
+use App\Workshop\Shelf\StockDesk;
+use Carbon\CarbonImmutable;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
+
+final class BenchController extends Controller
+{
+    public function show(Request $request, Company $company): JsonResponse
+    {
+        return $this->answer($request, $company, $request->integer('figure', 1));
+    }
+
+    public function record(RecordForm $request, Company $company): JsonResponse
+    {
+        $bench = new BenchDesk(new RecipeDesk($this->painter($request)));
+        $bench->record($company, $request->area($company), $request->stepKey(), $request->stage(), $request->figures(), $request->real(), (string) $request->string('note'), CarbonImmutable::now());
+
+        return $this->answer($request, $company, $request->figures()[0]);
+    }
+
+    /** Takes an entry back: it no longer counts, but it is not erased. */
+    public function withdraw(Request $request, Entry $record): JsonResponse
+    {
+        if ($record->withdrawn_at === null) {
+            DB::transaction(static function () use ($record): void {
+                $record->update(['withdrawn_at' => CarbonImmutable::now()]);
+                StockDesk::giveBack($record, CarbonImmutable::now());
+            });
+        }
+
+        return $this->answer($request, $record->company()->firstOrFail(), $record->figures[0]);
+    }
+
+    private function answer(Request $request, Company $company, int $figure): JsonResponse
+    {
+        $company->load('areas.recipe', 'records');
+        $bench = new BenchDesk(new RecipeDesk($this->painter($request)));
+
+        return new JsonResponse($bench->view($company, $figure, CarbonImmutable::now()));
+    }
+}

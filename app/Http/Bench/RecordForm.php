@@ -1,0 +1,103 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Bench;
+
+use App\Models\AreaRow;
+use App\Models\Company;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+use Kalokroma\Film\FilmProblem;
+use Kalokroma\Film\Thinning;
+use Kalokroma\Recipe\Technique\Stage;
+
+/** What was really done, planned or not. What is not known may be left open. */
+final class RecordForm extends FormRequest
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [
+            'area_id' => ['nullable', 'integer'],
+            'step' => ['nullable', 'string', 'max:40'],
+            'stage' => ['required', Rule::enum(Stage::class)],
+            'figures' => ['required', 'array', 'min:1', 'max:99'],
+            'figures.*' => ['integer', 'min:1', 'max:99'],
+            'real.mix' => ['present', 'array', 'max:4'],
+            'real.mix.*.name' => ['required', 'string', 'max:80'],
+            'real.mix.*.parts' => ['nullable', 'integer', 'min:1', 'max:99'],
+            'real.thin' => ['nullable', 'string', 'max:12', self::thinning(...)],
+            'real.coats' => ['nullable', 'integer', 'min:1', 'max:20'],
+            'real.tool' => ['nullable', 'string', 'max:60'],
+            'real.minutes' => ['nullable', 'integer', 'min:0', 'max:1440'],
+            'note' => ['nullable', 'string', 'max:2000'],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return [
+            'stage.*' => 'Choose what was done: undercoat, basecoat, wash, layer, drybrush or highlight.',
+            'figures.*' => 'Choose at least one figure.',
+            'real.mix.*.name.*' => 'Every paint of the mix needs a name.',
+            'real.mix.*.parts.*' => 'Drops are whole numbers from 1 to 99, or left open.',
+            'real.coats.*' => 'Coats are a whole number from 1 to 20, or left open.',
+            'real.minutes.*' => 'Minutes are a whole number from 0 to 1440, or left open.',
+        ];
+    }
+
+    public function area(Company $company): ?AreaRow
+    {
+        return $this->filled('area_id') ? $company->areas()->findOrFail($this->integer('area_id')) : null;
+    }
+
+    public function stepKey(): ?string
+    {
+        return $this->filled('step') ? (string) $this->string('step') : null;
+    }
+
+    public function stage(): Stage
+    {
+        return Stage::from((string) $this->string('stage'));
+    }
+
+    /** @return non-empty-list<int> */
+    public function figures(): array
+    {
+        /** @var non-empty-list<int|string> $figures */
+        $figures = array_values((array) $this->validated('figures'));
+
+        return array_map(intval(...), $figures);
+    }
+
+    /** @return array{mix: list<array{name: string, parts: int|null}>, thin: string|null, coats: int|null, tool: string|null, minutes: int|null} */
+    public function real(): array
+    {
+        $mix = [];
+        /** @var list<array{name: string, parts?: int|string|null}> $given */
+        $given = array_values((array) $this->input('real.mix'));
+        foreach ($given as $part) {
+            $mix[] = ['name' => trim($part['name']), 'parts' => isset($part['parts']) ? (int) $part['parts'] : null];
+        }
+        $number = fn (string $field): ?int => $this->filled($field) ? $this->integer($field) : null;
+
+        return [
+            'mix' => $mix,
+            'thin' => $this->filled('real.thin') ? Thinning::fromRatio((string) $this->string('real.thin'))->ratio() : null,
+            'coats' => $number('real.coats'),
+            'tool' => $this->filled('real.tool') ? trim((string) $this->string('real.tool')) : null,
+            'minutes' => $number('real.minutes'),
+        ];
+    }
+
+    private static function thinning(string $attribute, mixed $value, \Closure $fail): void
+    {
+        try {
+            Thinning::fromRatio(is_string($value) ? $value : '');
+        } catch (FilmProblem $problem) {
+            $fail($problem->getMessage());
+        }
+    }
+}

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Book;
+
+use App\Http\Shared\Controller;
+use App\Models\AreaRow;
+use App\Models\BookRow;
+use App\Workshop\Recipe\RecipeDesk;
+use App\Workshop\Recipe\RecipeMoves;
+use DomainException;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+
+/** The recipe book: named recipes apart from any figure. */
+final class BookController extends Controller
+{
+    public function index(Request $request): JsonResponse
+    {
+        return new JsonResponse(BookView::all(new RecipeDesk($this->painter($request)), $request));
+    }
+
+    public function show(Request $request, BookRow $book): JsonResponse
+    {
+        return new JsonResponse(BookView::whole(new RecipeDesk($this->painter($request)), $book));
+    }
+
+    public function store(BookForm $request): JsonResponse
+    {
+        $area = AreaRow::query()->with('recipe')->findOrFail($request->integer('area_id'));
+        (new RecipeMoves(new RecipeDesk($this->painter($request))))->toBook($area, trim((string) $request->string('name')), $request->tags(), (string) $request->string('notes'));
+
+        return $this->index($request);
+    }
+
+    public function update(BookForm $request, BookRow $book): JsonResponse
+    {
+        $name = trim((string) $request->string('name'));
+        if (BookRow::query()->where('name', $name)->whereKeyNot($book->id)->exists()) {
+            throw new DomainException(sprintf('The book has a recipe "%s" already: choose another name.', $name));
+        }
+        $book->update(['name' => $name, 'tags' => $request->tags(), 'notes' => (string) $request->string('notes')]);
+
+        return $this->index($request);
+    }
+
+    public function destroy(Request $request, BookRow $book): JsonResponse
+    {
+        $book->delete();
+
+        return $this->index($request);
+    }
+}

@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Book;
+
+use App\Models\AreaRow;
+use App\Models\BookRow;
+use App\Workshop\Recipe\RecipeDesk;
+use App\Workshop\Recipe\RecipeMoves;
+use Illuminate\Http\Request;
+use Kalokroma\Colour\Ciede2000;
+use Kalokroma\Colour\PlainName;
+use Kalokroma\Colour\Srgb;
+use Kalokroma\Recipe\Plan\PlannedStep;
+
+/** The recipe book, searched by words, colour, material, way and paints. */
+final class BookView
+{
+    /** A colour within this (CIEDE2000) counts as found, when a colour is searched. */
+    private const NEAR = 25.0;
+
+    /** @return array<string, mixed> */
+    public static function all(RecipeDesk $desk, Request $request): array
+    {
+        $rows = BookRow::query()->orderBy('name')->get();
+        $words = array_values(array_filter(explode(' ', mb_strtolower(is_string($request->query('q')) ? $request->query('q') : ''))));
+        $colour = is_string($request->query('colour')) && preg_match('/^#[0-9a-f]{6}$/i', $request->query('colour')) === 1 ? Srgb::fromHex($request->query('colour'))->toLab() : null;
+        $material = is_string($request->query('material')) ? $request->query('material') : '';
+        $way = is_string($request->query('way')) ? $request->query('way') : '';
+        $found = [];
+        foreach ($rows as $row) {
+            $text = mb_strtolower(implode(' ', [$row->name, ...$row->tags, $row->material->value, $row->way->words(), ...$row->paints, PlainName::of(Srgb::fromHex($row->hex)->toOklch())]));
+            $matches = array_filter($words, static fn (string $w): bool => !str_contains($text, $w)) === [];
+            $apart = $colour === null ? null : Ciede2000::difference($colour, Srgb::fromHex($row->hex)->toLab());
+            if ($matches && ($apart === null || $apart <= self::NEAR) && ($material === '' || $row->material->value === $material) && ($way === '' || $row->way->value === $way)) {
+                $found[] = ['row' => $row, 'apart' => $apart];
+            }
+        }
+        usort($found, static fn (array $a, array $b): int => ($a['apart'] ?? 0.0) <=> ($b['apart'] ?? 0.0) ?: strcasecmp($a['row']->name, $b['row']->name));
+        $tags = array_count_values(array_merge([], ...array_map(static fn (BookRow $r): array => $r->tags, array_values($rows->all()))));
+        arsort($tags);
+        $owned = array_fill_keys(array_map(static fn ($p): string => mb_strtolower($p->name), array_filter($desk->shelf->paints(), static fn ($p): bool => $p->isAtHand())), true);
+
+        return [
+            'total' => count($rows),
+            'recipes' => array_map(static fn (array $f): array => [
+                ...self::head($f['row']),
+                'apart' => $f['apart'] === null ? null : round($f['apart'], 1),
+                'missing' => array_values(array_filter($f['row']->paints, static fn (string $p): bool => !isset($owned[mb_strtolower($p)]))),
+            ], $found),
+            'tags' => array_map(strval(...), array_keys($tags)),
+            'materials' => array_values(array_unique(array_map(static fn (BookRow $r): string => $r->material->value, array_values($rows->all())))),
+            'areas' => array_values(AreaRow::query()->with('company')->orderBy('company_id')->orderBy('position')->get()->map(static fn (AreaRow $a): array => [
+                'id' => $a->id,
+                'company' => $a->company->name,
+                'name' => $a->name,
+                'material' => $a->material->value,
+            ])->all()),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public static function whole(RecipeDesk $desk, BookRow $row): array
+    {
+        $plan = (new RecipeMoves($desk))->plan($row);
+
+        return [
+            ...self::head($row),
+            'steps' => array_map(static fn (PlannedStep $s): array => [
+                'key' => $s->key,
+                'technique' => $s->technique->words(),
+                'stage' => $s->stage->value,
+                'words' => $s->words(),
+                'hex' => $s->mix !== null && $s->isFilm() ? $s->mix->colour()->toHex() : null,
+                'thin' => $s->mix === null ? '' : ($s->thinning->isUndiluted() ? 'undiluted' : sprintf('thin %s with %s', $s->thinning->ratio(), $s->thinnedWith)),
+                'at_hand' => $s->mix?->isAtHand() ?? true,
+                'place' => $s->place->words(),
+            ], array_values(array_filter($plan->steps, static fn (PlannedStep $s): bool => !$s->omitted))),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function head(BookRow $row): array
+    {
+        return [
+            'id' => $row->id,
+            'name' => $row->name,
+            'tags' => $row->tags,
+            'notes' => $row->notes,
+            'material' => $row->material->value,
+            'relief' => $row->relief->words(),
+            'way' => $row->way->words(),
+            'hex' => $row->hex,
+            'colour_words' => PlainName::of(Srgb::fromHex($row->hex)->toOklch()),
+            'paints' => $row->paints,
+            'strip' => $row->strip,
+        ];
+    }
+}

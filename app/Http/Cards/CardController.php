@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Cards;
+
+use App\Formats\Recipe\RecipeJson;
+use App\Formats\Recipe\RecipeMarkdown;
+use App\Formats\UnreadableFile;
+use App\Http\Shared\Controller;
+use App\Models\AreaRow;
+use App\Models\BookRow;
+use App\Models\Company;
+use App\Workshop\Recipe\RecipeDesk;
+use App\Workshop\Recipe\RecipeFiles;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\Str;
+
+/** Recipes, figures and companies as files and on paper. */
+final class CardController extends Controller
+{
+    public function area(Request $request, AreaRow $area): Response
+    {
+        $desk = $this->desk($request);
+        $area->load('company.areas.recipe', 'company.records', 'recipe');
+        $document = (new RecipeFiles($desk))->recipe($area);
+
+        return $request->query('as') === 'md'
+            ? self::file(RecipeMarkdown::write($area->name, [CardView::of($desk, $area)]), 'md', $area->name)
+            : self::file(RecipeJson::write($document), 'json', $area->name);
+    }
+
+    public function company(Request $request, Company $company): Response
+    {
+        $desk = $this->desk($request);
+        $company->load('areas.recipe', 'records', 'plate');
+
+        return match ($request->query('as')) {
+            'md' => self::file(RecipeMarkdown::write($company->name, $this->cards($desk, $company)), 'md', $company->name),
+            'figure' => self::file(RecipeJson::write((new RecipeFiles($desk))->figure($company, true)), 'json', $company->name.' one figure'),
+            default => self::file(RecipeJson::write((new RecipeFiles($desk))->figure($company, false)), 'json', $company->name),
+        };
+    }
+
+    public function book(Request $request, BookRow $book): Response
+    {
+        return self::file(RecipeJson::write((new RecipeFiles($this->desk($request)))->bookRecipe($book)), 'json', $book->name);
+    }
+
+    public function import(RecipeUpload $request): JsonResponse
+    {
+        $bytes = $request->file('file')?->get();
+        if (!is_string($bytes)) {
+            throw UnreadableFile::because('The file did not arrive whole: choose it again.');
+        }
+
+        return new JsonResponse((new RecipeFiles($this->desk($request)))->import($bytes));
+    }
+
+    /** One page for the area. */
+    public function areaCard(Request $request, AreaRow $area): View
+    {
+        $area->load('company.areas.recipe', 'company.records', 'recipe');
+
+        return view('card', ['title' => $area->name, 'cards' => [CardView::of($this->desk($request), $area)], 'table' => false]);
+    }
+
+    /** One page for each area with a recipe, or one table for the figure. */
+    public function companyCard(Request $request, Company $company): View
+    {
+        $company->load('areas.recipe', 'records');
+
+        return view('card', ['title' => $company->name, 'cards' => $this->cards($this->desk($request), $company), 'table' => $request->query('as') === 'table']);
+    }
+
+    /** @return list<array<string, mixed>> */
+    private function cards(RecipeDesk $desk, Company $company): array
+    {
+        $cards = [];
+        foreach ($company->areas as $area) {
+            if ($area->recipe !== null) {
+                $area->setRelation('company', $company);
+                $cards[] = CardView::of($desk, $area);
+            }
+        }
+
+        return $cards;
+    }
+
+    private function desk(Request $request): RecipeDesk
+    {
+        return new RecipeDesk($this->painter($request));
+    }
+
+    private static function file(string $body, string $ending, string $name): Response
+    {
+        return new Response($body, 200, [
+            'Content-Type' => $ending === 'md' ? 'text/markdown; charset=UTF-8' : 'application/json',
+            'Content-Disposition' => sprintf('attachment; filename="%s.%s"', Str::slug($name) ?: 'recipe', $ending),
+        ]);
+    }
+}

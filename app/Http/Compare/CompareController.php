@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Compare;
+
+use App\Http\Shared\Controller;
+use App\Models\Company;
+use App\Workshop\Recipe\RecipeDesk;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+
+final class CompareController extends Controller
+{
+    public function __invoke(Request $request, Company $company): JsonResponse
+    {
+        $company->load('areas.recipe', 'records', 'trials');
+
+        return new JsonResponse(CompareView::of(new RecipeDesk($this->painter($request)), $company, $request->query()));
+    }
+}

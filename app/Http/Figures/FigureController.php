@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Figures;
+
+use App\Http\Shared\Controller;
+use App\Models\Company;
+use App\Workshop\Figure\CompanyWriter;
+use App\Workshop\Figure\SurveyDesk;
+use App\Workshop\Recipe\RecipeDesk;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+
+final class FigureController extends Controller
+{
+    public function index(Request $request): JsonResponse
+    {
+        $equipment = $this->painter($request)->equipment();
+
+        return new JsonResponse([
+            'companies' => array_values(Company::query()->with('areas.recipe', 'records', 'plate')->orderBy('id')->get()->map(static fn (Company $c): array => CompanyView::whole($c, $equipment))->all()),
+            'vocabulary' => CompanyView::vocabulary(),
+        ]);
+    }
+
+    public function store(CompanyForm $request): JsonResponse
+    {
+        $painter = $this->painter($request);
+
+        return new JsonResponse(CompanyView::whole(CompanyWriter::write($painter, null, $request->company()), $painter->equipment()), 201);
+    }
+
+    public function update(CompanyForm $request, Company $company): JsonResponse
+    {
+        CompanyWriter::write($this->painter($request), $company, $request->company());
+        (new RecipeDesk($this->painter($request)))->refresh();
+
+        return $this->answer($request, $company);
+    }
+
+    public function destroy(Company $company): JsonResponse
+    {
+        SurveyDesk::mayGo($company);
+        $company->delete();
+
+        return new JsonResponse(null, 204);
+    }
+
+    /** One answer to a question of the survey. */
+    public function survey(Request $request, Company $company): JsonResponse
+    {
+        $text = static fn (string $key): string => is_string($request->input($key)) ? $request->input($key) : '';
+        SurveyDesk::answer($this->painter($request), $company->load('areas'), $text('question'), $text('answer'));
+
+        return $this->answer($request, $company);
+    }
+
+    private function answer(Request $request, Company $company): JsonResponse
+    {
+        return new JsonResponse(CompanyView::whole($company->refresh()->load('areas.recipe', 'records', 'plate'), $this->painter($request)->equipment()));
+    }
+}

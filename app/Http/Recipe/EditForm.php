@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Recipe;
+
+use App\Workshop\Recipe\RecipeEdits;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+use Kalokroma\Caution\Tool;
+use Kalokroma\Recipe\Plan\Loop;
+use Kalokroma\Recipe\Plan\Place;
+use Kalokroma\Recipe\Plan\PlannedStep;
+use Kalokroma\Recipe\Plan\Who;
+use Kalokroma\Recipe\Technique\Level;
+use Kalokroma\Recipe\Technique\Technique;
+
+/**
+ * One change of a recipe, and the version it was made on.
+ *
+ * @phpstan-import-type Edit from RecipeEdits
+ */
+final class EditForm extends FormRequest
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [
+            'version' => ['nullable', 'integer', 'min:0'],
+            'kind' => ['required', 'in:change,add,drop,move,merge,loop,overrule'],
+            'key' => ['required_unless:kind,add,overrule', 'nullable', 'string', 'max:60'],
+            'technique' => ['required_if:kind,add', Rule::enum(Technique::class)],
+            'after' => ['nullable', 'string', 'max:60'],
+            'colour' => ['nullable', 'string', 'regex:/^#[0-9a-fA-F]{6}$/'],
+            'to' => ['required_if:kind,move', 'integer', 'min:0'],
+            'from' => ['required_if:kind,loop', 'string', 'max:60'],
+            'rounds' => ['required_if:kind,loop', 'integer', 'min:1', 'max:'.Loop::MOST_ROUNDS],
+            'exit' => ['nullable', 'string', 'max:120'],
+            'rule' => ['required_if:kind,overrule', 'string', 'max:120'],
+            'on' => ['sometimes', 'boolean'],
+            'mix' => ['sometimes', 'array', 'min:1', 'max:4'],
+            'mix.*.paint_id' => ['required', 'integer'],
+            'mix.*.parts' => ['nullable', 'integer', 'min:1', 'max:99'],
+            'thin' => ['sometimes', 'string', 'max:60'],
+            'with' => ['sometimes', Rule::in(PlannedStep::THINNERS)],
+            'coats' => ['sometimes', 'integer'],
+            'omitted' => ['sometimes', 'boolean'],
+            'place' => ['sometimes', 'array'],
+            'place.face' => ['nullable', 'in:recess,plane,ridge'],
+            'place.part' => ['nullable', Rule::in(array_keys(Place::PARTS))],
+            'place.light' => ['nullable', Rule::in(Place::LIGHTS)],
+            'place.share' => ['nullable', 'numeric', 'gt:0', 'max:1'],
+            'who' => ['sometimes', Rule::enum(Who::class)],
+            'level' => ['sometimes', Rule::enum(Level::class)],
+            'tool' => ['sometimes', Rule::enum(Tool::class)],
+            'note' => ['sometimes', 'nullable', 'string', 'max:400'],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return [
+            'kind.*' => 'A recipe is changed by change, add, drop, move, merge, loop or overrule.',
+            'technique.*' => 'Choose what kind of step to add.',
+            'rounds.*' => sprintf('A loop has 1 to %d rounds; one round ends it.', Loop::MOST_ROUNDS),
+            'mix.*' => 'A mix names 1 to 4 paints.',
+            'mix.*.parts.*' => 'Parts are whole numbers of drops from 1 to 99, or left open.',
+            'coats.integer' => 'Coats are a whole number; 0 leaves the number to the film model.',
+            'place.*' => 'That is no place on an area that is known here.',
+            'place.share.*' => 'The share of a place is more than 0 and at most 100 %.',
+            'note.*' => 'A note has at most 400 letters.',
+        ];
+    }
+
+    public function version(): ?int
+    {
+        return $this->filled('version') ? $this->integer('version') : null;
+    }
+
+    /** @return Edit */
+    public function edit(): array
+    {
+        /** @var Edit $edit */
+        $edit = array_diff_key($this->validated(), ['version' => true]);
+        if (isset($edit['mix'])) {
+            $edit['mix'] = array_map(static fn (array $p): array => ['paint_id' => (int) $p['paint_id'], 'parts' => ($p['parts'] ?? null) === null ? null : (int) $p['parts']], $edit['mix']);
+        }
+
+        return $edit;
+    }
+}

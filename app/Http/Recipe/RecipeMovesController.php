@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Recipe;
+
+use App\Http\Shared\Controller;
+use App\Models\AreaRow;
+use App\Models\BookRow;
+use App\Workshop\Recipe\RecipeDesk;
+use App\Workshop\Recipe\RecipeMoves;
+use DomainException;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+
+/** Recipes that come from elsewhere, drafts compared, and mishaps mended. */
+final class RecipeMovesController extends Controller
+{
+    public function told(Request $request, AreaRow $area): JsonResponse
+    {
+        $text = (string) $request->string('text');
+        if (mb_strlen($text) > 8000) {
+            throw new DomainException('That is too long: at most 8000 letters are read.');
+        }
+
+        return $this->answer($request, $area, static fn (RecipeMoves $moves): array => ['notes' => $moves->told($area->company, $area, $text, $request->boolean('add')), 'changes' => []]);
+    }
+
+    public function replace(Request $request, AreaRow $area): JsonResponse
+    {
+        return $this->answer($request, $area, static fn (RecipeMoves $moves): array => ['notes' => [], 'changes' => $moves->replace($area->company, $area)]);
+    }
+
+    public function fromBook(Request $request, AreaRow $area): JsonResponse
+    {
+        $book = BookRow::query()->findOrFail($request->integer('book_id'));
+
+        return $this->answer($request, $area, static fn (RecipeMoves $moves): array => ['notes' => [], 'changes' => $moves->fromBook($area->company, $area, $book)]);
+    }
+
+    public function follow(Request $request, AreaRow $area): JsonResponse
+    {
+        $model = $request->filled('area_id') ? AreaRow::query()->with('recipe')->findOrFail($request->integer('area_id')) : null;
+
+        return $this->answer($request, $area, static function (RecipeMoves $moves) use ($area, $model): array {
+            $moves->follow($area->company, $area, $model);
+
+            return ['notes' => [], 'changes' => []];
+        });
+    }
+
+    public function mishaps(Request $request, AreaRow $area, string $step): JsonResponse
+    {
+        $area->load('company.areas.recipe', 'recipe');
+        $moves = new RecipeMoves(new RecipeDesk($this->painter($request)));
+
+        return new JsonResponse(MendingView::of(
+            $moves->mending($area->company, $area, $step, (string) $request->string('mishap'), self::on($request)),
+            $moves->neighbours($area->company, $area),
+            self::on($request),
+        ));
+    }
+
+    public function mend(Request $request, AreaRow $area, string $step): JsonResponse
+    {
+        return $this->answer($request, $area, static function (RecipeMoves $moves) use ($request, $area, $step): array {
+            $beside = $moves->mend($area->company, $area, $step, (string) $request->string('mishap'), self::on($request));
+
+            return ['notes' => $beside === null ? [] : [['line' => 0, 'words' => sprintf('The repair stands in the recipe of %s now.', $beside)]], 'changes' => []];
+        });
+    }
+
+    private static function on(Request $request): ?int
+    {
+        return $request->filled('on') ? $request->integer('on') : null;
+    }
+
+    /** @param callable(RecipeMoves): array{notes: list<mixed>, changes: list<mixed>} $move */
+    private function answer(Request $request, AreaRow $area, callable $move): JsonResponse
+    {
+        $desk = new RecipeDesk($this->painter($request));
+        $area->load('company.areas.recipe', 'recipe');
+        $said = $move(new RecipeMoves($desk, $request->filled('version') ? $request->integer('version') : null));
+
+        return new JsonResponse(['recipe' => RecipeView::of($desk, $area->refresh()->load('company.areas.recipe', 'company.records', 'recipe'))] + $said);
+    }
+}

@@ -1,0 +1,190 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Recipe;
+
+use App\Http\Figures\CompanyView;
+use App\Http\Shared\StepView;
+use App\Models\AreaRow;
+use App\Models\RecipeRow;
+use App\Models\RevisionRow;
+use App\Workshop\Recipe\PlanRows;
+use App\Workshop\Recipe\RecipeDesk;
+use App\Workshop\Recipe\RecipeFollowing;
+use App\Workshop\Recipe\RecipeHistory;
+use Kalokroma\Colour\Srgb;
+use Kalokroma\Figure\Area;
+use Kalokroma\Recipe\Draft\Specials;
+use Kalokroma\Recipe\Judge\Rules;
+use Kalokroma\Recipe\Plan\PartLink;
+use Kalokroma\Recipe\Plan\Plan;
+use Kalokroma\Recipe\Plan\SharedPaints;
+use Kalokroma\Recipe\Predict\StepOutcome;
+use Kalokroma\Recipe\Technique\Way;
+use Kalokroma\Word\Finding;
+
+/** The Recipe page of one area. */
+final class RecipeView
+{
+    /** @return array<string, mixed> expects company.areas.recipe and company.records loaded */
+    public static function of(RecipeDesk $desk, AreaRow $area): array
+    {
+        $company = $area->company;
+        $recipe = $area->recipe;
+        $outcomes = $desk->outcomes($company, $area, $recipe);
+        $done = [];
+        foreach ($company->records as $entry) {
+            if ($entry->step_key !== null && ($entry->area_id === $area->id || $entry->step_key === 'undercoat')) {
+                $done[$entry->step_key] = [...($done[$entry->step_key] ?? []), ...$entry->figures];
+            }
+        }
+        $plan = $recipe === null ? null : $desk->laidPlan($area);
+        $marks = self::marks($desk, $area, $plan, $outcomes);
+        $others = self::others($area);
+        $steps = array_map(static fn (StepOutcome $o): array => [
+            ...StepView::of($o),
+            'place_set' => ['face' => $o->step->place->face ?? '', 'part' => $o->step->place->part, 'light' => $o->step->place->light, 'share' => round(100 * $o->step->place->share, 1)],
+            'figures' => $o->step->who->of($company->count, $company->leaders),
+            'done_on' => count(array_unique($done[$o->step->key] ?? [])),
+            'marks' => array_values(array_filter($marks, static fn (array $m): bool => $m['key'] === $o->step->key)),
+            'shared' => SharedPaints::sentence($o->step, $others),
+        ], $outcomes);
+        $following = new RecipeFollowing($desk);
+        $model = $recipe?->follows_id === null ? null : RecipeRow::query()->with('area.company')->find($recipe->follows_id);
+
+        return [
+            'company' => CompanyView::of($company),
+            'area' => CompanyView::area($area, $company),
+            'drafted' => $recipe !== null,
+            'outdated' => $desk->outdated($area),
+            'colour' => $recipe->hex ?? $area->hex,
+            'way' => ($recipe->way ?? $desk->painter->way)->value,
+            'way_words' => ($recipe->way ?? $desk->painter->way)->words(),
+            'ways' => array_map(static fn (Way $w): array => ['id' => $w->value, 'words' => $w->words()], Way::allowedBy($desk->painter->equipment())),
+            'options' => PlanRows::options(PlanRows::wish($recipe?->options)),
+            'starts' => Specials::offered($area->toCore($company)),
+            'version' => $recipe->version ?? 0,
+            'undo' => $recipe === null ? null : (RecipeHistory::beside($recipe, -1) === null ? null : RecipeHistory::at($recipe, $recipe->version)?->words),
+            'redo' => $recipe === null ? null : RecipeHistory::beside($recipe, 1)?->words,
+            'findings' => array_map(static fn (Finding $f): string => $f->sentence(), $plan->findings ?? []),
+            'model' => $model === null ? null : ['area_id' => $model->area_id, 'words' => $model->area->name.($model->area->company_id === $company->id ? '' : ' of '.$model->area->company->name)],
+            'part' => self::part($desk, $area),
+            'differences' => $recipe === null ? [] : $following->differences($recipe),
+            'aside' => $recipe === null ? [] : self::asides($desk, $area, $recipe),
+            'steps' => $steps,
+            'left_out' => array_map(static fn (array $l): array => ['stage' => $l['stage']->value, 'reason' => $l['reason']->sentence()], $plan->leftOut ?? []),
+            'totals' => self::totals($outcomes),
+        ];
+    }
+
+    /**
+     * @param list<StepOutcome> $outcomes
+     *
+     * @return list<array{id: string, key: string, hard: bool, sentence: string, instead: string, overruled: bool}>
+     */
+    private static function marks(RecipeDesk $desk, AreaRow $area, ?Plan $plan, array $outcomes): array
+    {
+        if ($plan === null || $area->recipe === null) {
+            return [];
+        }
+
+        return array_map(static fn (array $j): array => [
+            'id' => $j['mark']->id(),
+            'key' => $j['mark']->key,
+            'hard' => $j['mark']->hard,
+            'sentence' => $j['mark']->finding->sentence(),
+            'instead' => $j['mark']->alternative,
+            'overruled' => $j['overruled'],
+        ], Rules::judge($plan, array_slice($outcomes, 1), $area->toCore($area->company), $desk->painter->equipment(), Srgb::fromHex($area->recipe->hex)->toOklch()));
+    }
+
+    /** @return array{sentence: string, glued: bool, areas: list<array{id: int, name: string}>}|null recipes that belong together as those of one part */
+    private static function part(RecipeDesk $desk, AreaRow $area): ?array
+    {
+        $company = $area->company;
+        $plans = [];
+        foreach ($company->areas as $row) {
+            $plan = $area->part !== '' && $row->part === $area->part ? $desk->plan($row->recipe) : null;
+            $plans += $plan === null ? [] : [$row->id => $plan];
+        }
+        $link = PartLink::of($area->toCore($company), array_values($company->areas->map(static fn (AreaRow $a): Area => $a->toCore($company))->all()), $company->touching(), $plans);
+
+        return $link === null ? null : [
+            'sentence' => $link->finding()->sentence(),
+            'glued' => $link->gluedIn !== null,
+            'areas' => array_map(static fn (Area $a): array => ['id' => (int) $a->id, 'name' => $a->name], $link->members),
+        ];
+    }
+
+    /** @return array<string, list<string>> ids of the paints that the other areas of the company load, by the area's name */
+    private static function others(AreaRow $area): array
+    {
+        $found = [];
+        foreach ($area->company->areas as $other) {
+            /** @var list<array{omitted: bool, mix: list<array{paint: string}>|null}> $steps */
+            $steps = $other->id === $area->id ? [] : $other->recipe->plan['steps'] ?? [];
+            foreach ($steps as $step) {
+                foreach ($step['omitted'] ? [] : $step['mix'] ?? [] as $part) {
+                    $found[$other->name][] = (string) $part['paint'];
+                }
+            }
+        }
+
+        return $found;
+    }
+
+    /** @return list<array<string, mixed>> what other windows changed on older states */
+    private static function asides(RecipeDesk $desk, AreaRow $area, RecipeRow $recipe): array
+    {
+        return array_values($recipe->revisions()->where('aside', true)->get()->map(static function (RevisionRow $row) use ($desk, $area, $recipe): array {
+            $ghost = $recipe->replicate();
+            RecipeHistory::restore($ghost, $row->state);
+
+            return [
+                'id' => $row->id,
+                'words' => $row->words,
+                'layers' => array_map(static fn (StepOutcome $o): array => [
+                    'technique' => $o->step->technique->words(),
+                    'words' => $o->step->words(),
+                    'coats' => $o->coats,
+                    'after' => StepView::surface($o->after),
+                ], $desk->outcomes($area->company, $area, $ghost)),
+            ];
+        })->all());
+    }
+
+    /**
+     * @param list<StepOutcome> $outcomes
+     *
+     * @return array<string, mixed>
+     */
+    private static function totals(array $outcomes): array
+    {
+        $minutes = 0.0;
+        $drying = $steps = 0;
+        $pots = $missing = [];
+        foreach ($outcomes as $outcome) {
+            if ($outcome->step->omitted) {
+                continue;
+            }
+            ++$steps;
+            $minutes += $outcome->minutes;
+            $drying += $outcome->waiting();
+            foreach ($outcome->step->mix->parts ?? [] as ['paint' => $paint]) {
+                $pots[$paint->name] = true;
+                if (!$paint->isAtHand()) {
+                    $missing[$paint->name] = true;
+                }
+            }
+        }
+
+        return [
+            'steps' => $steps,
+            'minutes' => (int) round($minutes),
+            'dry_minutes' => $drying,
+            'pots' => count($pots),
+            'missing' => array_map(strval(...), array_keys($missing)),
+        ];
+    }
+}

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Recipe;
+
+use Kalokroma\Caution\Tool;
+use Kalokroma\Recipe\Change\Mishap;
+use Kalokroma\Recipe\Ladder\Contrast;
+use Kalokroma\Recipe\Ladder\LightToward;
+use Kalokroma\Recipe\Ladder\ShadeToward;
+use Kalokroma\Recipe\Plan\Place;
+use Kalokroma\Recipe\Plan\PlannedStep;
+use Kalokroma\Recipe\Plan\Who;
+use Kalokroma\Recipe\Technique\Level;
+use Kalokroma\Recipe\Technique\Technique;
+use Kalokroma\Recipe\Technique\Way;
+use Kalokroma\Shelf\Equipment;
+
+/** What a recipe can be made of, as lists to choose from. */
+final class VocabularyView
+{
+    /** @return array<string, mixed> */
+    public static function of(Equipment $equipment): array
+    {
+        $allowed = static fn (Technique $t): bool => ($equipment->airbrush || !in_array('airbrush', $t->facts()->needs, true)) && ($equipment->solvents || !$t->isSolvent());
+
+        return [
+            'techniques' => array_values(array_map(static fn (Technique $t): array => [
+                'id' => $t->value,
+                'words' => $t->words(),
+                'stage' => $t->facts()->stage->value,
+                'where' => $t->where(),
+            ], array_filter(Technique::cases(), static fn (Technique $t): bool => $t !== Technique::Undercoat && $allowed($t)))),
+            'faces' => ['recess', 'plane', 'ridge'],
+            'parts' => array_values(array_filter(array_keys(Place::PARTS))),
+            'lights' => array_values(array_filter(Place::LIGHTS)),
+            'levels' => array_map(static fn (Level $l): array => ['id' => $l->value, 'words' => $l->words()], Level::cases()),
+            'who' => array_map(static fn (Who $w): array => ['id' => $w->value, 'words' => $w->words()], Who::cases()),
+            'tools' => array_map(static fn (Tool $t): array => ['id' => $t->value, 'words' => $t->words()], Tool::cases()),
+            'thinners' => PlannedStep::THINNERS,
+            'ways' => array_map(static fn (Way $w): array => ['id' => $w->value, 'words' => $w->words()], Way::allowedBy($equipment)),
+            'contrasts' => array_map(static fn (Contrast $c): array => ['id' => $c->value, 'words' => $c->value], Contrast::cases()),
+            'towards' => array_map(static fn (LightToward $t): array => ['id' => $t->value, 'words' => $t->words()], LightToward::cases()),
+            'shades' => array_map(static fn (ShadeToward $t): array => ['id' => $t->value, 'words' => $t->words()], ShadeToward::cases()),
+            'mishaps' => array_map(static fn (Mishap $m): array => ['id' => $m->value, 'words' => $m->words()], Mishap::cases()),
+        ];
+    }
+}

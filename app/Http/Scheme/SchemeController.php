@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Scheme;
+
+use App\Formats\Picture\PictureColours;
+use App\Http\Shared\Controller;
+use App\Models\Company;
+use App\Models\TrialRow;
+use App\Workshop\Scheme\SchemeDesk;
+use DomainException;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\UploadedFile;
+
+/** A colour for every area. */
+final class SchemeController extends Controller
+{
+    public function show(SchemeQuestion $request, Company $company): JsonResponse
+    {
+        return $this->answer($request, $company);
+    }
+
+    public function choose(SchemeForm $request, Company $company, SchemeQuestion $question): JsonResponse
+    {
+        (new SchemeDesk($this->painter($request)))->choose($company->load('areas.recipe', 'records'), $request->chosen());
+
+        return $this->answer($question, $company);
+    }
+
+    public function proposals(SchemeQuestion $request, Company $company): JsonResponse
+    {
+        return new JsonResponse(SchemeView::proposals((new SchemeDesk($this->painter($request)))->proposals($company->load('areas'), $request->sight(), $request->harmony())));
+    }
+
+    public function tint(SchemeQuestion $request): JsonResponse
+    {
+        return new JsonResponse(SchemeView::tint(
+            new SchemeDesk($this->painter($request)),
+            (string) $request->string('kind', 'white'),
+            (string) $request->string('way', 'warm'),
+            $request->integer('strength', 2),
+            $request->integer('white', 1),
+        ));
+    }
+
+    /** The colours that rule a reference picture. */
+    public function picture(Request $request): JsonResponse
+    {
+        $file = $request->file('picture');
+        if (!$file instanceof UploadedFile || !$file->isValid()) {
+            throw new DomainException('The picture did not arrive whole: at most 12 MB are taken. Nothing was taken.');
+        }
+
+        return new JsonResponse(['colours' => PictureColours::of((string) $file->get())]);
+    }
+
+    public function keep(TrialForm $request, Company $company, SchemeQuestion $question): JsonResponse
+    {
+        (new SchemeDesk($this->painter($request)))->keepTrial($company->load('areas'), (string) $request->string('name'), (string) $request->string('notes'));
+
+        return $this->answer($question, $company);
+    }
+
+    public function change(TrialForm $request, TrialRow $trial, SchemeQuestion $question): JsonResponse
+    {
+        $trial->update(array_map(static fn (mixed $v): string => is_string($v) ? $v : '', $request->validated()));
+
+        return $this->answer($question, Company::query()->findOrFail($trial->company_id));
+    }
+
+    public function take(Request $request, TrialRow $trial, SchemeQuestion $question): JsonResponse
+    {
+        $company = Company::query()->with('areas.recipe', 'records')->findOrFail($trial->company_id);
+        (new SchemeDesk($this->painter($request)))->takeTrial($company, $trial);
+
+        return $this->answer($question, $company);
+    }
+
+    public function drop(TrialRow $trial, SchemeQuestion $question): JsonResponse
+    {
+        $trial->delete();
+
+        return $this->answer($question, Company::query()->findOrFail($trial->company_id));
+    }
+
+    private function answer(SchemeQuestion $request, Company $company): JsonResponse
+    {
+        return new JsonResponse(SchemeView::of(new SchemeDesk($this->painter($request)), $company->refresh()->load('areas.recipe', 'trials'), $request->sight()));
+    }
+}

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Scheme;
+
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+use Kalokroma\Colour\Harmony;
+use Kalokroma\Scheme\Sight;
+use Kalokroma\Scheme\Tint;
+
+/** From how far, in which harmony, in which tint. */
+final class SchemeQuestion extends FormRequest
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [
+            'metres' => ['nullable', 'numeric', 'min:'.Sight::NEAREST_METRES, 'max:'.Sight::FARTHEST_METRES],
+            'harmony' => ['nullable', Rule::enum(Harmony::class)],
+            'kind' => ['nullable', 'in:white,black'],
+            'way' => ['nullable', Rule::in(array_keys(Tint::WAYS))],
+            'strength' => ['nullable', 'integer', 'min:0', 'max:'.Tint::MOST],
+            'white' => ['nullable', 'integer', 'min:0', 'max:2'],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return [
+            'metres.*' => sprintf('The distance runs from %g to %g m.', Sight::NEAREST_METRES, Sight::FARTHEST_METRES),
+            'harmony.*' => 'There is no such harmony.',
+            'kind.*' => 'Tints are for white and black.',
+            'way.*' => 'A tint is warm, cool or greenish.',
+            'strength.*' => sprintf('A tint has a strength of 0 to %d.', Tint::MOST),
+            'white.*' => 'How white or black runs from 0 to 2.',
+        ];
+    }
+
+    public function sight(): Sight
+    {
+        return new Sight($this->filled('metres') ? $this->float('metres') : Sight::USUAL_METRES);
+    }
+
+    public function harmony(): ?Harmony
+    {
+        return $this->enum('harmony', Harmony::class);
+    }
+}

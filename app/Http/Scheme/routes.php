@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Scheme\SchemeController;
+use Illuminate\Support\Facades\Route;
+
+Route::get('companies/{company}/scheme', [SchemeController::class, 'show']);
+Route::put('companies/{company}/scheme', [SchemeController::class, 'choose']);
+Route::get('companies/{company}/scheme/proposals', [SchemeController::class, 'proposals']);
+Route::post('companies/{company}/trials', [SchemeController::class, 'keep']);
+Route::patch('trials/{trial}', [SchemeController::class, 'change']);
+Route::post('trials/{trial}/take', [SchemeController::class, 'take']);
+Route::delete('trials/{trial}', [SchemeController::class, 'drop']);
+Route::get('scheme/tint', [SchemeController::class, 'tint']);
+Route::post('scheme/picture', [SchemeController::class, 'picture']);

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Session;
+
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+use Kalokroma\Recipe\Technique\Way;
+use Kalokroma\Undercoat\School;
+
+/** What the painter owns and likes: it bounds what is drafted. */
+final class Habits extends FormRequest
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [
+            'airbrush' => ['required', 'boolean'],
+            'spray_cans' => ['required', 'boolean'],
+            'extraction' => ['sometimes', 'boolean'],
+            'solvents' => ['sometimes', 'boolean'],
+            'wet_palette' => ['sometimes', 'boolean'],
+            'metal_brush' => ['sometimes', 'boolean'],
+            'way' => ['required', Rule::enum(Way::class)],
+            'school' => ['sometimes', Rule::enum(School::class)],
+        ];
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Session;
+
+use App\Http\Shared\Controller;
+use App\Models\Painter;
+use Illuminate\Http\JsonResponse;
+
+final class WorkshopController extends Controller
+{
+    public function update(Habits $request): JsonResponse
+    {
+        $painter = $this->painter($request);
+        $painter->update($request->validated());
+
+        return new JsonResponse(self::habits($painter));
+    }
+
+    /** @return array<string, mixed> */
+    public static function habits(Painter $painter): array
+    {
+        return [
+            'name' => $painter->name,
+            'airbrush' => $painter->airbrush,
+            'spray_cans' => $painter->spray_cans,
+            'extraction' => $painter->extraction,
+            'solvents' => $painter->solvents,
+            'wet_palette' => $painter->wet_palette,
+            'metal_brush' => $painter->metal_brush,
+            'way' => $painter->way->value,
+            'school' => $painter->school->value,
+        ];
+    }
+}

@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Session\SessionController;
+use App\Http\Session\WorkshopController;
+use Illuminate\Support\Facades\Route;
+
+Route::get('session', [SessionController::class, 'show']);
+Route::post('session', [SessionController::class, 'store'])->middleware('throttle:sign-in');
+Route::post('session/sample', [SessionController::class, 'demo'])->middleware('throttle:sign-in');
+Route::delete('session', [SessionController::class, 'destroy']);
+
+Route::middleware('auth')->group(static function (): void {
+    Route::put('workshop', [WorkshopController::class, 'update']);
+});

@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Shelf;
+
+use App\Models\PaintRow;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+use Illuminate\Validation\Validator;
+use Kalokroma\Film\Finish;
+
+final class ManyPaints extends FormRequest
+{
+    private const MOST = 2000;
+
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [
+            'ids' => ['required', 'array', 'min:1', 'max:'.self::MOST],
+            'ids.*' => ['integer'],
+            'place' => ['nullable', 'string', 'max:120'],
+            'state' => ['nullable', 'string', 'max:60'],
+            'set' => ['nullable', 'string', 'max:80'],
+            'finish' => ['nullable', Rule::enum(Finish::class)],
+            'owned' => ['nullable', 'in:yes,no'],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return ['ids.*' => sprintf('Choose paints first, %d at most.', self::MOST), 'finish.*' => 'A finish is matt, satin or gloss.', 'owned.*' => 'owned is yes or no.'];
+    }
+
+    public function withValidator(Validator $validator): void
+    {
+        $validator->after(function (Validator $validator): void {
+            if ($validator->errors()->isEmpty() && PaintRow::withTrashed()->whereKey($this->ids())->count() !== count($this->ids())) {
+                $validator->errors()->add('ids', 'Some of these paints do not stand on your shelf: reload the page.');
+            }
+        });
+    }
+
+    /** @return list<int> */
+    public function ids(): array
+    {
+        return array_values(array_unique(array_map(intval(...), (array) $this->input('ids'))));
+    }
+
+    /** @return array<string, mixed> only what was given */
+    public function changes(): array
+    {
+        $changes = [];
+        foreach (['place' => 'place', 'state' => 'state', 'set' => 'set_name', 'finish' => 'finish'] as $field => $column) {
+            if ($this->has($field) && $this->input($field) !== null) {
+                $changes[$column] = trim((string) $this->string($field));
+            }
+        }
+        if ($this->filled('owned')) {
+            $changes['owned'] = $this->input('owned') === 'yes';
+        }
+
+        return $changes;
+    }
+}

@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Tables;
+
+use App\Http\Shared\StepView;
+use App\Http\Shelf\PaintLook;
+use App\Workshop\Shelf\ShelfRows;
+use Kalokroma\Colour\Ciede2000;
+use Kalokroma\Colour\Reflectance;
+use Kalokroma\Colour\Srgb;
+use Kalokroma\Film\Hiding;
+use Kalokroma\Film\SaidThinning;
+use Kalokroma\Film\Thinning;
+use Kalokroma\Recipe\Predict\Amount;
+use Kalokroma\Recipe\Technique\Defaults;
+use Kalokroma\Shelf\Mix;
+
+/** The table Mix and thin: what a pot becomes, wet and dry, and how many drops it takes. */
+final class ThinView
+{
+    /** @return array<string, mixed> */
+    public static function of(ShelfRows $shelf, ThinQuestion $question): array
+    {
+        $mix = $question->mix($shelf);
+        $said = $question->thinning();
+        $dry = $mix->colour();
+        $wet = $mix->wet();
+        $over = Srgb::fromHex($question->over());
+
+        return [
+            'mix' => StepView::mix($mix),
+            'mix_words' => $mix->words(),
+            'thin' => [
+                'words' => $said->words,
+                'with' => $said->with,
+                'paint_percent' => $said->thinning === null ? null : (int) round(100 * $said->thinning->load()),
+            ],
+            'dry' => $dry->toHex(),
+            'wet' => $wet->toHex(),
+            'wet_apart' => round(Ciede2000::difference($wet->toLab(), $dry->toLab()), 1),
+            'wet_lighter' => round($wet->toLab()->l - $dry->toLab()->l, 1),
+            'over_white' => self::isTransparent($mix),
+            'varnished' => PaintLook::varnished($dry, $mix->parts[0]['paint']->finish),
+            'certainty' => round($mix->certainty(), 1),
+            'off_screen' => round($dry->onScreen()->lost, 1),
+            'film' => $said->thinning === null ? null : self::film($mix, $said->thinning, $over),
+            'amount' => self::amount($mix, $said, $question),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function film(Mix $mix, Thinning $thinning, Srgb $over): array
+    {
+        $ground = Reflectance::fromSrgb($over);
+        $hiding = Hiding::of($mix->pigment(), $thinning->load(), $ground);
+
+        return [
+            'over' => $over->toHex(),
+            'coats' => $hiding->coats,
+            'after' => array_map(static fn (int $n): string => $mix->pigment()->over($ground, $n * $thinning->load())->toHex(), range(1, 3)),
+            'certainties' => array_map(static fn (int $n): float => round($mix->certaintyOver($ground, $n * $thinning->load(), $mix->certainty()), 1), range(1, 3)),
+        ];
+    }
+
+    /** @return array<string, mixed>|null null where the thinner is unknown: then nothing can be counted */
+    private static function amount(Mix $mix, SaidThinning $said, ThinQuestion $question): ?array
+    {
+        if ($said->thinning === null) {
+            return null;
+        }
+        $figures = $question->integer('figures', 1);
+        $applied = (float) (string) $question->string('cm2', '4') * $question->integer('coats', 1) * Defaults::FILM_UL_PER_CM2;
+        $amount = Amount::of($mix, $said->thinning, $applied, $figures);
+        $drops = array_sum(array_column($amount->drops, 'drops')) + $amount->thinnerDrops;
+
+        return [
+            'drops' => $amount->drops,
+            'thinner_drops' => $amount->thinnerDrops,
+            'figures' => $amount->figures,
+            'ml' => round($drops * Defaults::DROP_ML, 2),
+            'applied_ml' => round($applied * $figures / 1000, 2),
+            'drop_ml' => Defaults::DROP_ML,
+        ];
+    }
+
+    private static function isTransparent(Mix $mix): bool
+    {
+        return array_filter($mix->parts, static fn (array $p): bool => $p['paint']->behaviour->isTransparent()) !== [];
+    }
+}

@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Undercoat;
+
+use App\Devices\ClimateReading;
+use App\Devices\ClimateSensor;
+use App\Devices\SimulatedClimateSensor;
+use App\Http\Shared\Controller;
+use App\Models\Company;
+use App\Workshop\Recipe\RecipeDesk;
+use DomainException;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Kalokroma\Undercoat\Kind;
+use Kalokroma\Undercoat\PrimerCost;
+use Kalokroma\Undercoat\Weather;
+
+/** What comes before the first colour: the ground, the light sketch, the weather, the cost. */
+final class UndercoatController extends Controller
+{
+    public function show(Request $request, Company $company): JsonResponse
+    {
+        return $this->answer($request, $company);
+    }
+
+    public function choose(UndercoatForm $request, Company $company): JsonResponse
+    {
+        (new RecipeDesk($this->painter($request)))->chooseGround(
+            $company->load('areas.recipe', 'records'),
+            (string) $request->integer('paint_id'),
+            $request->lights(),
+            $request->filled('kind') ? (string) $request->string('kind') : null,
+        );
+
+        return $this->answer($request, $company);
+    }
+
+    public function sketch(UndercoatForm $request, Company $company): JsonResponse
+    {
+        return new JsonResponse(UndercoatView::sketch(new RecipeDesk($this->painter($request)), $company->load('areas.recipe', 'records'), $request->integer('paint_id'), $request->lights()));
+    }
+
+    public function weather(Request $request): JsonResponse
+    {
+        $number = static fn (string $key): float => is_numeric($request->query($key)) ? (float) $request->query($key)
+            : throw new DomainException(sprintf('Write the %s as a number, as in 18.5.', $key === 'celsius' ? 'temperature' : 'humidity'));
+
+        return new JsonResponse(UndercoatView::weather(new Weather($number('celsius'), $number('humidity')), null));
+    }
+
+    /** @return JsonResponse what the sensor says now; the stand-in can be set to other weather */
+    public function climate(Request $request, ClimateSensor $sensor): JsonResponse
+    {
+        $scene = $request->input('scene');
+        if ($sensor instanceof SimulatedClimateSensor && is_string($scene) && isset(SimulatedClimateSensor::SCENES[$scene])) {
+            $sensor = app()->makeWith(SimulatedClimateSensor::class, ['scene' => $scene]);
+        }
+        $hour = $request->input('hour');
+        $reading = ClimateReading::take($sensor, is_numeric($hour) ? max(0.0, min(24.0, (float) $hour)) : now()->hour + now()->minute / 60);
+
+        return new JsonResponse([
+            'refused' => $reading->refused,
+            'weather' => UndercoatView::weather($reading->weather, $reading->sensor),
+        ]);
+    }
+
+    public function cost(CostQuestion $request): JsonResponse
+    {
+        return new JsonResponse(UndercoatView::cost($request->can(), $request->bottle(), $request->float('figure_cm2'), $request->integer('figures'), PrimerCost::USUAL));
+    }
+
+    private function answer(Request $request, Company $company): JsonResponse
+    {
+        $kind = $request->input('kind');
+
+        return new JsonResponse(UndercoatView::of(
+            new RecipeDesk($this->painter($request)),
+            $company->refresh()->load('areas.recipe', 'records'),
+            is_string($kind) ? Kind::tryFrom($kind) : null,
+        ));
+    }
+}

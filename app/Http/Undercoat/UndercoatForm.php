@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Undercoat;
+
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+use Kalokroma\Undercoat\Kind;
+
+/** A ground: the first primer, and what is sprayed over it. */
+final class UndercoatForm extends FormRequest
+{
+    private const WHAT = 'Say what is sprayed from which angle.';
+
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [
+            'paint_id' => ['required', 'integer'],
+            'kind' => ['nullable', Rule::enum(Kind::class)],
+            'lights' => ['nullable', 'array', 'max:3'],
+            'lights.*' => ['array'],
+            'lights.*.paint_id' => ['required', 'integer'],
+            'lights.*.degrees' => ['required', 'numeric', 'min:-90', 'max:90'],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return [
+            'paint_id.*' => 'Choose a primer of your shelf.',
+            'lights.max' => 'A light sketch has at most three lights.',
+            'lights.*.degrees.*' => 'The angle of a spray runs from 90° below to 90° above the horizontal.',
+            'lights.*' => self::WHAT,
+            'lights.*.*' => self::WHAT,
+            'lights.*.paint_id.*' => self::WHAT,
+        ];
+    }
+
+    /** @return list<array{paint_id: int, degrees: float}> */
+    public function lights(): array
+    {
+        /** @var list<array{paint_id: int|string, degrees: float|string}> $all */
+        $all = array_values((array) $this->input('lights'));
+
+        return array_map(static fn (array $l): array => ['paint_id' => (int) $l['paint_id'], 'degrees' => (float) $l['degrees']], $all);
+    }
+}

@@ -1,0 +1,184 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Workshop\Recipe;
+
+use App\Workshop\Shelf\ShelfRows;
+use Kalokroma\Caution\Tool;
+use Kalokroma\Colour\Oklch;
+use Kalokroma\Film\Thinning;
+use Kalokroma\Recipe\Ladder\Contrast;
+use Kalokroma\Recipe\Ladder\LadderWish;
+use Kalokroma\Recipe\Ladder\LightToward;
+use Kalokroma\Recipe\Ladder\ShadeToward;
+use Kalokroma\Recipe\Plan\Loop;
+use Kalokroma\Recipe\Plan\Place;
+use Kalokroma\Recipe\Plan\Plan;
+use Kalokroma\Recipe\Plan\PlannedStep;
+use Kalokroma\Recipe\Plan\Who;
+use Kalokroma\Recipe\Technique\Level;
+use Kalokroma\Recipe\Technique\Stage;
+use Kalokroma\Recipe\Technique\Technique;
+use Kalokroma\Shelf\Behaviour;
+use Kalokroma\Shelf\Mix;
+use Kalokroma\Shelf\Paint;
+use Kalokroma\Word\Finding;
+
+/**
+ * A recipe's plan as it is kept in its row, and back.
+ *
+ * @phpstan-type FindingRow array{code: string, template: string, facts: array<string, string|int|float>}
+ * @phpstan-type PartRow array{paint: string, parts: int, described?: array{name: string, behaviour: string, hex: string|null}}
+ * @phpstan-type PlaceRow array{face: string|null, part: string, light: string, share: float}
+ * @phpstan-type StepRow array{key: string, stage: string, technique: string, target: list<float>|null, mix: list<PartRow>|null, original?: list<PartRow>|null, thin: string, with: string, coats: int|null, omitted: bool, why: list<FindingRow>, place?: PlaceRow|null, loop?: array{from: string, rounds: int, exit: string}|null, who?: string, level?: string|null, open?: list<string>, thin_open?: bool, tool?: string|null, note?: string}
+ * @phpstan-type PlanRow array{steps: list<StepRow>, left_out: list<array{stage: string, reason: FindingRow}>, findings?: list<FindingRow>, overruled?: list<string>}
+ */
+final class PlanRows
+{
+    /** @return PlanRow */
+    public static function toRow(Plan $plan): array
+    {
+        return [
+            'steps' => array_map(self::stepRow(...), $plan->steps),
+            'left_out' => array_map(static fn (array $l): array => ['stage' => $l['stage']->value, 'reason' => self::finding($l['reason'])], $plan->leftOut),
+            'findings' => array_map(self::finding(...), $plan->findings),
+            'overruled' => $plan->overruled,
+        ];
+    }
+
+    /**
+     * A paint that was taken off the shelf stays in the plan as one that is not at hand; a step whose paint is not known at
+     * all is left out of the plan that comes back.
+     *
+     * @param PlanRow $row
+     */
+    public static function toPlan(array $row, ShelfRows $shelf): Plan
+    {
+        $steps = [];
+        foreach ($row['steps'] as $step) {
+            $mix = $step['mix'] === null ? null : self::mixOf($step['mix'], $shelf);
+            if ($mix === null && $step['mix'] !== null) {
+                continue;
+            }
+            $loop = $step['loop'] ?? null;
+            $place = $step['place'] ?? null;
+            $steps[] = new PlannedStep(
+                $step['key'],
+                Stage::from($step['stage']),
+                Technique::from($step['technique']),
+                $step['target'] === null ? null : new Oklch(...array_map(floatval(...), $step['target'])),
+                $mix,
+                Thinning::fromRatio($step['thin']),
+                $step['with'],
+                $step['coats'],
+                $step['omitted'],
+                array_map(self::toFinding(...), $step['why']),
+                isset($step['original']) ? self::mixOf($step['original'], $shelf) : null,
+                $place === null ? new Place() : new Place($place['face'], $place['part'], $place['light'], $place['share']),
+                $loop === null ? null : new Loop($loop['from'], $loop['rounds'], $loop['exit']),
+                Who::from($step['who'] ?? 'all'),
+                isset($step['level']) ? Level::from($step['level']) : null,
+                $step['open'] ?? [],
+                $step['thin_open'] ?? false,
+                isset($step['tool']) ? Tool::from($step['tool']) : null,
+                $step['note'] ?? '',
+            );
+        }
+
+        return new Plan(
+            $steps,
+            array_map(static fn (array $l): array => ['stage' => Stage::from($l['stage']), 'reason' => self::toFinding($l['reason'])], $row['left_out']),
+            array_map(self::toFinding(...), $row['findings'] ?? []),
+            $row['overruled'] ?? [],
+        );
+    }
+
+    /** @param array<string, mixed>|null $options */
+    public static function wish(?array $options): LadderWish
+    {
+        $said = static fn (string $key): string => is_string($options[$key] ?? null) ? $options[$key] : '';
+
+        return new LadderWish(
+            Contrast::tryFrom($said('contrast')) ?? Contrast::Clear,
+            LightToward::tryFrom($said('light')) ?? LightToward::Neighbour,
+            ShadeToward::tryFrom($said('shade')) ?? ShadeToward::Neighbour,
+            (bool) ($options['mixed'] ?? false),
+            (bool) ($options['insist'] ?? false),
+        );
+    }
+
+    /** @return array{contrast: string, light: string, shade: string, mixed: bool, insist: bool} */
+    public static function options(LadderWish $wish): array
+    {
+        return ['contrast' => $wish->contrast->value, 'light' => $wish->light->value, 'shade' => $wish->shade->value, 'mixed' => $wish->mixed, 'insist' => $wish->insist];
+    }
+
+    /** @return StepRow */
+    private static function stepRow(PlannedStep $step): array
+    {
+        return [
+            'key' => $step->key,
+            'stage' => $step->stage->value,
+            'technique' => $step->technique->value,
+            'target' => $step->target === null ? null : [$step->target->lightness, $step->target->chroma, $step->target->hue],
+            'mix' => $step->mix === null ? null : self::mix($step->mix),
+            'original' => $step->original === null ? null : self::mix($step->original),
+            'thin' => $step->thinning->ratio(),
+            'with' => $step->thinnedWith,
+            'coats' => $step->coats,
+            'omitted' => $step->omitted,
+            'why' => array_map(self::finding(...), $step->why),
+            'place' => $step->place->isUsual() ? null : ['face' => $step->place->face, 'part' => $step->place->part, 'light' => $step->place->light, 'share' => $step->place->share],
+            'loop' => $step->loop === null ? null : ['from' => $step->loop->from, 'rounds' => $step->loop->rounds, 'exit' => $step->loop->exit],
+            'who' => $step->who->value,
+            'level' => $step->level?->value,
+            'open' => $step->open,
+            'thin_open' => $step->thinOpen,
+            'tool' => $step->tool?->value,
+            'note' => $step->note,
+        ];
+    }
+
+    /** @return list<PartRow> */
+    private static function mix(Mix $mix): array
+    {
+        return array_map(static fn (array $p): array => [
+            'paint' => $p['paint']->id,
+            'parts' => $p['parts'],
+            ...($p['paint']->isDescribed() ? ['described' => ['name' => $p['paint']->name, 'behaviour' => $p['paint']->behaviour->value, 'hex' => $p['paint']->colour?->toHex()]] : []),
+        ], $mix->parts);
+    }
+
+    /**
+     * @param list<PartRow> $parts
+     *
+     * @return Mix|null null where a paint of it is not known at all
+     */
+    private static function mixOf(array $parts, ShelfRows $shelf): ?Mix
+    {
+        $found = [];
+        foreach ($parts as $part) {
+            $said = $part['described'] ?? null;
+            $paint = $said === null ? $shelf->planned($part['paint']) : Paint::described($said['name'], Behaviour::from($said['behaviour']), $said['hex']);
+            if ($paint === null || ($paint->colour === null && $paint->behaviour->colours())) {
+                return null;
+            }
+            $found[] = ['paint' => $paint, 'parts' => $part['parts']];
+        }
+
+        return Mix::of($found);
+    }
+
+    /** @return FindingRow */
+    private static function finding(Finding $finding): array
+    {
+        return ['code' => $finding->code, 'template' => $finding->template, 'facts' => $finding->facts];
+    }
+
+    /** @param FindingRow $row */
+    private static function toFinding(array $row): Finding
+    {
+        return new Finding($row['code'], $row['template'], $row['facts']);
+    }
+}

@@ -1,0 +1,106 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Workshop\Recipe;
+
+use App\Workshop\Shelf\ShelfRows;
+use Kalokroma\Recipe\Plan\Plan;
+use Kalokroma\Shelf\Behaviour;
+use Kalokroma\Shelf\Mix;
+use Kalokroma\Shelf\Paint;
+
+/**
+ * A plan that means the same in another workshop: every paint by name, range, behaviour and colour instead of a number of
+ * this one. An amount that was left open is null.
+ *
+ * @phpstan-import-type PlanRow from PlanRows
+ */
+final class PortablePlan
+{
+    /** What a step is that does not say otherwise. */
+    private const USUAL = ['target' => null, 'thin' => '1:0', 'with' => 'water', 'coats' => null, 'omitted' => false, 'why' => []];
+
+    /** @return array<string, mixed> */
+    public static function of(Plan $plan): array
+    {
+        $row = PlanRows::toRow($plan);
+        $steps = [];
+        foreach ($plan->steps as $i => $step) {
+            $kept = $row['steps'][$i];
+            unset($kept['original'], $kept['open']);
+            $steps[] = [...$kept, 'mix' => $step->mix === null ? null : self::mix($step->mix, $step->open)];
+        }
+
+        return ['steps' => $steps, 'left_out' => $row['left_out'], 'findings' => $row['findings'] ?? [], 'overruled' => $row['overruled'] ?? []];
+    }
+
+    /**
+     * @param array<string, mixed> $portable checked against its schema
+     * @param bool                 $match    whether a paint of the same name and range on this shelf is taken for it
+     *
+     * @return PlanRow
+     */
+    public static function row(array $portable, ShelfRows $shelf, bool $match = true): array
+    {
+        $byName = [];
+        foreach ($match ? $shelf->paints() : [] as $paint) {
+            $byName[mb_strtolower($paint->line.'/'.$paint->name)] ??= $paint->id;
+        }
+        /** @var list<array<string, mixed>> $given */
+        $given = $portable['steps'];
+        $steps = [];
+        foreach ($given as $step) {
+            /** @var list<array{paint: array{name: string, line?: string, behaviour: string, colour: string|null}, parts: int|null}>|null $mix */
+            $mix = $step['mix'];
+            $parts = $open = [];
+            foreach ($mix ?? [] as $part) {
+                $said = $part['paint'];
+                $described = Paint::described($said['name'], Behaviour::from($said['behaviour']), $said['colour'] === null ? null : strtolower($said['colour']));
+                $id = $byName[mb_strtolower(($said['line'] ?? '').'/'.$said['name'])] ?? null;
+                $parts[] = ['paint' => $id ?? $described->id, 'parts' => $part['parts'] ?? 1, ...($id === null ? ['described' => ['name' => $said['name'], 'behaviour' => $said['behaviour'], 'hex' => $said['colour']]] : [])];
+                if ($part['parts'] === null) {
+                    $open[] = $id ?? $described->id;
+                }
+            }
+            $steps[] = [...self::USUAL, ...$step, 'mix' => $mix === null ? null : $parts, 'open' => $open];
+        }
+
+        /** @var PlanRow $row */
+        $row = ['left_out' => [], ...$portable, 'steps' => $steps];
+
+        return $row;
+    }
+
+    /** @return array{name: string, line: string, behaviour: string, colour: string|null} a paint as another workshop can know it */
+    public static function paint(Paint $paint): array
+    {
+        return ['name' => $paint->name, 'line' => $paint->line, 'behaviour' => $paint->behaviour->value, 'colour' => $paint->colour?->toHex()];
+    }
+
+    /** @return list<string> names of all paints of a plan, each once */
+    public static function paints(Plan $plan): array
+    {
+        $names = [];
+        foreach ($plan->steps as $step) {
+            foreach ($step->mix->parts ?? [] as ['paint' => $paint]) {
+                $names[$paint->name] = true;
+            }
+        }
+
+        return array_map(strval(...), array_keys($names));
+    }
+
+    /**
+     * @param list<string> $open
+     *
+     * @return list<array{paint: array{name: string, line: string, behaviour: string, colour: string|null}, parts: int|null}>
+     */
+    private static function mix(Mix $mix, array $open): array
+    {
+        return array_map(static fn (array $p): array => [
+            'paint' => self::paint($p['paint']),
+            'parts' => in_array($p['paint']->id, $open, true) ? null : $p['parts'],
+        ], $mix->parts);
+    }
+}

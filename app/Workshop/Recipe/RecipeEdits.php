@@ -1,0 +1,208 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Workshop\Recipe;
+
+use App\Models\AreaRow;
+use App\Models\Company;
+use App\Models\RecipeRow;
+use App\Models\RevisionRow;
+use Illuminate\Support\Facades\DB;
+use Kalokroma\Caution\Tool;
+use Kalokroma\Colour\Srgb;
+use Kalokroma\Film\SaidThinning;
+use Kalokroma\Recipe\Change\Editing;
+use Kalokroma\Recipe\Draft\StepMaker;
+use Kalokroma\Recipe\Ladder\Ladder;
+use Kalokroma\Recipe\Plan\Place;
+use Kalokroma\Recipe\Plan\Plan;
+use Kalokroma\Recipe\Plan\PlannedStep;
+use Kalokroma\Recipe\Plan\RecipeProblem;
+use Kalokroma\Recipe\Plan\Who;
+use Kalokroma\Recipe\Technique\Level;
+use Kalokroma\Recipe\Technique\Stage;
+use Kalokroma\Recipe\Technique\Technique;
+use Kalokroma\Word\Finding;
+
+/**
+ * Changes to the recipe of one area, each kept so that it can be undone. A change made on a state that is no longer the
+ * newest is kept aside, and neither lost nor laid over the newer one.
+ *
+ * @phpstan-type Edit array{kind: string, key?: string|null, technique?: string, after?: string|null, colour?: string|null, to?: int, from?: string, rounds?: int, exit?: string|null, rule?: string, on?: bool, mix?: list<array{paint_id: int, parts: int|null}>, thin?: string, coats?: int, omitted?: bool, place?: array{face?: string|null, part?: string|null, light?: string|null, share?: float|int|null}, who?: string, level?: string, note?: string|null, tool?: string, with?: string}
+ */
+final readonly class RecipeEdits
+{
+    /** What a change of a step touches, in words. */
+    private const SAID = ['mix' => 'paint', 'thin' => 'thinning', 'with' => 'thinner', 'coats' => 'coats', 'omitted' => 'leaving out', 'place' => 'place', 'who' => 'for whom', 'level' => 'level', 'note' => 'note', 'tool' => 'tool'];
+
+    public function __construct(private RecipeDesk $desk)
+    {
+    }
+
+    /**
+     * @param Edit     $edit
+     * @param int|null $version the state it was made on; null for the newest
+     *
+     * @return RevisionRow|null what was kept aside, where that state is no longer the newest
+     *
+     * @throws RecipeProblem|\DomainException
+     */
+    public function apply(Company $company, AreaRow $area, array $edit, ?int $version): ?RevisionRow
+    {
+        return DB::transaction(function () use ($company, $area, $edit, $version): ?RevisionRow {
+            $recipe = $area->recipe ?? throw RecipeProblem::notDrafted($area->name);
+            if ($recipe->version === 0) {
+                RecipeHistory::record($recipe, 'as it was');
+                $version = $version === 0 ? null : $version;
+            }
+            $plan = $this->desk->plan($recipe) ?? throw RecipeProblem::notDrafted($area->name);
+            $words = $this->words($edit, $plan);
+            if ($version !== null && $version !== $recipe->version) {
+                $base = RecipeHistory::at($recipe, $version);
+                $state = $base->state ?? RecipeHistory::state($recipe);
+                $ghost = $recipe->replicate();
+                RecipeHistory::restore($ghost, $state);
+                $theirs = $this->changed($company, $area, $ghost, $this->desk->plan($ghost) ?? $plan, $edit);
+
+                return RecipeHistory::aside($recipe, $version, $words, [...$state, 'plan' => PlanRows::toRow($theirs)]);
+            }
+            $this->desk->store($recipe, $this->changed($company, $area, $recipe, $plan, $edit), $company, $area);
+            RecipeHistory::record($recipe, $words);
+            (new RecipeFollowing($this->desk))->tell($company, $recipe);
+
+            return null;
+        });
+    }
+
+    /**
+     * Undo (-1) or redo (1).
+     *
+     * @param int|null $version the state that was seen; null for the newest
+     */
+    public function step(Company $company, AreaRow $area, int $direction, ?int $version = null): void
+    {
+        DB::transaction(function () use ($company, $area, $direction, $version): void {
+            $recipe = $area->recipe ?? throw RecipeProblem::notDrafted($area->name);
+            if ($version !== null && $version !== $recipe->version) {
+                throw RecipeProblem::changedMeanwhile();
+            }
+            RecipeHistory::step($recipe, $direction);
+            $this->settle($company, $area, $recipe);
+        });
+    }
+
+    /** Takes what was kept aside in place of what is there, which can be had back by undoing; or lets it go. */
+    public function decide(Company $company, AreaRow $area, int $asideId, bool $take): void
+    {
+        DB::transaction(function () use ($company, $area, $asideId, $take): void {
+            $recipe = $area->recipe ?? throw RecipeProblem::notDrafted($area->name);
+            $aside = $recipe->revisions()->where('aside', true)->findOrFail($asideId);
+            if ($take) {
+                RecipeHistory::restore($recipe, $aside->state);
+                $this->settle($company, $area, $recipe);
+                RecipeHistory::record($recipe, 'taken from the other window: '.$aside->words);
+            }
+            $aside->delete();
+        });
+    }
+
+    private function settle(Company $company, AreaRow $area, RecipeRow $recipe): void
+    {
+        $aimed = $area->hex;
+        $area->update(['hex' => $recipe->hex]);
+        $this->desk->store($recipe, $this->desk->plan($recipe) ?? new Plan([], []), $company, $area);
+        (new RecipeFollowing($this->desk))->tell($company, $recipe, $aimed);
+    }
+
+    /** @param Edit $edit */
+    private function changed(Company $company, AreaRow $area, RecipeRow $recipe, Plan $plan, array $edit): Plan
+    {
+        $key = $edit['key'] ?? '';
+
+        return match ($edit['kind']) {
+            'change' => Editing::change($plan, $key, fn (PlannedStep $step): PlannedStep => $this->altered($step, $edit)),
+            'add' => Editing::add($plan, $this->made($company, $area, $recipe, $plan, $edit), $edit['after'] ?? null),
+            'drop' => Editing::drop($plan, $key),
+            'move' => Editing::move($plan, $key, $edit['to'] ?? 0),
+            'merge' => Editing::merge($plan, $key),
+            'loop' => Editing::loop($plan, $key, $edit['from'] ?? $key, $edit['rounds'] ?? 1, $edit['exit'] ?? ''),
+            'overrule' => Editing::overrule($plan, $edit['rule'] ?? '', $edit['on'] ?? true),
+            default => throw RecipeProblem::noSuchEdit($edit['kind']),
+        };
+    }
+
+    /** @param Edit $edit */
+    private function altered(PlannedStep $step, array $edit): PlannedStep
+    {
+        $said = isset($edit['thin']) ? SaidThinning::read($edit['thin']) : null;
+        $place = $edit['place'] ?? null;
+        $mix = $open = null;
+        if (isset($edit['mix'])) {
+            $mix = $this->desk->shelf->mix(array_map(static fn (array $p): array => ['paint' => $p['paint_id'], 'parts' => $p['parts'] ?? 1], $edit['mix']));
+            $open = array_values(array_map(static fn (array $p): string => (string) $p['paint_id'], array_filter($edit['mix'], static fn (array $p): bool => $p['parts'] === null)));
+        }
+
+        if ($step->technique->facts()->lies !== null) {
+            $mix?->pigment();
+        }
+
+        return $step->with(
+            $mix,
+            $said?->thinning,
+            $edit['coats'] ?? null,
+            $edit['omitted'] ?? null,
+            $place === null ? null : new Place(($place['face'] ?? '') ?: null, $place['part'] ?? '', $place['light'] ?? '', (float) ($place['share'] ?? 1.0)),
+            isset($edit['who']) ? Who::from($edit['who']) : null,
+            isset($edit['level']) ? Level::from($edit['level']) : null,
+            $open,
+            $said === null ? null : $said->thinning === null,
+            isset($edit['tool']) ? Tool::from($edit['tool']) : null,
+            $edit['note'] ?? null,
+            $edit['with'] ?? $said?->with,
+        );
+    }
+
+    /** @param Edit $edit */
+    private function made(Company $company, AreaRow $area, RecipeRow $recipe, Plan $plan, array $edit): PlannedStep
+    {
+        $technique = Technique::from($edit['technique'] ?? '');
+        $below = $this->desk->undercoats->outcome($company)->after;
+        $after = $edit['after'] ?? null;
+        foreach ($this->desk->simulated($company, $area, $plan) as $outcome) {
+            $below = $outcome->after;
+            if ($outcome->step->key === $after) {
+                break;
+            }
+        }
+        $ladder = new Ladder(Srgb::fromHex($recipe->hex)->toOklch(), PlanRows::wish($recipe->options));
+        $target = isset($edit['colour']) ? Srgb::fromHex($edit['colour'])->toOklch() : (match ($technique->facts()->stage) {
+            Stage::Wash => $ladder->rung('shade'),
+            Stage::Drybrush => $ladder->rung('drybrush'),
+            Stage::Highlight => $ladder->rung('highlight'),
+            default => $ladder->rung($technique === Technique::ShadeLayer ? 'shade' : 'layer'),
+        });
+        $maker = new StepMaker($this->desk->palette);
+        foreach ($plan->steps as $step) {
+            $maker->load($step->mix);
+        }
+
+        return $maker->make($plan->freeKey($technique->value), $technique, $technique->facts()->lies === null ? null : $target, $below, new Finding('technique.own', 'You added this step.'), metal: $area->material->value === 'metal' && in_array('metallic', $technique->facts()->takes, true));
+    }
+
+    /** @param Edit $edit what it did, in a few words, for undoing */
+    private function words(array $edit, ?Plan $plan): string
+    {
+        $step = $plan?->step($edit['key'] ?? '')?->technique->words() ?? 'a step';
+
+        return match ($edit['kind']) {
+            'add' => 'added '.(Technique::tryFrom($edit['technique'] ?? '')?->words() ?? 'a step'),
+            'drop' => 'dropped '.$step,
+            'move' => 'moved '.$step,
+            'merge' => 'merged '.$step.' with the next',
+            'loop' => ($edit['rounds'] ?? 1) > 1 ? sprintf('%d rounds up to %s', $edit['rounds'], $step) : 'ended the loop of '.$step,
+            'overrule' => 'a rule '.(($edit['on'] ?? true) ? 'set aside' : 'heard again'),
+            default => implode(', ', array_intersect_key(self::SAID, $edit)).' of '.$step,
+        };
+    }
+}

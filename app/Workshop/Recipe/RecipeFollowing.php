@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Workshop\Recipe;
+
+use App\Models\Company;
+use App\Models\RecipeRow;
+use Illuminate\Support\Facades\DB;
+use Kalokroma\Recipe\Change\Following;
+use Kalokroma\Recipe\Plan\RecipeProblem;
+
+/**
+ * "As that one, except …": a recipe that follows another, with its own differences kept when the other changes.
+ *
+ * @phpstan-import-type PlanRow from PlanRows
+ */
+final readonly class RecipeFollowing
+{
+    public function __construct(private RecipeDesk $desk)
+    {
+    }
+
+    /** From now on this recipe is as that one, except for what is changed in it. */
+    public function follow(RecipeRow $recipe, RecipeRow $leader): void
+    {
+        self::bind($recipe, $leader);
+        $recipe->fill(['plan' => $leader->plan, 'hex' => $leader->hex, 'way' => $leader->way, 'options' => $leader->options]);
+    }
+
+    /**
+     * From now on as that one, with all that it differs in today.
+     *
+     * @throws RecipeProblem where that one follows this one already
+     */
+    public static function bind(RecipeRow $recipe, RecipeRow $leader): void
+    {
+        for ($above = $leader; $above !== null; $above = $above->follows_id === null ? null : RecipeRow::query()->find($above->follows_id)) {
+            if ($above->id === $recipe->id) {
+                throw RecipeProblem::followsInACircle();
+            }
+        }
+        $recipe->fill(['follows_id' => $leader->id, 'followed' => $leader->plan]);
+    }
+
+    /**
+     * Brings all that follow this recipe up to date, and those that follow them.
+     *
+     * @param string|null $aimed the colour the leader aimed for before: a follower that aims for it too goes along to the new one; null where the aim stays
+     */
+    public function tell(Company $company, RecipeRow $leader, ?string $aimed = null): void
+    {
+        foreach (RecipeRow::query()->where('follows_id', $leader->id)->with('area.company.areas.recipe')->get() as $follower) {
+            /** @var PlanRow $before */
+            $before = $follower->followed ?? $leader->plan;
+            $own = $this->desk->plan($follower);
+            $now = $this->desk->plan($leader);
+            if ($own === null || $now === null) {
+                continue;
+            }
+            $merged = Following::merged(PlanRows::toPlan($before, $this->desk->shelf), $own, $now);
+            $follower->followed = $leader->plan;
+            $aim = $follower->hex;
+            $along = $aim === $aimed;
+            $follower->hex = $along ? $leader->hex : $aim;
+            DB::transaction(function () use ($follower, $merged, $company, $along): void {
+                $area = $follower->area;
+                if ($along) {
+                    $area->update(['hex' => $follower->hex]);
+                }
+                $this->desk->store($follower, $merged, $area->company_id === $company->id ? $company : $area->company, $area);
+                RecipeHistory::record($follower, 'followed its model');
+            });
+            $this->tell($company, $follower, $aim);
+        }
+    }
+
+    /** @return list<array{key: string, words: string}> how it departs from the one it follows */
+    public function differences(RecipeRow $recipe): array
+    {
+        /** @var PlanRow|null $followed */
+        $followed = $recipe->followed;
+        $own = $this->desk->plan($recipe);
+
+        return $recipe->follows_id === null || $followed === null || $own === null ? [] : Following::differences(PlanRows::toPlan($followed, $this->desk->shelf), $own);
+    }
+}

@@ -1,0 +1,251 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Workshop\Recipe;
+
+use App\Models\AreaRow;
+use App\Models\BookRow;
+use App\Models\Company;
+use App\Models\RecipeRow;
+use DomainException;
+use Illuminate\Support\Facades\DB;
+use Kalokroma\Colour\Srgb;
+use Kalokroma\Recipe\Change\Applying;
+use Kalokroma\Recipe\Change\Editing;
+use Kalokroma\Recipe\Change\Mending;
+use Kalokroma\Recipe\Change\Mishap;
+use Kalokroma\Recipe\Change\Neighbour;
+use Kalokroma\Recipe\Draft\SaidRecipe;
+use Kalokroma\Recipe\Plan\Plan;
+use Kalokroma\Recipe\Plan\PlannedStep;
+use Kalokroma\Recipe\Plan\RecipeProblem;
+use Kalokroma\Recipe\Technique\Way;
+
+/**
+ * Recipes that come from somewhere else than the drafter: told by somebody, out of the book, like that of another area; and
+ * what is mended on the way.
+ *
+ * @phpstan-import-type PlanRow from PlanRows
+ *
+ * @phpstan-type Change array{key: string, step: string, was: string, now: string|null, difference: float|null, words: string}
+ */
+final readonly class RecipeMoves
+{
+    /** @param int|null $version the state of the area's recipe that was seen; null for the newest */
+    public function __construct(private RecipeDesk $desk, private ?int $version = null)
+    {
+    }
+
+    /**
+     * @param bool $add to the steps that are there, each where it belongs, instead of in their place
+     *
+     * @return list<array{line: int, words: string}> what was guessed
+     *
+     * @throws RecipeProblem
+     */
+    public function told(Company $company, AreaRow $area, string $text, bool $add = false): array
+    {
+        ['steps' => $steps, 'notes' => $notes] = SaidRecipe::read($text, $this->desk->shelf->paints());
+        $plan = $add ? $this->desk->plan($area->recipe) : null;
+        $hex = $area->hex;
+        foreach ($steps as $step) {
+            $hex ??= $step->mix !== null && $step->isFilm() && $step->technique->isBase() ? $step->mix->colour()->toHex() : null;
+            $plan = $plan === null ? null : Editing::add($plan, $step->renamed($plan->freeKey($step->key)), null);
+        }
+        $this->keep($company, $area, $plan ?? new Plan($steps, []), $hex ?? '#808080', $plan === null ? 'written down as told' : 'added as told: '.implode(', ', array_map(static fn (PlannedStep $s): string => $s->technique->words(), $steps)));
+
+        return $notes;
+    }
+
+    /**
+     * Replaces every paint that is not at hand by what is.
+     *
+     * @return list<Change>
+     */
+    public function replace(Company $company, AreaRow $area): array
+    {
+        $recipe = $area->recipe ?? throw RecipeProblem::notDrafted($area->name);
+        $plan = $this->desk->plan($recipe) ?? throw RecipeProblem::notDrafted($area->name);
+        $applied = $this->applied($company, $area, $plan);
+        $this->keep($company, $area, $applied->plan, $recipe->hex, 'paints replaced by what is owned');
+
+        return $applied->changes;
+    }
+
+    /**
+     * A recipe of the book on this area, with what stands on the shelf.
+     *
+     * @return list<Change>
+     */
+    public function fromBook(Company $company, AreaRow $area, BookRow $book): array
+    {
+        $plan = $this->plan($book);
+        $applied = $this->applied($company, $area, $plan);
+        $this->keep($company, $area, $applied->plan, $book->hex, 'from the book: '.$book->name, $book->way);
+
+        return $applied->changes;
+    }
+
+    /**
+     * @param list<string> $tags
+     *
+     * @throws DomainException
+     */
+    public function toBook(AreaRow $area, string $name, array $tags, string $notes): BookRow
+    {
+        $recipe = $area->recipe ?? throw RecipeProblem::notDrafted($area->name);
+        $plan = $this->desk->plan($recipe) ?? throw RecipeProblem::notDrafted($area->name);
+        if (BookRow::query()->where('painter_id', $area->painter_id)->where('name', $name)->exists()) {
+            throw new DomainException(sprintf('The book has a recipe "%s" already: choose another name.', $name));
+        }
+
+        return BookRow::query()->create([
+            'painter_id' => $area->painter_id,
+            'name' => $name,
+            'tags' => $tags,
+            'material' => $area->material,
+            'relief' => $area->relief,
+            'way' => $recipe->way,
+            'hex' => $recipe->hex,
+            'plan' => PortablePlan::of($plan),
+            'paints' => PortablePlan::paints($plan),
+            'strip' => $recipe->strip,
+            'notes' => $notes,
+        ]);
+    }
+
+    /** The plan of a recipe of the book, its paints taken from the shelf where they stand there. */
+    public function plan(BookRow $book): Plan
+    {
+        return PlanRows::toPlan(PortablePlan::row($book->plan, $this->desk->shelf), $this->desk->shelf);
+    }
+
+    public function applied(Company $company, AreaRow $area, Plan $plan): Applying
+    {
+        return Applying::to($plan, $area->toCore($company), $this->desk->undercoats->outcome($company)->after, $this->desk->shelf->paints(), $this->desk->painter->equipment());
+    }
+
+    /**
+     * @param int|null $on id of the area beside on which it was spilled or slipped; null for the first neighbour, 0 for none
+     *
+     * @throws RecipeProblem
+     */
+    public function mending(Company $company, AreaRow $area, string $key, string $mishap, ?int $on = null): Mending
+    {
+        $outcomes = $this->desk->outcomes($company, $area, $area->recipe);
+        $beside = $this->beside($company, $area, $on);
+
+        return Mending::of(
+            Mishap::tryFrom($mishap) ?? throw RecipeProblem::noSuchMishap(),
+            array_slice($outcomes, 1),
+            $key,
+            $area->toCore($company),
+            $outcomes[0]->after,
+            $this->desk->palette,
+            $beside === null ? null : new Neighbour($beside->toCore($company), array_slice($this->desk->outcomes($company, $beside, $beside->recipe), 1), $outcomes[0]->after),
+        );
+    }
+
+    /**
+     * Adds the repair steps: behind the step where it happened, or to the recipe of the area beside.
+     *
+     * @return string|null name of the area beside, where they went there
+     */
+    public function mend(Company $company, AreaRow $area, string $key, string $mishap, ?int $on = null): ?string
+    {
+        $mending = $this->mending($company, $area, $key, $mishap, $on);
+        $beside = $mending->mishap->isBeside() ? $this->beside($company, $area, $on) : null;
+        $on = $beside ?? $area;
+        $recipe = $on->recipe ?? throw RecipeProblem::notDrafted($on->name);
+        $plan = $this->desk->plan($recipe) ?? throw RecipeProblem::notDrafted($on->name);
+        $after = $beside === null ? $key : null;
+        foreach ($mending->steps as $step) {
+            $step = $plan->step($step->key) === null ? $step : $step->renamed($plan->freeKey($step->key));
+            $plan = Editing::add($plan, $step, $after);
+            $after = $step->key;
+        }
+        $this->keep($company, $on, $plan, $recipe->hex, 'mended: '.$mending->mishap->words(), seen: $beside === null);
+
+        return $beside?->name;
+    }
+
+    /** @return list<AreaRow> neighbours whose recipe can mend them */
+    public function neighbours(Company $company, AreaRow $area): array
+    {
+        return array_values($company->areas->filter(static fn (AreaRow $a): bool => $a->id !== $area->id && in_array($a->id, $area->beside ?? [], true) && $a->recipe !== null)->all());
+    }
+
+    private function beside(Company $company, AreaRow $area, ?int $on): ?AreaRow
+    {
+        $all = $this->neighbours($company, $area);
+        foreach ($all as $each) {
+            if ($each->id === $on) {
+                return $each;
+            }
+        }
+
+        return $on === null ? $all[0] ?? null : null;
+    }
+
+    /** From now on as that one, except for what is changed; null lets it stand alone. */
+    public function follow(Company $company, AreaRow $area, ?AreaRow $model): void
+    {
+        DB::transaction(function () use ($company, $area, $model): void {
+            if ($this->version !== null && $area->recipe !== null && $this->version !== $area->recipe->version) {
+                throw RecipeProblem::changedMeanwhile();
+            }
+            if ($model === null) {
+                $area->recipe?->update(['follows_id' => null, 'followed' => null]);
+
+                return;
+            }
+            $leader = $model->recipe ?? throw RecipeProblem::notDrafted($model->name);
+            $recipe = $area->recipe ?? $this->fresh($area, $leader->hex, $leader->way);
+            if ($recipe->exists && $recipe->version === 0) {
+                RecipeHistory::record($recipe, 'as it was');
+            }
+            (new RecipeFollowing($this->desk))->follow($recipe, $leader);
+            $area->update(['hex' => $recipe->hex]);
+            $this->desk->store($recipe, $this->desk->plan($recipe) ?? new Plan([], []), $company, $area);
+            RecipeHistory::record($recipe, 'as '.$model->name);
+        });
+    }
+
+    /**
+     * @param bool $seen whether it is the recipe whose state was seen; where that is no longer the newest, the plan is kept aside
+     */
+    private function keep(Company $company, AreaRow $area, Plan $plan, string $hex, string $words, ?Way $way = null, bool $seen = true): RecipeRow
+    {
+        $colour = Srgb::fromHex($hex)->toHex();
+
+        return DB::transaction(function () use ($company, $area, $plan, $colour, $words, $way, $seen): RecipeRow {
+            $recipe = $area->recipe ?? $this->fresh($area, $colour, $way ?? $this->desk->painter->way);
+            if ($seen && $recipe->exists && $this->version !== null && $this->version !== $recipe->version) {
+                RecipeHistory::aside($recipe, $this->version, $words, ['plan' => PlanRows::toRow($plan), 'hex' => $colour, 'way' => ($way ?? $recipe->way)->value, 'options' => $recipe->options]);
+
+                return $recipe;
+            }
+            if ($recipe->exists && $recipe->version === 0) {
+                RecipeHistory::record($recipe, 'as it was');
+            }
+            $aimed = $recipe->hex;
+            $recipe->fill(['hex' => $colour, ...($way === null ? [] : ['way' => $way])]);
+            $area->update(['hex' => $colour]);
+            $this->desk->store($recipe, $plan, $company, $area);
+            RecipeHistory::record($recipe, $words);
+            (new RecipeFollowing($this->desk))->tell($company, $recipe, $aimed);
+
+            return $recipe;
+        });
+    }
+
+    private function fresh(AreaRow $area, string $hex, Way $way): RecipeRow
+    {
+        $recipe = new RecipeRow(['area_id' => $area->id, 'hex' => $hex, 'way' => $way, 'drafted_for' => ['relief' => $area->relief->value, 'material' => $area->material->value]]);
+        $recipe->painter_id = $area->painter_id;
+        $area->setRelation('recipe', $recipe);
+
+        return $recipe;
+    }
+}

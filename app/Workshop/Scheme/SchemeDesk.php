@@ -1,0 +1,128 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Workshop\Scheme;
+
+use App\Models\AreaRow;
+use App\Models\Company;
+use App\Models\Painter;
+use App\Models\TrialRow;
+use App\Workshop\Recipe\RecipeDesk;
+use App\Workshop\Shelf\ShelfRows;
+use DomainException;
+use Illuminate\Support\Facades\DB;
+use Kalokroma\Colour\Harmony;
+use Kalokroma\Colour\Srgb;
+use Kalokroma\Scheme\Coloured;
+use Kalokroma\Scheme\Legibility;
+use Kalokroma\Scheme\Pool;
+use Kalokroma\Scheme\Proposal;
+use Kalokroma\Scheme\Proposals;
+use Kalokroma\Scheme\Sight;
+use Kalokroma\Shelf\Mix;
+
+/**
+ * Where a company's colours are chosen: kept, judged, proposed, and tried.
+ *
+ * @phpstan-type Chosen array{area: int, colour: string|null, mix: list<array{paint: int, parts: int}>|null, fixed: bool}
+ */
+final readonly class SchemeDesk
+{
+    public ShelfRows $shelf;
+
+    public function __construct(public Painter $painter)
+    {
+        $this->shelf = ShelfRows::of($painter);
+    }
+
+    /** @return list<Coloured> */
+    public function coloured(Company $company): array
+    {
+        return array_values($company->areas->map(static fn (AreaRow $a): Coloured => new Coloured(
+            $a->toCore($company),
+            $a->hex === null ? null : Srgb::fromHex($a->hex)->toLab(),
+            $a->fixed && $a->hex !== null,
+        ))->all());
+    }
+
+    public function legibility(Company $company, Sight $sight): Legibility
+    {
+        return new Legibility($this->coloured($company), $company->touching(), $sight);
+    }
+
+    public function pool(): Pool
+    {
+        return new Pool($this->shelf->paints());
+    }
+
+    /** @return list<Proposal> */
+    public function proposals(Company $company, Sight $sight, ?Harmony $harmony): array
+    {
+        return Proposals::of($this->coloured($company), $company->touching(), $this->pool(), $sight, $harmony);
+    }
+
+    /** The paints an area's colour was chosen as, if it was. */
+    public function mix(AreaRow $area): ?Mix
+    {
+        return $area->mix === null ? null : $this->shelf->plannedMix($area->mix);
+    }
+
+    /**
+     * Chooses colours for some areas, all or none; recipes and undercoat follow.
+     *
+     * @param list<Chosen> $given a mix gives its own colour
+     */
+    public function choose(Company $company, array $given): void
+    {
+        DB::transaction(function () use ($company, $given): void {
+            foreach ($given as ['area' => $id, 'colour' => $colour, 'mix' => $mix, 'fixed' => $fixed]) {
+                $area = $company->areas->firstWhere('id', $id) ?? throw new DomainException(sprintf('%s has no such area.', $company->name));
+                $hex = match (true) {
+                    $mix !== null => $this->shelf->mix($mix)->colour()->toHex(),
+                    $colour !== null => Srgb::fromHex($colour)->toHex(),
+                    default => null,
+                };
+                $area->update(['hex' => $hex, 'mix' => $mix, 'fixed' => $fixed && $hex !== null]);
+            }
+            (new RecipeDesk($this->painter))->refreshOne($company);
+        });
+    }
+
+    /** Keeps the colours and the undercoat as they are now, beside what is chosen later. */
+    public function keepTrial(Company $company, string $name, string $notes): TrialRow
+    {
+        $colours = [];
+        foreach ($company->areas as $area) {
+            if ($area->hex !== null) {
+                $colours[$area->name] = ['hex' => $area->hex, 'mix' => $area->mix];
+            }
+        }
+        if ($colours === []) {
+            throw new DomainException('No area has a colour yet: there is nothing to keep.');
+        }
+
+        return TrialRow::query()->create([
+            'painter_id' => $company->painter_id,
+            'company_id' => $company->id,
+            'name' => $name,
+            'notes' => $notes,
+            'colours' => $colours,
+            'undercoat' => $company->undercoat,
+        ]);
+    }
+
+    /** Makes a trial the chosen scheme; areas it does not name keep what they have. */
+    public function takeTrial(Company $company, TrialRow $trial): void
+    {
+        $given = [];
+        foreach ($company->areas as $area) {
+            $kept = $trial->colours[$area->name] ?? null;
+            if ($kept !== null) {
+                $usable = $kept['mix'] !== null && array_filter($kept['mix'], fn (array $p): bool => $this->shelf->find((string) $p['paint']) === null) === [];
+                $given[] = ['area' => $area->id, 'colour' => $kept['hex'], 'mix' => $usable ? $kept['mix'] : null, 'fixed' => $area->fixed];
+            }
+        }
+        $this->choose($company, $given);
+    }
+}

@@ -1,0 +1,136 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Workshop\Shelf;
+
+use App\Formats\Shelf\PaintFields;
+use App\Formats\Shelf\ShelfFile;
+use App\Formats\UnreadableFile;
+use App\Models\Painter;
+use App\Models\PaintRow;
+use BackedEnum;
+use Carbon\CarbonImmutable;
+use DateTimeInterface;
+use Illuminate\Support\Facades\DB;
+
+/**
+ * Brings a shelf file in: every good line is taken, every other one named with its reason; a broken file changes nothing.
+ * The same can be looked at first, without writing anything.
+ */
+final class ShelfImport
+{
+    private const ATTRIBUTES = ['colour' => 'hex', 'set' => 'set_name', 'price' => 'price_minor', 'opened' => 'opened_on'];
+
+    /**
+     * @return array{taken: int, changed: int, same: int, skipped: int, missing: list<string>, lines: list<array{line: int, name: string, outcome: string, why: string}>}
+     *
+     * @throws UnreadableFile
+     */
+    public static function run(Painter $painter, string $bytes, bool $write = true): array
+    {
+        $rows = ShelfFile::read($bytes);
+
+        return DB::transaction(static function () use ($painter, $rows, $write): array {
+            $report = ['taken' => 0, 'changed' => 0, 'same' => 0, 'skipped' => 0, 'missing' => [], 'lines' => []];
+            $known = [];
+            foreach (PaintRow::withTrashed()->where('painter_id', $painter->id)->get() as $paint) {
+                $known[$paint->line."\n".$paint->name] = $paint;
+            }
+            $seen = [];
+            foreach ($rows as $row) {
+                $fields = PaintFields::read($row['fields']);
+                $key = trim($row['fields']['line'] ?? '')."\n".trim($row['fields']['name'] ?? '');
+                $why = $row['problem'] ?? implode(' ', $fields->problems);
+                if ($why === '' && isset($seen[$key])) {
+                    $why = sprintf('The same paint stands on line %d already.', $seen[$key]);
+                }
+                $outcome = 'skipped';
+                if (isset($row['swatch'])) {
+                    $fields = $fields->with(['swatch' => $row['swatch']]);
+                }
+                if ($why === '') {
+                    [$outcome, $why] = self::take($painter, $fields->attributes, $row['extra'], $known[$key] ?? null, $row['fields'], $write);
+                }
+                $seen[$key] ??= $row['line'];
+                ++$report[$outcome];
+                $report['lines'][] = ['line' => $row['line'], 'name' => trim($row['fields']['name'] ?? ''), 'outcome' => $outcome, 'why' => $why];
+            }
+            foreach ($known as $key => $paint) {
+                if (!isset($seen[$key]) && !$paint->trashed()) {
+                    $report['missing'][] = $paint->name;
+                }
+            }
+
+            return $report;
+        });
+    }
+
+    /**
+     * @param array<string, mixed>  $attributes
+     * @param array<string, string> $extra      columns of the file that we do not know
+     * @param array<string, string> $given      columns the file has: what it does not name stays as it is
+     *
+     * @return array{string, string} outcome, and what changes
+     */
+    private static function take(Painter $painter, array $attributes, array $extra, ?PaintRow $known, array $given, bool $write): array
+    {
+        $kept = array_filter([...($known->extra ?? []), ...$extra], static fn (string $cell): bool => $cell !== '');
+        $attributes['extra'] = $kept === [] ? null : $kept;
+        if ($known === null) {
+            if ($write) {
+                $painter->paints()->create($attributes);
+            }
+
+            return ['taken', ''];
+        }
+        foreach ([...PaintFields::COLUMNS, ...PaintFields::FURTHER] as $column) {
+            if (!array_key_exists($column, $given)) {
+                unset($attributes[self::ATTRIBUTES[$column] ?? $column]);
+                if ($column === 'colour') {
+                    unset($attributes['lab'], $attributes['reflectance']);
+                }
+            }
+        }
+        $before = $known->left_ml;
+        $known->fill($attributes);
+        $watched = array_diff(array_keys($attributes), ['lab', 'reflectance']);
+        $isBack = $known->trashed();
+        if (!$isBack && !$known->isDirty($watched)) {
+            return ['same', ''];
+        }
+        $changes = self::changes($known, array_values($watched));
+        if ($write) {
+            if ($isBack) {
+                $known->restore();
+            }
+            $known->save();
+            StockDesk::entered($known, $before, 'from a file', CarbonImmutable::now());
+        }
+
+        return $isBack ? ['taken', 'It was taken off the shelf and comes back.'] : ['changed', $changes];
+    }
+
+    /** @param list<string> $watched */
+    private static function changes(PaintRow $paint, array $watched): string
+    {
+        $said = [];
+        foreach (array_intersect($watched, array_keys($paint->getDirty())) as $attribute) {
+            $column = array_flip(self::ATTRIBUTES)[$attribute] ?? $attribute;
+            $said[] = $column === 'extra' || $column === 'swatch' ? ($column === 'extra' ? 'other columns' : 'its test swatch') : sprintf('%s: %s → %s', $column, self::text($paint->getOriginal($attribute)), self::text($paint->getAttribute($attribute)));
+        }
+
+        return implode('; ', $said);
+    }
+
+    private static function text(mixed $value): string
+    {
+        return match (true) {
+            $value instanceof BackedEnum => (string) $value->value,
+            $value instanceof DateTimeInterface => $value->format('Y-m-d'),
+            is_bool($value) => $value ? 'yes' : 'no',
+            $value === null || $value === '' => 'nothing',
+            default => is_scalar($value) ? mb_strimwidth((string) $value, 0, 40, '…') : '…',
+        };
+    }
+}

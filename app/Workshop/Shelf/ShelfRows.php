@@ -1,0 +1,115 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Workshop\Shelf;
+
+use App\Models\Painter;
+use App\Models\PaintRow;
+use Kalokroma\Colour\Reflectance;
+use Kalokroma\Film\ColourSource;
+use Kalokroma\Film\Finish;
+use Kalokroma\Shelf\Mix;
+use Kalokroma\Shelf\Paint;
+use Kalokroma\Shelf\ShelfProblem;
+
+/** A painter's shelf as the core sees it. */
+final class ShelfRows
+{
+    /** @var array<string, Paint> those that were asked for already: most questions concern few */
+    private array $byId = [];
+
+    /** @var array<string, PaintRow> */
+    private array $rows = [];
+
+    /** @var array<string, PaintRow> taken off the shelf: recipes still know them, nothing else does */
+    private array $gone = [];
+
+    private function __construct()
+    {
+    }
+
+    public static function of(Painter $painter): self
+    {
+        $shelf = new self();
+        foreach (PaintRow::withTrashed()->where('painter_id', $painter->id)->orderBy('id')->get() as $row) {
+            if ($row->trashed()) {
+                $shelf->gone[(string) $row->id] = $row;
+            } else {
+                $shelf->rows[(string) $row->id] = $row;
+            }
+        }
+
+        return $shelf;
+    }
+
+    public static function toCore(PaintRow $row): Paint
+    {
+        return new Paint(
+            (string) $row->id,
+            $row->name,
+            $row->line,
+            $row->behaviour,
+            $row->reflectance === null ? null : Reflectance::of(array_map(floatval(...), $row->reflectance)),
+            $row->owned && !$row->isDriedUp() && !$row->trashed(),
+            $row->left_ml,
+            SwatchDesk::pigment($row),
+            ColourSource::fromText($row->colour_source),
+            Finish::tryFrom($row->finish) ?? Finish::Matt,
+        );
+    }
+
+    /** @return list<Paint> */
+    public function paints(): array
+    {
+        return array_map(fn (int|string $id): Paint => $this->made((string) $id, $this->rows[$id]), array_keys($this->rows));
+    }
+
+    public function find(string $id): ?Paint
+    {
+        return isset($this->rows[$id]) ? $this->made($id, $this->rows[$id]) : null;
+    }
+
+    /**
+     * @param list<array{paint: string|int, parts: int}> $parts
+     *
+     * @throws ShelfProblem
+     */
+    public function mix(array $parts): Mix
+    {
+        return Mix::of(array_map(fn (array $p): array => [
+            'paint' => $this->find((string) $p['paint']) ?? throw ShelfProblem::notOnTheShelf((string) $p['paint']),
+            'parts' => $p['parts'],
+        ], $parts));
+    }
+
+    /** A paint of a plan, which may have been taken off the shelf since. */
+    public function planned(string $id): ?Paint
+    {
+        return $this->find($id) ?? (isset($this->gone[$id]) ? $this->made($id, $this->gone[$id]) : null);
+    }
+
+    /**
+     * A mix of a plan, whose paints may have been taken off the shelf since; null where one of them is not known at all.
+     *
+     * @param list<array{paint: string|int, parts: int}> $parts
+     */
+    public function plannedMix(array $parts): ?Mix
+    {
+        $found = [];
+        foreach ($parts as ['paint' => $id, 'parts' => $amount]) {
+            $paint = $this->planned((string) $id);
+            if ($paint?->colour === null) {
+                return null;
+            }
+            $found[] = ['paint' => $paint, 'parts' => $amount];
+        }
+
+        return Mix::of($found);
+    }
+
+    private function made(string $id, PaintRow $row): Paint
+    {
+        return $this->byId[$id] ??= self::toCore($row);
+    }
+}

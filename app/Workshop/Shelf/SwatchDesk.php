@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Workshop\Shelf;
+
+use App\Models\PaintRow;
+use Carbon\CarbonImmutable;
+use DomainException;
+use Kalokroma\Colour\Ciede2000;
+use Kalokroma\Colour\Lab;
+use Kalokroma\Colour\Reflectance;
+use Kalokroma\Film\Calibration;
+use Kalokroma\Film\Hiding;
+use Kalokroma\Film\Pigment;
+use Kalokroma\Film\SaidThinning;
+use Kalokroma\Film\Thinning;
+use Kalokroma\Shelf\Mix;
+use Kalokroma\Shelf\Paint;
+use Kalokroma\Undercoat\Tone;
+
+/**
+ * Test swatches: keeps the readings of one coat over black and white with what was solved from them, and tells what
+ * that changed.
+ *
+ * @phpstan-type Swatch array{on_black: list<float>, on_white: list<float>, black: list<float>, white: list<float>, thin: string, by: string, at: string, absorption: list<float>, scattering: list<float>, guarded: int, contrast: float}
+ */
+final class SwatchDesk
+{
+    /** Bare fields of the card, where they are not read: L* of toner and of paper. */
+    public const CARD_BLACK = [25.0, 0.0, 0.0];
+    public const CARD_WHITE = [94.0, 0.0, 0.0];
+
+    /** @throws DomainException in a sentence, where the readings cannot be */
+    public static function calibrate(PaintRow $paint, Lab $onBlack, Lab $onWhite, Lab $black, Lab $white, Thinning $thinning, string $by, CarbonImmutable $at): void
+    {
+        if (!$paint->behaviour->canBeRead()) {
+            throw new DomainException(sprintf('%s is %s paint: a swatch of it cannot be read, since %s.', $paint->name, $paint->behaviour->value, $paint->behaviour->colours() ? 'it changes with the angle or lies too thick' : 'it brings no colour'));
+        }
+        $found = Calibration::solve(Reflectance::fromLab($onBlack), Reflectance::fromLab($onWhite), Reflectance::fromLab($black), Reflectance::fromLab($white), $thinning->load());
+        $list = static fn (Lab $lab): array => $lab->rounded();
+        $round = static fn (float $v): float => round($v, 9);
+        $paint->update(['swatch' => [
+            'on_black' => $list($onBlack),
+            'on_white' => $list($onWhite),
+            'black' => $list($black),
+            'white' => $list($white),
+            'thin' => $thinning->ratio(),
+            'by' => $by,
+            'at' => $at->toIso8601ZuluString(),
+            'absorption' => array_map($round, $found->pigment->absorption),
+            'scattering' => array_map($round, $found->pigment->scattering),
+            'guarded' => $found->guarded,
+            'contrast' => round($found->contrast, 4),
+        ]]);
+    }
+
+    /** @throws DomainException where an amount was left open, or it is no thinning */
+    public static function thinning(mixed $said): Thinning
+    {
+        $text = is_string($said) ? trim($said) : '';
+
+        return $text === '' ? Thinning::undiluted() : (SaidThinning::read($text)->thinning ?? throw new DomainException('A swatch needs both amounts of its thinning: say it as 2:1, or undiluted.'));
+    }
+
+    /** What was measured, where a swatch was read and the paint is of a kind that can be read. */
+    public static function pigment(PaintRow $paint): ?Pigment
+    {
+        /** @var Swatch|null $swatch */
+        $swatch = $paint->swatch;
+
+        return $swatch === null || !$paint->behaviour->canBeRead() ? null
+            : Pigment::measured(array_map(floatval(...), $swatch['absorption']), array_map(floatval(...), $swatch['scattering']));
+    }
+
+    /** @return array<string, mixed>|null what the swatch changed; null without one */
+    public static function view(PaintRow $paint): ?array
+    {
+        $measured = ShelfRows::toCore($paint);
+        if ($paint->swatch === null || self::pigment($paint) === null) {
+            return null;
+        }
+        /** @var Swatch $swatch */
+        $swatch = $paint->swatch;
+        $typed = ShelfRows::toCore((clone $paint)->setAttribute('swatch', null));
+        $side = static fn (Paint $p): ?array => $p->colour === null ? null : [
+            'hex' => $p->colour->toHex(),
+            'coats' => array_map(static fn (Tone $tone): ?int => Hiding::of($p->pigment(), 1.0, $tone->assumed())->coats, Tone::usual()),
+            'certainty' => round(Mix::single($p)->certainty(), 1),
+            'one_coat' => array_map(static fn (Tone $tone): string => $p->pigment()->over($tone->assumed(), 1.0)->toHex(), Tone::usual()),
+        ];
+
+        return [
+            'at' => $swatch['at'],
+            'by' => $swatch['by'],
+            'thin' => $swatch['thin'],
+            'guarded' => $swatch['guarded'],
+            'contrast' => round(100 * $swatch['contrast']),
+            'grounds' => array_map(static fn (Tone $tone): string => $tone->assumed()->toHex(), Tone::usual()),
+            'before' => $side($typed),
+            'after' => $side($measured),
+            'apart' => $typed->colour === null || $measured->colour === null ? null : round(Ciede2000::difference($typed->colour->toLab(), $measured->colour->toLab()), 1),
+        ];
+    }
+}

@@ -1,0 +1,191 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Recipe\Change;
+
+use Kalokroma\Recipe\Judge\OrderRules;
+use Kalokroma\Recipe\Judge\Rules;
+use Kalokroma\Recipe\Plan\Loop;
+use Kalokroma\Recipe\Plan\Plan;
+use Kalokroma\Recipe\Plan\PlannedStep;
+use Kalokroma\Recipe\Plan\RecipeProblem;
+use Kalokroma\Recipe\Technique\Technique;
+use Kalokroma\Shelf\Mix;
+
+/**
+ * Changes to a recipe. What breaks a hard rule that held before is refused with its reason; soft rules are only marked,
+ * see {@see Rules}.
+ */
+final class Editing
+{
+    public const MOST_STEPS = 40;
+
+    /** @throws RecipeProblem */
+    public static function add(Plan $plan, PlannedStep $step, ?string $after): Plan
+    {
+        if ($step->technique === Technique::Undercoat) {
+            throw RecipeProblem::undercoatOnce();
+        }
+        if (count($plan->steps) >= self::MOST_STEPS) {
+            throw RecipeProblem::tooManySteps(self::MOST_STEPS);
+        }
+        $at = $after === null ? self::place($plan, $step) : self::index($plan, $after) + 1;
+        $steps = $plan->steps;
+        array_splice($steps, $at, 0, [$step]);
+
+        return self::checked($plan, $plan->withSteps($steps));
+    }
+
+    /** @throws RecipeProblem */
+    public static function drop(Plan $plan, string $key): Plan
+    {
+        $at = self::index($plan, $key);
+        $steps = $plan->steps;
+        array_splice($steps, $at, 1);
+        $next = $steps[$at]->key ?? null;
+        $steps = array_map(static fn (PlannedStep $s): PlannedStep => $s->loop !== null && $s->loop->from === $key && $next !== null
+            ? $s->looped(new Loop($next, $s->loop->rounds, $s->loop->exit)) : $s, $steps);
+
+        return self::checked($plan, $plan->withSteps($steps));
+    }
+
+    /**
+     * @param int $to place from 0, counted without the step itself
+     *
+     * @throws RecipeProblem
+     */
+    public static function move(Plan $plan, string $key, int $to): Plan
+    {
+        $at = self::index($plan, $key);
+        if ($to < 0 || $to >= count($plan->steps)) {
+            throw RecipeProblem::noSuchPlaceInOrder($to, count($plan->steps));
+        }
+        $steps = $plan->steps;
+        $taken = array_splice($steps, $at, 1);
+        array_splice($steps, $to, 0, $taken);
+
+        return self::checked($plan, $plan->withSteps($steps));
+    }
+
+    /**
+     * Makes one step of this and the next: coats of one paint are added up, two paints become one mix.
+     *
+     * @throws RecipeProblem
+     */
+    public static function merge(Plan $plan, string $key): Plan
+    {
+        $at = self::index($plan, $key);
+        $first = $plan->steps[$at];
+        $second = $plan->steps[$at + 1] ?? throw RecipeProblem::nothingToMerge($key);
+        if ($first->technique->facts()->lies !== $second->technique->facts()->lies || $first->mix === null || $second->mix === null) {
+            throw RecipeProblem::cannotMerge($first->technique->words(), $second->technique->words());
+        }
+        $same = $first->mix->key() === $second->mix->key();
+        $steps = $plan->steps;
+        $merged = $same
+            ? $first->with(coats: $first->coats === null && $second->coats === null ? null : max(2, ($first->coats ?? 1) + ($second->coats ?? 1)))
+            : $first->with(mix: self::together($first->mix, $second->mix));
+        array_splice($steps, $at, 2, [$merged->looped($second->loop === null || $second->loop->from === $second->key ? $first->loop : $second->loop)]);
+
+        return self::checked($plan, $plan->withSteps($steps));
+    }
+
+    /**
+     * Goes through the steps from one to another several times; one round ends the loop.
+     *
+     * @throws RecipeProblem
+     */
+    public static function loop(Plan $plan, string $key, string $from, int $rounds, string $exit = ''): Plan
+    {
+        $at = self::index($plan, $key);
+        if (self::index($plan, $from) > $at) {
+            throw RecipeProblem::loopBackward($from, $key);
+        }
+        $step = $plan->steps[$at];
+        $exit = $exit !== '' ? $exit : ($step->technique->facts()->exit !== '' ? $step->technique->facts()->exit : 'again until it is strong enough');
+        $steps = $plan->steps;
+        $steps[$at] = $step->looped($rounds === 1 ? null : new Loop($from, $rounds, $exit));
+
+        return $plan->withSteps(array_values($steps));
+    }
+
+    /**
+     * @param callable(PlannedStep): PlannedStep $change
+     *
+     * @throws RecipeProblem
+     */
+    public static function change(Plan $plan, string $key, callable $change): Plan
+    {
+        $steps = $plan->steps;
+        $at = self::index($plan, $key);
+        $steps[$at] = $change($steps[$at]);
+
+        return self::checked($plan, $plan->withSteps(array_values($steps)));
+    }
+
+    /** Sets a soft rule aside, or lets it speak again. */
+    public static function overrule(Plan $plan, string $rule, bool $overruled): Plan
+    {
+        $kept = array_values(array_filter($plan->overruled, static fn (string $r): bool => $r !== $rule));
+
+        return $plan->withOverruled($overruled ? [...$kept, $rule] : $kept);
+    }
+
+    /** Where a new step belongs: behind the last of its phase or an earlier one. */
+    private static function place(Plan $plan, PlannedStep $step): int
+    {
+        $at = 0;
+        foreach ($plan->steps as $i => $other) {
+            if ($other->technique->facts()->phase <= $step->technique->facts()->phase) {
+                $at = $i + 1;
+            }
+        }
+
+        return $at;
+    }
+
+    private static function together(Mix $a, Mix $b): Mix
+    {
+        $parts = [];
+        foreach ([...$a->parts, ...$b->parts] as ['paint' => $paint, 'parts' => $amount]) {
+            $parts[$paint->id] = ['paint' => $paint, 'parts' => $amount + ($parts[$paint->id]['parts'] ?? 0)];
+        }
+
+        return Mix::of(array_values($parts));
+    }
+
+    /** @throws RecipeProblem */
+    private static function index(Plan $plan, string $key): int
+    {
+        foreach ($plan->steps as $i => $step) {
+            if ($step->key === $key) {
+                return $i;
+            }
+        }
+        throw RecipeProblem::noSuchStep($key);
+    }
+
+    /** @throws RecipeProblem where a hard rule is broken that was kept before */
+    private static function checked(Plan $before, Plan $after): Plan
+    {
+        $count = static function (Plan $plan): array {
+            $found = [];
+            foreach (OrderRules::broken($plan->steps) as $mark) {
+                if ($mark->hard) {
+                    $found[$mark->id()][] = $mark->finding->sentence();
+                }
+            }
+
+            return $found;
+        };
+        $had = $count($before);
+        foreach ($count($after) as $id => $sentences) {
+            if (count($sentences) > count($had[$id] ?? [])) {
+                throw RecipeProblem::hardRule($sentences[0]);
+            }
+        }
+
+        return $after;
+    }
+}

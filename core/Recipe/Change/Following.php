@@ -1,0 +1,148 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Recipe\Change;
+
+use Kalokroma\Recipe\Plan\Plan;
+use Kalokroma\Recipe\Plan\PlannedStep;
+use Kalokroma\Recipe\Plan\Who;
+
+/** "As that one, except …": what a recipe has of its own beside the one it follows, and how it keeps that when that one changes. */
+final class Following
+{
+    /**
+     * How a recipe departs from the one it follows, in plain words.
+     *
+     * @return list<array{key: string, words: string}>
+     */
+    public static function differences(Plan $model, Plan $own): array
+    {
+        $found = [];
+        foreach ($model->steps as $step) {
+            $mine = $own->step($step->key);
+            if ($mine === null) {
+                $found[] = ['key' => $step->key, 'words' => sprintf('without %s', self::name($step))];
+                continue;
+            }
+            $changed = self::changed($step, $mine);
+            if ($changed !== []) {
+                $found[] = ['key' => $step->key, 'words' => sprintf('%s: %s', self::name($step), implode(', ', $changed))];
+            }
+        }
+        foreach ($own->steps as $step) {
+            if ($model->step($step->key) === null) {
+                $found[] = ['key' => $step->key, 'words' => sprintf('with %s%s', self::name($step), $step->who === Who::Leaders ? ', leaders only' : '')];
+            }
+        }
+        if (self::order($model, $own) !== self::order($own, $model)) {
+            $found[] = ['key' => '', 'words' => 'in another order'];
+        }
+
+        return $found;
+    }
+
+    /**
+     * The recipe as it stands once the model has changed: what was its own stays, all else follows.
+     *
+     * @param Plan $before the model when it was last followed
+     */
+    public static function merged(Plan $before, Plan $own, Plan $now): Plan
+    {
+        $ownOrder = self::order($before, $own) !== self::order($own, $before);
+        $steps = [];
+        foreach ($now->steps as $step) {
+            $mine = $own->step($step->key);
+            $was = $before->step($step->key);
+            if ($mine === null && $was !== null) {
+                continue;
+            }
+            $steps[] = $mine === null || ($was !== null && self::changed($was, $mine) === []) ? $step : $mine;
+        }
+        foreach ($own->steps as $i => $step) {
+            if ($before->step($step->key) === null && $now->step($step->key) === null) {
+                $steps = self::behind($steps, $step, array_slice($own->steps, 0, $i));
+            }
+        }
+        if ($ownOrder) {
+            $place = array_flip(array_map(static fn (PlannedStep $s): string => $s->key, $own->steps));
+            usort($steps, static fn (PlannedStep $a, PlannedStep $b): int => ($place[$a->key] ?? PHP_INT_MAX) <=> ($place[$b->key] ?? PHP_INT_MAX));
+        }
+
+        return new Plan($steps, $now->leftOut, $now->findings, $own->overruled);
+    }
+
+    /**
+     * @return list<string> what differs between two versions of one step
+     */
+    private static function changed(PlannedStep $model, PlannedStep $own): array
+    {
+        $found = [];
+        if ($model->mix?->key() !== $own->mix?->key()) {
+            $found[] = sprintf('%s instead of %s', $own->words(), $model->words());
+        }
+        if ($model->technique !== $own->technique) {
+            $found[] = $own->technique->words().' instead of '.$model->technique->words();
+        }
+        if (!$model->thinning->equals($own->thinning)) {
+            $found[] = $own->thinning->isUndiluted() ? 'undiluted' : 'thinned '.$own->thinning->ratio();
+        }
+        if ($model->coats !== $own->coats) {
+            $found[] = $own->coats === null ? 'coats as computed' : ($own->coats === 1 ? '1 coat' : $own->coats.' coats');
+        }
+        if ($model->omitted !== $own->omitted) {
+            $found[] = $own->omitted ? 'left out' : 'not left out';
+        }
+        if ($model->place != $own->place) {
+            $found[] = $own->place->isUsual() ? 'at its usual place' : $own->place->words();
+        }
+        if ($model->who !== $own->who) {
+            $found[] = $own->who->words();
+        }
+        if ($model->level() !== $own->level()) {
+            $found[] = $own->level()->value;
+        }
+        if ($model->loop != $own->loop) {
+            $found[] = $own->loop === null ? 'once' : $own->loop->rounds.' rounds';
+        }
+        if ($model->tool !== $own->tool) {
+            $found[] = $own->tool?->words() ?? 'the usual tool';
+        }
+        if ($model->note !== $own->note) {
+            $found[] = 'another note';
+        }
+
+        return $found;
+    }
+
+    /**
+     * Puts a step behind the last of those that stood before it.
+     *
+     * @param list<PlannedStep> $steps
+     * @param list<PlannedStep> $before
+     *
+     * @return list<PlannedStep>
+     */
+    private static function behind(array $steps, PlannedStep $step, array $before): array
+    {
+        $keys = array_map(static fn (PlannedStep $s): string => $s->key, $before);
+        $at = 0;
+        foreach ($steps as $i => $other) {
+            $at = in_array($other->key, $keys, true) ? $i + 1 : $at;
+        }
+        array_splice($steps, $at, 0, [$step]);
+
+        return $steps;
+    }
+
+    /** @return list<string> keys of the first that the second has too, in the order of the first */
+    private static function order(Plan $of, Plan $with): array
+    {
+        return array_values(array_filter(array_map(static fn (PlannedStep $s): string => $s->key, $of->steps), static fn (string $key): bool => $with->step($key) !== null));
+    }
+
+    private static function name(PlannedStep $step): string
+    {
+        return $step->technique->words().($step->mix === null ? '' : ' '.$step->mix->words());
+    }
+}

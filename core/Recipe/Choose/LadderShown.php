@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Recipe\Choose;
+
+use Kalokroma\Colour\Ciede2000;
+use Kalokroma\Colour\Oklch;
+use Kalokroma\Recipe\Ladder\Ladder;
+use Kalokroma\Recipe\Ladder\LadderWish;
+use Kalokroma\Recipe\Plan\RecipeProblem;
+use Kalokroma\Shelf\Mix;
+use Kalokroma\Word\Finding;
+
+/** A ladder before anything is drafted from it: every rung as it is wanted, and what of the shelf would paint it. */
+final readonly class LadderShown
+{
+    /** Rungs that are shown, darkest first. */
+    public const RUNGS = ['shade', 'base', 'layer', 'drybrush', 'highlight', 'accent'];
+
+    /**
+     * @param list<array{rung: string, wanted: Oklch, mix: Mix, apart: float, reason: Finding}> $rungs
+     * @param Finding|null                                                                      $even  how even mixed rungs are
+     */
+    private function __construct(public array $rungs, public ?Finding $even)
+    {
+    }
+
+    /** @throws RecipeProblem where nothing covers */
+    public static function of(Oklch $intended, LadderWish $wish, Palette $palette): self
+    {
+        if ($palette->mixable() === []) {
+            throw RecipeProblem::nothingToPaintWith();
+        }
+        $ladder = new Ladder($intended, $wish);
+        $choice = new MixChoice($palette);
+        $mixed = $wish->mixed ? MixedRungs::of($palette, $ladder, ['shade'], ['drybrush', 'highlight', 'accent']) : null;
+        $rungs = [];
+        foreach (self::RUNGS as $rung) {
+            $wanted = $ladder->rung($rung);
+            $mix = $mixed?->mix($rung);
+            if ($mix === null) {
+                $mix = $choice->nearest($wanted->toLab())[0]->mix;
+                $choice->load($mix);
+            }
+            $rungs[] = ['rung' => $rung, 'wanted' => $wanted, 'mix' => $mix, 'apart' => Ciede2000::difference($mix->lab(), $wanted->toLab()), 'reason' => $ladder->reason($rung)];
+        }
+
+        return new self($rungs, $mixed?->evenness());
+    }
+}

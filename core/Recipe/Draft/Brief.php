@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Recipe\Draft;
+
+use Kalokroma\Caution\Tool;
+use Kalokroma\Colour\Oklch;
+use Kalokroma\Colour\Reflectance;
+use Kalokroma\Figure\Area;
+use Kalokroma\Film\Surface;
+use Kalokroma\Recipe\Choose\Palette;
+use Kalokroma\Recipe\Ladder\LadderWish;
+use Kalokroma\Recipe\Plan\PlannedStep;
+use Kalokroma\Recipe\Technique\Technique;
+use Kalokroma\Recipe\Technique\Way;
+use Kalokroma\Shelf\Equipment;
+use Kalokroma\Shelf\Paint;
+
+/** Everything a recipe is drafted from. */
+final readonly class Brief
+{
+    /**
+     * @param Reflectance|Surface $ground  the undercoat; by recess, plane and ridge where it is a light sketch
+     * @param list<Paint>         $shelf
+     * @param Palette|null        $palette of that shelf, where several areas are drafted from it
+     * @param int                 $leaders figures that get one more highlight
+     */
+    public function __construct(
+        public Area $area,
+        public Oklch $intended,
+        public Way $way,
+        public Reflectance|Surface $ground,
+        public array $shelf,
+        public LadderWish $ladder = new LadderWish(),
+        public Equipment $equipment = new Equipment(true, true),
+        public int $leaders = 0,
+        public ?Palette $palette = null,
+    ) {
+    }
+
+    /** The step with the brush the painter owns: who keeps none for metal takes the usual one, and is told to wash it well. */
+    public function handled(PlannedStep $step): PlannedStep
+    {
+        $usual = Technique::Basecoat->tool($this->area->surfaceCm2);
+
+        return $this->equipment->metalBrush || $step->technique->tool($this->area->surfaceCm2) !== Tool::MetalBrush
+            ? $step
+            : $step->with(tool: $usual, note: $step->note !== '' ? $step->note : 'Wash this brush and change the water afterwards: flakes wander into other paint.');
+    }
+
+    public function surface(): Surface
+    {
+        return $this->ground instanceof Surface ? $this->ground : Surface::uniform($this->ground);
+    }
+}

@@ -1,0 +1,188 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Recipe\Draft;
+
+use Kalokroma\Figure\Relief;
+use Kalokroma\Recipe\Technique\Stage;
+use Kalokroma\Recipe\Technique\Technique;
+use Kalokroma\Recipe\Technique\Way;
+use Kalokroma\Word\Finding;
+
+/**
+ * Which stages suit which relief, and why. The way of painting changes a row only where the relief can bear it.
+ *
+ * A row is stage => [technique, or null where the stage is left out; the reason].
+ */
+final class TechniqueTable
+{
+    private const BY_RELIEF = [
+        'tight' => [
+            'basecoat' => [Technique::Basecoat, 'Everything later lies on an even coat of the middle tone.'],
+            'wash' => [Technique::WashAllOver, 'In {relief} a wash runs into the recesses by itself and leaves the ridges.'],
+            'layer' => [Technique::Layer, 'The wash has dulled the planes: a layer brings the colour back and leaves the shade where it belongs.'],
+            'drybrush' => [null, 'Layers keep {relief} cleaner than a drybrush would.'],
+            'highlight' => [Technique::FeatheredLayer, 'The ridges catch the light: smaller and lighter than the layer.'],
+        ],
+        'broad' => [
+            'basecoat' => [Technique::Basecoat, 'Everything later lies on an even coat of the middle tone.'],
+            'wash' => [null, 'On {relief} a wash would sit and blotch: the shade is layered instead.'],
+            'shade' => [Technique::ShadeLayer, 'On {relief} the shade is painted in and feathered out, since nothing would run there by itself.'],
+            'layer' => [Technique::Layer, 'A step between base and highlight keeps a broad passage soft.'],
+            'drybrush' => [null, 'A drybrush leaves chalky streaks on {relief}.'],
+            'highlight' => [Technique::FeatheredLayer, 'Each step up covers less and crowds to the upper parts.'],
+        ],
+        'plate' => [
+            'basecoat' => [Technique::Basecoat, 'Everything later lies on an even coat of the middle tone.'],
+            'wash' => [Technique::RecessLine, 'On {relief} only the lines want shade: a wash all over would stain the flat.'],
+            'layer' => [null, 'On {relief} every edge of a layer would show: the coat stays whole.'],
+            'drybrush' => [null, 'A drybrush streaks on {relief}.'],
+            'highlight' => [Technique::EdgeHighlight, 'On {relief} the edge is what catches the light.'],
+        ],
+        'texture' => [
+            'basecoat' => [Technique::Basecoat, 'Everything later lies on an even coat of the middle tone.'],
+            'wash' => [Technique::WashAllOver, 'In {relief} a wash finds every hollow of the grain.'],
+            'layer' => [null, 'On {relief} the drybrush does the layering, faster and finer than a brush point could.'],
+            'drybrush' => [Technique::Drybrush, 'On {relief} the raised grain takes the paint off a nearly dry brush.'],
+            'highlight' => [Technique::Drybrush, 'A second pass, lighter and smaller, on the upper parts only.'],
+        ],
+        'trim' => [
+            'basecoat' => [Technique::Basecoat, 'Everything later lies on an even coat of the middle tone.'],
+            'wash' => [Technique::WashAllOver, 'On {relief} a wash sets the edges off in one go.'],
+            'layer' => [null, '{relief} is too small for a layer between wash and edge.'],
+            'drybrush' => [null, 'A drybrush would catch the neighbours of {relief}.'],
+            'highlight' => [Technique::EdgeHighlight, 'A touch on the edge makes {relief} readable from the table.'],
+        ],
+        'orb' => [
+            'basecoat' => [Technique::Basecoat, 'Everything later lies on an even coat of the middle tone.'],
+            'wash' => [null, 'On {relief} a wash would settle in a ring: dark to light is painted across it instead.'],
+            'shade' => [Technique::ShadeLayer, '{relief} runs from dark, on the side of the light, to glowing, opposite.'],
+            'layer' => [null, '{relief} needs one dark and one dot: a layer between would cloud it.'],
+            'drybrush' => [null, 'A drybrush scratches {relief}.'],
+            'highlight' => [Technique::Dot, 'One dot of light makes {relief} look wet and round.'],
+        ],
+    ];
+
+    private const STAINED = [
+        'basecoat' => [Technique::Stain, 'One coat of stain tints the ground and pools in {relief}: base and shade at once.'],
+        'wash' => [null, 'The stain pools in the recesses by itself: it is the shade as well.'],
+        'layer' => [Technique::Layer, 'Polishing layers on the planes bring the colour up where the stain lies thin.'],
+    ];
+
+    private const GLAZED = [
+        'shade' => [Technique::Glaze, 'Glazes of the shade, each ending in the recess, make the passage soft on {relief}.'],
+        'layer' => [Technique::Layer, 'A first, lighter layer that the glazes will join to the base.'],
+        'unify' => [Technique::Glaze, 'A thin glaze of the base hue pulls chalky highlights back in line.'],
+    ];
+
+    private const SPRAYED = [
+        'basecoat' => [Technique::AirbrushCoat, 'Sprayed, the coat lies thin and even on {relief}, before its neighbours are painted.'],
+        'layer' => [Technique::AirbrushFade, 'The fade from above lightens the upper parts and leaves the lower ones.'],
+    ];
+
+    private const BY_WAY = [
+        'layers' => [
+            'tight' => [
+                'wash' => [null, 'You paint with layers only: the shade is painted in instead of washed.'],
+                'shade' => [Technique::ShadeLayer, 'Without a wash the recesses of {relief} are painted in with a thinned shade.'],
+                'layer' => [Technique::Layer, 'A step between base and highlight, since you paint with layers only.'],
+            ],
+            'plate' => [
+                'wash' => [null, 'You paint with layers only: the lines are painted in.'],
+                'shade' => [Technique::ShadeLayer, 'On {relief} the lines are painted in with a thinned shade.'],
+            ],
+            'texture' => [
+                'wash' => [null, 'You paint with layers only: the hollows are painted in.'],
+                'shade' => [Technique::ShadeLayer, 'Without a wash the hollows are painted in with a thinned shade.'],
+                'layer' => [Technique::Layer, 'You paint with layers only: the grain is picked out by brush.'],
+                'drybrush' => [null, 'You paint with layers only, so the drybrush stays away although {relief} would suit it.'],
+                'highlight' => [Technique::FeatheredLayer, 'The tips of the grain, picked out by brush.'],
+            ],
+            'trim' => [
+                'wash' => [null, 'You paint with layers only: the edges are lined in.'],
+                'shade' => [Technique::ShadeLayer, 'Lined in, since you paint with layers only.'],
+            ],
+        ],
+        'drybrush' => [
+            'tight' => [
+                'layer' => [null, 'You favour the drybrush: it takes the place of the layer.'],
+                'drybrush' => [Technique::Drybrush, '{relief} have ridges enough for a drybrush to catch, and you favour it.'],
+                'highlight' => [Technique::Drybrush, 'A second pass, lighter and smaller, on the upper parts only.'],
+            ],
+        ],
+        'stain' => [
+            'tight' => self::STAINED,
+            'broad' => [
+                'shade' => [null, 'On {relief} the light sketch is the shade: the stain lets it through.'],
+                ...self::STAINED,
+                'layer' => [Technique::Layer, 'Polishing layers even out what the stain left streaky on {relief}.'],
+            ],
+            'texture' => [
+                ...self::STAINED,
+                'layer' => [null, 'On {relief} the drybrush polishes faster than a brush point could.'],
+                'drybrush' => [Technique::Drybrush, 'A light drybrush polishes what the stain left flat on {relief}.'],
+            ],
+            'trim' => ['basecoat' => self::STAINED['basecoat'], 'wash' => self::STAINED['wash']],
+            'plate' => ['basecoat' => [Technique::Basecoat, 'A stain would pool and dry in rings on {relief}: an opaque coat instead.']],
+            'orb' => ['basecoat' => [Technique::Basecoat, '{relief} is too small and smooth for a stain to settle: an opaque coat instead.']],
+        ],
+        'glazes' => [
+            'tight' => [
+                'wash' => [null, 'You paint with glazes: the shade is drawn in instead of washed.'],
+                ...self::GLAZED,
+            ],
+            'broad' => self::GLAZED,
+            'plate' => [
+                'layer' => [Technique::Glaze, 'On {relief} a glaze lightens toward the light without an edge.'],
+                'highlight' => [Technique::EdgeHighlight, 'On {relief} the edge is what catches the light.'],
+            ],
+            'texture' => [
+                'wash' => [null, 'You paint with glazes: the hollows are tinted instead of washed.'],
+                'shade' => [Technique::Glaze, 'Glazes of the shade, drawn into the hollows of {relief}.'],
+                'unify' => [Technique::Glaze, 'A thin glaze of the base hue takes the chalk out of the drybrush.'],
+            ],
+            'trim' => [
+                'wash' => [null, 'You paint with glazes: the edges are drawn in.'],
+                'shade' => [Technique::Glaze, 'Glazes of the shade along the edges of {relief}.'],
+            ],
+            'orb' => ['shade' => [Technique::Glaze, 'Glazes of the shade, one side of the orb darker with each.']],
+        ],
+        'airbrush' => [
+            'tight' => self::SPRAYED,
+            'broad' => self::SPRAYED,
+            'plate' => [
+                ...self::SPRAYED,
+                'wash' => [Technique::RecessLine, 'After the fade only the lines want shade.'],
+                'highlight' => [Technique::EdgeHighlight, 'On {relief} the edge is what catches the light.'],
+            ],
+            'texture' => ['basecoat' => self::SPRAYED['basecoat']],
+            'trim' => [],
+            'orb' => [],
+        ],
+    ];
+
+    /** Stages in the order of the work; "shade" is a layer that comes before the lighter ones, "unify" a glaze that draws all together. */
+    private const ORDER = ['basecoat', 'wash', 'shade', 'layer', 'drybrush', 'highlight', 'unify'];
+
+    /** @return list<array{key: string, stage: Stage, technique: Technique|null, reason: Finding}> */
+    public static function rows(Relief $relief, Way $way): array
+    {
+        $chosen = [...self::BY_RELIEF[$relief->value], ...(self::BY_WAY[$way->value][$relief->value] ?? [])];
+        $rows = [];
+        foreach (self::ORDER as $key) {
+            if (!isset($chosen[$key])) {
+                continue;
+            }
+            [$technique, $reason] = $chosen[$key];
+            $rows[] = [
+                'key' => $key,
+                'stage' => in_array($key, ['shade', 'unify'], true) ? Stage::Layer : Stage::from($key),
+                'technique' => $technique,
+                'reason' => new Finding('technique.'.$key, $reason, ['relief' => $relief->words()]),
+            ];
+        }
+
+        return $rows;
+    }
+}

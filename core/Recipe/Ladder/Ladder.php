@@ -1,0 +1,200 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Recipe\Ladder;
+
+use Kalokroma\Colour\Oklch;
+use Kalokroma\Word\Finding;
+
+/**
+ * The shade and highlight colours that go with an intended colour, computed in OKLCh.
+ *
+ * Lightness goes down or up by a rung; hue turns a little toward the direction of its family; chroma changes by the
+ * family's factor. Every rung is brought onto the screen with hue and lightness kept.
+ */
+final readonly class Ladder
+{
+    private const NEUTRAL_CHROMA = 0.025;
+    private const LEANS_FROM = 0.008;
+    private const MOST_LIGHT = 0.975;
+    private const LEAST_LIGHT = 0.12;
+
+    /** Change of OKLCh lightness of each rung; "shade" is a share of the lightness that is kept. */
+    private const SHADE_KEEPS = 0.62;
+    private const UP = ['base' => -0.04, 'layer' => 0.0, 'drybrush' => 0.09, 'highlight' => 0.17, 'accent' => 0.23];
+
+    /** Shares of the room that is left up to white which a rung may use: keeps light colours from all ending in white. */
+    private const MOST_OF_ROOM = ['drybrush' => 0.45, 'highlight' => 0.75, 'accent' => 0.92];
+
+    /** Rows: hue from, to (°), family, highlights toward hue (°), by at most (°), chroma factor, reason; shade toward hue, by at most, reason. */
+    private const FAMILIES = [
+        [0, 42, 'red', 62, 24, 0.95, 'toward orange, since white would turn it pink', 350, 12, 'toward wine'],
+        [42, 82, 'orange or brown', 88, 10, 0.85, 'toward bone rather than white, which keeps it warm', 25, 12, 'toward red-brown'],
+        [82, 118, 'yellow', 98, 6, 0.75, 'toward pale cream', 55, 26, 'toward brown, since black would turn it green'],
+        [118, 170, 'green', 108, 14, 0.85, 'toward bone', 215, 16, 'toward cold blue-green'],
+        [170, 285, 'blue', 215, 10, 0.75, 'toward pale sky', 285, 10, 'toward violet'],
+        [285, 335, 'violet', 345, 10, 0.8, 'toward rose', 275, 10, 'toward blue'],
+        [335, 360, 'pink', 40, 14, 0.8, 'toward flesh', 330, 10, 'toward plum'],
+    ];
+
+    /** @var array{int, int, string, int, int, float, string, int, int, string} */
+    private array $family;
+
+    private LightToward $light;
+
+    public function __construct(public Oklch $intended, public LadderWish $wish = new LadderWish())
+    {
+        $found = self::FAMILIES[0];
+        foreach (self::FAMILIES as $row) {
+            if ($intended->hue >= $row[0] && $intended->hue < $row[1]) {
+                $found = $row;
+            }
+        }
+        $this->family = $found;
+        $this->light = $this->whiteTurnsPink() && !$wish->insist ? LightToward::Flesh : $wish->light;
+    }
+
+    /** Whether white was asked for over a red. */
+    public function whiteTurnsPink(): bool
+    {
+        return $this->wish->light === LightToward::White && $this->family[2] === 'red' && !$this->isNeutral();
+    }
+
+    /** @param string $rung base, layer, drybrush, highlight, accent or shade */
+    public function rung(string $rung): Oklch
+    {
+        if ($rung === 'shade') {
+            return $this->shade();
+        }
+        $lift = self::UP[$rung] * $this->wish->contrast->factor();
+        if ($lift <= 0.0) {
+            return (new Oklch($this->noDarkerThan($this->intended->lightness + $lift), $this->intended->chroma, $this->intended->hue))->onScreen();
+        }
+        $room = max(0.0, self::MOST_LIGHT - $this->intended->lightness);
+        $lightness = $this->intended->lightness + min($lift, $room * self::MOST_OF_ROOM[$rung]);
+        $way = min(1.4, self::UP[$rung] / self::UP['highlight']);
+        $toward = $this->light->colour();
+        if ($toward !== null) {
+            return self::between($this->intended, $toward, $lightness)->onScreen();
+        }
+        if ($this->isNeutral()) {
+            return (new Oklch($lightness, $this->intended->chroma, $this->intended->hue))->onScreen();
+        }
+        [, , , $toward, $most, $factor] = $this->family;
+
+        return (new Oklch(
+            $lightness,
+            $this->intended->chroma * (1 + ($factor - 1) * $way),
+            $this->intended->hue + self::limited($this->intended->hueTurnTo($toward), $most) * $way,
+        ))->onScreen();
+    }
+
+    /** Why a rung is where it is, from the numbers it was computed with. */
+    public function reason(string $rung): Finding
+    {
+        $to = $this->rung($rung);
+        $step = 100 * ($to->lightness - $this->intended->lightness);
+        $facts = [
+            'step' => abs($step),
+            'turn' => abs($this->intended->hueTurnTo($to->hue)),
+            'from' => 100 * $this->intended->lightness,
+            'to' => 100 * $to->lightness,
+            'direction' => $rung === 'shade' ? $this->shadeWords() : $this->lightWords(),
+        ];
+        if ($rung === 'layer' || ($rung === 'base' && $step === 0.0)) {
+            return new Finding('ladder.intended', 'This is the intended colour itself, lightness {to} of 100.', $facts);
+        }
+        if ($rung === 'base') {
+            return new Finding('ladder.base', 'A middle tone {step} darker than intended (lightness {from} to {to}) leaves the layer room to lighten.', $facts);
+        }
+        if ($this->isNeutral() && ($rung === 'shade' ? $this->wish->shade === ShadeToward::Neighbour : $this->light === LightToward::Neighbour)) {
+            $facts['direction'] = match (true) {
+                $this->intended->lightness <= 0.6 => 'kept as neutral as it is',
+                $this->leans() => 'leaning as the colour itself does',
+                default => 'tinted cool, so that it reads as shadow and not as dirt',
+            };
+
+            return new Finding('ladder.neutral', $rung === 'shade'
+                ? 'Lightness {from} to {to}, {direction}.'
+                : 'Lightness {from} to {to} with the same tint: a stronger one would read as a colour.', $facts);
+        }
+
+        return new Finding(
+            'ladder.'.($rung === 'shade' ? 'shade' : 'light'),
+            $step < 0 ? '{step} darker (lightness {from} to {to}), hue turned {turn}° {direction}.' : '{step} lighter (lightness {from} to {to}), hue turned {turn}° {direction}.',
+            $facts,
+        );
+    }
+
+    private function shade(): Oklch
+    {
+        $lightness = $this->noDarkerThan($this->intended->lightness * (1 - (1 - self::SHADE_KEEPS) * $this->wish->contrast->factor()));
+        $dark = $this->wish->shade->colour($this->intended);
+        if ($dark !== null) {
+            return self::between($this->intended, $dark, $lightness)->onScreen();
+        }
+        if ($this->isNeutral()) {
+            return $this->intended->lightness > 0.6
+                ? (new Oklch($lightness, 0.018, $this->leans() ? $this->intended->hue : 240.0))->onScreen()
+                : (new Oklch($lightness, $this->intended->chroma, $this->intended->hue))->onScreen();
+        }
+        [, , , , , , , $toward, $most] = $this->family;
+
+        return (new Oklch(
+            $lightness,
+            $this->intended->chroma * 0.85,
+            $this->intended->hue + self::limited($this->intended->hueTurnTo($toward), $most),
+        ))->onScreen();
+    }
+
+    /** Rungs stop at the darkest that still reads, or at the intended colour where that is darker. */
+    private function noDarkerThan(float $lightness): float
+    {
+        return max($lightness, min(self::LEAST_LIGHT, $this->intended->lightness));
+    }
+
+    /** Whether a white or grey leans to a side that its shade can follow. */
+    private function leans(): bool
+    {
+        return $this->intended->chroma >= self::LEANS_FROM;
+    }
+
+    private function isNeutral(): bool
+    {
+        return $this->intended->chroma < self::NEUTRAL_CHROMA;
+    }
+
+    /** Where the straight way in OKLab from one colour to another passes this lightness; its end where it does not. */
+    private static function between(Oklch $from, Oklch $to, float $lightness): Oklch
+    {
+        $way = abs($to->lightness - $from->lightness) < 0.01 ? 1.0 : max(0.0, min(1.0, ($lightness - $from->lightness) / ($to->lightness - $from->lightness)));
+        $point = static fn (Oklch $c): array => [$c->chroma * cos(deg2rad($c->hue)), $c->chroma * sin(deg2rad($c->hue))];
+        [$a0, $b0] = $point($from);
+        [$a1, $b1] = $point($to);
+        $a = $a0 + ($a1 - $a0) * $way;
+        $b = $b0 + ($b1 - $b0) * $way;
+
+        return new Oklch($lightness, hypot($a, $b), fmod(rad2deg(atan2($b, $a)) + 360.0, 360.0));
+    }
+
+    private function lightWords(): string
+    {
+        return match (true) {
+            $this->whiteTurnsPink() && !$this->wish->insist => 'toward pale flesh, since the white you asked for would turn it pink',
+            $this->whiteTurnsPink() => 'toward white, as you insist, although it turns pink',
+            $this->light === LightToward::Neighbour => $this->family[6],
+            default => 'toward '.$this->light->words().', as you like it',
+        };
+    }
+
+    private function shadeWords(): string
+    {
+        return $this->wish->shade === ShadeToward::Neighbour ? $this->family[9] : 'toward '.$this->wish->shade->words().', as you like it';
+    }
+
+    private static function limited(float $turn, float $most): float
+    {
+        return max(-$most, min($most, $turn));
+    }
+}

@@ -1,0 +1,156 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Recipe\Plan;
+
+use DomainException;
+
+/** Raised when a recipe cannot be drafted or changed as asked. */
+final class RecipeProblem extends DomainException
+{
+    public static function noSuchStep(string $key): self
+    {
+        return new self(sprintf('This recipe has no step "%s".', mb_strimwidth($key, 0, 40, '…')));
+    }
+
+    public static function nothingToPaintWith(): self
+    {
+        return new self('No opaque or semi-opaque paint stands on the shelf with something left in it: bring in a few paints first.');
+    }
+
+    public static function shareOutOfRange(float $share): self
+    {
+        return new self(sprintf('%.0f %% of a place cannot be painted: give more than 0 and at most 100 %%.', 100 * $share));
+    }
+
+    public static function noSuchPlace(string $said): self
+    {
+        return new self(sprintf('"%s" is no place on an area that is known here.', mb_strimwidth($said, 0, 60, '…')));
+    }
+
+    public static function roundsOutOfRange(int $rounds): self
+    {
+        return new self(sprintf('%d rounds make no loop: choose 2 to %d.', $rounds, Loop::MOST_ROUNDS));
+    }
+
+    public static function needsAirbrush(): self
+    {
+        return new self('Airbrush fades need an airbrush, and your answers on the Figures page say that you have none: choose another way of painting.');
+    }
+
+    public static function tooManySteps(int $most): self
+    {
+        return new self(sprintf('A recipe has at most %d steps: merge or drop some first.', $most));
+    }
+
+    public static function noSuchPlaceInOrder(int $to, int $count): self
+    {
+        return new self(sprintf('There is no place %d among %d steps.', $to + 1, $count));
+    }
+
+    public static function nothingToMerge(string $key): self
+    {
+        return new self(sprintf('After step "%s" there is none to merge it with.', mb_strimwidth($key, 0, 40, '…')));
+    }
+
+    public static function cannotMerge(string $first, string $second): self
+    {
+        return new self(sprintf('%s and %s lie differently and cannot become one step.', ucfirst($first), $second));
+    }
+
+    public static function loopBackward(string $from, string $to): self
+    {
+        return new self(sprintf('A loop goes from an earlier step to a later one: "%s" comes after "%s".', $from, $to));
+    }
+
+    public static function hardRule(string $sentence): self
+    {
+        return new self('That cannot be: '.lcfirst($sentence));
+    }
+
+    public static function noSuchStart(string $id): self
+    {
+        return new self(sprintf('There is no start "%s" for a recipe.', mb_strimwidth($id, 0, 40, '…')));
+    }
+
+    public static function notDrafted(string $area): self
+    {
+        return new self(sprintf('%s has no recipe yet: draft one first.', $area));
+    }
+
+    public static function changedMeanwhile(): self
+    {
+        return new self('Another window has changed this recipe meanwhile: it is shown as it is now, look at it and press again.');
+    }
+
+    public static function nothingToUndo(): self
+    {
+        return new self('There is nothing to undo.');
+    }
+
+    public static function nothingToRedo(): self
+    {
+        return new self('There is nothing to redo.');
+    }
+
+    public static function followsInACircle(): self
+    {
+        return new self('That recipe follows this one already: two recipes cannot follow each other.');
+    }
+
+    public static function noSuchEdit(string $kind): self
+    {
+        return new self(sprintf('"%s" is no way to change a recipe.', mb_strimwidth($kind, 0, 40, '…')));
+    }
+
+    public static function nothingSaid(): self
+    {
+        return new self('Write at least one line, such as "basecoat: dark brown, thin 2:1, two coats".');
+    }
+
+    public static function tooManyLines(int $lines, int $most): self
+    {
+        return new self(sprintf('These are %d lines; a recipe has at most %d steps.', $lines, $most));
+    }
+
+    public static function noStepInLine(int $number, string $line): self
+    {
+        return new self(sprintf('Line %d, "%s": begin with what is done, such as basecoat, wash, layer, drybrush, highlight, glaze or varnish.', $number, mb_strimwidth($line, 0, 60, '…')));
+    }
+
+    public static function noPaintInLine(int $number): self
+    {
+        return new self(sprintf('Line %d names no paint: say a colour or the name of one.', $number));
+    }
+
+    public static function noColourInLine(int $number, string $said): self
+    {
+        return new self(sprintf('Line %d: "%s" is not on your shelf, and no colour can be guessed from it. Add a colour word, or # and six digits.', $number, mb_strimwidth($said, 0, 60, '…')));
+    }
+
+    public static function inLine(int $number, string $problem): self
+    {
+        return new self(sprintf('Line %d: %s', $number, $problem));
+    }
+
+    public static function noSuchMishap(): self
+    {
+        return new self('Say what went wrong: choose one of the mishaps.');
+    }
+
+    public static function coatsOutOfRange(int $coats): self
+    {
+        return new self(sprintf('%d coats cannot be planned: choose 1 to 20.', $coats));
+    }
+
+    public static function undercoatOnce(): self
+    {
+        return new self('The undercoat belongs to the whole figure and stands below already: take another one there, or add an undercoat repair.');
+    }
+
+    public static function undercoatStays(): self
+    {
+        return new self('The undercoat belongs to the whole figure and cannot be left out: every later step holds on to it.');
+    }
+}

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Recipe\Predict;
+
+use Kalokroma\Film\Thinning;
+use Kalokroma\Recipe\Technique\Defaults;
+use Kalokroma\Shelf\Mix;
+
+/** How much to put on the palette: whole drops of each paint and of thinner, and how many figures that serves. */
+final readonly class Amount
+{
+    /**
+     * @param list<array{paint: string, drops: int}> $drops        paint names with their drops
+     * @param int                                    $thinnerDrops rounded to whole drops
+     * @param int                                    $figures      alike figures one such batch is enough for, 1 or more
+     * @param float                                  $usedMl       undiluted paint one figure takes, without waste, ml
+     */
+    private function __construct(public array $drops, public int $thinnerDrops, public int $figures, public float $usedMl)
+    {
+    }
+
+    /**
+     * @param float $appliedUl thinned mix that goes on one figure, µl, more than 0
+     * @param int   $figures   alike figures it has to be enough for, 1 or more
+     */
+    public static function of(Mix $mix, Thinning $thinning, float $appliedUl, int $figures = 1): self
+    {
+        $dropUl = Defaults::DROP_ML * 1000;
+        $batchUl = $mix->totalParts() * $dropUl / $thinning->load();
+        $batches = (int) max(1, ceil(round(self::neededUl($appliedUl, $figures) / $batchUl, 6)));
+        while ($figures < 99 && self::neededUl($appliedUl, $figures + 1) <= $batches * $batchUl + 1e-9) {
+            ++$figures;
+        }
+        $drops = [];
+        foreach ($mix->parts as ['paint' => $paint, 'parts' => $parts]) {
+            $drops[] = ['paint' => $paint->name, 'drops' => $parts * $batches];
+        }
+
+        return new self(
+            $drops,
+            (int) round($mix->totalParts() * $batches * $thinning->thinner / $thinning->paint),
+            $figures,
+            $appliedUl * $thinning->load() / 1000,
+        );
+    }
+
+    /** With what stays on palette and brush: the greater of half of what is applied and two drops. */
+    public static function neededUl(float $appliedUlPerFigure, int $figures): float
+    {
+        $applied = $appliedUlPerFigure * $figures;
+
+        return $applied + max(Defaults::WASTE_SHARE * $applied, Defaults::WASTE_DROPS * Defaults::DROP_ML * 1000);
+    }
+}

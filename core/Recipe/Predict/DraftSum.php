@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Recipe\Predict;
+
+use Kalokroma\Figure\Area;
+use Kalokroma\Film\Surface;
+use Kalokroma\Word\Finding;
+
+/** What a draft of one or several areas comes to. */
+final readonly class DraftSum
+{
+    /**
+     * @param array<int|string, Surface> $ends    the look at the end, by the area's id
+     * @param int                        $coats   of all steps, the undercoat's included
+     * @param float                      $minutes hands-on, one figure
+     * @param int                        $waiting minutes of drying, one after the other
+     * @param list<string>               $paints  names of the paints to load
+     * @param list<string>               $missing of them not at hand
+     */
+    private function __construct(public array $ends, public int $steps, public int $coats, public float $minutes, public int $waiting, public array $paints, public array $missing)
+    {
+    }
+
+    /**
+     * @param list<array{area: Area, outcomes: list<StepOutcome>}> $areas without the undercoat
+     */
+    public static function of(StepOutcome $undercoat, array $areas): self
+    {
+        $ends = $paints = $missing = [];
+        $steps = 1;
+        $coats = $undercoat->coats;
+        $minutes = $undercoat->minutes;
+        $waiting = $undercoat->waiting();
+        foreach ($areas as ['area' => $area, 'outcomes' => $outcomes]) {
+            $ends[$area->id] = $undercoat->after;
+            foreach ($outcomes as $outcome) {
+                $ends[$area->id] = $outcome->after;
+                if ($outcome->step->omitted) {
+                    continue;
+                }
+                ++$steps;
+                $coats += $outcome->step->mix === null ? 0 : $outcome->coats * $outcome->rounds;
+                $minutes += $outcome->minutes;
+                $waiting += $outcome->waiting();
+                foreach ($outcome->step->mix->parts ?? [] as ['paint' => $paint]) {
+                    $paints[$paint->name] = true;
+                    if (!$paint->isAtHand()) {
+                        $missing[$paint->name] = true;
+                    }
+                }
+            }
+        }
+
+        return new self($ends, $steps, $coats, $minutes, $waiting, array_map(strval(...), array_keys($paints)), array_map(strval(...), array_keys($missing)));
+    }
+
+    /** In a sentence: what taking this instead of the other means. */
+    public function against(self $other): Finding
+    {
+        $said = [];
+        foreach ([
+            [$this->coats - $other->coats, self::counted(...), ['coat', 'coats'], 'fewer', ''],
+            [(int) round($this->minutes) - (int) round($other->minutes), self::hours(...), [], 'less', ' work'],
+            [$this->waiting - $other->waiting, self::hours(...), [], 'less', ' drying'],
+            [count($this->paints) - count($other->paints), self::counted(...), ['paint', 'paints'], 'fewer', ' to load'],
+        ] as [$more, $words, $units, $less, $of]) {
+            if ($more !== 0) {
+                $said[] = sprintf('%s %s%s', $words(abs($more), ...$units), $more > 0 ? 'more' : $less, $of);
+            }
+        }
+
+        return new Finding('draft.against', $said === [] ? 'It takes the same coats, minutes and paints.' : 'It takes {what}.', ['what' => implode(', ', $said)]);
+    }
+
+    private static function counted(int $count, string $one, string $many): string
+    {
+        return $count.' '.($count === 1 ? $one : $many);
+    }
+
+    /** 168 → "2 h 48", 41 → "41 min". */
+    private static function hours(int $minutes): string
+    {
+        return $minutes < 60 ? $minutes.' min' : sprintf('%d h %02d', intdiv($minutes, 60), $minutes % 60);
+    }
+}

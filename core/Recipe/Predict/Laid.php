@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Recipe\Predict;
+
+use Kalokroma\Film\ColourSource;
+use Kalokroma\Film\Finish;
+use Kalokroma\Film\Surface;
+use Kalokroma\Recipe\Plan\PlannedStep;
+use Kalokroma\Recipe\Technique\Technique;
+
+/** What lies on an area at one moment: its look, how sure that is, how it shines, and what some films lie on. */
+final readonly class Laid
+{
+    /**
+     * @param float                  $certainty ± CIEDE2000
+     * @param array<string, Surface> $beneath   by technique: the look below its last film
+     */
+    private function __construct(public Surface $surface, public float $certainty, public Finish $finish, private array $beneath)
+    {
+    }
+
+    /** @param float|null $certainty ± of the ground (CIEDE2000); null for a typed-in one */
+    public static function ground(Surface $surface, ?float $certainty = null): self
+    {
+        return new self($surface, $certainty ?? ColourSource::Typed->single(), Finish::Matt, []);
+    }
+
+    public function after(PlannedStep $step, Surface $look, float $certainty): self
+    {
+        $finish = match (true) {
+            $step->technique->facts()->finish !== null && $step->technique !== Technique::GlossSpot => $step->technique->facts()->finish,
+            $step->technique->isBase() && $step->mix !== null => $step->mix->parts[0]['paint']->finish,
+            default => $this->finish,
+        };
+
+        return new self($look, $certainty, $finish, [...$this->beneath, $step->technique->value => $this->surface]);
+    }
+
+    /** The look below the film that this technique takes off again; null where there is none. */
+    public function beneath(Technique $technique): ?Surface
+    {
+        foreach ($technique->facts()->reveals as $revealed) {
+            if (isset($this->beneath[$revealed])) {
+                return $this->beneath[$revealed];
+            }
+        }
+
+        return null;
+    }
+}

@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Recipe\Predict;
+
+use Kalokroma\Caution\Cautions;
+use Kalokroma\Colour\Oklch;
+use Kalokroma\Colour\Reflectance;
+use Kalokroma\Colour\Srgb;
+use Kalokroma\Film\Surface;
+use Kalokroma\Film\Thinning;
+use Kalokroma\Recipe\Plan\PlannedStep;
+use Kalokroma\Recipe\Technique\Defaults;
+use Kalokroma\Recipe\Technique\Stage;
+use Kalokroma\Recipe\Technique\Technique;
+use Kalokroma\Shelf\Behaviour;
+use Kalokroma\Shelf\Mix;
+use Kalokroma\Shelf\Paint;
+use Kalokroma\Undercoat\Ground;
+use Kalokroma\Undercoat\Kind;
+use Kalokroma\Word\Finding;
+
+/** The undercoat as the first step of every recipe of a figure. */
+final class Undercoating
+{
+    /** Light coats, in short passes, that close the ground. */
+    public const COATS = 2;
+
+    /**
+     * @param float         $figureCm2 surface of the whole figure
+     * @param list<Finding> $why
+     */
+    public static function outcome(Kind $kind, Ground $ground, float $figureCm2, ?int $coats, ?Thinning $thinning, array $why): StepOutcome
+    {
+        $tone = $ground->tone;
+        $primer = $ground->primer;
+        $colour = $primer->colour ?? $tone->assumed();
+        $paint = $primer ?? new Paint('', 'any '.$tone->words().' primer', '', Behaviour::Primer, $colour, false);
+        $use = match ($kind) {
+            Kind::Airbrush => 'primer-airbrush',
+            Kind::Brush => 'primer-brush',
+            Kind::SprayCan => 'drybrush',
+        };
+        $row = Defaults::THINNING[$use];
+        $mix = Mix::single($paint);
+        $step = new PlannedStep(
+            'undercoat',
+            Stage::Undercoat,
+            Technique::Undercoat,
+            Oklch::fromSrgb(Srgb::fromXyz($colour->toXyz())),
+            $mix,
+            $kind === Kind::SprayCan ? Thinning::undiluted() : ($thinning ?? Thinning::fromRatio($row['ratio'])),
+            $row['with'],
+            $coats,
+            false,
+            [...$why, ...self::sketched($ground), new Finding('undercoat.kind', $kind->reason())],
+        );
+        $laid = $coats ?? self::COATS;
+
+        return new StepOutcome(
+            $step,
+            Surface::uniform(Reflectance::flat(0.45)),
+            $ground->facings->asSurface(),
+            $laid,
+            self::COATS,
+            null,
+            $mix->certainty(),
+            $kind->tool(),
+            Effort::undercoatMinutes($kind, $figureCm2, $laid + count($ground->lights)),
+            $kind->dryMinutes(),
+            $kind === Kind::SprayCan ? null : Amount::of($mix, $step->thinning, $figureCm2 * $laid * Defaults::FILM_UL_PER_CM2),
+            $step->why,
+            Cautions::before($kind->tool(), ['primer']),
+        );
+    }
+
+    /** @return list<Finding> */
+    private static function sketched(Ground $ground): array
+    {
+        if (!$ground->isSketch()) {
+            return [];
+        }
+        $light = static fn (Surface $surface): float => $surface->plane->toLab()->l;
+
+        return [new Finding('undercoat.sketch', 'A light sketch: {words}. What faces up comes to lightness {above}, sides to {side}, what faces down to {below}.', [
+            'words' => $ground->words,
+            'above' => $light($ground->facings->above),
+            'side' => $light($ground->facings->side),
+            'below' => $light($ground->facings->below),
+        ])];
+    }
+}

@@ -1,0 +1,149 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Recipe\Choose;
+
+use Kalokroma\Colour\Ciede2000;
+use Kalokroma\Colour\Srgb;
+use Kalokroma\Figure\Area;
+use Kalokroma\Figure\Material;
+use Kalokroma\Figure\Relief;
+use Kalokroma\Film\Surface;
+use Kalokroma\Film\Thinning;
+use Kalokroma\Recipe\Choose\Substitutes;
+use Kalokroma\Recipe\Plan\PlannedStep;
+use Kalokroma\Recipe\Predict\Amount;
+use Kalokroma\Recipe\Predict\Needs;
+use Kalokroma\Recipe\Predict\Simulation;
+use Kalokroma\Recipe\Technique\Stage;
+use Kalokroma\Recipe\Technique\Technique;
+use Kalokroma\Shelf\Mix;
+use Kalokroma\Shelf\Paint;
+use PHPUnit\Framework\TestCase;
+use Tests\Core\Swatches;
+
+final class SubstitutesTest extends TestCase
+{
+    public function testTheNearestInPlaceComesFirstAndTheMissingPaintIsNotUsed(): void
+    {
+        $found = $this->substitutes('Ochre', '#9c7630');
+
+        self::assertNotSame([], $found);
+        foreach ($found as $i => $one) {
+            self::assertNotContains('Ochre', array_map(static fn (array $p): string => $p['paint']->name, $one['mix']->parts));
+            self::assertGreaterThanOrEqual($found[max(0, $i - 1)]['difference'] - 1e-3, $one['difference']);
+        }
+        self::assertLessThan(3.0, $found[0]['difference']);
+    }
+
+    /** The difference is that of the looks in place, over this ground and so thinned. */
+    public function testTheDifferenceIsTakenInPlace(): void
+    {
+        $below = Surface::uniform(Swatches::reflectance('#1c1b1a'));
+        $step = $this->step('Ochre', '#9c7630');
+        $one = Substitutes::of($step, $this->area(), $below, Swatches::shelf(), ['Ochre'])[0];
+        $now = Simulation::step($step, $this->area(), $below)->after->plane->toLab();
+        $then = Simulation::step($step->with(mix: $one['mix']), $this->area(), $below)->after->plane->toLab();
+
+        self::assertEqualsWithDelta(Ciede2000::difference($now, $then), $one['difference'], 1e-9);
+    }
+
+    public function testWordsTellColourAndCoats(): void
+    {
+        $brown = $this->step('Dark brown', '#4b3524');
+        $shelf = [Swatches::paint('Yellow', '#f0b42c'), Swatches::paint('Other brown', '#5a3d28')];
+        $found = Substitutes::of($brown, $this->area(), Surface::uniform(Swatches::reflectance('#1c1b1a')), $shelf, ['Dark brown'], 20);
+        $by = [];
+        foreach ($found as $one) {
+            $by[$one['mix']->words()] = $one;
+        }
+
+        self::assertStringContainsString('lighter', $by['Yellow']['words']);
+        self::assertGreaterThan(0, $by['Yellow']['coats_more']);
+        self::assertStringContainsString('more coat', $by['Yellow']['words']);
+        self::assertStringStartsWith('a little', $by['Other brown']['words']);
+    }
+
+    public function testARoleIsKept(): void
+    {
+        $wash = new PlannedStep('wash', Stage::Wash, Technique::WashAllOver, Srgb::fromHex('#4b3524')->toOklch(), Mix::single($this->paint('Brown wash')), Thinning::undiluted(), 'medium');
+        $found = Substitutes::of($wash, $this->area(), Surface::uniform(Swatches::reflectance('#9c7630')), Swatches::shelf(), ['Brown wash']);
+
+        self::assertSame(['Black wash'], array_map(static fn (array $f): string => $f['mix']->words(), $found));
+        $brass = new PlannedStep('basecoat', Stage::Basecoat, Technique::MetalCoat, Srgb::fromHex('#8f6f35')->toOklch(), Mix::single($this->paint('Brass')), Thinning::fromRatio('4:1'), 'water');
+        self::assertSame(['Pale brass'], array_map(static fn (array $f): string => $f['mix']->words(), Substitutes::of($brass, $this->area(), Surface::uniform(Swatches::reflectance('#1c1b1a')), Swatches::shelf(), ['Brass'])));
+    }
+
+    public function testTheDraftedMixIsKeptBesideTheSubstitute(): void
+    {
+        $step = $this->step('Ochre', '#9c7630');
+        $other = $step->with(mix: Mix::single($this->paint('Mustard')));
+
+        self::assertSame('Ochre', $other->original?->words());
+        self::assertSame('Ochre', $other->with(mix: Mix::single($this->paint('Bone')))->original?->words());
+        self::assertNull($other->with(mix: Mix::single($this->paint('Ochre')))->original);
+    }
+
+    /**
+     * By hand: what a step takes is what is applied and half of it again (or two drops) on palette and brush, less the
+     * thinner, by share of the mix.
+     */
+    public function testNeedsCountFiguresAndWaste(): void
+    {
+        $mix = Mix::of([['paint' => $this->paint('Ochre'), 'parts' => 3], ['paint' => $this->paint('Bone'), 'parts' => 1]]);
+        $step = new PlannedStep('basecoat', Stage::Basecoat, Technique::Basecoat, Srgb::fromHex('#9c7630')->toOklch(), $mix, Thinning::fromRatio('2:1'), 'water', 2);
+        $outcome = Simulation::step($step, $this->area(), Surface::uniform(Swatches::reflectance('#868686')));
+        $applied = ($outcome->amount->usedMl ?? 0) * 1000 / (2 / 3);
+        $needs = Needs::of([['outcome' => $outcome, 'where' => 'Coat', 'figures' => 8]]);
+        $ml = Amount::neededUl($applied, 8) * 2 / 3 / 1000;
+
+        self::assertSame(['Ochre', 'Bone'], array_map(static fn (array $n): string => $n['paint']->name, $needs));
+        self::assertEqualsWithDelta($ml * 3 / 4, $needs[0]['ml'], 0.006);
+        self::assertEqualsWithDelta($ml / 4, $needs[1]['ml'], 0.006);
+        self::assertSame((int) floor(10.0 / ($ml * 3 / 4 / 8)), $needs[0]['figures']);
+        self::assertSame(['Coat'], $needs[0]['uses']);
+        self::assertSame([], Needs::of([['outcome' => $outcome, 'where' => 'Coat', 'figures' => 0]]));
+    }
+
+    public function testWhatIsMissingRunsOutFirst(): void
+    {
+        $steps = [];
+        foreach ([['Plenty', 20.0], ['Scarce', 0.05], ['Gone', 0.0], ['Nobody knows', null]] as [$name, $left]) {
+            $mix = Mix::single(Swatches::paint($name, '#9c7630', left: $left));
+            $step = new PlannedStep('basecoat', Stage::Basecoat, Technique::Basecoat, Srgb::fromHex('#9c7630')->toOklch(), $mix, Thinning::fromRatio('2:1'), 'water');
+            $steps[] = ['outcome' => Simulation::step($step, $this->area(), Surface::uniform(Swatches::reflectance('#868686'))), 'where' => $name, 'figures' => 3];
+        }
+        $needs = Needs::of($steps);
+
+        self::assertSame(['Gone', 'Scarce', 'Plenty', 'Nobody knows'], array_map(static fn (array $n): string => $n['paint']->name, $needs));
+        self::assertSame([0, null], [$needs[0]['figures'], $needs[3]['figures']]);
+        self::assertLessThan(3, $needs[1]['figures']);
+    }
+
+    /** @return list<array{mix: Mix, difference: float, words: string, coats_more: int, after: Surface, certainty: float}> */
+    private function substitutes(string $name, string $hex): array
+    {
+        return Substitutes::of($this->step($name, $hex), $this->area(), Surface::uniform(Swatches::reflectance('#868686')), Swatches::shelf(), [$name]);
+    }
+
+    private function step(string $name, string $hex): PlannedStep
+    {
+        return new PlannedStep('basecoat', Stage::Basecoat, Technique::Basecoat, Srgb::fromHex($hex)->toOklch(), Mix::single(Swatches::paint($name, $hex)), Thinning::fromRatio('2:1'), 'water');
+    }
+
+    private function area(): Area
+    {
+        return new Area('1', 'Coat', Material::Cloth, Relief::Tight, 4.0);
+    }
+
+    private function paint(string $name): Paint
+    {
+        foreach (Swatches::shelf() as $paint) {
+            if ($paint->name === $name) {
+                return $paint;
+            }
+        }
+        self::fail($name.' is not on the shelf');
+    }
+}

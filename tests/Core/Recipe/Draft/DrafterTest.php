@@ -1,0 +1,279 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Recipe\Draft;
+
+use Kalokroma\Colour\Srgb;
+use Kalokroma\Figure\Area;
+use Kalokroma\Figure\Material;
+use Kalokroma\Figure\Relief;
+use Kalokroma\Film\Surface;
+use Kalokroma\Recipe\Draft\Brief;
+use Kalokroma\Recipe\Draft\Drafter;
+use Kalokroma\Recipe\Draft\TechniqueTable;
+use Kalokroma\Recipe\Plan\Plan;
+use Kalokroma\Recipe\Plan\PlannedStep;
+use Kalokroma\Recipe\Plan\RecipeProblem;
+use Kalokroma\Recipe\Predict\Simulation;
+use Kalokroma\Recipe\Technique\Technique;
+use Kalokroma\Recipe\Technique\Way;
+use Kalokroma\Shelf\Behaviour;
+use Kalokroma\Shelf\Paint;
+use Kalokroma\Word\Finding;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+use Tests\Core\Swatches;
+
+final class DrafterTest extends TestCase
+{
+    /** @param array<string, string> $expected */
+    #[DataProvider('techniques')]
+    public function testTechniqueFollowsReliefAndWay(Relief $relief, Way $way, array $expected, string $leftOut): void
+    {
+        $plan = $this->draft($relief, $way);
+        $found = [];
+        foreach ($plan->steps as $step) {
+            $found[$step->key] = $step->technique->value;
+        }
+
+        self::assertSame($expected, $found);
+        self::assertSame($leftOut, implode(' ', array_map(static fn (array $l): string => $l['stage']->value, $plan->leftOut)));
+    }
+
+    /** @return iterable<string, array{Relief, Way, array<string, string>, string}> */
+    public static function techniques(): iterable
+    {
+        $base = ['basecoat' => 'basecoat'];
+        $wash = $base + ['wash' => 'wash-all-over'];
+        $shade = $base + ['shade' => 'shade-layer'];
+        yield 'tight' => [Relief::Tight, Way::Mixed, $wash + ['layer' => 'layer', 'highlight' => 'feathered-layer'], 'drybrush'];
+        yield 'broad' => [Relief::Broad, Way::Mixed, $shade + ['layer' => 'layer', 'highlight' => 'feathered-layer'], 'wash drybrush'];
+        yield 'plate' => [Relief::Plate, Way::Mixed, $base + ['wash' => 'recess-line', 'highlight' => 'edge-highlight'], 'layer drybrush'];
+        yield 'texture' => [Relief::Texture, Way::Mixed, $wash + ['drybrush' => 'drybrush', 'highlight' => 'drybrush'], 'layer'];
+        yield 'trim' => [Relief::Trim, Way::Mixed, $wash + ['highlight' => 'edge-highlight'], 'layer drybrush'];
+        yield 'orb' => [Relief::Orb, Way::Mixed, $shade + ['highlight' => 'dot'], 'wash layer drybrush'];
+        yield 'tight, layers' => [Relief::Tight, Way::Layers, $shade + ['layer' => 'layer', 'highlight' => 'feathered-layer'], 'wash drybrush'];
+        yield 'texture, layers' => [Relief::Texture, Way::Layers, $shade + ['layer' => 'layer', 'highlight' => 'feathered-layer'], 'wash drybrush'];
+        yield 'plate, layers' => [Relief::Plate, Way::Layers, $shade + ['highlight' => 'edge-highlight'], 'wash layer drybrush'];
+        yield 'trim, layers' => [Relief::Trim, Way::Layers, $shade + ['highlight' => 'edge-highlight'], 'wash layer drybrush'];
+        yield 'tight, drybrush' => [Relief::Tight, Way::Drybrush, $wash + ['drybrush' => 'drybrush', 'highlight' => 'drybrush'], 'layer'];
+        yield 'broad, drybrush' => [Relief::Broad, Way::Drybrush, $shade + ['layer' => 'layer', 'highlight' => 'feathered-layer'], 'wash drybrush'];
+        yield 'broad, washes' => [Relief::Broad, Way::Washes, $shade + ['layer' => 'layer', 'highlight' => 'feathered-layer'], 'wash drybrush'];
+        yield 'tight, washes' => [Relief::Tight, Way::Washes, $wash + ['layer' => 'layer', 'highlight' => 'feathered-layer'], 'drybrush'];
+    }
+
+    public function testEveryStageIsPlannedOrLeftOutWithAReason(): void
+    {
+        foreach (Relief::cases() as $relief) {
+            foreach (Way::cases() as $way) {
+                $stages = array_unique(array_map(static fn (array $r): string => $r['stage']->value, TechniqueTable::rows($relief, $way)));
+                sort($stages);
+                self::assertSame(['basecoat', 'drybrush', 'highlight', 'layer', 'wash'], $stages);
+                foreach (TechniqueTable::rows($relief, $way) as $row) {
+                    self::assertDoesNotMatchRegularExpression('/[{}]/', $row['reason']->sentence());
+                }
+            }
+        }
+    }
+
+    /** Any area, way, ground and shelf gives a sound recipe or an honest refusal. */
+    #[DataProvider('seeds')]
+    public function testAnyBriefGivesASoundRecipe(int $seed): void
+    {
+        $dice = new Randomizer(new Mt19937($seed));
+        $shelf = [...Swatches::randomShelf($seed, $dice->getInt(1, 25)), ...array_slice(Swatches::shelf(), 18, $dice->getInt(0, 4))];
+        $area = new Area('1', 'Area', Material::cases()[$dice->getInt(0, 14)], Relief::cases()[$dice->getInt(0, 5)], $dice->getInt(1, 900) / 100);
+        $ground = Swatches::reflectance(['#1b1b1b', '#868686', '#e6dfcc'][$dice->getInt(0, 2)]);
+        $brief = new Brief($area, Srgb::fromHex(Swatches::randomHex($dice))->toOklch(), Way::cases()[$dice->getInt(0, count(Way::cases()) - 1)], $ground, $shelf);
+        $plan = Drafter::draft($brief);
+        $outcomes = Simulation::run($plan->steps, $area, Surface::uniform($ground));
+
+        $order = array_flip(['stone', 'basecoat', 'wash', 'shade', 'layer', 'drybrush', 'highlight', 'unify']);
+        $places = array_map(static fn (PlannedStep $s): int => $order[$s->key], $plan->steps);
+        $sorted = $places;
+        sort($sorted);
+        self::assertSame($sorted, $places, 'base, shade, layers, highlights');
+        self::assertContains($plan->steps[0]->key, ['stone', 'basecoat']);
+        foreach ($outcomes as $outcome) {
+            self::assertTrue($outcome->step->mix->isAtHand());
+            self::assertGreaterThanOrEqual(1, $outcome->coats);
+            self::assertLessThanOrEqual(12, $outcome->coats);
+            self::assertGreaterThan(0.0, $outcome->minutes);
+            self::assertNotNull($outcome->amount);
+            self::assertNotSame([], $outcome->cautions);
+            self::assertGreaterThanOrEqual(3, count($outcome->reasons));
+            foreach ($outcome->reasons as $reason) {
+                self::assertDoesNotMatchRegularExpression('/[{}]|NAN|INF/', $reason->sentence());
+            }
+            if ($area->relief === Relief::Broad) {
+                self::assertNotSame(Technique::WashAllOver, $outcome->step->technique, 'no wash on broad, smooth folds');
+            }
+        }
+        self::assertEquals($plan, Drafter::draft($brief), 'the same brief gives the same recipe');
+    }
+
+    /** @return iterable<string, array{int}> */
+    public static function seeds(): iterable
+    {
+        for ($seed = 1; $seed <= 30; ++$seed) {
+            yield 'seed '.$seed => [$seed];
+        }
+    }
+
+    public function testTheLookClimbsFromRecessToRidge(): void
+    {
+        foreach ([Relief::Tight, Relief::Texture, Relief::Broad] as $relief) {
+            $plan = $this->draft($relief, Way::Mixed);
+            $outcomes = Simulation::run($plan->steps, $this->area($relief), Surface::uniform(Swatches::reflectance('#868686')));
+            $end = $outcomes[count($outcomes) - 1]->after;
+
+            self::assertLessThan($end->plane->toLab()->l - 5, $end->recess->toLab()->l);
+            self::assertGreaterThan($end->plane->toLab()->l + 3, $end->ridge->toLab()->l);
+        }
+    }
+
+    public function testMetalIsPaintedWithMetallics(): void
+    {
+        $plan = $this->draft(Relief::Trim, Way::Mixed, '#8f6f35', Material::Metal);
+
+        self::assertSame(Technique::MetalCoat, $plan->steps[0]->technique);
+        self::assertSame('Brass', $plan->steps[0]->mix->words());
+        self::assertSame('4:1', $plan->steps[0]->thinning->ratio());
+        self::assertSame('Pale brass', $plan->steps[count($plan->steps) - 1]->mix->words());
+    }
+
+    public function testMetalWithoutALighterMetallicLeavesTheHighlightOut(): void
+    {
+        $shelf = array_values(array_filter(Swatches::shelf(), static fn (Paint $p): bool => $p->name !== 'Pale brass'));
+        $plan = $this->draft(Relief::Trim, Way::Mixed, '#8f6f35', Material::Metal, $shelf);
+
+        self::assertStringContainsString('No metallic at hand is lighter than Brass', $this->leftOut($plan, 'highlight'));
+    }
+
+    public function testMetalWithoutAnyMetallicIsPaintedMatt(): void
+    {
+        $plan = $this->draft(Relief::Trim, Way::Mixed, '#8f6f35', Material::Metal, array_slice(Swatches::shelf(), 0, 18));
+
+        self::assertSame(Technique::Basecoat, $plan->steps[0]->technique);
+    }
+
+    public function testWithoutAWashOrdinaryPaintShadesThinnedFarWithMedium(): void
+    {
+        $wash = $this->step($this->draft(Relief::Tight, Way::Mixed, '#9c7630', Material::Cloth, array_slice(Swatches::shelf(), 0, 18)), 'wash');
+
+        self::assertSame('1:4', $wash->thinning->ratio());
+        self::assertSame('medium', $wash->thinnedWith);
+        self::assertStringContainsString('No wash, stain or ink is at hand', $this->sentences($wash));
+    }
+
+    public function testTheWashIsChosenByWhatItLeavesInTheRecess(): void
+    {
+        $brown = $this->step($this->draft(Relief::Tight, Way::Mixed, '#9c7630'), 'wash');
+        $grey = $this->step($this->draft(Relief::Tight, Way::Mixed, '#9aa09e'), 'wash');
+
+        self::assertSame('Brown wash', $brown->mix->words());
+        self::assertSame('Black wash', $grey->mix->words());
+        self::assertStringContainsString('best of 2 at hand', $this->sentences($brown));
+    }
+
+    public function testLightAndWeakColoursAreThinnedFurther(): void
+    {
+        self::assertSame('1:1', $this->step($this->draft(Relief::Plate, Way::Mixed, '#f0b42c'), 'basecoat')->thinning->ratio());
+        self::assertSame('2:1', $this->step($this->draft(Relief::Plate, Way::Mixed, '#4b3524'), 'basecoat')->thinning->ratio());
+    }
+
+    public function testEmptyAndForeignPaintsAreNotProposed(): void
+    {
+        $shelf = [
+            Swatches::paint('Empty twin', '#9c7630', left: 0.0),
+            Swatches::paint('Foreign twin', '#9c7630', owned: false),
+            ...array_values(array_filter(Swatches::shelf(), static fn (Paint $p): bool => $p->name !== 'Ochre')),
+        ];
+        foreach ($this->draft(Relief::Tight, Way::Mixed, '#9c7630', Material::Cloth, $shelf)->steps as $step) {
+            self::assertStringNotContainsString('twin', $step->mix->words());
+        }
+    }
+
+    public function testNothingToPaintWith(): void
+    {
+        $this->expectException(RecipeProblem::class);
+        $this->expectExceptionMessage('No opaque or semi-opaque paint stands on the shelf');
+        $this->draft(Relief::Tight, Way::Mixed, '#9c7630', Material::Cloth, [Swatches::paint('Wash', '#8b6a49', Behaviour::Wash)]);
+    }
+
+    public function testAMissingColourIsSaidToBeMissing(): void
+    {
+        $step = $this->draft(Relief::Plate, Way::Mixed, '#9b30c0', Material::Cloth, [Swatches::paint('Black', '#1d1c1b'), Swatches::paint('Bone', '#d9cca6')])->steps[0];
+
+        self::assertStringContainsString('a vivid violet is missing', $this->sentences($step));
+    }
+
+    public function testTheReasonOfAMixChangesWithTheShelf(): void
+    {
+        $with = $this->sentences($this->draft(Relief::Plate, Way::Mixed, '#9c7630')->steps[0]);
+        $without = $this->sentences($this->draft(
+            Relief::Plate,
+            Way::Mixed,
+            '#9c7630',
+            Material::Cloth,
+            array_values(array_filter(Swatches::shelf(), static fn (Paint $p): bool => $p->name !== 'Ochre')),
+        )->steps[0]);
+
+        self::assertStringContainsString('Ochre is 0.0 apart', $with);
+        self::assertStringNotContainsString('Ochre', $without);
+        self::assertStringContainsString('apart', $without);
+    }
+
+    public function testWhatCannotBeToldApartIsDecidedForPaintsAlreadyLoaded(): void
+    {
+        $loaded = [];
+        $shared = 0;
+        foreach ($this->draft(Relief::Tight, Way::Mixed, '#9c7d34')->steps as $step) {
+            foreach ($step->mix->parts as ['paint' => $paint]) {
+                $shared += isset($loaded[$paint->name]) ? 1 : 0;
+                $loaded[$paint->name] = true;
+            }
+        }
+
+        self::assertGreaterThanOrEqual(1, $shared);
+    }
+
+    private function area(Relief $relief, Material $material = Material::Cloth): Area
+    {
+        return new Area('1', 'Coat', $material, $relief, 4.0);
+    }
+
+    /** @param list<Paint>|null $shelf */
+    private function draft(Relief $relief, Way $way, string $hex = '#9c7d34', Material $material = Material::Cloth, ?array $shelf = null): Plan
+    {
+        return Drafter::draft(new Brief($this->area($relief, $material), Srgb::fromHex($hex)->toOklch(), $way, Swatches::reflectance('#868686'), $shelf ?? Swatches::shelf()));
+    }
+
+    private function step(Plan $plan, string $key): PlannedStep
+    {
+        foreach ($plan->steps as $step) {
+            if ($step->key === $key) {
+                return $step;
+            }
+        }
+        self::fail('No step '.$key);
+    }
+
+    private function sentences(PlannedStep $step): string
+    {
+        return implode(' ', array_map(static fn (Finding $f): string => $f->sentence(), $step->why));
+    }
+
+    private function leftOut(Plan $plan, string $stage): string
+    {
+        foreach ($plan->leftOut as $left) {
+            if ($left['stage']->value === $stage) {
+                return $left['reason']->sentence();
+            }
+        }
+        self::fail($stage.' is not left out');
+    }
+}

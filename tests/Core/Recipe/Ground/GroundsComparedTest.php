@@ -1,0 +1,152 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Recipe\Ground;
+
+use Kalokroma\Figure\Area;
+use Kalokroma\Figure\Material;
+use Kalokroma\Figure\Relief;
+use Kalokroma\Film\Hiding;
+use Kalokroma\Film\Thinning;
+use Kalokroma\Recipe\Ground\GroundLaid;
+use Kalokroma\Recipe\Ground\GroundsCompared;
+use Kalokroma\Recipe\Ground\PlannedCoat;
+use Kalokroma\Recipe\Predict\Effort;
+use Kalokroma\Recipe\Technique\Technique;
+use Kalokroma\Shelf\Behaviour;
+use Kalokroma\Shelf\Equipment;
+use Kalokroma\Shelf\Mix;
+use Kalokroma\Shelf\Paint;
+use Kalokroma\Undercoat\Ground;
+use Kalokroma\Undercoat\Kind;
+use Kalokroma\Undercoat\School;
+use Kalokroma\Undercoat\Tone;
+use Kalokroma\Undercoat\UndercoatProblem;
+use PHPUnit\Framework\TestCase;
+use Tests\Core\Swatches;
+
+final class GroundsComparedTest extends TestCase
+{
+    public function testYellowAndWhiteAreasWantALightGround(): void
+    {
+        $compared = $this->compared([$this->coat('Lamp glass', '#f2c21c'), $this->coat('Sail', '#f4f2ec')]);
+
+        self::assertSame('Ivory primer', $compared->laid[0]->ground->words);
+        self::assertSame(Tone::Light, $compared->laid[0]->ground->tone);
+        self::assertStringContainsString('Lamp glass: ', implode(' ', $this->named($compared, 'Black primer')->risks));
+        self::assertSame([], $compared->laid[0]->risks);
+    }
+
+    public function testCoatsAndMinutesAreThoseOfTheFilmModel(): void
+    {
+        $coat = $this->coat('Lamp glass', '#f2c21c');
+        foreach ($this->compared([$coat])->laid as $laid) {
+            if (!$laid->ground->isSketch()) {
+                $hiding = Hiding::of($coat->mix->pigment(), $coat->thinning->load(), $laid->ground->facings->side->plane);
+                self::assertSame($hiding->planned(), $laid->coats());
+                self::assertEqualsWithDelta($hiding->difference[min(3, count($hiding->difference)) - 1], $laid->apart, 1e-9, 'after three coats at most');
+                // 18 cm² sprayed twice at 0.15 min, then the base coats.
+                self::assertEqualsWithDelta(18 * 0.15 * 2 + Effort::minutes(Technique::Basecoat, $coat->area, $laid->coats()), $laid->minutes, 1e-9);
+            }
+        }
+    }
+
+    public function testASketchCountsItsDarkestFacing(): void
+    {
+        $compared = $this->compared([$this->coat('Lamp glass', '#f2c21c')]);
+        $sketch = array_values(array_filter($compared->laid, static fn (GroundLaid $l): bool => $l->ground->isSketch()))[0];
+
+        self::assertSame($this->named($compared, 'Black primer')->coats(), $sketch->coats(), 'what faces down was never sprayed light');
+        self::assertStringContainsString('Ivory primer from 60° above', $sketch->ground->words);
+    }
+
+    public function testTheReasonTellsTheNumbersItWasMadeFrom(): void
+    {
+        $one = $this->compared([$this->coat('Lamp glass', '#f2c21c')]);
+        $two = $this->compared([$this->coat('Lamp glass', '#f2c21c'), $this->coat('Sail', '#f4f2ec')]);
+
+        self::assertStringContainsString('Ivory primer: '.$one->laid[0]->coats().' base coats over 1 area', $one->reason);
+        self::assertStringContainsString('Ivory primer: '.$two->laid[0]->coats().' base coats over 2 areas', $two->reason);
+        self::assertStringContainsString('of them on lamp glass', $one->reason);
+    }
+
+    public function testMetalHeavyFiguresGetADarkGround(): void
+    {
+        $plates = fn (float $cm2): PlannedCoat => $this->coat('Plates', '#b4b8ba', $cm2, Behaviour::Metallic);
+        $heavy = $this->compared([$plates(12.6), $this->coat('Sash', '#f2c21c', 5.4)]);
+
+        self::assertSame('Black primer', $heavy->laid[0]->ground->words);
+        self::assertStringStartsWith('70 % of the surface is metal', $heavy->reason);
+        self::assertNotSame('Black primer', $this->compared([$plates(7.2), $this->coat('Sash', '#f2c21c', 10.8)])->laid[0]->ground->words);
+        $sketch = array_values(array_filter($heavy->laid, static fn (GroundLaid $l): bool => $l->ground->isSketch()))[0];
+        self::assertStringContainsString('Plates: metal flakes hide the sketch.', implode(' ', $sketch->risks));
+    }
+
+    public function testTransparentPaintHardlyShowsOnADarkGround(): void
+    {
+        $compared = $this->compared([$this->coat('Cape', '#e0a34a', 8.0, Behaviour::Stain)]);
+
+        self::assertStringContainsString('Cape: transparent paint hardly shows here', implode(' ', $this->named($compared, 'Black primer')->risks));
+        self::assertSame([], $this->named($compared, 'Ivory primer')->risks);
+        self::assertGreaterThan(3 * $this->named($compared, 'Ivory primer')->apart, $this->named($compared, 'Black primer')->apart);
+    }
+
+    public function testTheSchoolWeighsInButDoesNotDecideAlone(): void
+    {
+        $browns = [$this->coat('Coat', '#6f4a2e'), $this->coat('Boots', '#4b3524')];
+        self::assertSame('Black primer', $this->compared($browns, School::Dark)->laid[0]->ground->words);
+        self::assertTrue($this->compared($browns, School::Sketch)->laid[0]->favoured);
+
+        $yellow = [$this->coat('Lamp glass', '#f2c21c'), $this->coat('Sail', '#f4f2ec')];
+        self::assertSame('Ivory primer', $this->compared($yellow, School::Dark)->laid[0]->ground->words);
+        $stained = [$this->coat('Cape', '#e0a34a', 8.0, Behaviour::Stain)];
+        self::assertTrue($this->compared($stained, School::SketchUnderTransparent)->laid[0]->ground->isSketch());
+        self::assertFalse($this->compared($browns, School::SketchUnderTransparent)->laid[0]->ground->isSketch());
+    }
+
+    public function testWithoutAPrimerTheTonesThemselvesAreComparedAndWithoutAreasGreyIsTaken(): void
+    {
+        $shelf = array_values(array_filter(Swatches::shelf(), static fn (Paint $p): bool => $p->behaviour !== Behaviour::Primer));
+        $bare = GroundsCompared::of(Ground::offered($shelf, new Equipment(true, false)), [$this->coat('Coat', '#9c7630')], Kind::Airbrush, School::Open, 18.0);
+
+        self::assertCount(4, $bare->laid);
+        self::assertNull($bare->laid[0]->ground->primer);
+        self::assertSame('No area has a colour yet: a middle grey suits mixed subjects.', $this->compared([])->reason);
+    }
+
+    public function testABrushCannotSketch(): void
+    {
+        $found = Ground::offered(Swatches::shelf(), new Equipment(false, false));
+        self::assertSame([], array_filter($found, static fn (Ground $g): bool => $g->isSketch()));
+        $grey = Swatches::paint('Grey', '#868686', Behaviour::Primer);
+        $this->expectException(UndercoatProblem::class);
+        $this->expectExceptionMessage('Grey stands for both');
+        Ground::sketch($grey, [['paint' => $grey, 'degrees' => 60.0]]);
+    }
+
+    /** @param list<PlannedCoat> $coats */
+    private function compared(array $coats, School $school = School::Open): GroundsCompared
+    {
+        return GroundsCompared::of(Ground::offered(Swatches::shelf(), new Equipment(true, false)), $coats, Kind::Airbrush, $school, 18.0);
+    }
+
+    private function named(GroundsCompared $compared, string $words): GroundLaid
+    {
+        foreach ($compared->laid as $laid) {
+            if ($laid->ground->words === $words) {
+                return $laid;
+            }
+        }
+        self::fail($words);
+    }
+
+    private function coat(string $area, string $hex, float $cm2 = 2.0, Behaviour $behaviour = Behaviour::Opaque): PlannedCoat
+    {
+        return new PlannedCoat(
+            new Area($area, $area, Material::Cloth, Relief::Tight, $cm2),
+            Mix::single(Swatches::paint($area, $hex, $behaviour)),
+            Thinning::fromRatio($behaviour === Behaviour::Stain ? '1:0' : '2:1'),
+        );
+    }
+}

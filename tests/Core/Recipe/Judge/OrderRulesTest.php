@@ -1,0 +1,118 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Recipe\Judge;
+
+use Kalokroma\Recipe\Judge\Mark;
+use Kalokroma\Recipe\Judge\OrderRules;
+use Kalokroma\Recipe\Plan\Loop;
+use Kalokroma\Recipe\Plan\Plan;
+use Kalokroma\Recipe\Technique\Technique;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Tests\Core\Recipe\Steps;
+
+final class OrderRulesTest extends TestCase
+{
+    /** @param list<string> $steps */
+    #[DataProvider('orders')]
+    public function testAnOrderIsKeptOrBroken(array $steps, string $code, bool $hard): void
+    {
+        $broken = OrderRules::broken(Steps::plan(...$steps)->steps);
+
+        self::assertSame($code === '' ? [] : [$code], array_values(array_unique(array_map(static fn (Mark $m): string => $m->code, $broken))));
+        foreach ($broken as $mark) {
+            self::assertSame($hard, $mark->hard);
+            self::assertNotSame('', $mark->alternative);
+            self::assertDoesNotMatchRegularExpression('/[{}]/', $mark->finding->sentence());
+        }
+        self::assertSame([], array_filter(OrderRules::broken(Steps::plan(...array_reverse($steps))->steps), static fn (Mark $m): bool => $m->code === $code && $code !== ''), 'the other way round it is kept');
+    }
+
+    /** @return iterable<string, array{list<string>, string, bool}> the lower step first */
+    public static function orders(): iterable
+    {
+        yield 'base, shade, layer, highlight' => [['stepping-stone', 'basecoat', 'wash-all-over', 'layer', 'feathered-layer', 'edge-highlight', 'dot'], '', false];
+        yield 'further coats among themselves' => [['basecoat', 'further-coat'], '', false];
+        yield 'drybrush and wash in turn' => [['metal-coat', 'wash-all-over', 'drybrush', 'wash-all-over', 'drybrush'], '', false];
+        yield 'a stone on the base' => [['basecoat', 'stepping-stone'], 'order.stone', true];
+        yield 'repair on the base' => [['basecoat', 'undercoat-repair'], 'order.stone', true];
+        yield 'base on a wash' => [['wash-all-over', 'basecoat'], 'order.base', true];
+        yield 'base on a highlight' => [['edge-highlight', 'basecoat'], 'order.base', true];
+        yield 'stain on a drybrush' => [['drybrush', 'stain'], 'order.base', true];
+        yield 'wash on a layer' => [['layer', 'wash-all-over'], 'order.shade', true];
+        yield 'recess line on an edge' => [['edge-highlight', 'recess-line'], 'order.shade', true];
+        yield 'layer on a highlight' => [['feathered-layer', 'layer'], 'order.layer', true];
+        yield 'gloss on a marking' => [['marking', 'gloss-varnish'], 'order.gloss', true];
+        yield 'gloss on an enamel wash' => [['enamel-wash', 'gloss-varnish'], 'order.gloss', true];
+        yield 'marking on dirt' => [['gloss-varnish', 'enamel-wash', 'marking'], 'order.marking', true];
+        yield 'matt on a gloss spot' => [['gloss-spot', 'matt-varnish'], 'order.spot', true];
+        yield 'anything on the rim' => [['rim', 'tuft'], 'order.rim', true];
+        yield 'drybrush on an edge' => [['edge-highlight', 'drybrush'], 'order.messy', false];
+        yield 'lining on a layer' => [['layer', 'lining'], 'order.lining', false];
+        yield 'matt on powder' => [['pigment-powder', 'matt-varnish'], 'order.powder', false];
+    }
+
+    /** @param list<string> $steps */
+    #[DataProvider('needs')]
+    public function testSomeStepsNeedAnotherBefore(array $steps, string $sentence): void
+    {
+        $broken = OrderRules::broken(Steps::plan(...$steps)->steps);
+
+        self::assertStringContainsString($sentence, implode(' ', array_map(static fn (Mark $m): string => $m->finding->sentence(), $broken)));
+        self::assertTrue($broken[0]->hard);
+    }
+
+    /** @return iterable<array{list<string>, string}> */
+    public static function needs(): iterable
+    {
+        yield [['gloss-varnish', 'softener'], 'Softener needs a marking to lie on'];
+        yield [['basecoat', 'wiping'], 'no enamel or oil wash to wipe'];
+        yield [['streak-blend'], 'no streaks to blend'];
+        yield [['basecoat', 'chipping-top-coat'], 'Without chipping fluid under it'];
+        yield [['basecoat', 'chipping-opening'], 'no top coat to open'];
+    }
+
+    public function testStepsOfALoopAreFreeAmongThemselves(): void
+    {
+        $loose = Steps::plan('metal-coat', 'wash-all-over', 'layer', 'recess-line');
+        self::assertNotSame([], OrderRules::broken($loose->steps));
+
+        $steps = $loose->steps;
+        $steps[3] = $steps[3]->looped(new Loop('wash-all-over', 3, 'until it looks used'));
+        self::assertSame([], OrderRules::broken($steps));
+    }
+
+    public function testWhatIsLeftOutBreaksNothing(): void
+    {
+        $plan = Steps::plan('layer', 'wash-all-over');
+        self::assertCount(1, OrderRules::broken($plan->steps));
+        self::assertSame([], OrderRules::broken([$plan->steps[0], $plan->steps[1]->with(omitted: true)]));
+    }
+
+    public function testTheSentenceNamesBothStepsWithTheirPaints(): void
+    {
+        $plan = new Plan([Steps::step('layer', '#9c7d34'), Steps::step('wash-all-over', '#4b3524')], []);
+
+        self::assertSame('Wash all over (#4b3524) comes before layer (#9c7d34): a shade over it would run down and dull what is light.', OrderRules::broken($plan->steps)[0]->finding->sentence());
+    }
+
+    public function testAMarkingOrAnEnamelWashWantsGloss(): void
+    {
+        $codes = static fn (string ...$steps): array => array_map(static fn (Mark $m): string => $m->code.($m->hard ? '!' : ''), OrderRules::broken(Steps::plan(...$steps)->steps));
+
+        self::assertSame(['order.bare'], $codes('basecoat', 'marking'));
+        self::assertSame(['order.bare'], $codes('basecoat', 'oil-wash', 'wiping'));
+        self::assertSame([], $codes('basecoat', 'gloss-varnish', 'marking'));
+        self::assertSame([], $codes('basecoat', 'satin-varnish', 'enamel-wash', 'wiping'));
+    }
+
+    public function testEveryTechniqueCanBeNamed(): void
+    {
+        foreach (Technique::cases() as $technique) {
+            self::assertNotSame('', $technique->words());
+            self::assertNotSame('', $technique->where());
+        }
+    }
+}
