@@ -6,6 +6,7 @@ namespace App\Console;
 
 use DomainException;
 use Kalokroma\Shelf\Mix;
+use Kalokroma\Shelf\Part;
 
 final class MixPaints extends PlanningCommand
 {
@@ -24,7 +25,7 @@ final class MixPaints extends PlanningCommand
             if ($colon === false || preg_match('/^\d{1,2}$/D', substr($text, $colon + 1)) !== 1) {
                 throw new DomainException(sprintf('"%s" names no parts: write a paint and its whole parts, as in "Mustard Reed:3".', $text));
             }
-            $parts[] = ['paint' => $this->paint($shelf, substr($text, 0, $colon)), 'parts' => (int) substr($text, $colon + 1)];
+            $parts[] = new Part($this->paint($shelf, substr($text, 0, $colon)), (int) substr($text, $colon + 1));
         }
 
         return ['predicted' => $this->colour(Mix::of($parts)->colour())];

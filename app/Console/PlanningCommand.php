@@ -16,6 +16,7 @@ use Kalokroma\Film\ColourSource;
 use Kalokroma\Shelf\Behaviour;
 use Kalokroma\Shelf\Mix;
 use Kalokroma\Shelf\Paint;
+use Kalokroma\Shelf\Part;
 
 /**
  * A command that asks the core without a browser, a database or a painter: one JSON document on standard output,
@@ -177,6 +178,6 @@ abstract class PlanningCommand extends Command
      */
     protected function parts(array $shelf, Mix $mix): array
     {
-        return array_map(fn (array $p): array => ['paint' => $this->address($shelf, $p['paint']), 'parts' => $p['parts']], $mix->parts);
+        return array_map(fn (Part $p): array => ['paint' => $this->address($shelf, $p->paint), 'parts' => $p->parts], $mix->parts);
     }
 }

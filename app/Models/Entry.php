@@ -42,6 +42,12 @@ final class Entry extends Model
         return $this->belongsTo(Company::class);
     }
 
+    /** When it is dry, by the minutes that were usual when it was written down. */
+    public function dryAt(): CarbonImmutable
+    {
+        return $this->done_at->addMinutes($this->dry_minutes);
+    }
+
     /** @return array<string, string> */
     protected function casts(): array
     {

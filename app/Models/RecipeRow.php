@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Workshop\Recipe\PlanRows;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -16,10 +15,10 @@ use Kalokroma\Recipe\Technique\Way;
  * @property int                                     $area_id
  * @property string                                  $hex         colour it was drafted for
  * @property Way                                     $way
- * @property array<string, mixed>                    $plan        as {@see PlanRows} writes it
+ * @property array<string, mixed>                    $plan        as the workshop's PlanRows writes it
  * @property array{relief: string, material: string} $drafted_for what the area was like then
  * @property list<string>                            $strip       predicted plane colours from the undercoat up, for small drawings
- * @property array<string, mixed>|null               $options     what was asked of the ladder, as {@see PlanRows::wish()} reads it
+ * @property array<string, mixed>|null               $options     what was asked of the ladder, as the workshop's PlanRows reads it
  * @property int                                     $version     number of the revision it stands at
  * @property int                                     $counter     highest number a revision of it ever had
  * @property int|null                                $follows_id  recipe it is "as that one, except …"

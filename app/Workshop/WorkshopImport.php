@@ -17,6 +17,7 @@ use App\Workshop\Recipe\RecipeDesk;
 use App\Workshop\Recipe\RecipeEdits;
 use App\Workshop\Recipe\RecipeMoves;
 use App\Workshop\Record\BenchDesk;
+use App\Workshop\Record\Did;
 use App\Workshop\Shelf\StockDesk;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
@@ -27,7 +28,7 @@ use Kalokroma\Shelf\Movement;
 /**
  * Brings a whole workshop in for a painter: shelf, companies, and on request drafted recipes and a ledger.
  *
- * @phpstan-import-type Did from BenchDesk
+ * @phpstan-import-type DidRow from Did
  *
  * @phpstan-type GivenRecipe array{area: string, way?: string, start?: string, adds?: list<string>, contrast?: string, follows?: array{company: string, area: string}, coats?: array<string, int>, omitted?: list<string>}
  */
@@ -146,14 +147,13 @@ final class WorkshopImport
         $steps = $bench->steps($company);
         foreach ($records as $record) {
             $area = $company->areas->firstWhere('name', $record['area'] ?? null);
-            /** @var Did $real */
-            $real = ['mix' => [], 'thin' => null, 'coats' => null, 'tool' => null, 'minutes' => null];
+            $real = Did::NOTHING;
             foreach ($steps as $step) {
-                if (isset($record['step']) && $step['area']?->id === $area?->id && $step['outcome']->step->key === $record['step']) {
-                    $real = array_intersect_key(BenchDesk::snapshot($step['outcome']), $real);
+                if (isset($record['step']) && $step->isOf($area, $record['step'])) {
+                    $real = array_intersect_key(Did::planned($step->outcome), $real);
                 }
             }
-            /** @var Did $done */
+            /** @var DidRow $done */
             $done = [...$real, ...($record['real'] ?? [])];
             $bench->record($company, $area, $record['step'] ?? null, Stage::from($record['stage']), $record['figures'], $done, $record['note'] ?? '', CarbonImmutable::parse($record['at'], 'UTC'));
         }

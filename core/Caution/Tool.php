@@ -22,6 +22,12 @@ enum Tool: string
     case Spatula = 'spatula';
     case Hands = 'hands';
 
+    /** Whether it is a round brush that also carries other paint. */
+    public function isOrdinaryBrush(): bool
+    {
+        return in_array($this, [self::LargeBrush, self::MiddleBrush, self::SmallBrush], true);
+    }
+
     public function words(): string
     {
         return match ($this) {

@@ -37,4 +37,10 @@ final readonly class Area
             throw FigureProblem::depthOutOfRange($name, $depth);
         }
     }
+
+    /** Smooth, and not metal: on metal blotches and streaks read as wear. */
+    public function isSmooth(): bool
+    {
+        return in_array($this->relief, [Relief::Broad, Relief::Plate, Relief::Orb], true) && $this->material !== Material::Metal;
+    }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Kalokroma\Figure;
 
+use Kalokroma\Film\Faces;
+
 /** How an area is shaped: it decides which technique shades and which lightens it. */
 enum Relief: string
 {
@@ -27,20 +29,16 @@ enum Relief: string
         };
     }
 
-    /**
-     * Share of the area that lies in recess, on the plane and on the ridge; the three sum to 1.
-     *
-     * @return array{recess: float, plane: float, ridge: float}
-     */
-    public function shares(): array
+    /** Share of the area that lies in recess, on the plane and on the ridge; the three sum to 1. */
+    public function shares(): Faces
     {
         return match ($this) {
-            self::Tight => ['recess' => 0.35, 'plane' => 0.40, 'ridge' => 0.25],
-            self::Broad => ['recess' => 0.25, 'plane' => 0.55, 'ridge' => 0.20],
-            self::Plate => ['recess' => 0.08, 'plane' => 0.80, 'ridge' => 0.12],
-            self::Texture => ['recess' => 0.40, 'plane' => 0.30, 'ridge' => 0.30],
-            self::Trim => ['recess' => 0.25, 'plane' => 0.45, 'ridge' => 0.30],
-            self::Orb => ['recess' => 0.20, 'plane' => 0.60, 'ridge' => 0.20],
+            self::Tight => new Faces(0.35, 0.40, 0.25),
+            self::Broad => new Faces(0.25, 0.55, 0.20),
+            self::Plate => new Faces(0.08, 0.80, 0.12),
+            self::Texture => new Faces(0.40, 0.30, 0.30),
+            self::Trim => new Faces(0.25, 0.45, 0.30),
+            self::Orb => new Faces(0.20, 0.60, 0.20),
         };
     }
 

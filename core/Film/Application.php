@@ -38,22 +38,20 @@ enum Application: string
      * Film on recess, plane and ridge, in coats. A wash lies 3 : 1 : 0.3, a stain 2 : 1 : 0.4, a brushed coat
      * 1 : 1 : 0.9; a glaze is drawn out to half a coat with a wiped brush and runs a little: 1.3 : 1 : 0.7 of that.
      * A filter lies like a glaze, a paste several coats thick, powder in the hollows.
-     *
-     * @return array{float, float, float}
      */
-    public function thickness(): array
+    public function thickness(): Faces
     {
         return match ($this) {
-            self::None => [0.0, 0.0, 0.0],
-            self::Spray, self::SprayFade, self::Drybrush => [1.0, 1.0, 1.0],
-            self::Wash => [3.0, 1.0, 0.3],
-            self::Stain => [2.0, 1.0, 0.4],
-            self::Glaze, self::Filter => [0.65, 0.5, 0.35],
-            self::RecessLine => [3.0, 0.0, 0.0],
-            self::Line => [1.0, 0.0, 0.0],
-            self::Dust => [1.5, 1.0, 0.6],
-            self::Paste => [8.0, 8.0, 8.0],
-            default => [1.0, 1.0, 0.9],
+            self::None => new Faces(0.0, 0.0, 0.0),
+            self::Spray, self::SprayFade, self::Drybrush => new Faces(1.0, 1.0, 1.0),
+            self::Wash => new Faces(3.0, 1.0, 0.3),
+            self::Stain => new Faces(2.0, 1.0, 0.4),
+            self::Glaze, self::Filter => new Faces(0.65, 0.5, 0.35),
+            self::RecessLine => new Faces(3.0, 0.0, 0.0),
+            self::Line => new Faces(1.0, 0.0, 0.0),
+            self::Dust => new Faces(1.5, 1.0, 0.6),
+            self::Paste => new Faces(8.0, 8.0, 8.0),
+            default => new Faces(1.0, 1.0, 0.9),
         };
     }
 
@@ -61,26 +59,24 @@ enum Application: string
      * Share touched of recess, plane and ridge in one pass. Drybrush catches 0 / 15 / 60 %; a layer leaves a fifth
      * of the plane beside the recess as it was. For stippling, a sprayed fade, patterns, chips, streaks and dust these
      * are starting values of our own.
-     *
-     * @return array{float, float, float}
      */
-    public function coverage(): array
+    public function coverage(): Faces
     {
         return match ($this) {
-            self::None => [0.0, 0.0, 0.0],
-            self::Spray, self::Coat, self::Wash, self::Stain, self::Glaze, self::Filter, self::Paste => [1.0, 1.0, 1.0],
-            self::SprayFade => [0.1, 0.5, 0.9],
-            self::RecessLine, self::Shade, self::Line => [1.0, 0.0, 0.0],
-            self::Layer => [0.0, 0.8, 1.0],
-            self::UpperLayer => [0.0, 0.15, 1.0],
-            self::Stipple => [0.1, 0.4, 0.5],
-            self::Drybrush => [0.0, 0.15, 0.6],
-            self::Edge => [0.0, 0.0, 0.9],
-            self::Dot => [0.0, 0.0, 0.4],
-            self::Pattern => [0.1, 0.3, 0.3],
-            self::Chips => [0.0, 0.08, 0.25],
-            self::Streak => [0.05, 0.15, 0.1],
-            self::Dust => [0.6, 0.35, 0.15],
+            self::None => new Faces(0.0, 0.0, 0.0),
+            self::Spray, self::Coat, self::Wash, self::Stain, self::Glaze, self::Filter, self::Paste => new Faces(1.0, 1.0, 1.0),
+            self::SprayFade => new Faces(0.1, 0.5, 0.9),
+            self::RecessLine, self::Shade, self::Line => new Faces(1.0, 0.0, 0.0),
+            self::Layer => new Faces(0.0, 0.8, 1.0),
+            self::UpperLayer => new Faces(0.0, 0.15, 1.0),
+            self::Stipple => new Faces(0.1, 0.4, 0.5),
+            self::Drybrush => new Faces(0.0, 0.15, 0.6),
+            self::Edge => new Faces(0.0, 0.0, 0.9),
+            self::Dot => new Faces(0.0, 0.0, 0.4),
+            self::Pattern => new Faces(0.1, 0.3, 0.3),
+            self::Chips => new Faces(0.0, 0.08, 0.25),
+            self::Streak => new Faces(0.05, 0.15, 0.1),
+            self::Dust => new Faces(0.6, 0.35, 0.15),
         };
     }
 
@@ -90,42 +86,38 @@ enum Application: string
         return $this === self::Drybrush || $this === self::Stipple;
     }
 
-    /**
-     * Film of one pass on one face, in coats.
-     *
-     * @param string $face recess, plane or ridge
-     */
-    public function on(string $face): float
+    /** Film of one pass on one face, in coats. */
+    public function on(Face $face): float
     {
-        return $this->thickness()[match ($face) {
-            'recess' => 0,
-            'ridge' => 2,
-            default => 1,
-        }];
+        return $this->thickness()->on($face);
     }
 
     /**
      * What it looks like after one pass of this pigment, thinned to this load (0 < load ≤ 1).
      *
-     * @param array{float, float, float}|null $coverage share of recess, plane and ridge, where it is not the usual one
+     * @param Faces|null $coverage share touched of each face, where it is not the usual one
      */
-    public function pass(Pigment $pigment, float $load, Surface $below, ?array $coverage = null): Surface
+    public function pass(Pigment $pigment, float $load, Surface $below, ?Faces $coverage = null): Surface
     {
-        [$recess, $plane, $ridge] = $this->thickness();
-        [$inRecess, $onPlane, $onRidge] = $coverage ?? $this->coverage();
+        $thickness = $this->thickness();
+        $coverage ??= $this->coverage();
         $film = static fn (Reflectance $on, float $thick, float $share): Reflectance => $share <= 0.0 ? $on
             : $on->blend($pigment->over($on, $load * ($thick > 0.0 ? $thick : 1.0)), $share);
 
-        return new Surface($film($below->recess, $recess, $inRecess), $film($below->plane, $plane, $onPlane), $film($below->ridge, $ridge, $onRidge));
+        return new Surface(
+            $film($below->recess, $thickness->recess, $coverage->recess),
+            $film($below->plane, $thickness->plane, $coverage->plane),
+            $film($below->ridge, $thickness->ridge, $coverage->ridge),
+        );
     }
 
     /**
      * What it looks like after several coats laid on the same places.
      *
-     * @param int                             $coats    1 or more
-     * @param array{float, float, float}|null $coverage share of recess, plane and ridge, where it is not the usual one
+     * @param int        $coats    1 or more
+     * @param Faces|null $coverage share touched of each face, where it is not the usual one
      */
-    public function coats(Pigment $pigment, float $load, int $coats, Surface $below, ?array $coverage = null): Surface
+    public function coats(Pigment $pigment, float $load, int $coats, Surface $below, ?Faces $coverage = null): Surface
     {
         if ($this->isPassed()) {
             for ($i = 0; $i < $coats; ++$i) {

@@ -69,7 +69,7 @@ final class Constants
     public const HAZE_MATT = 0.010;
     public const HAZE_MATT_VARNISH = 0.013;
 
-    /** The haze makes up at most this share of the darkest band, whatever the finish: blacks keep a body of their own. */
+    /** The haze makes up at most this share of the darkest band, whatever the sheen: blacks keep a body of their own. */
     public const HAZE_MOST = 0.35;
 
     /**

@@ -17,22 +17,22 @@ enum Drying: string
     case Lightens = 'lightens';
     case Steady = 'steady';
 
-    public function wet(Reflectance $dry, Finish $finish): Reflectance
+    public function wet(Reflectance $dry, Sheen $sheen): Reflectance
     {
         return match ($this) {
             self::Steady => $dry,
-            self::Lightens => $finish->beneath($dry),
-            self::Darkens => self::power($finish->beneath($dry), Constants::MILKY),
+            self::Lightens => $sheen->beneath($dry),
+            self::Darkens => self::power($sheen->beneath($dry), Constants::MILKY),
         };
     }
 
     /** What a colour judged wet becomes: undoes {@see self::wet()}. */
-    public function dry(Reflectance $wet, Finish $finish): Reflectance
+    public function dry(Reflectance $wet, Sheen $sheen): Reflectance
     {
         return match ($this) {
             self::Steady => $wet,
-            self::Lightens => $finish->over($wet),
-            self::Darkens => $finish->over(self::power($wet, 1 / Constants::MILKY)),
+            self::Lightens => $sheen->over($wet),
+            self::Darkens => $sheen->over(self::power($wet, 1 / Constants::MILKY)),
         };
     }
 

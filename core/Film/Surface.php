@@ -18,13 +18,12 @@ final readonly class Surface
         return new self($colour, $colour, $colour);
     }
 
-    /** @param string $name recess, plane or ridge */
-    public function face(string $name): Reflectance
+    public function face(Face $face): Reflectance
     {
-        return match ($name) {
-            'recess' => $this->recess,
-            'ridge' => $this->ridge,
-            default => $this->plane,
+        return match ($face) {
+            Face::Recess => $this->recess,
+            Face::Plane => $this->plane,
+            Face::Ridge => $this->ridge,
         };
     }
 

@@ -10,6 +10,7 @@ use Kalokroma\Figure\Material;
 use Kalokroma\Shelf\Behaviour;
 use Kalokroma\Shelf\Mix;
 use Kalokroma\Shelf\Paint;
+use Kalokroma\Shelf\Part;
 
 /**
  * The colours a shelf can make: every covering paint at hand, the metallics apart, and whole-drop mixes of two among the
@@ -102,7 +103,7 @@ final class Pool
         foreach ($mixed as $i => $one) {
             foreach (array_slice($mixed, $i + 1) as $two) {
                 foreach (self::DROPS as [$a, $b]) {
-                    self::keep(Mix::of([['paint' => $one, 'parts' => $a], ['paint' => $two, 'parts' => $b]]), $kept, $cells, self::SAME_MIX);
+                    self::keep(Mix::of([new Part($one, $a), new Part($two, $b)]), $kept, $cells, self::SAME_MIX);
                 }
             }
         }

@@ -107,8 +107,8 @@ final class Matcher
         asort($found);
         $ranked = [];
         foreach (array_slice($found, 0, 2 * $most + 20, true) as $key => $difference) {
-            $mixed = array_map(static fn (array $p): array => ['paint' => $paints[$p[0]], 'parts' => $p[1]], MixSearch::read($key));
-            usort($mixed, static fn (array $a, array $b): int => $b['parts'] <=> $a['parts']);
+            $mixed = array_map(static fn (array $p): Part => new Part($paints[$p[0]], $p[1]), MixSearch::read($key));
+            usort($mixed, static fn (Part $a, Part $b): int => $b->parts <=> $a->parts);
             $ranked[] = new RankedMix(Mix::of($mixed), $difference);
         }
 

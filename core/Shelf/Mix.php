@@ -18,18 +18,18 @@ final class Mix
 
     private ?Lab $lab = null;
 
-    /** @param non-empty-list<array{paint: Paint, parts: int}> $parts */
+    /** @param non-empty-list<Part> $parts */
     private function __construct(public readonly array $parts)
     {
     }
 
     public static function single(Paint $paint): self
     {
-        return new self([['paint' => $paint, 'parts' => 1]]);
+        return new self([new Part($paint, 1)]);
     }
 
     /**
-     * @param list<array{paint: Paint, parts: int}> $parts parts 1..99; brought into lowest terms, order kept
+     * @param list<Part> $parts brought into lowest terms, order kept
      *
      * @throws ShelfProblem|FilmProblem
      */
@@ -40,45 +40,45 @@ final class Mix
         }
         $divisor = 0;
         $seen = [];
-        foreach ($parts as ['paint' => $paint, 'parts' => $amount]) {
-            if ($amount < 1 || $amount > 99) {
-                throw ShelfProblem::partsOutOfRange($amount);
+        foreach ($parts as $part) {
+            if (isset($seen[$part->paint->id])) {
+                throw ShelfProblem::twice($part->paint->name);
             }
-            if (isset($seen[$paint->id])) {
-                throw ShelfProblem::twice($paint->name);
-            }
-            $seen[$paint->id] = true;
-            $divisor = self::divisor($divisor, $amount);
-        }
-        foreach ($parts as $i => $part) {
-            $parts[$i]['parts'] = intdiv($part['parts'], max(1, $divisor));
+            $seen[$part->paint->id] = true;
+            $divisor = self::divisor($divisor, $part->parts);
         }
 
-        return new self($parts);
+        return new self(array_map(static fn (Part $p): Part => new Part($p->paint, intdiv($p->parts, $divisor)), $parts));
+    }
+
+    /** The paint named first: the one there is most of, where the mix was searched for. */
+    public function first(): Paint
+    {
+        return $this->parts[0]->paint;
+    }
+
+    /** @return non-empty-list<Paint> */
+    public function paints(): array
+    {
+        return array_map(static fn (Part $p): Paint => $p->paint, $this->parts);
     }
 
     public function pigment(): Pigment
     {
         return $this->pigment ??= count($this->parts) === 1
-            ? $this->parts[0]['paint']->pigment()
-            : Pigment::mix(array_map(static fn (array $p): array => [$p['paint']->pigment(), $p['parts']], $this->parts));
+            ? $this->first()->pigment()
+            : Pigment::mix(array_map(static fn (Part $p): array => [$p->paint->pigment(), $p->parts], $this->parts));
     }
 
     /** The dry colour: at full hide, or one coat over white where a stain, wash or ink takes part. */
     public function colour(): Reflectance
     {
-        foreach ($this->parts as ['paint' => $paint]) {
-            if ($paint->behaviour->isTransparent()) {
-                return $this->pigment()->overWhite();
-            }
-        }
-
-        return $this->pigment()->fullHide();
+        return $this->isTransparent() ? $this->pigment()->overWhite() : $this->pigment()->fullHide();
     }
 
     public function lab(): Lab
     {
-        return $this->lab ??= count($this->parts) === 1 ? $this->parts[0]['paint']->lab() : $this->colour()->toLab();
+        return $this->lab ??= count($this->parts) === 1 ? $this->first()->lab() : $this->colour()->toLab();
     }
 
     public function isSingle(): bool
@@ -91,10 +91,22 @@ final class Mix
         return array_sum(array_column($this->parts, 'parts'));
     }
 
+    /** Whether a stain, wash or ink takes part. */
+    public function isTransparent(): bool
+    {
+        foreach ($this->paints() as $paint) {
+            if ($paint->behaviour->isTransparent()) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     /** Whether every paint of it is owned and not known to be empty. */
     public function isAtHand(): bool
     {
-        foreach ($this->parts as ['paint' => $paint]) {
+        foreach ($this->paints() as $paint) {
             if (!$paint->isAtHand()) {
                 return false;
             }
@@ -108,9 +120,9 @@ final class Mix
     {
         $sum = 0.0;
         $metal = 0;
-        foreach ($this->parts as ['paint' => $paint, 'parts' => $amount]) {
-            $sum += $amount * ($this->isSingle() ? $paint->source->single() : $paint->source->mix());
-            $metal += $paint->behaviour === Behaviour::Metallic ? $amount : 0;
+        foreach ($this->parts as $part) {
+            $sum += $part->parts * ($this->isSingle() ? $part->paint->source->single() : $part->paint->source->mix());
+            $metal += $part->paint->behaviour === Behaviour::Metallic ? $part->parts : 0;
         }
 
         return $metal > 0 && $metal < $this->totalParts() ? Constants::METAL_MIX : $sum / $this->totalParts();
@@ -125,8 +137,8 @@ final class Mix
     public function certaintyOver(Reflectance $substrate, float $thickness, float $ground): float
     {
         $guess = 0.0;
-        foreach ($this->parts as ['paint' => $paint, 'parts' => $amount]) {
-            $guess += $amount * $paint->source->thickness();
+        foreach ($this->parts as $part) {
+            $guess += $part->parts * $part->paint->source->thickness();
         }
 
         return Certainty::ofFilm($this->pigment(), $thickness, $substrate, $this->certainty(), $ground, $guess / $this->totalParts());
@@ -138,9 +150,9 @@ final class Mix
         $dry = $this->colour();
         $wet = $dry;
         $before = 0;
-        foreach ($this->parts as ['paint' => $paint, 'parts' => $amount]) {
-            $before += $amount;
-            $wet = $wet->blend($paint->wet($dry), $amount / $before);
+        foreach ($this->parts as $part) {
+            $before += $part->parts;
+            $wet = $wet->blend($part->paint->wet($dry), $part->parts / $before);
         }
 
         return $wet;
@@ -149,7 +161,7 @@ final class Mix
     /** The scarcest of its paints, millilitres left; null where nobody said of any. */
     public function leastLeftMl(): ?float
     {
-        $left = array_filter(array_map(static fn (array $p): ?float => $p['paint']->leftMl, $this->parts), static fn (?float $ml): bool => $ml !== null);
+        $left = array_filter(array_map(static fn (Part $p): ?float => $p->paint->leftMl, $this->parts), static fn (?float $ml): bool => $ml !== null);
 
         return $left === [] ? null : min($left);
     }
@@ -157,7 +169,7 @@ final class Mix
     /** The same paints in the same shares, in whatever order. */
     public function key(): string
     {
-        $keys = array_map(static fn (array $p): string => $p['paint']->id.'*'.$p['parts'], $this->parts);
+        $keys = array_map(static fn (Part $p): string => $p->paint->id.'*'.$p->parts, $this->parts);
         sort($keys);
 
         return implode('+', $keys);
@@ -167,11 +179,11 @@ final class Mix
     public function words(): string
     {
         if ($this->isSingle()) {
-            return $this->parts[0]['paint']->name;
+            return $this->first()->name;
         }
 
         return implode(', ', array_map(
-            static fn (array $p): string => $p['parts'].($p['parts'] === 1 ? ' drop ' : ' drops ').$p['paint']->name,
+            static fn (Part $p): string => $p->parts.($p->parts === 1 ? ' drop ' : ' drops ').$p->paint->name,
             $this->parts,
         ));
     }

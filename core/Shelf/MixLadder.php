@@ -103,7 +103,7 @@ final readonly class MixLadder
             $steps[] = match ($i) {
                 0 => Mix::single($from),
                 $count - 1 => Mix::single($to),
-                default => Mix::of([['paint' => $from, 'parts' => $count - 1 - $i], ['paint' => $to, 'parts' => $i]]),
+                default => Mix::of([new Part($from, $count - 1 - $i), new Part($to, $i)]),
             };
         }
 
@@ -121,10 +121,10 @@ final readonly class MixLadder
     {
         $other = null;
         $share = 1.0;
-        foreach ($end->parts as ['paint' => $paint, 'parts' => $parts]) {
-            if ($paint->id !== $middle->id) {
-                $other = $paint;
-                $share = $parts / $end->totalParts();
+        foreach ($end->parts as $part) {
+            if ($part->paint->id !== $middle->id) {
+                $other = $part->paint;
+                $share = $part->parts / $end->totalParts();
             }
         }
         if ($other === null) {
@@ -133,8 +133,8 @@ final readonly class MixLadder
         $found = [];
         foreach (self::candidates($middle, $other, $drops) as $mix) {
             $of = 0.0;
-            foreach ($mix->parts as ['paint' => $paint, 'parts' => $parts]) {
-                $of = $paint->id === $other->id ? $parts / $mix->totalParts() : $of;
+            foreach ($mix->parts as $part) {
+                $of = $part->paint->id === $other->id ? $part->parts / $mix->totalParts() : $of;
             }
             if ($of > 0.0 && $of <= $share + 1e-9) {
                 $found[] = $mix;
@@ -150,7 +150,7 @@ final readonly class MixLadder
         $found = ['0' => Mix::single($from)];
         for ($a = 1; $a < $drops; ++$a) {
             for ($b = 1; $a + $b <= $drops; ++$b) {
-                $found[sprintf('%.6f', $b / ($a + $b))] ??= Mix::of([['paint' => $from, 'parts' => $a], ['paint' => $to, 'parts' => $b]]);
+                $found[sprintf('%.6f', $b / ($a + $b))] ??= Mix::of([new Part($from, $a), new Part($to, $b)]);
             }
         }
         $found['1'] = Mix::single($to);

@@ -8,8 +8,8 @@ use Kalokroma\Colour\Lab;
 use Kalokroma\Colour\Reflectance;
 use Kalokroma\Colour\Srgb;
 use Kalokroma\Film\ColourSource;
-use Kalokroma\Film\Finish;
 use Kalokroma\Film\Pigment;
+use Kalokroma\Film\Sheen;
 
 /** One paint of the shelf, as far as computing with it needs to know. */
 final class Paint
@@ -42,7 +42,7 @@ final class Paint
         public readonly ?float $leftMl = null,
         ?Pigment $measured = null,
         ColourSource $source = ColourSource::Typed,
-        public readonly Finish $finish = Finish::Matt,
+        public readonly Sheen $sheen = Sheen::Matt,
     ) {
         $this->pigment = $measured;
         $this->colour = match (true) {
@@ -106,6 +106,6 @@ final class Paint
     /** How a film of it looks while it is wet. */
     public function wet(Reflectance $dry): Reflectance
     {
-        return $this->behaviour->drying()->wet($dry, $this->finish);
+        return $this->behaviour->drying()->wet($dry, $this->sheen);
     }
 }

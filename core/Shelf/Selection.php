@@ -4,21 +4,21 @@ declare(strict_types=1);
 
 namespace Kalokroma\Shelf;
 
-use Kalokroma\Film\Finish;
+use Kalokroma\Film\Sheen;
 
 /** Which paints of a shelf may be used for a match. */
 final readonly class Selection
 {
     /**
      * @param list<Behaviour> $behaviours
-     * @param list<Finish>    $finishes   empty for any
+     * @param list<Sheen>     $sheens     empty for any
      * @param float           $leastMl    to be left of a paint; a paint of which nobody said how much is left passes
      * @param list<string>    $excluded   ids
      * @param bool            $atHand     only what is owned and not empty
      */
     public function __construct(
         public array $behaviours = [Behaviour::Opaque, Behaviour::SemiOpaque],
-        public array $finishes = [],
+        public array $sheens = [],
         public float $leastMl = 0.0,
         public array $excluded = [],
         public bool $atHand = true,
@@ -34,7 +34,7 @@ final readonly class Selection
     {
         return array_values(array_filter($shelf, fn (Paint $p): bool => $p->colour !== null
             && in_array($p->behaviour, $this->behaviours, true)
-            && ($this->finishes === [] || in_array($p->finish, $this->finishes, true))
+            && ($this->sheens === [] || in_array($p->sheen, $this->sheens, true))
             && ($p->leftMl === null || $p->leftMl >= $this->leastMl)
             && !in_array($p->id, $this->excluded, true)
             && (!$this->atHand || $p->isAtHand())));

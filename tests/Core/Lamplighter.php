@@ -8,7 +8,7 @@ use Kalokroma\Figure\Area;
 use Kalokroma\Figure\Material;
 use Kalokroma\Figure\Relief;
 use Kalokroma\Figure\Weight;
-use Kalokroma\Film\Finish;
+use Kalokroma\Film\Sheen;
 use Kalokroma\Shelf\Behaviour;
 use Kalokroma\Shelf\Paint;
 
@@ -24,8 +24,8 @@ final class Lamplighter
         if (self::$shelf === null) {
             self::$shelf = [];
             foreach (self::workshop()['paints'] as $i => $p) {
-                $finish = array_values(array_filter(Finish::cases(), static fn (Finish $f): bool => str_contains(mb_strtolower($p['name']), $f->value)))[0] ?? Finish::Matt;
-                self::$shelf[] = new Paint((string) ($i + 1), $p['name'], $p['line'], Behaviour::from($p['behaviour']), isset($p['colour']) ? Swatches::reflectance($p['colour']) : null, $p['owned'] ?? true, $p['left_ml'] ?? null, finish: $finish);
+                $finish = array_values(array_filter(Sheen::cases(), static fn (Sheen $f): bool => str_contains(mb_strtolower($p['name']), $f->value)))[0] ?? Sheen::Matt;
+                self::$shelf[] = new Paint((string) ($i + 1), $p['name'], $p['line'], Behaviour::from($p['behaviour']), isset($p['colour']) ? Swatches::reflectance($p['colour']) : null, $p['owned'] ?? true, $p['left_ml'] ?? null, sheen: $finish);
             }
         }
 

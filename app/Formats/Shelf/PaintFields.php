@@ -7,7 +7,7 @@ namespace App\Formats\Shelf;
 use Kalokroma\Colour\ColourProblem;
 use Kalokroma\Colour\Reflectance;
 use Kalokroma\Colour\Srgb;
-use Kalokroma\Film\Finish;
+use Kalokroma\Film\Sheen;
 use Kalokroma\Shelf\Behaviour;
 
 /**
@@ -151,7 +151,7 @@ final readonly class PaintFields
     private static function finish(string $text, array &$problems): string
     {
         $lower = strtolower($text);
-        if ($text !== '' && Finish::tryFrom($lower) === null) {
+        if ($text !== '' && Sheen::tryFrom($lower) === null) {
             $problems['finish'] = sprintf('finish is "%s": write matt, satin or gloss.', mb_strimwidth($text, 0, 40, '…'));
         }
 

@@ -6,7 +6,7 @@ namespace App\Formats\Shelf;
 
 use App\Formats\UnreadableFile;
 use App\Models\PaintRow;
-use Kalokroma\Film\Finish;
+use Kalokroma\Film\Sheen;
 
 /**
  * The shelf as CSV (RFC 4180, UTF-8, header row, column order free). A byte-order mark, semicolons as separators and
@@ -110,7 +110,7 @@ final class ShelfCsv
     /** A further column of ours, where it holds what we know; another program's column of that name is kept as it came. */
     private static function isFurther(string $column, string $cell): bool
     {
-        return in_array(strtolower($column), PaintFields::FURTHER, true) && (trim($cell) === '' || Finish::tryFrom(strtolower(trim($cell))) !== null);
+        return in_array(strtolower($column), PaintFields::FURTHER, true) && (trim($cell) === '' || Sheen::tryFrom(strtolower(trim($cell))) !== null);
     }
 
     private static function refuseOtherEncodings(string $bytes): void

@@ -4,12 +4,10 @@ declare(strict_types=1);
 
 namespace App\Formats\Shelf;
 
-use App\Workshop\Buy\BuyDesk;
-
 /** A purchase as a list to carry: plain text, or CSV. */
 final class ShoppingList
 {
-    /** @param array<string, mixed> $plan as {@see BuyDesk::plan()} answers */
+    /** @param array<string, mixed> $plan as the page Buy gets it */
     public static function text(array $plan): string
     {
         $lines = [];

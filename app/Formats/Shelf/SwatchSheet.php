@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Formats\Shelf;
 
-use App\Http\Shelf\PaintView;
-
 /** A sheet to print at true scale: every paint with its predicted colour and an empty field to paint it in. */
 final class SwatchSheet
 {
@@ -14,7 +12,7 @@ final class SwatchSheet
     private const HEIGHT = 25;
     private const MARGIN = 10;
 
-    /** @param list<array<string, mixed>> $paints as {@see PaintView::shelf()} gives them */
+    /** @param list<array<string, mixed>> $paints name, line, behaviour and look of each */
     public static function svg(array $paints): string
     {
         $rows = (int) ceil(count($paints) / self::ACROSS);

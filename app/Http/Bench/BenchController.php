@@ -46,8 +46,6 @@ final class BenchController extends Controller
     private function answer(Request $request, Company $company, int $figure): JsonResponse
     {
         $company->load('areas.recipe', 'records');
-        $bench = new BenchDesk(new RecipeDesk($this->painter($request)));
-
-        return new JsonResponse($bench->view($company, $figure, CarbonImmutable::now()));
+        return new JsonResponse(BenchView::of(new BenchDesk(new RecipeDesk($this->painter($request))), $company, $figure, CarbonImmutable::now()));
     }
 }

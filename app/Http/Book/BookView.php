@@ -72,11 +72,11 @@ final class BookView
                 'technique' => $s->technique->words(),
                 'stage' => $s->stage->value,
                 'words' => $s->words(),
-                'hex' => $s->mix !== null && $s->isFilm() ? $s->mix->colour()->toHex() : null,
-                'thin' => $s->mix === null ? '' : ($s->thinning->isUndiluted() ? 'undiluted' : sprintf('thin %s with %s', $s->thinning->ratio(), $s->thinnedWith)),
-                'at_hand' => $s->mix?->isAtHand() ?? true,
-                'place' => $s->place->words(),
-            ], array_values(array_filter($plan->steps, static fn (PlannedStep $s): bool => !$s->omitted))),
+                'hex' => $s->load->mix !== null && $s->isFilm() ? $s->load->mix->colour()->toHex() : null,
+                'thin' => $s->load->mix === null ? '' : ($s->load->thinning->isUndiluted() ? 'undiluted' : sprintf('thin %s with %s', $s->load->thinning->ratio(), $s->load->with)),
+                'at_hand' => $s->load->mix?->isAtHand() ?? true,
+                'place' => $s->scope->place->words(),
+            ], array_values(array_filter($plan->steps, static fn (PlannedStep $s): bool => !$s->handling->omitted))),
         ];
     }
 

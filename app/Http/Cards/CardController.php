@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Cards;
 
 use App\Formats\Recipe\RecipeJson;
-use App\Formats\Recipe\RecipeMarkdown;
 use App\Formats\UnreadableFile;
 use App\Http\Shared\Controller;
 use App\Models\AreaRow;
@@ -29,7 +28,7 @@ final class CardController extends Controller
         $document = (new RecipeFiles($desk))->recipe($area);
 
         return $request->query('as') === 'md'
-            ? self::file(RecipeMarkdown::write($area->name, [CardView::of($desk, $area)]), 'md', $area->name)
+            ? self::file(CardMarkdown::write($area->name, [CardView::of($desk, $area)]), 'md', $area->name)
             : self::file(RecipeJson::write($document), 'json', $area->name);
     }
 
@@ -39,7 +38,7 @@ final class CardController extends Controller
         $company->load('areas.recipe', 'records', 'plate');
 
         return match ($request->query('as')) {
-            'md' => self::file(RecipeMarkdown::write($company->name, $this->cards($desk, $company)), 'md', $company->name),
+            'md' => self::file(CardMarkdown::write($company->name, $this->cards($desk, $company)), 'md', $company->name),
             'figure' => self::file(RecipeJson::write((new RecipeFiles($desk))->figure($company, true)), 'json', $company->name.' one figure'),
             default => self::file(RecipeJson::write((new RecipeFiles($desk))->figure($company, false)), 'json', $company->name),
         };

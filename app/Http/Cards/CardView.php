@@ -26,14 +26,14 @@ final class CardView
     {
         $company = $area->company;
         $recipe = $area->recipe;
-        $outcomes = array_values(array_filter($desk->outcomes($company, $area, $recipe), static fn (StepOutcome $o): bool => !$o->step->omitted));
+        $outcomes = array_values(array_filter($desk->outcomes($company, $area, $recipe), static fn (StepOutcome $o): bool => !$o->step->handling->omitted));
         $plan = $desk->plan($recipe);
         $cautions = [];
         $minutes = 0.0;
         $waiting = 0;
         foreach ($outcomes as $outcome) {
             $cautions += array_fill_keys($outcome->cautions, true);
-            $minutes += $outcome->minutes;
+            $minutes += $outcome->labour->minutes;
             $waiting += $outcome->waiting();
         }
         $differences = $recipe === null ? [] : (new RecipeFollowing($desk))->differences($recipe);
@@ -47,7 +47,7 @@ final class CardView
             'way' => $recipe?->way->words() ?? '',
             'like' => $differences === [] ? '' : implode('; ', array_column($differences, 'words')),
             'findings' => array_map(static fn (Finding $f): string => $f->sentence(), $plan->findings ?? []),
-            'steps' => array_map(static fn (StepOutcome $o, int $i): array => self::step($o, $i + 1, $o->step->who->of($company->count, $company->leaders), self::done($company, $area, $o->step->key)), $outcomes, array_keys($outcomes)),
+            'steps' => array_map(static fn (StepOutcome $o, int $i): array => self::step($o, $i + 1, $o->step->scope->who->of($company->count, $company->leaders), self::done($company, $area, $o->step->key)), $outcomes, array_keys($outcomes)),
             'totals' => sprintf('%d steps, about %s of work a figure, %s of drying', count($outcomes), self::duration((int) round($minutes)), self::duration($waiting)),
             'cautions' => array_map(strval(...), array_keys($cautions)),
         ];
@@ -79,16 +79,16 @@ final class CardView
             'key' => $step->key,
             'stage' => $step->stage->value,
             'title' => ucfirst($step->technique->words()),
-            'load' => $step->mix === null ? $step->technique->where() : $step->words(),
-            'drops' => $outcome->amount === null ? '' : self::drops($outcome->amount, $step->thinnedWith, $count),
-            'thin' => $step->mix === null ? '' : ($step->thinning->isUndiluted() ? 'not thinned' : sprintf('%s with %s', $step->thinning->ratio(), $step->thinnedWith)),
-            'coats' => $counted ? sprintf('%d %s', $outcome->coats, $unit[$outcome->coats === 1 ? 0 : 1]).($outcome->rounds > 1 ? sprintf(', %d rounds', $outcome->rounds) : '') : '',
-            'dry' => $outcome->dryMinutes === 0 ? '' : self::duration($outcome->dryMinutes),
-            'place' => $step->place->words().($step->who->value === 'leaders' ? ($step->place->isUsual() ? '' : ', ').$step->who->words() : ''),
-            'note' => $step->note,
+            'load' => $step->load->mix === null ? $step->technique->where() : $step->words(),
+            'drops' => $outcome->amount === null ? '' : self::drops($outcome->amount, $step->load->with, $count),
+            'thin' => $step->load->mix === null ? '' : ($step->load->thinning->isUndiluted() ? 'not thinned' : sprintf('%s with %s', $step->load->thinning->ratio(), $step->load->with)),
+            'coats' => $counted ? sprintf('%d %s', $outcome->labour->coats, $unit[$outcome->labour->coats === 1 ? 0 : 1]).($outcome->labour->rounds > 1 ? sprintf(', %d rounds', $outcome->labour->rounds) : '') : '',
+            'dry' => $outcome->labour->dryMinutes === 0 ? '' : self::duration($outcome->labour->dryMinutes),
+            'place' => $step->scope->place->words().($step->scope->who->value === 'leaders' ? ($step->scope->place->isUsual() ? '' : ', ').$step->scope->who->words() : ''),
+            'note' => $step->handling->note,
             'watch' => $step->technique->facts()->watch,
-            'missing' => !($step->mix?->isAtHand() ?? true),
-            'faces' => StepView::surface($outcome->after),
+            'missing' => !($step->load->mix?->isAtHand() ?? true),
+            'faces' => StepView::surface($outcome->look->after),
             'figures' => $count,
             'done' => $done,
         ];

@@ -12,6 +12,7 @@ use App\Workshop\Recipe\CompareDesk;
 use App\Workshop\Recipe\RecipeDesk;
 use DomainException;
 use Kalokroma\Colour\DifferenceWords;
+use Kalokroma\Film\Faces;
 use Kalokroma\Recipe\Change\Applying;
 use Kalokroma\Recipe\Ground\GroundLaid;
 use Kalokroma\Recipe\Ladder\Contrast;
@@ -47,7 +48,7 @@ final class CompareView
             $apart[] = [
                 'area' => $area->id,
                 'name' => $area->name,
-                'difference' => array_map(static fn (float $d): float => round($d, 1), Applying::apart($mine, $its)),
+                'difference' => self::rounded(Applying::apart($mine, $its)),
                 'words' => DifferenceWords::between($mine->plane->toLab(), $its->plane->toLab()),
             ];
         }
@@ -65,6 +66,12 @@ final class CompareView
             'apart' => $apart,
             'said' => $b['sum']->against($a['sum'])->sentence(),
         ];
+    }
+
+    /** @return array{recess: float, plane: float, ridge: float} */
+    private static function rounded(Faces $apart): array
+    {
+        return ['recess' => round($apart->recess, 1), 'plane' => round($apart->plane, 1), 'ridge' => round($apart->ridge, 1)];
     }
 
     /** @return array{kind: string, way: string|null, ground: string|null, contrast: string|null, trial: int|null} */
@@ -103,7 +110,7 @@ final class CompareView
             'missing' => $sum->missing,
             'lost' => $side['lost'],
             'pairs' => $side['pairs'],
-            'ground' => StepView::surface($side['undercoat']->after),
+            'ground' => StepView::surface($side['undercoat']->look->after),
             'areas' => array_map(static fn (array $a): array => [
                 'id' => $a['area']->id,
                 'name' => $a['area']->name,
@@ -112,9 +119,9 @@ final class CompareView
                 'layers' => array_map(static fn (StepOutcome $o): array => [
                     'technique' => $o->step->technique->words(),
                     'words' => $o->step->words(),
-                    'coats' => $o->coats,
-                    'after' => StepView::surface($o->after),
-                ], array_values(array_filter($a['outcomes'], static fn (StepOutcome $o): bool => !$o->step->omitted))),
+                    'coats' => $o->labour->coats,
+                    'after' => StepView::surface($o->look->after),
+                ], array_values(array_filter($a['outcomes'], static fn (StepOutcome $o): bool => !$o->step->handling->omitted))),
             ], $side['areas']),
         ];
     }

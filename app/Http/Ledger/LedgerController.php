@@ -7,7 +7,6 @@ namespace App\Http\Ledger;
 use App\Http\Shared\Controller;
 use App\Models\Company;
 use App\Models\Entry;
-use App\Workshop\Record\BenchDesk;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
@@ -30,7 +29,7 @@ final class LedgerController extends Controller
                 'entries' => $c->records->count(),
             ])->all()),
             'total' => (clone $entries)->count(),
-            'entries' => array_values($entries->limit(self::PAGE)->get()->map(BenchDesk::entryView(...))->all()),
+            'entries' => array_values($entries->limit(self::PAGE)->get()->map(EntryView::of(...))->all()),
         ]);
     }
 }

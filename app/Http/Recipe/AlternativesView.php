@@ -33,7 +33,7 @@ final class AlternativesView
             self::look($step, $r->mix, $below),
             Alternatives::coatsMore($step, $r, $core, $below),
             $best !== null && $r->isAsGoodAs($best),
-            $r->mix->key() === $step->mix?->key(),
+            $r->mix->key() === $step->load->mix?->key(),
         );
 
         return [
@@ -71,7 +71,7 @@ final class AlternativesView
     private static function look(PlannedStep $step, Mix $mix, Surface $below): string
     {
         return $step->stage === Stage::Wash
-            ? Simulation::look($step->with(mix: $mix), $below)->recess->toHex()
+            ? Simulation::look($step->withMix($mix), $below)->recess->toHex()
             : $mix->colour()->toHex();
     }
 }

@@ -8,9 +8,9 @@ use App\Workshop\Recipe\RecipeEdits;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Kalokroma\Caution\Tool;
+use Kalokroma\Recipe\Plan\Load;
 use Kalokroma\Recipe\Plan\Loop;
 use Kalokroma\Recipe\Plan\Place;
-use Kalokroma\Recipe\Plan\PlannedStep;
 use Kalokroma\Recipe\Plan\Who;
 use Kalokroma\Recipe\Technique\Level;
 use Kalokroma\Recipe\Technique\Technique;
@@ -42,7 +42,7 @@ final class EditForm extends FormRequest
             'mix.*.paint_id' => ['required', 'integer'],
             'mix.*.parts' => ['nullable', 'integer', 'min:1', 'max:99'],
             'thin' => ['sometimes', 'string', 'max:60'],
-            'with' => ['sometimes', Rule::in(PlannedStep::THINNERS)],
+            'with' => ['sometimes', Rule::in(Load::THINNERS)],
             'coats' => ['sometimes', 'integer'],
             'omitted' => ['sometimes', 'boolean'],
             'place' => ['sometimes', 'array'],

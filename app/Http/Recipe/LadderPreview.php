@@ -19,7 +19,7 @@ final class LadderPreview
 
         return [
             'rungs' => array_map(static fn (array $r): array => [
-                'rung' => $r['rung'],
+                'rung' => $r['rung']->value,
                 'wanted' => $r['wanted']->toSrgb()->clipped()->toHex(),
                 'hex' => $r['mix']->colour()->toHex(),
                 'mix_words' => $r['mix']->words(),

@@ -12,6 +12,7 @@ use App\Workshop\Recipe\RecipeMoves;
 use DomainException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Kalokroma\Recipe\Change\Replaced;
 
 /** Recipes that come from elsewhere, drafts compared, and mishaps mended. */
 final class RecipeMovesController extends Controller
@@ -28,14 +29,14 @@ final class RecipeMovesController extends Controller
 
     public function replace(Request $request, AreaRow $area): JsonResponse
     {
-        return $this->answer($request, $area, static fn (RecipeMoves $moves): array => ['notes' => [], 'changes' => $moves->replace($area->company, $area)]);
+        return $this->answer($request, $area, static fn (RecipeMoves $moves): array => ['notes' => [], 'changes' => self::changes($moves->replace($area->company, $area))]);
     }
 
     public function fromBook(Request $request, AreaRow $area): JsonResponse
     {
         $book = BookRow::query()->findOrFail($request->integer('book_id'));
 
-        return $this->answer($request, $area, static fn (RecipeMoves $moves): array => ['notes' => [], 'changes' => $moves->fromBook($area->company, $area, $book)]);
+        return $this->answer($request, $area, static fn (RecipeMoves $moves): array => ['notes' => [], 'changes' => self::changes($moves->fromBook($area->company, $area, $book))]);
     }
 
     public function follow(Request $request, AreaRow $area): JsonResponse
@@ -68,6 +69,18 @@ final class RecipeMovesController extends Controller
 
             return ['notes' => $beside === null ? [] : [['line' => 0, 'words' => sprintf('The repair stands in the recipe of %s now.', $beside)]], 'changes' => []];
         });
+    }
+
+    /**
+     * @param list<Replaced> $replaced
+     *
+     * @return list<array{key: string, step: string, was: string, now: string|null, difference: float|null, words: string}>
+     */
+    private static function changes(array $replaced): array
+    {
+        return array_map(static fn (Replaced $r): array => [
+            'key' => $r->step->key, 'step' => $r->step->technique->words(), 'was' => $r->was, 'now' => $r->now, 'difference' => $r->difference, 'words' => $r->words,
+        ], $replaced);
     }
 
     private static function on(Request $request): ?int

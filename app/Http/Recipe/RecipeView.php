@@ -17,6 +17,7 @@ use Kalokroma\Colour\Srgb;
 use Kalokroma\Figure\Area;
 use Kalokroma\Recipe\Draft\Specials;
 use Kalokroma\Recipe\Judge\Rules;
+use Kalokroma\Recipe\Plan\LeftOut;
 use Kalokroma\Recipe\Plan\PartLink;
 use Kalokroma\Recipe\Plan\Plan;
 use Kalokroma\Recipe\Plan\SharedPaints;
@@ -44,8 +45,8 @@ final class RecipeView
         $others = self::others($area);
         $steps = array_map(static fn (StepOutcome $o): array => [
             ...StepView::of($o),
-            'place_set' => ['face' => $o->step->place->face ?? '', 'part' => $o->step->place->part, 'light' => $o->step->place->light, 'share' => round(100 * $o->step->place->share, 1)],
-            'figures' => $o->step->who->of($company->count, $company->leaders),
+            'place_set' => ['face' => $o->step->scope->place->face ?? '', 'part' => $o->step->scope->place->part, 'light' => $o->step->scope->place->light, 'share' => round(100 * $o->step->scope->place->share, 1)],
+            'figures' => $o->step->scope->who->of($company->count, $company->leaders),
             'done_on' => count(array_unique($done[$o->step->key] ?? [])),
             'marks' => array_values(array_filter($marks, static fn (array $m): bool => $m['key'] === $o->step->key)),
             'shared' => SharedPaints::sentence($o->step, $others),
@@ -73,7 +74,7 @@ final class RecipeView
             'differences' => $recipe === null ? [] : $following->differences($recipe),
             'aside' => $recipe === null ? [] : self::asides($desk, $area, $recipe),
             'steps' => $steps,
-            'left_out' => array_map(static fn (array $l): array => ['stage' => $l['stage']->value, 'reason' => $l['reason']->sentence()], $plan->leftOut ?? []),
+            'left_out' => array_map(static fn (LeftOut $l): array => ['stage' => $l->stage->value, 'reason' => $l->reason->sentence()], $plan->leftOut ?? []),
             'totals' => self::totals($outcomes),
         ];
     }
@@ -147,8 +148,8 @@ final class RecipeView
                 'layers' => array_map(static fn (StepOutcome $o): array => [
                     'technique' => $o->step->technique->words(),
                     'words' => $o->step->words(),
-                    'coats' => $o->coats,
-                    'after' => StepView::surface($o->after),
+                    'coats' => $o->labour->coats,
+                    'after' => StepView::surface($o->look->after),
                 ], $desk->outcomes($area->company, $area, $ghost)),
             ];
         })->all());
@@ -165,13 +166,13 @@ final class RecipeView
         $drying = $steps = 0;
         $pots = $missing = [];
         foreach ($outcomes as $outcome) {
-            if ($outcome->step->omitted) {
+            if ($outcome->step->handling->omitted) {
                 continue;
             }
             ++$steps;
-            $minutes += $outcome->minutes;
+            $minutes += $outcome->labour->minutes;
             $drying += $outcome->waiting();
-            foreach ($outcome->step->mix->parts ?? [] as ['paint' => $paint]) {
+            foreach ($outcome->step->load->mix?->paints() ?? [] as $paint) {
                 $pots[$paint->name] = true;
                 if (!$paint->isAtHand()) {
                     $missing[$paint->name] = true;

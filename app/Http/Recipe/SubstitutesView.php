@@ -7,8 +7,10 @@ namespace App\Http\Recipe;
 use App\Http\Shared\StepView;
 use App\Models\AreaRow;
 use App\Workshop\Recipe\RecipeDesk;
+use Kalokroma\Recipe\Choose\Substitute;
 use Kalokroma\Recipe\Choose\Substitutes;
 use Kalokroma\Recipe\Plan\RecipeProblem;
+use Kalokroma\Shelf\Part;
 
 /** What stands in for the mix of a step, by what it looks like in place. */
 final class SubstitutesView
@@ -22,21 +24,21 @@ final class SubstitutesView
     {
         foreach ($desk->outcomes($area->company, $area, $area->recipe) as $outcome) {
             if ($outcome->step->key === $key && $key !== 'undercoat') {
-                $gone = array_values(array_filter($outcome->step->mix->parts ?? [], static fn (array $p): bool => !$p['paint']->isAtHand()));
-                $without = array_map(static fn (array $p): string => $p['paint']->id, $gone === [] ? $outcome->step->mix->parts ?? [] : $gone);
+                $gone = array_values(array_filter($outcome->step->load->mix->parts ?? [], static fn (Part $p): bool => !$p->paint->isAtHand()));
+                $without = array_map(static fn (Part $p): string => $p->paint->id, $gone === [] ? $outcome->step->load->mix->parts ?? [] : $gone);
 
                 return [
-                    'missing' => array_map(static fn (array $p): string => $p['paint']->name, $gone),
-                    'now' => $outcome->after->hexes(),
-                    'substitutes' => array_map(static fn (array $s): array => [
-                        'mix' => StepView::mix($s['mix']),
-                        'mix_words' => $s['mix']->words(),
-                        'after' => $s['after']->hexes(),
-                        'difference' => round($s['difference'], 1),
-                        'certainty' => round($s['certainty'], 1),
-                        'words' => $s['words'],
-                        'coats_more' => $s['coats_more'],
-                    ], Substitutes::of($outcome->step, $area->toCore($area->company), $outcome->below, $desk->shelf->paints(), $without)),
+                    'missing' => array_map(static fn (Part $p): string => $p->paint->name, $gone),
+                    'now' => $outcome->look->after->hexes(),
+                    'substitutes' => array_map(static fn (Substitute $s): array => [
+                        'mix' => StepView::mix($s->mix),
+                        'mix_words' => $s->mix->words(),
+                        'after' => $s->after->hexes(),
+                        'difference' => round($s->difference, 1),
+                        'certainty' => round($s->certainty, 1),
+                        'words' => $s->words,
+                        'coats_more' => $s->coatsMore,
+                    ], Substitutes::of($outcome->step, $area->toCore($area->company), $outcome->look->below, $desk->shelf->paints(), $without)),
                 ];
             }
         }

@@ -9,8 +9,8 @@ use Kalokroma\Recipe\Change\Mishap;
 use Kalokroma\Recipe\Ladder\Contrast;
 use Kalokroma\Recipe\Ladder\LightToward;
 use Kalokroma\Recipe\Ladder\ShadeToward;
+use Kalokroma\Recipe\Plan\Load;
 use Kalokroma\Recipe\Plan\Place;
-use Kalokroma\Recipe\Plan\PlannedStep;
 use Kalokroma\Recipe\Plan\Who;
 use Kalokroma\Recipe\Technique\Level;
 use Kalokroma\Recipe\Technique\Technique;
@@ -38,7 +38,7 @@ final class VocabularyView
             'levels' => array_map(static fn (Level $l): array => ['id' => $l->value, 'words' => $l->words()], Level::cases()),
             'who' => array_map(static fn (Who $w): array => ['id' => $w->value, 'words' => $w->words()], Who::cases()),
             'tools' => array_map(static fn (Tool $t): array => ['id' => $t->value, 'words' => $t->words()], Tool::cases()),
-            'thinners' => PlannedStep::THINNERS,
+            'thinners' => Load::THINNERS,
             'ways' => array_map(static fn (Way $w): array => ['id' => $w->value, 'words' => $w->words()], Way::allowedBy($equipment)),
             'contrasts' => array_map(static fn (Contrast $c): array => ['id' => $c->value, 'words' => $c->value], Contrast::cases()),
             'towards' => array_map(static fn (LightToward $t): array => ['id' => $t->value, 'words' => $t->words()], LightToward::cases()),

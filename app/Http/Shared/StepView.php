@@ -8,6 +8,7 @@ use Kalokroma\Film\Surface;
 use Kalokroma\Recipe\Predict\StepOutcome;
 use Kalokroma\Recipe\Technique\Stage;
 use Kalokroma\Shelf\Mix;
+use Kalokroma\Shelf\Part;
 use Kalokroma\Shelf\RankedMix;
 use Kalokroma\Word\Finding;
 
@@ -25,50 +26,50 @@ final class StepView
             'technique' => $step->technique->words(),
             'technique_id' => $step->technique->value,
             'where' => $step->technique->where(),
-            'place' => $step->place->words(),
-            'mix' => $step->mix === null ? [] : self::mix($step->mix),
+            'place' => $step->scope->place->words(),
+            'mix' => $step->load->mix === null ? [] : self::mix($step->load->mix),
             'open' => array_values(array_map(
-                static fn (array $p): string => $p['paint']->name,
-                array_filter($step->mix->parts ?? [], static fn (array $p): bool => in_array($p['paint']->id, $step->open, true)),
+                static fn (Part $p): string => $p->paint->name,
+                array_filter($step->load->mix->parts ?? [], static fn (Part $p): bool => in_array($p->paint->id, $step->load->open, true)),
             )),
             'mix_words' => $step->words(),
-            'colour' => $step->mix !== null && $step->isFilm() ? $step->mix->colour()->toHex() : $outcome->after->plane->toHex(),
+            'colour' => $step->load->mix !== null && $step->isFilm() ? $step->load->mix->colour()->toHex() : $outcome->look->after->plane->toHex(),
             'film' => $step->isFilm(),
-            'wanted' => $step->stage === Stage::Undercoat || $outcome->difference === null ? null : $step->target?->toSrgb()->clipped()->toHex(),
-            'difference' => $outcome->difference === null ? null : round($outcome->difference, 2),
-            'certainty' => round($outcome->certainty, 1),
-            'mix_certainty' => round($step->mix?->certainty() ?? $outcome->certainty, 1),
-            'wet' => $step->mix !== null && $step->isFilm() ? $step->mix->wet()->toHex() : null,
-            'drying' => $step->mix !== null && $step->isFilm() ? $step->mix->parts[0]['paint']->behaviour->drying()->words() : '',
-            'thin' => $step->thinning->ratio(),
-            'undiluted' => $step->thinning->isUndiluted(),
-            'thinned_with' => $step->thinnedWith,
-            'coats' => $outcome->coats,
-            'coats_computed' => $outcome->computed,
-            'coats_own' => $step->coats !== null,
+            'wanted' => $step->stage === Stage::Undercoat || $outcome->look->difference === null ? null : $step->target?->toSrgb()->clipped()->toHex(),
+            'difference' => $outcome->look->difference === null ? null : round($outcome->look->difference, 2),
+            'certainty' => round($outcome->look->certainty, 1),
+            'mix_certainty' => round($step->load->mix?->certainty() ?? $outcome->look->certainty, 1),
+            'wet' => $step->load->mix !== null && $step->isFilm() ? $step->load->mix->wet()->toHex() : null,
+            'drying' => $step->load->mix !== null && $step->isFilm() ? $step->load->mix->first()->behaviour->drying()->words() : '',
+            'thin' => $step->load->thinning->ratio(),
+            'undiluted' => $step->load->thinning->isUndiluted(),
+            'thinned_with' => $step->load->with,
+            'coats' => $outcome->labour->coats,
+            'coats_computed' => $outcome->labour->computed,
+            'coats_own' => $step->handling->coats !== null,
             'passes' => $step->technique->isPassed(),
-            'rounds' => $outcome->rounds,
-            'loop' => $step->loop === null ? null : ['from' => $step->loop->from, 'rounds' => $step->loop->rounds, 'exit' => $step->loop->exit],
+            'rounds' => $outcome->labour->rounds,
+            'loop' => $step->scope->loop === null ? null : ['from' => $step->scope->loop->from, 'rounds' => $step->scope->loop->rounds, 'exit' => $step->scope->loop->exit],
             'exit' => $step->technique->facts()->exit,
             'watch' => $step->technique->facts()->watch,
             'level' => $step->level()->value,
-            'who' => $step->who->value,
-            'note' => $step->note,
+            'who' => $step->scope->who->value,
+            'note' => $step->handling->note,
             'latest_minutes' => $step->technique->facts()->latest,
-            'tool' => $outcome->tool->words(),
-            'tool_id' => $outcome->tool->value,
-            'minutes' => (int) max(1, round($outcome->minutes)),
-            'dry_minutes' => $outcome->dryMinutes,
+            'tool' => $outcome->labour->tool->words(),
+            'tool_id' => $outcome->labour->tool->value,
+            'minutes' => (int) max(1, round($outcome->labour->minutes)),
+            'dry_minutes' => $outcome->labour->dryMinutes,
             'amount' => $outcome->amount === null ? null : [
                 'drops' => $outcome->amount->drops,
                 'thinner_drops' => $outcome->amount->thinnerDrops,
                 'figures' => $outcome->amount->figures,
             ],
-            'omitted' => $step->omitted,
-            'at_hand' => $step->mix?->isAtHand() ?? true,
-            'instead_of' => $step->original?->words(),
-            'before' => self::surface($outcome->below),
-            'after' => self::surface($outcome->after),
+            'omitted' => $step->handling->omitted,
+            'at_hand' => $step->load->mix?->isAtHand() ?? true,
+            'instead_of' => $step->load->original?->words(),
+            'before' => self::surface($outcome->look->below),
+            'after' => self::surface($outcome->look->after),
             'reasons' => array_map(static fn (Finding $f): string => $f->sentence(), $outcome->reasons),
             'cautions' => $outcome->cautions,
         ];
@@ -77,11 +78,11 @@ final class StepView
     /** @return list<array<string, mixed>> */
     public static function mix(Mix $mix): array
     {
-        return array_map(static fn (array $p): array => [
-            'paint_id' => $p['paint']->id === '' || $p['paint']->isDescribed() ? null : (int) $p['paint']->id,
-            'name' => $p['paint']->name,
-            'parts' => $p['parts'],
-            'hex' => $p['paint']->colour === null ? null : Mix::single($p['paint'])->colour()->toHex(),
+        return array_map(static fn (Part $p): array => [
+            'paint_id' => $p->paint->id === '' || $p->paint->isDescribed() ? null : (int) $p->paint->id,
+            'name' => $p->paint->name,
+            'parts' => $p->parts,
+            'hex' => $p->paint->colour === null ? null : Mix::single($p->paint)->colour()->toHex(),
         ], $mix->parts);
     }
 

@@ -8,7 +8,7 @@ use App\Models\PaintRow;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
-use Kalokroma\Film\Finish;
+use Kalokroma\Film\Sheen;
 
 final class ManyPaints extends FormRequest
 {
@@ -23,7 +23,7 @@ final class ManyPaints extends FormRequest
             'place' => ['nullable', 'string', 'max:120'],
             'state' => ['nullable', 'string', 'max:60'],
             'set' => ['nullable', 'string', 'max:80'],
-            'finish' => ['nullable', Rule::enum(Finish::class)],
+            'finish' => ['nullable', Rule::enum(Sheen::class)],
             'owned' => ['nullable', 'in:yes,no'],
         ];
     }

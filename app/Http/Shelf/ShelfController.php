@@ -44,7 +44,7 @@ final class ShelfController extends Controller
     {
         $thin = $request->query('thin');
 
-        return new JsonResponse(PaintLook::of($paint, ShelfRows::of($this->painter($request)), is_string($thin) ? $thin : null, ShelfUse::count()[$paint->id] ?? 0));
+        return new JsonResponse(PaintLookView::of($paint, ShelfRows::of($this->painter($request)), is_string($thin) ? $thin : null, ShelfUse::count()[$paint->id] ?? 0));
     }
 
     public function store(PaintForm $request): JsonResponse

@@ -74,6 +74,6 @@ final class SwatchController extends Controller
     {
         (new RecipeDesk($this->painter($request)))->refresh();
 
-        return new JsonResponse(PaintLook::of($paint, ShelfRows::of($this->painter($request))));
+        return new JsonResponse(PaintLookView::of($paint, ShelfRows::of($this->painter($request))));
     }
 }

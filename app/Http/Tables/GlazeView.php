@@ -10,6 +10,7 @@ use Kalokroma\Colour\Reflectance;
 use Kalokroma\Colour\Srgb;
 use Kalokroma\Film\Application;
 use Kalokroma\Film\ColourSource;
+use Kalokroma\Film\Face;
 use Kalokroma\Film\SaidThinning;
 use Kalokroma\Film\Thinning;
 use Kalokroma\Recipe\Predict\Glazing;
@@ -67,7 +68,7 @@ final class GlazeView
     /** @return array<string, mixed> */
     private static function glaze(Glazing $glazing, Reflectance $from): array
     {
-        $paint = $glazing->mix->parts[0]['paint'];
+        $paint = $glazing->mix->first();
 
         return [
             'paint_id' => (int) $paint->id,
@@ -79,7 +80,7 @@ final class GlazeView
             'difference' => round($glazing->difference, 1),
             'step' => round($glazing->largestStep, 1),
             'smooth' => $glazing->isSmooth(),
-            'certainty' => round($glazing->mix->certaintyOver($from, $glazing->layers() * $glazing->thinning->load() * Application::Glaze->on('plane'), ColourSource::Typed->single()), 1),
+            'certainty' => round($glazing->mix->certaintyOver($from, $glazing->layers() * $glazing->thinning->load() * Application::Glaze->on(Face::Plane), ColourSource::Typed->single()), 1),
             'reason' => $glazing->reason()->sentence(),
         ];
     }

@@ -6,7 +6,7 @@ namespace App\Http\Tables;
 
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
-use Kalokroma\Film\Finish;
+use Kalokroma\Film\Sheen;
 use Kalokroma\Shelf\Behaviour;
 use Kalokroma\Shelf\Selection;
 
@@ -19,7 +19,7 @@ final class MatchQuestion extends FormRequest
             'colour' => ['required', 'string'],
             'paints' => ['nullable', 'integer', 'min:1', 'max:3'],
             'kinds' => ['nullable', 'string', 'regex:/^[a-z-]+(,[a-z-]+){0,14}$/D'],
-            'finish' => ['nullable', Rule::enum(Finish::class)],
+            'finish' => ['nullable', Rule::enum(Sheen::class)],
             'least_ml' => ['nullable', 'numeric', 'min:0', 'max:5000'],
             'without' => ['nullable', 'string', 'regex:/^\d{1,12}(,\d{1,12}){0,199}$/D'],
         ];
@@ -45,7 +45,7 @@ final class MatchQuestion extends FormRequest
     public function selection(): Selection
     {
         $kinds = array_values(array_filter(array_map(Behaviour::tryFrom(...), explode(',', (string) $this->string('kinds')))));
-        $finish = Finish::tryFrom((string) $this->string('finish'));
+        $finish = Sheen::tryFrom((string) $this->string('finish'));
 
         return new Selection(
             $kinds === [] ? (new Selection())->behaviours : array_values(array_filter($kinds, static fn (Behaviour $b): bool => $b->isMixable() || $b === Behaviour::Metallic)),

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Tables;
 
 use App\Http\Shared\StepView;
-use App\Http\Shelf\PaintLook;
+use App\Http\Shelf\PaintLookView;
 use App\Workshop\Shelf\ShelfRows;
 use Kalokroma\Colour\Ciede2000;
 use Kalokroma\Colour\Reflectance;
@@ -16,6 +16,7 @@ use Kalokroma\Film\Thinning;
 use Kalokroma\Recipe\Predict\Amount;
 use Kalokroma\Recipe\Technique\Defaults;
 use Kalokroma\Shelf\Mix;
+use Kalokroma\Shelf\Part;
 
 /** The table Mix and thin: what a pot becomes, wet and dry, and how many drops it takes. */
 final class ThinView
@@ -42,7 +43,7 @@ final class ThinView
             'wet_apart' => round(Ciede2000::difference($wet->toLab(), $dry->toLab()), 1),
             'wet_lighter' => round($wet->toLab()->l - $dry->toLab()->l, 1),
             'over_white' => self::isTransparent($mix),
-            'varnished' => PaintLook::varnished($dry, $mix->parts[0]['paint']->finish),
+            'varnished' => PaintLookView::varnished($dry, $mix->first()->sheen),
             'certainty' => round($mix->certainty(), 1),
             'off_screen' => round($dry->onScreen()->lost, 1),
             'film' => $said->thinning === null ? null : self::film($mix, $said->thinning, $over),
@@ -87,6 +88,6 @@ final class ThinView
 
     private static function isTransparent(Mix $mix): bool
     {
-        return array_filter($mix->parts, static fn (array $p): bool => $p['paint']->behaviour->isTransparent()) !== [];
+        return array_filter($mix->parts, static fn (Part $p): bool => $p->paint->behaviour->isTransparent()) !== [];
     }
 }

@@ -107,7 +107,7 @@ final class UndercoatView
                 $plan = $desk->plan($area->recipe);
                 $coat = $coats[$area->id] ?? null;
                 $steps = $plan === null ? [] : Simulation::run($plan->steps, $area->toCore($company), $surface);
-                $after = $steps === [] ? null : $steps[count($steps) - 1]->after->hexes();
+                $after = $steps === [] ? null : $steps[count($steps) - 1]->look->after->hexes();
                 $once = $coat === null ? null : ($coat->isTransparent() ? Application::Stain : Application::Coat)->coats($coat->mix->pigment(), $coat->thinning->load(), 1, $surface)->hexes();
 
                 return [

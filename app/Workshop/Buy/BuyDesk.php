@@ -56,19 +56,14 @@ final class BuyDesk
         $steps = [];
         foreach ($companies as $company) {
             $company->loadMissing('areas.recipe', 'records');
-            $done = [];
-            foreach ($company->records as $entry) {
-                foreach ($entry->step_key === null ? [] : $entry->figures as $figure) {
-                    $done[$entry->area_id ?? 'all'][$entry->step_key][$figure] = true;
-                }
-            }
+            $progress = BenchDesk::progress($company);
             foreach ((new BenchDesk($this->recipes))->steps($company) as $step) {
-                $key = $step['outcome']->step->key;
+                $planned = $step->outcome->step;
                 $steps[] = [
-                    'outcome' => $step['outcome'],
-                    'area' => $step['area']?->id,
-                    'where' => $company->name.', '.mb_strtolower($step['area']->name ?? 'undercoat'),
-                    'figures' => max(0, $step['outcome']->step->who->of($company->count, $company->leaders) - count($done[$step['area']->id ?? 'all'][$key] ?? [])),
+                    'outcome' => $step->outcome,
+                    'area' => $step->area?->id,
+                    'where' => $company->name.', '.mb_strtolower($step->area->name ?? 'undercoat'),
+                    'figures' => $progress->missing($step->areaId(), $planned->key, $planned->scope->who->of($company->count, $company->leaders)),
                 ];
             }
         }
@@ -98,9 +93,9 @@ final class BuyDesk
             }
         }
         foreach ($steps as $i => ['outcome' => $outcome, 'where' => $where, 'figures' => $figures]) {
-            if ($figures > 0 && !$outcome->step->omitted && $outcome->difference !== null && $outcome->difference >= Defaults::RUNG_MISSING_FROM && $outcome->step->mix?->isAtHand() && $outcome->step->target !== null) {
+            if ($figures > 0 && !$outcome->step->handling->omitted && $outcome->look->difference !== null && $outcome->look->difference >= Defaults::RUNG_MISSING_FROM && $outcome->step->load->mix?->isAtHand() && $outcome->step->target !== null) {
                 $target = $outcome->step->target->toSrgb()->clipped();
-                $lacks[] = ['id' => 'colour-'.$i, 'name' => 'a colour for the '.$outcome->step->stage->value, 'why' => sprintf('the nearest at hand is %.1f off', $outcome->difference), 'uses' => [$where], 'lab' => $target->toLab(), 'hex' => $target->toHex(), 'behaviour' => $outcome->step->mix->parts[0]['paint']->behaviour];
+                $lacks[] = ['id' => 'colour-'.$i, 'name' => 'a colour for the '.$outcome->step->stage->value, 'why' => sprintf('the nearest at hand is %.1f off', $outcome->look->difference), 'uses' => [$where], 'lab' => $target->toLab(), 'hex' => $target->toHex(), 'behaviour' => $outcome->step->load->mix->first()->behaviour];
             }
         }
 

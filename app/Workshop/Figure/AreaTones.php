@@ -7,6 +7,7 @@ namespace App\Workshop\Figure;
 use App\Models\AreaRow;
 use Kalokroma\Colour\Srgb;
 use Kalokroma\Recipe\Ladder\Ladder;
+use Kalokroma\Recipe\Ladder\Rung;
 
 /** How an area will look in recess, on the plane and on the ridge: as its recipe predicts, or as its colour suggests. */
 final class AreaTones
@@ -24,6 +25,6 @@ final class AreaTones
     {
         $ladder = new Ladder(Srgb::fromHex($hex)->toOklch());
 
-        return ['recess' => $ladder->rung('shade')->toSrgb()->toHex(), 'plane' => $hex, 'ridge' => $ladder->rung('highlight')->toSrgb()->toHex()];
+        return ['recess' => $ladder->rung(Rung::Shade)->toSrgb()->toHex(), 'plane' => $hex, 'ridge' => $ladder->rung(Rung::Highlight)->toSrgb()->toHex()];
     }
 }

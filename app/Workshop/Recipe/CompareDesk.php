@@ -56,11 +56,11 @@ final readonly class CompareDesk
             $refused = $hex === null ? 'no colour yet' : null;
             if ($side['kind'] === 'now') {
                 $plan = $this->desk->plan($area->recipe);
-                $outcomes = $plan === null ? [] : Simulation::run($plan->steps, $area->toCore($company), $undercoat->after, $undercoat->certainty);
+                $outcomes = $plan === null ? [] : Simulation::run($plan->steps, $area->toCore($company), $undercoat->look->after, $undercoat->look->certainty);
                 $refused = $plan === null ? 'no recipe yet' : null;
             } elseif ($hex !== null) {
-                $brief = $this->desk->brief($company, $area, $hex, $way ?? $area->recipe->way ?? $this->desk->painter->way, $wish, $undercoat->after);
-                $outcomes = Simulation::run(Drafter::draft($brief)->steps, $area->toCore($company), $undercoat->after, $undercoat->certainty);
+                $brief = $this->desk->brief($company, $area, $hex, $way ?? $area->recipe->way ?? $this->desk->painter->way, $wish, $undercoat->look->after);
+                $outcomes = Simulation::run(Drafter::draft($brief)->steps, $area->toCore($company), $undercoat->look->after, $undercoat->look->certainty);
             }
             $found[] = ['area' => $area, 'outcomes' => $outcomes, 'refused' => $refused];
         }

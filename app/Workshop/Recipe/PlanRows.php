@@ -7,28 +7,36 @@ namespace App\Workshop\Recipe;
 use App\Workshop\Shelf\ShelfRows;
 use Kalokroma\Caution\Tool;
 use Kalokroma\Colour\Oklch;
+use Kalokroma\Film\Face;
 use Kalokroma\Film\Thinning;
 use Kalokroma\Recipe\Ladder\Contrast;
 use Kalokroma\Recipe\Ladder\LadderWish;
 use Kalokroma\Recipe\Ladder\LightToward;
 use Kalokroma\Recipe\Ladder\ShadeToward;
+use Kalokroma\Recipe\Plan\Handling;
+use Kalokroma\Recipe\Plan\LeftOut;
+use Kalokroma\Recipe\Plan\Load;
 use Kalokroma\Recipe\Plan\Loop;
 use Kalokroma\Recipe\Plan\Place;
 use Kalokroma\Recipe\Plan\Plan;
 use Kalokroma\Recipe\Plan\PlannedStep;
+use Kalokroma\Recipe\Plan\Scope;
 use Kalokroma\Recipe\Plan\Who;
+use Kalokroma\Recipe\Technique\Defaults;
 use Kalokroma\Recipe\Technique\Level;
 use Kalokroma\Recipe\Technique\Stage;
 use Kalokroma\Recipe\Technique\Technique;
 use Kalokroma\Shelf\Behaviour;
 use Kalokroma\Shelf\Mix;
 use Kalokroma\Shelf\Paint;
+use Kalokroma\Shelf\Part;
 use Kalokroma\Word\Finding;
+use Kalokroma\Word\Reason;
 
 /**
  * A recipe's plan as it is kept in its row, and back.
  *
- * @phpstan-type FindingRow array{code: string, template: string, facts: array<string, string|int|float>}
+ * @phpstan-type FindingRow array{code: string, template: string, facts: array<string, string|int|float>, about?: string}
  * @phpstan-type PartRow array{paint: string, parts: int, described?: array{name: string, behaviour: string, hex: string|null}}
  * @phpstan-type PlaceRow array{face: string|null, part: string, light: string, share: float}
  * @phpstan-type StepRow array{key: string, stage: string, technique: string, target: list<float>|null, mix: list<PartRow>|null, original?: list<PartRow>|null, thin: string, with: string, coats: int|null, omitted: bool, why: list<FindingRow>, place?: PlaceRow|null, loop?: array{from: string, rounds: int, exit: string}|null, who?: string, level?: string|null, open?: list<string>, thin_open?: bool, tool?: string|null, note?: string}
@@ -41,7 +49,7 @@ final class PlanRows
     {
         return [
             'steps' => array_map(self::stepRow(...), $plan->steps),
-            'left_out' => array_map(static fn (array $l): array => ['stage' => $l['stage']->value, 'reason' => self::finding($l['reason'])], $plan->leftOut),
+            'left_out' => array_map(static fn (LeftOut $l): array => ['stage' => $l->stage->value, 'reason' => self::finding($l->reason)], $plan->leftOut),
             'findings' => array_map(self::finding(...), $plan->findings),
             'overruled' => $plan->overruled,
         ];
@@ -61,36 +69,44 @@ final class PlanRows
             if ($mix === null && $step['mix'] !== null) {
                 continue;
             }
-            $loop = $step['loop'] ?? null;
-            $place = $step['place'] ?? null;
             $steps[] = new PlannedStep(
                 $step['key'],
-                Stage::from($step['stage']),
                 Technique::from($step['technique']),
                 $step['target'] === null ? null : new Oklch(...array_map(floatval(...), $step['target'])),
-                $mix,
-                Thinning::fromRatio($step['thin']),
-                $step['with'],
-                $step['coats'],
-                $step['omitted'],
+                new Load(
+                    $mix,
+                    Thinning::fromRatio($step['thin']),
+                    $step['with'],
+                    $step['open'] ?? [],
+                    $step['thin_open'] ?? false,
+                    isset($step['original']) ? self::mixOf($step['original'], $shelf) : null,
+                ),
+                self::scope($step),
+                new Handling($step['coats'], $step['omitted'], isset($step['tool']) ? Tool::from($step['tool']) : null, $step['note'] ?? ''),
                 array_map(self::toFinding(...), $step['why']),
-                isset($step['original']) ? self::mixOf($step['original'], $shelf) : null,
-                $place === null ? new Place() : new Place($place['face'], $place['part'], $place['light'], $place['share']),
-                $loop === null ? null : new Loop($loop['from'], $loop['rounds'], $loop['exit']),
-                Who::from($step['who'] ?? 'all'),
-                isset($step['level']) ? Level::from($step['level']) : null,
-                $step['open'] ?? [],
-                $step['thin_open'] ?? false,
-                isset($step['tool']) ? Tool::from($step['tool']) : null,
-                $step['note'] ?? '',
+                Stage::from($step['stage']),
             );
         }
 
         return new Plan(
             $steps,
-            array_map(static fn (array $l): array => ['stage' => Stage::from($l['stage']), 'reason' => self::toFinding($l['reason'])], $row['left_out']),
+            array_map(static fn (array $l): LeftOut => new LeftOut(Stage::from($l['stage']), self::toFinding($l['reason'])), $row['left_out']),
             array_map(self::toFinding(...), $row['findings'] ?? []),
             $row['overruled'] ?? [],
+        );
+    }
+
+    /** @param StepRow $step */
+    private static function scope(array $step): Scope
+    {
+        $loop = $step['loop'] ?? null;
+        $place = $step['place'] ?? null;
+
+        return new Scope(
+            $place === null ? new Place() : new Place(Face::tryFrom($place['face'] ?? ''), $place['part'], $place['light'], $place['share']),
+            Who::from($step['who'] ?? 'all'),
+            isset($step['level']) ? Level::from($step['level']) : null,
+            $loop === null ? null : new Loop($loop['from'], $loop['rounds'], $loop['exit']),
         );
     }
 
@@ -122,31 +138,31 @@ final class PlanRows
             'stage' => $step->stage->value,
             'technique' => $step->technique->value,
             'target' => $step->target === null ? null : [$step->target->lightness, $step->target->chroma, $step->target->hue],
-            'mix' => $step->mix === null ? null : self::mix($step->mix),
-            'original' => $step->original === null ? null : self::mix($step->original),
-            'thin' => $step->thinning->ratio(),
-            'with' => $step->thinnedWith,
-            'coats' => $step->coats,
-            'omitted' => $step->omitted,
+            'mix' => $step->load->mix === null ? null : self::mix($step->load->mix),
+            'original' => $step->load->original === null ? null : self::mix($step->load->original),
+            'thin' => $step->load->thinning->ratio(),
+            'with' => $step->load->with,
+            'coats' => $step->handling->coats,
+            'omitted' => $step->handling->omitted,
             'why' => array_map(self::finding(...), $step->why),
-            'place' => $step->place->isUsual() ? null : ['face' => $step->place->face, 'part' => $step->place->part, 'light' => $step->place->light, 'share' => $step->place->share],
-            'loop' => $step->loop === null ? null : ['from' => $step->loop->from, 'rounds' => $step->loop->rounds, 'exit' => $step->loop->exit],
-            'who' => $step->who->value,
-            'level' => $step->level?->value,
-            'open' => $step->open,
-            'thin_open' => $step->thinOpen,
-            'tool' => $step->tool?->value,
-            'note' => $step->note,
+            'place' => $step->scope->place->isUsual() ? null : ['face' => $step->scope->place->face?->value, 'part' => $step->scope->place->part, 'light' => $step->scope->place->light, 'share' => $step->scope->place->share],
+            'loop' => $step->scope->loop === null ? null : ['from' => $step->scope->loop->from, 'rounds' => $step->scope->loop->rounds, 'exit' => $step->scope->loop->exit],
+            'who' => $step->scope->who->value,
+            'level' => $step->scope->level?->value,
+            'open' => $step->load->open,
+            'thin_open' => $step->load->thinOpen,
+            'tool' => $step->handling->tool?->value,
+            'note' => $step->handling->note,
         ];
     }
 
     /** @return list<PartRow> */
     private static function mix(Mix $mix): array
     {
-        return array_map(static fn (array $p): array => [
-            'paint' => $p['paint']->id,
-            'parts' => $p['parts'],
-            ...($p['paint']->isDescribed() ? ['described' => ['name' => $p['paint']->name, 'behaviour' => $p['paint']->behaviour->value, 'hex' => $p['paint']->colour?->toHex()]] : []),
+        return array_map(static fn (Part $p): array => [
+            'paint' => $p->paint->id,
+            'parts' => $p->parts,
+            ...($p->paint->isDescribed() ? ['described' => ['name' => $p->paint->name, 'behaviour' => $p->paint->behaviour->value, 'hex' => $p->paint->colour?->toHex()]] : []),
         ], $mix->parts);
     }
 
@@ -164,7 +180,7 @@ final class PlanRows
             if ($paint === null || ($paint->colour === null && $paint->behaviour->colours())) {
                 return null;
             }
-            $found[] = ['paint' => $paint, 'parts' => $part['parts']];
+            $found[] = new Part($paint, $part['parts']);
         }
 
         return Mix::of($found);
@@ -173,12 +189,32 @@ final class PlanRows
     /** @return FindingRow */
     private static function finding(Finding $finding): array
     {
-        return ['code' => $finding->code, 'template' => $finding->template, 'facts' => $finding->facts];
+        return ['code' => $finding->code, 'template' => $finding->template, 'facts' => $finding->facts, 'about' => $finding->about->value];
     }
 
     /** @param FindingRow $row */
     private static function toFinding(array $row): Finding
     {
-        return new Finding($row['code'], $row['template'], $row['facts']);
+        $row = isset($row['about']) ? $row : self::older($row);
+
+        return new Finding($row['code'], $row['template'], $row['facts'], Reason::from($row['about'] ?? Reason::Other->value));
+    }
+
+    /**
+     * A finding that was written before it told what it is a reason for: then only its code did.
+     *
+     * @param FindingRow $row
+     *
+     * @return FindingRow
+     */
+    private static function older(array $row): array
+    {
+        [$about, $use] = [...explode('.', $row['code'], 2), ''];
+        $row['about'] = Reason::tryFrom($about)->value ?? Reason::Other->value;
+        if ($about === Reason::Thinning->value && isset(Defaults::THINNING[$use])) {
+            $row['facts'] += ['use' => $use];
+        }
+
+        return $row;
     }
 }

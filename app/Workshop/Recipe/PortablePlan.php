@@ -9,6 +9,7 @@ use Kalokroma\Recipe\Plan\Plan;
 use Kalokroma\Shelf\Behaviour;
 use Kalokroma\Shelf\Mix;
 use Kalokroma\Shelf\Paint;
+use Kalokroma\Shelf\Part;
 
 /**
  * A plan that means the same in another workshop: every paint by name, range, behaviour and colour instead of a number of
@@ -29,7 +30,7 @@ final class PortablePlan
         foreach ($plan->steps as $i => $step) {
             $kept = $row['steps'][$i];
             unset($kept['original'], $kept['open']);
-            $steps[] = [...$kept, 'mix' => $step->mix === null ? null : self::mix($step->mix, $step->open)];
+            $steps[] = [...$kept, 'mix' => $step->load->mix === null ? null : self::mix($step->load->mix, $step->load->open)];
         }
 
         return ['steps' => $steps, 'left_out' => $row['left_out'], 'findings' => $row['findings'] ?? [], 'overruled' => $row['overruled'] ?? []];
@@ -83,7 +84,7 @@ final class PortablePlan
     {
         $names = [];
         foreach ($plan->steps as $step) {
-            foreach ($step->mix->parts ?? [] as ['paint' => $paint]) {
+            foreach ($step->load->mix?->paints() ?? [] as $paint) {
                 $names[$paint->name] = true;
             }
         }
@@ -98,9 +99,9 @@ final class PortablePlan
      */
     private static function mix(Mix $mix, array $open): array
     {
-        return array_map(static fn (array $p): array => [
-            'paint' => self::paint($p['paint']),
-            'parts' => in_array($p['paint']->id, $open, true) ? null : $p['parts'],
+        return array_map(static fn (Part $p): array => [
+            'paint' => self::paint($p->paint),
+            'parts' => in_array($p->paint->id, $open, true) ? null : $p->parts,
         ], $mix->parts);
     }
 }

@@ -27,6 +27,7 @@ use Kalokroma\Recipe\Draft\Brief;
 use Kalokroma\Recipe\Draft\Drafter;
 use Kalokroma\Recipe\Draft\Specials;
 use Kalokroma\Recipe\Ladder\LadderWish;
+use Kalokroma\Recipe\Plan\Handling;
 use Kalokroma\Recipe\Plan\Plan;
 use Kalokroma\Recipe\Plan\PlannedStep;
 use Kalokroma\Recipe\Plan\RecipeProblem;
@@ -116,7 +117,7 @@ final readonly class RecipeDesk
             $area->toCore($company),
             Srgb::fromHex($hex)->toOklch(),
             $way,
-            $ground ?? $this->undercoats->outcome($company)->after,
+            $ground ?? $this->undercoats->outcome($company)->look->after,
             $this->shelf->paints(),
             $wish,
             $this->painter->equipment(),
@@ -188,7 +189,7 @@ final readonly class RecipeDesk
     {
         $undercoat = $this->undercoats->outcome($company);
 
-        return [$undercoat, ...($plan === null ? [] : Simulation::run($plan->steps, $area->toCore($company), $undercoat->after, $undercoat->certainty))];
+        return [$undercoat, ...($plan === null ? [] : Simulation::run($plan->steps, $area->toCore($company), $undercoat->look->after, $undercoat->look->certainty))];
     }
 
     public function plan(?RecipeRow $recipe): ?Plan
@@ -211,12 +212,10 @@ final readonly class RecipeDesk
         DB::transaction(function () use ($company, $mix, $thinning, $coats): void {
             $company->loadMissing('areas.recipe');
             if ($mix !== null) {
-                $this->undercoats->choose($company, $this->shelf->mix($mix)->parts[0]['paint']->id);
+                $this->undercoats->choose($company, $this->shelf->mix($mix)->first()->id);
             }
             if ($coats !== null || $thinning !== null) {
-                if ($coats !== null && ($coats < 0 || $coats > PlannedStep::MOST_COATS)) {
-                    throw RecipeProblem::coatsOutOfRange($coats);
-                }
+                (new Handling())->coated($coats);
                 $this->undercoats->change($company, $coats, $thinning);
             }
             $this->resimulate($company);
@@ -232,8 +231,8 @@ final readonly class RecipeDesk
     {
         foreach ($this->outcomes($company, $area, $area->recipe) as $outcome) {
             if ($outcome->step->key === $key && $key !== 'undercoat') {
-                return ['below' => $outcome->below, 'step' => $outcome->step]
-                    + Alternatives::of($outcome->step, $this->palette, $outcome->below);
+                return ['below' => $outcome->look->below, 'step' => $outcome->step]
+                    + Alternatives::of($outcome->step, $this->palette, $outcome->look->below);
             }
         }
         throw RecipeProblem::noSuchStep($key);
@@ -284,7 +283,7 @@ final readonly class RecipeDesk
         $area = new Area('', 'Alone', Material::from($material), Relief::from($relief), self::ALONE_CM2);
         $ground = Undercoating::outcome(Kind::Brush, Ground::uniform(Tone::Grey, null), self::ALONE_CM2, null, null, []);
 
-        return self::strip([$ground, ...Simulation::run($plan->steps, $area, $ground->after)]);
+        return self::strip([$ground, ...Simulation::run($plan->steps, $area, $ground->look->after)]);
     }
 
     /**
@@ -296,9 +295,9 @@ final readonly class RecipeDesk
      */
     public static function strip(array $outcomes): array
     {
-        $last = $outcomes[count($outcomes) - 1]->after->hexes();
+        $last = $outcomes[count($outcomes) - 1]->look->after->hexes();
 
-        return [$outcomes[0]->after->plane->toHex(), $last['recess'], $last['plane'], $last['ridge']];
+        return [$outcomes[0]->look->after->plane->toHex(), $last['recess'], $last['plane'], $last['ridge']];
     }
 
     /** All that a prediction of this recipe hangs on besides the shelf. */

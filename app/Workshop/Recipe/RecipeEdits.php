@@ -11,18 +11,23 @@ use App\Models\RevisionRow;
 use Illuminate\Support\Facades\DB;
 use Kalokroma\Caution\Tool;
 use Kalokroma\Colour\Srgb;
+use Kalokroma\Figure\Material;
+use Kalokroma\Film\Face;
 use Kalokroma\Film\SaidThinning;
 use Kalokroma\Recipe\Change\Editing;
 use Kalokroma\Recipe\Draft\StepMaker;
+use Kalokroma\Recipe\Draft\StepWish;
 use Kalokroma\Recipe\Ladder\Ladder;
+use Kalokroma\Recipe\Ladder\Rung;
 use Kalokroma\Recipe\Plan\Place;
 use Kalokroma\Recipe\Plan\Plan;
 use Kalokroma\Recipe\Plan\PlannedStep;
 use Kalokroma\Recipe\Plan\RecipeProblem;
 use Kalokroma\Recipe\Plan\Who;
 use Kalokroma\Recipe\Technique\Level;
-use Kalokroma\Recipe\Technique\Stage;
 use Kalokroma\Recipe\Technique\Technique;
+use Kalokroma\Shelf\Mix;
+use Kalokroma\Word\Counted;
 use Kalokroma\Word\Finding;
 
 /**
@@ -135,59 +140,85 @@ final readonly class RecipeEdits
     /** @param Edit $edit */
     private function altered(PlannedStep $step, array $edit): PlannedStep
     {
-        $said = isset($edit['thin']) ? SaidThinning::read($edit['thin']) : null;
-        $place = $edit['place'] ?? null;
-        $mix = $open = null;
         if (isset($edit['mix'])) {
-            $mix = $this->desk->shelf->mix(array_map(static fn (array $p): array => ['paint' => $p['paint_id'], 'parts' => $p['parts'] ?? 1], $edit['mix']));
-            $open = array_values(array_map(static fn (array $p): string => (string) $p['paint_id'], array_filter($edit['mix'], static fn (array $p): bool => $p['parts'] === null)));
+            $mix = $this->mix($edit['mix']);
+            if ($step->technique->facts()->lies !== null) {
+                $mix->pigment();
+            }
+            $step = $step->withMix($mix, self::open($edit['mix']));
         }
 
-        if ($step->technique->facts()->lies !== null) {
-            $mix?->pigment();
-        }
+        return $this->placed($this->thinned($step, $edit), $edit);
+    }
 
-        return $step->with(
-            $mix,
-            $said?->thinning,
-            $edit['coats'] ?? null,
-            $edit['omitted'] ?? null,
-            $place === null ? null : new Place(($place['face'] ?? '') ?: null, $place['part'] ?? '', $place['light'] ?? '', (float) ($place['share'] ?? 1.0)),
-            isset($edit['who']) ? Who::from($edit['who']) : null,
-            isset($edit['level']) ? Level::from($edit['level']) : null,
-            $open,
-            $said === null ? null : $said->thinning === null,
-            isset($edit['tool']) ? Tool::from($edit['tool']) : null,
-            $edit['note'] ?? null,
-            $edit['with'] ?? $said?->with,
-        );
+    /** @param list<array{paint_id: int, parts: int|null}> $said */
+    private function mix(array $said): Mix
+    {
+        return $this->desk->shelf->mix(array_map(static fn (array $p): array => ['paint' => $p['paint_id'], 'parts' => $p['parts'] ?? 1], $said));
+    }
+
+    /**
+     * @param list<array{paint_id: int, parts: int|null}> $said
+     *
+     * @return list<string> ids of the paints whose amount is left open
+     */
+    private static function open(array $said): array
+    {
+        return array_values(array_map(static fn (array $p): string => (string) $p['paint_id'], array_filter($said, static fn (array $p): bool => $p['parts'] === null)));
+    }
+
+    /** @param Edit $edit */
+    private function thinned(PlannedStep $step, array $edit): PlannedStep
+    {
+        if (isset($edit['thin'])) {
+            $said = SaidThinning::read($edit['thin']);
+            $step = $step->thinned($said->thinning, $said->with);
+        }
+        $step = isset($edit['with']) ? $step->withLoad($step->load->thinnedWith($edit['with'])) : $step;
+
+        return isset($edit['coats']) ? $step->withCoats($edit['coats']) : $step;
+    }
+
+    /** @param Edit $edit */
+    private function placed(PlannedStep $step, array $edit): PlannedStep
+    {
+        $place = $edit['place'] ?? null;
+        if ($place !== null) {
+            $step = $step->at(new Place(Face::tryFrom($place['face'] ?? ''), $place['part'] ?? '', $place['light'] ?? '', (float) ($place['share'] ?? 1.0)));
+        }
+        $step = isset($edit['omitted']) ? $step->leftOut($edit['omitted']) : $step;
+        $step = isset($edit['who']) ? $step->for(Who::from($edit['who'])) : $step;
+        $step = isset($edit['level']) ? $step->upTo(Level::from($edit['level'])) : $step;
+        $step = isset($edit['tool']) ? $step->held(Tool::from($edit['tool'])) : $step;
+
+        return isset($edit['note']) ? $step->noted($edit['note']) : $step;
     }
 
     /** @param Edit $edit */
     private function made(Company $company, AreaRow $area, RecipeRow $recipe, Plan $plan, array $edit): PlannedStep
     {
         $technique = Technique::from($edit['technique'] ?? '');
-        $below = $this->desk->undercoats->outcome($company)->after;
+        $below = $this->desk->undercoats->outcome($company)->look->after;
         $after = $edit['after'] ?? null;
         foreach ($this->desk->simulated($company, $area, $plan) as $outcome) {
-            $below = $outcome->after;
+            $below = $outcome->look->after;
             if ($outcome->step->key === $after) {
                 break;
             }
         }
         $ladder = new Ladder(Srgb::fromHex($recipe->hex)->toOklch(), PlanRows::wish($recipe->options));
-        $target = isset($edit['colour']) ? Srgb::fromHex($edit['colour'])->toOklch() : (match ($technique->facts()->stage) {
-            Stage::Wash => $ladder->rung('shade'),
-            Stage::Drybrush => $ladder->rung('drybrush'),
-            Stage::Highlight => $ladder->rung('highlight'),
-            default => $ladder->rung($technique === Technique::ShadeLayer ? 'shade' : 'layer'),
-        });
+        $target = isset($edit['colour']) ? Srgb::fromHex($edit['colour'])->toOklch() : $ladder->rung(Rung::of($technique));
         $maker = new StepMaker($this->desk->palette);
         foreach ($plan->steps as $step) {
-            $maker->load($step->mix);
+            $maker->load($step->load->mix);
         }
 
-        return $maker->make($plan->freeKey($technique->value), $technique, $technique->facts()->lies === null ? null : $target, $below, new Finding('technique.own', 'You added this step.'), metal: $area->material->value === 'metal' && in_array('metallic', $technique->facts()->takes, true));
+        return $maker->make($plan->freeKey($technique->value), new StepWish(
+            $technique,
+            $technique->facts()->lies === null ? null : $target,
+            new Finding('technique.own', 'You added this step.'),
+            flakes: $area->material === Material::Metal && $technique->facts()->takesMetal(),
+        ), $below);
     }
 
     /** @param Edit $edit what it did, in a few words, for undoing */
@@ -200,7 +231,7 @@ final readonly class RecipeEdits
             'drop' => 'dropped '.$step,
             'move' => 'moved '.$step,
             'merge' => 'merged '.$step.' with the next',
-            'loop' => ($edit['rounds'] ?? 1) > 1 ? sprintf('%d rounds up to %s', $edit['rounds'], $step) : 'ended the loop of '.$step,
+            'loop' => ($edit['rounds'] ?? 1) > 1 ? Counted::Rounds->of($edit['rounds']).' up to '.$step : 'ended the loop of '.$step,
             'overrule' => 'a rule '.(($edit['on'] ?? true) ? 'set aside' : 'heard again'),
             default => implode(', ', array_intersect_key(self::SAID, $edit)).' of '.$step,
         };

@@ -16,6 +16,7 @@ use Kalokroma\Recipe\Change\Editing;
 use Kalokroma\Recipe\Change\Mending;
 use Kalokroma\Recipe\Change\Mishap;
 use Kalokroma\Recipe\Change\Neighbour;
+use Kalokroma\Recipe\Change\Replaced;
 use Kalokroma\Recipe\Draft\SaidRecipe;
 use Kalokroma\Recipe\Plan\Plan;
 use Kalokroma\Recipe\Plan\PlannedStep;
@@ -27,8 +28,6 @@ use Kalokroma\Recipe\Technique\Way;
  * what is mended on the way.
  *
  * @phpstan-import-type PlanRow from PlanRows
- *
- * @phpstan-type Change array{key: string, step: string, was: string, now: string|null, difference: float|null, words: string}
  */
 final readonly class RecipeMoves
 {
@@ -50,7 +49,7 @@ final readonly class RecipeMoves
         $plan = $add ? $this->desk->plan($area->recipe) : null;
         $hex = $area->hex;
         foreach ($steps as $step) {
-            $hex ??= $step->mix !== null && $step->isFilm() && $step->technique->isBase() ? $step->mix->colour()->toHex() : null;
+            $hex ??= $step->load->mix !== null && $step->isFilm() && $step->technique->isBase() ? $step->load->mix->colour()->toHex() : null;
             $plan = $plan === null ? null : Editing::add($plan, $step->renamed($plan->freeKey($step->key)), null);
         }
         $this->keep($company, $area, $plan ?? new Plan($steps, []), $hex ?? '#808080', $plan === null ? 'written down as told' : 'added as told: '.implode(', ', array_map(static fn (PlannedStep $s): string => $s->technique->words(), $steps)));
@@ -61,7 +60,7 @@ final readonly class RecipeMoves
     /**
      * Replaces every paint that is not at hand by what is.
      *
-     * @return list<Change>
+     * @return list<Replaced>
      */
     public function replace(Company $company, AreaRow $area): array
     {
@@ -76,7 +75,7 @@ final readonly class RecipeMoves
     /**
      * A recipe of the book on this area, with what stands on the shelf.
      *
-     * @return list<Change>
+     * @return list<Replaced>
      */
     public function fromBook(Company $company, AreaRow $area, BookRow $book): array
     {
@@ -123,7 +122,7 @@ final readonly class RecipeMoves
 
     public function applied(Company $company, AreaRow $area, Plan $plan): Applying
     {
-        return Applying::to($plan, $area->toCore($company), $this->desk->undercoats->outcome($company)->after, $this->desk->shelf->paints(), $this->desk->painter->equipment());
+        return Applying::to($plan, $area->toCore($company), $this->desk->undercoats->outcome($company)->look->after, $this->desk->shelf->paints(), $this->desk->painter->equipment());
     }
 
     /**
@@ -141,9 +140,9 @@ final readonly class RecipeMoves
             array_slice($outcomes, 1),
             $key,
             $area->toCore($company),
-            $outcomes[0]->after,
+            $outcomes[0]->look->after,
             $this->desk->palette,
-            $beside === null ? null : new Neighbour($beside->toCore($company), array_slice($this->desk->outcomes($company, $beside, $beside->recipe), 1), $outcomes[0]->after),
+            $beside === null ? null : new Neighbour($beside->toCore($company), array_slice($this->desk->outcomes($company, $beside, $beside->recipe), 1), $outcomes[0]->look->after),
         );
     }
 
@@ -160,7 +159,7 @@ final readonly class RecipeMoves
         $recipe = $on->recipe ?? throw RecipeProblem::notDrafted($on->name);
         $plan = $this->desk->plan($recipe) ?? throw RecipeProblem::notDrafted($on->name);
         $after = $beside === null ? $key : null;
-        foreach ($mending->steps as $step) {
+        foreach ($mending->remedy->steps as $step) {
             $step = $plan->step($step->key) === null ? $step : $step->renamed($plan->freeKey($step->key));
             $plan = Editing::add($plan, $step, $after);
             $after = $step->key;

@@ -8,9 +8,10 @@ use App\Models\Painter;
 use App\Models\PaintRow;
 use Kalokroma\Colour\Reflectance;
 use Kalokroma\Film\ColourSource;
-use Kalokroma\Film\Finish;
+use Kalokroma\Film\Sheen;
 use Kalokroma\Shelf\Mix;
 use Kalokroma\Shelf\Paint;
+use Kalokroma\Shelf\Part;
 use Kalokroma\Shelf\ShelfProblem;
 
 /** A painter's shelf as the core sees it. */
@@ -55,7 +56,7 @@ final class ShelfRows
             $row->left_ml,
             SwatchDesk::pigment($row),
             ColourSource::fromText($row->colour_source),
-            Finish::tryFrom($row->finish) ?? Finish::Matt,
+            Sheen::tryFrom($row->finish) ?? Sheen::Matt,
         );
     }
 
@@ -77,10 +78,10 @@ final class ShelfRows
      */
     public function mix(array $parts): Mix
     {
-        return Mix::of(array_map(fn (array $p): array => [
-            'paint' => $this->find((string) $p['paint']) ?? throw ShelfProblem::notOnTheShelf((string) $p['paint']),
-            'parts' => $p['parts'],
-        ], $parts));
+        return Mix::of(array_map(fn (array $p): Part => new Part(
+            $this->find((string) $p['paint']) ?? throw ShelfProblem::notOnTheShelf((string) $p['paint']),
+            $p['parts'],
+        ), $parts));
     }
 
     /** A paint of a plan, which may have been taken off the shelf since. */
@@ -97,12 +98,12 @@ final class ShelfRows
     public function plannedMix(array $parts): ?Mix
     {
         $found = [];
-        foreach ($parts as ['paint' => $id, 'parts' => $amount]) {
-            $paint = $this->planned((string) $id);
+        foreach ($parts as $part) {
+            $paint = $this->planned((string) $part['paint']);
             if ($paint?->colour === null) {
                 return null;
             }
-            $found[] = ['paint' => $paint, 'parts' => $amount];
+            $found[] = new Part($paint, $part['parts']);
         }
 
         return Mix::of($found);

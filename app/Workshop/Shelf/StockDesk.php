@@ -7,11 +7,10 @@ namespace App\Workshop\Shelf;
 use App\Models\Entry;
 use App\Models\MovementRow;
 use App\Models\PaintRow;
-use App\Workshop\Record\BenchDesk;
+use App\Workshop\Record\Did;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 use Kalokroma\Film\Thinning;
-use Kalokroma\Recipe\Predict\Amount;
 use Kalokroma\Recipe\Predict\Needs;
 use Kalokroma\Recipe\Predict\StepOutcome;
 use Kalokroma\Shelf\Movement;
@@ -21,7 +20,7 @@ use Kalokroma\Shelf\Stock;
 /**
  * What is left of each paint, kept as a ledger of movements: what is shown on the shelf is their sum.
  *
- * @phpstan-import-type Did from BenchDesk
+ * @phpstan-import-type DidRow from Did
  */
 final class StockDesk
 {
@@ -52,7 +51,7 @@ final class StockDesk
     /**
      * Takes what an entry of the ledger used from the bottles. What is unknown of it takes nothing.
      *
-     * @param Did $real
+     * @param DidRow $real
      */
     public static function use(Entry $entry, ?StepOutcome $planned, array $real, ShelfRows $shelf): void
     {
@@ -102,7 +101,7 @@ final class StockDesk
     /**
      * The planned step as it was really done, as far as that is known: null where the mix is not.
      *
-     * @param Did $real
+     * @param DidRow $real
      */
     private static function asDone(StepOutcome $planned, array $real, ShelfRows $shelf): ?StepOutcome
     {
@@ -118,26 +117,7 @@ final class StockDesk
             }
             $mix = $shelf->mix($parts);
         }
-        $thinning = $real['thin'] === null ? null : Thinning::fromRatio($real['thin']);
-        $step = $planned->step->with($mix, $thinning);
-        $perCoat = ($planned->amount->usedMl ?? 0.0) / max(1, $planned->coats) / $planned->step->thinning->load();
-        $applied = $perCoat * ($real['coats'] ?? $planned->coats) * 1000;
-
-        return $planned->amount === null || $step->mix === null ? null : new StepOutcome(
-            $step,
-            $planned->below,
-            $planned->after,
-            $real['coats'] ?? $planned->coats,
-            $planned->computed,
-            $planned->difference,
-            $planned->certainty,
-            $planned->tool,
-            $planned->minutes,
-            $planned->dryMinutes,
-            Amount::of($step->mix, $step->thinning, max(0.1, $applied)),
-            [],
-            [],
-        );
+        return $planned->asDone($mix, $real['thin'] === null ? null : Thinning::fromRatio($real['thin']), $real['coats']);
     }
 
     private static function begin(PaintRow $paint, CarbonImmutable $at): void

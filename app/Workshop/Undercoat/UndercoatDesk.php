@@ -163,7 +163,7 @@ final readonly class UndercoatDesk
 
     public function paint(string $id): Paint
     {
-        return $this->shelf->mix([['paint' => $id, 'parts' => 1]])->parts[0]['paint'];
+        return $this->shelf->mix([['paint' => $id, 'parts' => 1]])->first();
     }
 
     /** @param Kept $kept */

@@ -7,14 +7,17 @@ namespace Kalokroma\Recipe\Change;
 use Kalokroma\Colour\Ciede2000;
 use Kalokroma\Colour\DifferenceWords;
 use Kalokroma\Figure\Area;
+use Kalokroma\Film\Face;
+use Kalokroma\Film\Faces;
 use Kalokroma\Film\Surface;
-use Kalokroma\Film\Thinning;
 use Kalokroma\Recipe\Choose\Palette;
 use Kalokroma\Recipe\Choose\Substitutes;
 use Kalokroma\Recipe\Draft\StepMaker;
+use Kalokroma\Recipe\Draft\StepWish;
+use Kalokroma\Recipe\Plan\Handling;
+use Kalokroma\Recipe\Plan\Load;
 use Kalokroma\Recipe\Plan\Plan;
 use Kalokroma\Recipe\Plan\PlannedStep;
-use Kalokroma\Recipe\Plan\RecipeProblem;
 use Kalokroma\Recipe\Predict\Simulation;
 use Kalokroma\Recipe\Technique\Defaults;
 use Kalokroma\Recipe\Technique\Technique;
@@ -29,9 +32,7 @@ use Kalokroma\Shelf\Paint;
  */
 final readonly class Applying
 {
-    /**
-     * @param list<array{key: string, step: string, was: string, now: string|null, difference: float|null, words: string}> $changes
-     */
+    /** @param list<Replaced> $changes */
     private function __construct(public Plan $plan, public array $changes)
     {
     }
@@ -43,31 +44,30 @@ final readonly class Applying
         $surface = $ground;
         $palette = new Palette($shelf);
         foreach ($plan->steps as $step) {
-            $made = self::allowed($step, $equipment, $changes);
-            if ($made->mix !== null && self::gone($made->mix) !== []) {
-                $made = self::replaced($made, $area, $surface, $shelf, $palette, $changes);
+            $brushed = self::brushed($step, $equipment);
+            $changes = [...$changes, ...($brushed === null ? [] : [$brushed])];
+            $made = $brushed->step ?? $step;
+            if ($made->load->mix !== null && self::gone($made->load->mix) !== []) {
+                $changes[] = $replaced = self::replaced($made, $made->load->mix, $area, $surface, $palette);
+                $made = $replaced->step;
             }
             $steps[] = $made;
-            $surface = Simulation::step($made, $area, $surface)->after;
+            $surface = Simulation::step($made, $area, $surface)->look->after;
         }
 
         return new self(new Plan($steps, $plan->leftOut, $plan->findings, $plan->overruled), $changes);
     }
 
-    /**
-     * How far two looks lie apart, by face, CIEDE2000.
-     *
-     * @return array{recess: float, plane: float, ridge: float}
-     */
-    public static function apart(Surface $a, Surface $b): array
+    /** How far two looks lie apart, by face, CIEDE2000. */
+    public static function apart(Surface $a, Surface $b): Faces
     {
-        $of = static fn (string $face): float => Ciede2000::difference($a->face($face)->toLab(), $b->face($face)->toLab());
+        $of = static fn (Face $face): float => Ciede2000::difference($a->face($face)->toLab(), $b->face($face)->toLab());
 
-        return ['recess' => $of('recess'), 'plane' => $of('plane'), 'ridge' => $of('ridge')];
+        return new Faces($of(Face::Recess), $of(Face::Plane), $of(Face::Ridge));
     }
 
-    /** @param list<array{key: string, step: string, was: string, now: string|null, difference: float|null, words: string}> $changes */
-    private static function allowed(PlannedStep $step, Equipment $equipment, array &$changes): PlannedStep
+    /** Done with a brush, where the painter has no airbrush; null where it stays. */
+    private static function brushed(PlannedStep $step, Equipment $equipment): ?Replaced
     {
         $brushed = match ($step->technique) {
             Technique::AirbrushCoat => Technique::Basecoat,
@@ -75,46 +75,52 @@ final readonly class Applying
             default => null,
         };
         if ($brushed === null || $equipment->airbrush) {
-            return $step;
+            return null;
         }
-        $row = Defaults::THINNING[$brushed->facts()->use];
-        $changes[] = ['key' => $step->key, 'step' => $step->technique->words(), 'was' => $step->technique->words(), 'now' => $brushed->words(), 'difference' => null, 'words' => 'brushed, since you have no airbrush'];
+        $use = $brushed->facts()->use;
+        $usual = Load::usual($step->load->mix, $use);
+        $made = new PlannedStep(
+            $step->key,
+            $brushed,
+            $step->target,
+            new Load($usual->mix, $usual->thinning, $usual->with, $step->load->open),
+            $step->scope,
+            new Handling(null, $step->handling->omitted, null, $step->handling->note),
+            [Defaults::thinningReason($use)],
+            $step->stage,
+        );
 
-        return new PlannedStep($step->key, $step->stage, $brushed, $step->target, $step->mix, Thinning::fromRatio($row['ratio']), $row['with'], null, $step->omitted, [Defaults::thinningReason($brushed->facts()->use)], place: $step->place, loop: $step->loop, who: $step->who, level: $step->level, open: $step->open, note: $step->note);
+        return new Replaced($made, $step->technique->words(), $brushed->words(), null, 'brushed, since you have no airbrush');
     }
 
-    /**
-     * @param list<Paint>                                                                                                  $shelf
-     * @param list<array{key: string, step: string, was: string, now: string|null, difference: float|null, words: string}> $changes
-     */
-    private static function replaced(PlannedStep $step, Area $area, Surface $below, array $shelf, Palette $palette, array &$changes): PlannedStep
+    private static function replaced(PlannedStep $step, Mix $mix, Area $area, Surface $below, Palette $palette): Replaced
     {
-        $mix = $step->mix ?? throw RecipeProblem::noSuchStep($step->key);
         $was = $mix->words();
-        $found = Substitutes::of($step, $area, $below, $shelf, self::gone($mix), 1)[0] ?? null;
+        $found = Substitutes::of($step, $area, $below, $palette->paints(), self::gone($mix), 1)[0] ?? null;
         if ($found !== null) {
-            $changes[] = ['key' => $step->key, 'step' => $step->technique->words(), 'was' => $was, 'now' => $found['mix']->words(), 'difference' => $found['difference'], 'words' => $found['words']];
-
-            return $step->with(mix: $found['mix']);
+            return new Replaced($step->withMix($found->mix), $was, $found->mix->words(), $found->difference, $found->words);
         }
-        $made = (new StepMaker($palette))->make($step->key, $step->technique, $step->target, $below, metal: $mix->parts[0]['paint']->behaviour === Behaviour::Metallic && $palette->metallics() !== []);
-        if ($made->mix !== null && self::gone($made->mix) === []) {
-            $apart = $step->isFilm() && $made->isFilm() ? Ciede2000::difference($mix->lab(), $made->mix->lab()) : null;
-            $words = $apart === null ? 'another of its kind' : DifferenceWords::between($mix->lab(), $made->mix->lab());
-            $changes[] = ['key' => $step->key, 'step' => $step->technique->words(), 'was' => $was, 'now' => $made->mix->words(), 'difference' => $apart, 'words' => $words];
-
-            return $step->with(mix: $made->mix);
+        $wish = new StepWish($step->technique, $step->target, flakes: $mix->first()->behaviour === Behaviour::Metallic && $palette->metallics() !== []);
+        $made = (new StepMaker($palette))->make($step->key, $wish, $below);
+        if ($made->load->mix === null || self::gone($made->load->mix) !== []) {
+            return new Replaced($step, $was, null, null, 'nothing at hand does it: it stays as described');
         }
-        $changes[] = ['key' => $step->key, 'step' => $step->technique->words(), 'was' => $was, 'now' => null, 'difference' => null, 'words' => 'nothing at hand does it: it stays as described'];
+        $known = $step->isFilm() && $made->isFilm();
 
-        return $step;
+        return new Replaced(
+            $step->withMix($made->load->mix),
+            $was,
+            $made->load->mix->words(),
+            $known ? Ciede2000::difference($mix->lab(), $made->load->mix->lab()) : null,
+            $known ? DifferenceWords::between($mix->lab(), $made->load->mix->lab()) : 'another of its kind',
+        );
     }
 
     /** @return list<string> ids of its paints that are not at hand */
     private static function gone(Mix $mix): array
     {
         $found = [];
-        foreach ($mix->parts as ['paint' => $paint]) {
+        foreach ($mix->paints() as $paint) {
             if (!$paint->isAtHand()) {
                 $found[] = $paint->id;
             }

@@ -12,6 +12,7 @@ use Kalokroma\Recipe\Plan\PlannedStep;
 use Kalokroma\Recipe\Plan\RecipeProblem;
 use Kalokroma\Recipe\Technique\Technique;
 use Kalokroma\Shelf\Mix;
+use Kalokroma\Shelf\Part;
 
 /**
  * Changes to a recipe. What breaks a hard rule that held before is refused with its reason; soft rules are only marked,
@@ -44,8 +45,8 @@ final class Editing
         $steps = $plan->steps;
         array_splice($steps, $at, 1);
         $next = $steps[$at]->key ?? null;
-        $steps = array_map(static fn (PlannedStep $s): PlannedStep => $s->loop !== null && $s->loop->from === $key && $next !== null
-            ? $s->looped(new Loop($next, $s->loop->rounds, $s->loop->exit)) : $s, $steps);
+        $steps = array_map(static fn (PlannedStep $s): PlannedStep => $s->scope->loop !== null && $s->scope->loop->from === $key && $next !== null
+            ? $s->looped(new Loop($next, $s->scope->loop->rounds, $s->scope->loop->exit)) : $s, $steps);
 
         return self::checked($plan, $plan->withSteps($steps));
     }
@@ -78,15 +79,15 @@ final class Editing
         $at = self::index($plan, $key);
         $first = $plan->steps[$at];
         $second = $plan->steps[$at + 1] ?? throw RecipeProblem::nothingToMerge($key);
-        if ($first->technique->facts()->lies !== $second->technique->facts()->lies || $first->mix === null || $second->mix === null) {
+        if ($first->technique->facts()->lies !== $second->technique->facts()->lies || $first->load->mix === null || $second->load->mix === null) {
             throw RecipeProblem::cannotMerge($first->technique->words(), $second->technique->words());
         }
-        $same = $first->mix->key() === $second->mix->key();
+        $merged = $first->load->mix->key() === $second->load->mix->key()
+            ? $first->withCoats(self::coatsTogether($first->handling->coats, $second->handling->coats))
+            : $first->withMix(self::together($first->load->mix, $second->load->mix));
+        $loop = $second->scope->loop;
         $steps = $plan->steps;
-        $merged = $same
-            ? $first->with(coats: $first->coats === null && $second->coats === null ? null : max(2, ($first->coats ?? 1) + ($second->coats ?? 1)))
-            : $first->with(mix: self::together($first->mix, $second->mix));
-        array_splice($steps, $at, 2, [$merged->looped($second->loop === null || $second->loop->from === $second->key ? $first->loop : $second->loop)]);
+        array_splice($steps, $at, 2, [$merged->looped($loop === null || $loop->from === $second->key ? $first->scope->loop : $loop)]);
 
         return self::checked($plan, $plan->withSteps($steps));
     }
@@ -132,12 +133,12 @@ final class Editing
         return $plan->withOverruled($overruled ? [...$kept, $rule] : $kept);
     }
 
-    /** Where a new step belongs: behind the last of its phase or an earlier one. */
+    /** Where a new step belongs: behind the last of its place in the order of work, or an earlier one. */
     private static function place(Plan $plan, PlannedStep $step): int
     {
         $at = 0;
         foreach ($plan->steps as $i => $other) {
-            if ($other->technique->facts()->phase <= $step->technique->facts()->phase) {
+            if ($other->technique->facts()->at->rank() <= $step->technique->facts()->at->rank()) {
                 $at = $i + 1;
             }
         }
@@ -145,11 +146,17 @@ final class Editing
         return $at;
     }
 
+    /** At least two, where the painter said how many of either. */
+    private static function coatsTogether(?int $first, ?int $second): ?int
+    {
+        return $first === null && $second === null ? null : max(2, ($first ?? 1) + ($second ?? 1));
+    }
+
     private static function together(Mix $a, Mix $b): Mix
     {
         $parts = [];
-        foreach ([...$a->parts, ...$b->parts] as ['paint' => $paint, 'parts' => $amount]) {
-            $parts[$paint->id] = ['paint' => $paint, 'parts' => $amount + ($parts[$paint->id]['parts'] ?? 0)];
+        foreach ([...$a->parts, ...$b->parts] as $part) {
+            $parts[$part->paint->id] = new Part($part->paint, $part->parts + ($parts[$part->paint->id]->parts ?? 0));
         }
 
         return Mix::of(array_values($parts));

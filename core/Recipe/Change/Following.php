@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace Kalokroma\Recipe\Change;
 
+use Kalokroma\Recipe\Plan\Handling;
+use Kalokroma\Recipe\Plan\Load;
 use Kalokroma\Recipe\Plan\Plan;
 use Kalokroma\Recipe\Plan\PlannedStep;
 use Kalokroma\Recipe\Plan\Who;
+use Kalokroma\Word\Counted;
 
 /** "As that one, except …": what a recipe has of its own beside the one it follows, and how it keeps that when that one changes. */
 final class Following
@@ -32,7 +35,7 @@ final class Following
         }
         foreach ($own->steps as $step) {
             if ($model->step($step->key) === null) {
-                $found[] = ['key' => $step->key, 'words' => sprintf('with %s%s', self::name($step), $step->who === Who::Leaders ? ', leaders only' : '')];
+                $found[] = ['key' => $step->key, 'words' => sprintf('with %s%s', self::name($step), $step->scope->who === Who::Leaders ? ', leaders only' : '')];
             }
         }
         if (self::order($model, $own) !== self::order($own, $model)) {
@@ -77,33 +80,54 @@ final class Following
      */
     private static function changed(PlannedStep $model, PlannedStep $own): array
     {
+        return [...self::loadChanged($model->load, $own->load), ...($model->technique === $own->technique ? [] : [
+            $own->technique->words().' instead of '.$model->technique->words(),
+        ]), ...self::scopeChanged($model, $own), ...self::handlingChanged($model->handling, $own->handling)];
+    }
+
+    /** @return list<string> */
+    private static function loadChanged(Load $model, Load $own): array
+    {
         $found = [];
         if ($model->mix?->key() !== $own->mix?->key()) {
-            $found[] = sprintf('%s instead of %s', $own->words(), $model->words());
-        }
-        if ($model->technique !== $own->technique) {
-            $found[] = $own->technique->words().' instead of '.$model->technique->words();
+            $found[] = sprintf('%s instead of %s', $own->mix?->words() ?? 'no paint', $model->mix?->words() ?? 'no paint');
         }
         if (!$model->thinning->equals($own->thinning)) {
             $found[] = $own->thinning->isUndiluted() ? 'undiluted' : 'thinned '.$own->thinning->ratio();
         }
-        if ($model->coats !== $own->coats) {
-            $found[] = $own->coats === null ? 'coats as computed' : ($own->coats === 1 ? '1 coat' : $own->coats.' coats');
+
+        return $found;
+    }
+
+    /** @return list<string> */
+    private static function scopeChanged(PlannedStep $model, PlannedStep $own): array
+    {
+        $found = [];
+        if ($model->scope->place != $own->scope->place) {
+            $found[] = $own->scope->place->isUsual() ? 'at its usual place' : $own->scope->place->words();
         }
-        if ($model->omitted !== $own->omitted) {
-            $found[] = $own->omitted ? 'left out' : 'not left out';
-        }
-        if ($model->place != $own->place) {
-            $found[] = $own->place->isUsual() ? 'at its usual place' : $own->place->words();
-        }
-        if ($model->who !== $own->who) {
-            $found[] = $own->who->words();
+        if ($model->scope->who !== $own->scope->who) {
+            $found[] = $own->scope->who->words();
         }
         if ($model->level() !== $own->level()) {
             $found[] = $own->level()->value;
         }
-        if ($model->loop != $own->loop) {
-            $found[] = $own->loop === null ? 'once' : $own->loop->rounds.' rounds';
+        if ($model->scope->loop != $own->scope->loop) {
+            $found[] = $own->scope->loop === null ? 'once' : Counted::Rounds->of($own->scope->loop->rounds);
+        }
+
+        return $found;
+    }
+
+    /** @return list<string> */
+    private static function handlingChanged(Handling $model, Handling $own): array
+    {
+        $found = [];
+        if ($model->coats !== $own->coats) {
+            $found[] = $own->coats === null ? 'coats as computed' : Counted::Coats->of($own->coats);
+        }
+        if ($model->omitted !== $own->omitted) {
+            $found[] = $own->omitted ? 'left out' : 'not left out';
         }
         if ($model->tool !== $own->tool) {
             $found[] = $own->tool?->words() ?? 'the usual tool';
@@ -143,6 +167,6 @@ final class Following
 
     private static function name(PlannedStep $step): string
     {
-        return $step->technique->words().($step->mix === null ? '' : ' '.$step->mix->words());
+        return $step->technique->words().($step->load->mix === null ? '' : ' '.$step->load->mix->words());
     }
 }

@@ -19,7 +19,7 @@ final readonly class Neighbour
 
     public function look(): Surface
     {
-        return $this->outcomes === [] ? $this->ground : $this->outcomes[count($this->outcomes) - 1]->after;
+        return $this->outcomes === [] ? $this->ground : $this->outcomes[count($this->outcomes) - 1]->look->after;
     }
 
     /** Its last coat of its own colour; null where it has none yet. */
@@ -27,7 +27,7 @@ final readonly class Neighbour
     {
         $found = null;
         foreach ($this->outcomes as $outcome) {
-            $found = !$outcome->step->omitted && $outcome->step->technique->isBase() && $outcome->step->mix !== null ? $outcome->step : $found;
+            $found = !$outcome->step->handling->omitted && $outcome->step->technique->isBase() && $outcome->step->load->mix !== null ? $outcome->step : $found;
         }
 
         return $found;

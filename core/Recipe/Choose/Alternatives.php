@@ -21,14 +21,14 @@ final class Alternatives
      */
     public static function of(PlannedStep $step, Palette $palette, Surface $below): array
     {
-        if ($step->target === null || $step->mix === null) {
+        if ($step->target === null || $step->load->mix === null) {
             return ['singles' => [], 'pairs' => []];
         }
         $target = $step->target->toLab();
         if ($step->stage === Stage::Wash) {
-            return ['singles' => array_slice($palette->shades($target, $below, $step->technique, $step->thinning), 0, 6), 'pairs' => []];
+            return ['singles' => array_slice($palette->shades($target, $below, $step->technique, $step->load->thinning), 0, 6), 'pairs' => []];
         }
-        if ($step->mix->parts[0]['paint']->behaviour === Behaviour::Metallic) {
+        if ($step->load->mix->first()->behaviour === Behaviour::Metallic) {
             return ['singles' => array_slice($palette->metalSingles($target), 0, 6), 'pairs' => []];
         }
 
@@ -38,9 +38,9 @@ final class Alternatives
     /** What taking it would change, computed by laying it: coats more or fewer than now. */
     public static function coatsMore(PlannedStep $step, RankedMix $alternative, Area $area, Surface $below): int
     {
-        $auto = $step->with(coats: 0);
-        $now = Simulation::step($auto, $area, $below)->coats;
+        $auto = $step->withCoats(0);
+        $now = Simulation::step($auto, $area, $below)->labour->coats;
 
-        return Simulation::step($auto->with(mix: $alternative->mix), $area, $below)->coats - $now;
+        return Simulation::step($auto->withMix($alternative->mix), $area, $below)->labour->coats - $now;
     }
 }

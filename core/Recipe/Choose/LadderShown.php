@@ -8,6 +8,7 @@ use Kalokroma\Colour\Ciede2000;
 use Kalokroma\Colour\Oklch;
 use Kalokroma\Recipe\Ladder\Ladder;
 use Kalokroma\Recipe\Ladder\LadderWish;
+use Kalokroma\Recipe\Ladder\Rung;
 use Kalokroma\Recipe\Plan\RecipeProblem;
 use Kalokroma\Shelf\Mix;
 use Kalokroma\Word\Finding;
@@ -15,12 +16,9 @@ use Kalokroma\Word\Finding;
 /** A ladder before anything is drafted from it: every rung as it is wanted, and what of the shelf would paint it. */
 final readonly class LadderShown
 {
-    /** Rungs that are shown, darkest first. */
-    public const RUNGS = ['shade', 'base', 'layer', 'drybrush', 'highlight', 'accent'];
-
     /**
-     * @param list<array{rung: string, wanted: Oklch, mix: Mix, apart: float, reason: Finding}> $rungs
-     * @param Finding|null                                                                      $even  how even mixed rungs are
+     * @param list<array{rung: Rung, wanted: Oklch, mix: Mix, apart: float, reason: Finding}> $rungs
+     * @param Finding|null                                                                    $even  how even mixed rungs are
      */
     private function __construct(public array $rungs, public ?Finding $even)
     {
@@ -34,9 +32,9 @@ final readonly class LadderShown
         }
         $ladder = new Ladder($intended, $wish);
         $choice = new MixChoice($palette);
-        $mixed = $wish->mixed ? MixedRungs::of($palette, $ladder, ['shade'], ['drybrush', 'highlight', 'accent']) : null;
+        $mixed = $wish->mixed ? MixedRungs::of($palette, $ladder, [Rung::Shade], [Rung::Drybrush, Rung::Highlight, Rung::Accent]) : null;
         $rungs = [];
-        foreach (self::RUNGS as $rung) {
+        foreach (Rung::cases() as $rung) {
             $wanted = $ladder->rung($rung);
             $mix = $mixed?->mix($rung);
             if ($mix === null) {

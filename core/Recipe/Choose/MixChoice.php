@@ -10,8 +10,11 @@ use Kalokroma\Colour\PlainName;
 use Kalokroma\Colour\Srgb;
 use Kalokroma\Recipe\Technique\Defaults;
 use Kalokroma\Shelf\Mix;
+use Kalokroma\Shelf\Part;
 use Kalokroma\Shelf\RankedMix;
 use Kalokroma\Word\Finding;
+use Kalokroma\Word\Message;
+use Kalokroma\Word\Reason;
 
 /**
  * Which mix to load for a colour, in the painter's stead. What typed-in colours cannot tell apart is decided by
@@ -37,7 +40,7 @@ final class MixChoice
 
     public function load(?Mix $mix): void
     {
-        foreach ($mix->parts ?? [] as ['paint' => $paint]) {
+        foreach ($mix?->paints() ?? [] as $paint) {
             $this->loaded[$paint->id] = true;
         }
     }
@@ -48,13 +51,13 @@ final class MixChoice
         $single = $this->palette->singles($target)[0];
         $pairs = $this->palette->pairs($target, self::WEIGHED_PAIRS);
         if ($pairs === []) {
-            return [$single, new Finding('mix.only', '{single} is {apart} apart, the only paint at hand that covers.', ['single' => $single->mix->words(), 'apart' => $single->difference])];
+            return [$single, new Finding('mix.only', '{single} is {apart} apart, the only paint at hand that covers.', ['single' => $single->mix->words(), 'apart' => $single->difference], Reason::Mix)];
         }
         $facts = ['single' => $single->mix->words(), 'near' => $single->difference, 'pair' => $pairs[0]->mix->words(), 'apart' => $pairs[0]->difference];
         if ($single->isHardlyWorseThan($pairs[0])) {
             return [$single, self::missing($single, $target) ?? new Finding('mix.single', $single->difference <= $pairs[0]->difference
                 ? '{single} is {near} apart; no mix of two comes nearer (the best is {apart}).'
-                : '{single} alone is {near} apart; the best mix ({pair}) would be {apart}, no difference that typed-in colours can tell.', $facts)];
+                : '{single} alone is {near} apart; the best mix ({pair}) would be {apart}, no difference that typed-in colours can tell.', $facts, Reason::Mix)];
         }
         $pair = $pairs[0];
         foreach ($pairs as $candidate) {
@@ -66,12 +69,12 @@ final class MixChoice
         $text = '{pair}: {apart} apart from the wanted colour; the nearest single paint, {single}, is {near}.';
         $shared = $this->alreadyLoaded($pair->mix);
         if ($shared !== [] && $pair !== $pairs[0]) {
-            $facts['shared'] = implode(' and ', $shared);
-            $facts['verb'] = count($shared) === 1 ? 'is' : 'are';
-            $text .= ' {shared} {verb} loaded already; the nearest mix of all ({best}) could not be told from it.';
+            $facts['shared'] = Message::listed($shared);
+            $facts['loaded'] = count($shared);
+            $text .= ' {shared} {loaded, plural, one {is} other {are}} loaded already; the nearest mix of all ({best}) could not be told from it.';
         }
 
-        return [$pair, self::missing($pair, $target) ?? new Finding('mix.pair', $text, $facts)];
+        return [$pair, self::missing($pair, $target) ?? new Finding('mix.pair', $text, $facts, Reason::Mix)];
     }
 
     /** What to buy or borrow, where nothing on the shelf comes near; null where something does. */
@@ -81,12 +84,13 @@ final class MixChoice
             'mix.missing',
             'Nothing on the shelf comes nearer than {apart}: {mix} is the best there is, and {missing} is missing.',
             ['apart' => $best->difference, 'mix' => $best->mix->words(), 'missing' => 'a '.PlainName::of(Srgb::fromXyz($target->toXyz())->toOklch())],
+            Reason::Mix,
         );
     }
 
     private function inconvenience(RankedMix $candidate): float
     {
-        $labs = array_map(static fn (array $p): Lab => $p['paint']->lab(), $candidate->mix->parts);
+        $labs = array_map(static fn (Part $p): Lab => $p->paint->lab(), $candidate->mix->parts);
 
         return $candidate->difference
             + self::NEW_PAINT * (2 - count($this->alreadyLoaded($candidate->mix)))
@@ -97,7 +101,7 @@ final class MixChoice
     private function alreadyLoaded(Mix $mix): array
     {
         $found = [];
-        foreach ($mix->parts as ['paint' => $paint]) {
+        foreach ($mix->paints() as $paint) {
             if (isset($this->loaded[$paint->id])) {
                 $found[] = $paint->name;
             }

@@ -7,11 +7,14 @@ namespace Kalokroma\Recipe\Choose;
 use Kalokroma\Colour\Ciede2000;
 use Kalokroma\Colour\Lab;
 use Kalokroma\Recipe\Ladder\Ladder;
+use Kalokroma\Recipe\Ladder\Rung;
 use Kalokroma\Shelf\Mix;
 use Kalokroma\Shelf\MixLadder;
 use Kalokroma\Shelf\Paint;
+use Kalokroma\Shelf\Part;
 use Kalokroma\Shelf\WholeParts;
 use Kalokroma\Word\Finding;
+use Kalokroma\Word\Reason;
 
 /** The rungs of a ladder mixed from two or three paints: a middle one, and another for each way. */
 final readonly class MixedRungs
@@ -28,20 +31,20 @@ final readonly class MixedRungs
     private const TRIED = 30;
     private const SHORT_BY = 2.0;
 
-    /** @param array<string, int> $at place of each rung among the steps */
+    /** @param array<string, int> $at place of each rung (by its value) among the steps */
     private function __construct(public MixLadder $ladder, private array $at, public Paint $middle)
     {
     }
 
     /**
-     * @param list<string> $below rungs under the intended colour, darkest last
-     * @param list<string> $above rungs over it, lightest last
+     * @param list<Rung> $below rungs under the intended colour, darkest last
+     * @param list<Rung> $above rungs over it, lightest last
      *
      * @return self|null null where no paint leads either way
      */
     public static function of(Palette $palette, Ladder $wanted, array $below, array $above): ?self
     {
-        $middle = $palette->singles($wanted->rung('layer')->toLab())[0]->mix->parts[0]['paint'];
+        $middle = $palette->singles($wanted->rung(Rung::Intended)->toLab())[0]->mix->first();
         $low = $below === [] ? null : self::end($palette, $middle, $wanted->rung($below[count($below) - 1])->toLab());
         $high = $above === [] ? null : self::end($palette, $middle, $wanted->rung($above[count($above) - 1])->toLab());
         $below = $low === null ? [] : $below;
@@ -53,21 +56,21 @@ final readonly class MixedRungs
         $at = [];
         $down = 0;
         foreach ($ladder->steps as $i => $mix) {
-            $down = $mix->isSingle() && $mix->parts[0]['paint']->id === $middle->id ? $i : $down;
+            $down = $mix->isSingle() && $mix->first()->id === $middle->id ? $i : $down;
         }
         foreach ($below as $i => $rung) {
-            $at[$rung] = max(0, $down - 1 - $i);
+            $at[$rung->value] = max(0, $down - 1 - $i);
         }
         foreach ($above as $i => $rung) {
-            $at[$rung] = min(count($ladder->steps) - 1, $down + 1 + $i);
+            $at[$rung->value] = min(count($ladder->steps) - 1, $down + 1 + $i);
         }
 
-        return new self($ladder, ['base' => $down, 'layer' => $down, ...$at], $middle);
+        return new self($ladder, [Rung::Base->value => $down, Rung::Intended->value => $down, ...$at], $middle);
     }
 
-    public function mix(string $rung): ?Mix
+    public function mix(Rung $rung): ?Mix
     {
-        return isset($this->at[$rung]) ? $this->ladder->steps[$this->at[$rung]] : null;
+        return isset($this->at[$rung->value]) ? $this->ladder->steps[$this->at[$rung->value]] : null;
     }
 
     public function isEven(): bool
@@ -75,26 +78,26 @@ final readonly class MixedRungs
         return $this->ladder->unevenness() <= self::EVEN_WITHIN;
     }
 
-    public function reason(string $rung): Finding
+    public function reason(Rung $rung): Finding
     {
         $steps = $this->ladder->steps;
 
         return new Finding('mix.ladder', 'Rung {n} of {count} from {low} to {high}: the rungs are {least} to {most} apart, {even}.', [
-            'n' => ($this->at[$rung] ?? 0) + 1,
+            'n' => ($this->at[$rung->value] ?? 0) + 1,
             'count' => count($steps),
             'low' => $steps[0]->words(),
             'high' => $steps[count($steps) - 1]->words(),
             'least' => min([INF, ...$this->ladder->differences]),
             'most' => max([0.0, ...$this->ladder->differences]),
             'even' => $this->isEven() ? 'even to the eye' : 'as even as whole drops allow',
-        ]);
+        ], Reason::Mix);
     }
 
     /** How even the whole ladder is. */
     public function evenness(): Finding
     {
-        return new Finding('ladder.even', '{count} rungs from {low} to {high}, {least} to {most} apart: {even}.', [
-            'count' => (string) count($this->ladder->steps),
+        return new Finding('ladder.even', '{count, plural, one {# rung} other {# rungs}} from {low} to {high}, {least} to {most} apart: {even}.', [
+            'count' => count($this->ladder->steps),
             'low' => $this->ladder->steps[0]->words(),
             'high' => $this->ladder->steps[count($this->ladder->steps) - 1]->words(),
             'least' => min([INF, ...$this->ladder->differences]),
@@ -112,7 +115,7 @@ final readonly class MixedRungs
         $least = Ciede2000::difference($from, $target);
         foreach (self::promising($palette, $middle, $target, $up) as $paint) {
             $mixes = [Mix::single($paint), ...array_map(
-                static fn (array $r): Mix => Mix::of([['paint' => $middle, 'parts' => $r[0]], ['paint' => $paint, 'parts' => $r[1]]]),
+                static fn (array $r): Mix => Mix::of([new Part($middle, $r[0]), new Part($paint, $r[1])]),
                 WholeParts::ratios(self::END_DROPS),
             )];
             foreach ($mixes as $mix) {

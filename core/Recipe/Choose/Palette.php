@@ -57,8 +57,8 @@ final class Palette
     {
     }
 
-    /** @return list<Paint> */
-    private function all(): array
+    /** @return list<Paint> all that is at hand */
+    public function paints(): array
     {
         return $this->all ??= array_values(array_filter($this->shelf instanceof Closure ? ($this->shelf)() : $this->shelf, static fn (Paint $p): bool => $p->isAtHand()));
     }
@@ -93,7 +93,7 @@ final class Palette
             return $this->matcher->pairs($target, $this->mixable(), $most, kept: self::LOOKED_AT_SMALL);
         }
         $kept = [];
-        $near = array_map(static fn (RankedMix $r): Paint => $r->mix->parts[0]['paint'], array_slice($this->singles($target), 0, self::NEAREST));
+        $near = array_map(static fn (RankedMix $r): Paint => $r->mix->first(), array_slice($this->singles($target), 0, self::NEAREST));
         foreach ([...$near, ...$this->spread()] as $paint) {
             $kept[$paint->id] = $paint;
         }
@@ -104,7 +104,7 @@ final class Palette
     /** @return list<Paint> the paints at hand that behave so */
     public function atHand(Behaviour ...$behaviours): array
     {
-        return array_values(array_filter($this->all(), static fn (Paint $p): bool => in_array($p->behaviour, $behaviours, true)));
+        return array_values(array_filter($this->paints(), static fn (Paint $p): bool => in_array($p->behaviour, $behaviours, true)));
     }
 
     /**
@@ -195,7 +195,7 @@ final class Palette
      */
     private function only(callable $keep): array
     {
-        $this->coloured ??= array_values(array_filter($this->all(), static fn (Paint $p): bool => $p->colour !== null));
+        $this->coloured ??= array_values(array_filter($this->paints(), static fn (Paint $p): bool => $p->colour !== null));
 
         return array_values(array_filter($this->coloured, $keep));
     }

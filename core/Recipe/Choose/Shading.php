@@ -13,6 +13,7 @@ use Kalokroma\Recipe\Technique\Technique;
 use Kalokroma\Shelf\Behaviour;
 use Kalokroma\Shelf\Mix;
 use Kalokroma\Word\Finding;
+use Kalokroma\Word\Reason;
 
 /**
  * Which wash, stain or ink, and how strong: the one that brings the recess to the wanted shade without dulling the planes
@@ -45,16 +46,40 @@ final readonly class Shading
     }
 
     /**
+     * The best where a layer brings the planes back.
+     *
      * @param Lab $wanted the shade in the recess
      * @param Lab $plane  what the plane should look like in the end
      *
      * @return self|null null where nothing transparent is at hand
      */
-    public static function best(Palette $palette, Lab $wanted, Lab $plane, Surface $below, Technique $technique, bool $covered): ?self
+    public static function covered(Palette $palette, Lab $wanted, Lab $plane, Surface $below, Technique $technique): ?self
+    {
+        return self::best($palette, $wanted, $below, $technique, [self::PLANE_COVERED, $plane]);
+    }
+
+    /**
+     * The best where the wash stays on the planes as it is.
+     *
+     * @param Lab $wanted the shade in the recess
+     * @param Lab $plane  what the plane should look like in the end
+     *
+     * @return self|null null where nothing transparent is at hand
+     */
+    public static function staying(Palette $palette, Lab $wanted, Lab $plane, Surface $below, Technique $technique): ?self
+    {
+        return self::best($palette, $wanted, $below, $technique, [self::PLANE_STAYS, $plane]);
+    }
+
+    /**
+     * @param Lab               $wanted the shade in the recess
+     * @param array{float, Lab} $plane  what a difference on the plane weighs, and what it should look like in the end
+     */
+    private static function best(Palette $palette, Lab $wanted, Surface $below, Technique $technique, array $plane): ?self
     {
         $best = null;
         $paints = $palette->atHand(Behaviour::Wash, Behaviour::Stain, Behaviour::Ink);
-        $weight = $covered ? self::PLANE_COVERED : self::PLANE_STAYS;
+        [$weight, $intended] = $plane;
         foreach ($paints as $paint) {
             $mix = Mix::single($paint);
             $use = $paint->behaviour === Behaviour::Wash ? 'wash' : 'stain';
@@ -63,7 +88,8 @@ final readonly class Shading
                 $thinning = Thinning::fromRatio($ratio);
                 $look = $technique->application($paint->behaviour)->pass($pigment, $thinning->load(), $below);
                 $apart = Ciede2000::difference($look->recess->toLab(), $wanted);
-                $score = $apart + $weight * Ciede2000::difference($look->plane->toLab(), $plane) + ($ratio === Defaults::THINNING[$use]['ratio'] ? 0.0 : self::NEAR);
+                $usual = $ratio === Defaults::THINNING[$use]['ratio'];
+                $score = $apart + $weight * Ciede2000::difference($look->plane->toLab(), $intended) + ($usual ? 0.0 : self::NEAR);
                 if ($best === null || $score < $best->score - 1e-9) {
                     $best = new self($mix, $thinning, $use, $apart, $below->plane->toLab()->l - $look->plane->toLab()->l, count($paints), $score);
                 }
@@ -75,12 +101,18 @@ final readonly class Shading
 
     public function reason(): Finding
     {
-        return new Finding('mix.wash', 'Over what lies below {wash}, {thin}, leaves the recess {apart} from the wanted shade and takes {dulled} of lightness from the plane: the best of {count} at hand at any strength.', [
+        return new Finding(
+            'mix.wash',
+            'Over what lies below {wash}, {thin}, leaves the recess {apart} from the wanted shade and takes {dulled} of lightness from the plane: '
+                .'the best of {count} at hand at any strength.',
+            [
             'wash' => $this->mix->words(),
             'thin' => $this->thinning->isUndiluted() ? 'straight' : 'thinned '.$this->thinning->ratio(),
             'apart' => $this->apart,
             'dulled' => max(0.0, $this->dulled),
             'count' => $this->count,
-        ]);
+        ],
+            Reason::Mix,
+        );
     }
 }

@@ -11,6 +11,7 @@ use Kalokroma\Film\Thinning;
 use Kalokroma\Recipe\Technique\Defaults;
 use Kalokroma\Shelf\Mix;
 use Kalokroma\Shelf\Paint;
+use Kalokroma\Shelf\Part;
 use Kalokroma\Word\Finding;
 
 /** A coat of another paint under a weak colour that saves more coats than it costs. */
@@ -59,26 +60,19 @@ final readonly class SteppingStone
 
     public function reason(Mix $base): Finding
     {
-        return new Finding('coats.stone', '{stone} first, {coats}, then {then} of {base} instead of {without}: that saves {saves}.', [
-            'stone' => $this->paint->name,
-            'coats' => self::counted($this->coats),
-            'then' => self::counted($this->then),
-            'base' => $base->words(),
-            'without' => (string) $this->without,
-            'saves' => self::counted($this->saves()),
-        ]);
-    }
-
-    private static function counted(int $coats): string
-    {
-        return $coats === 1 ? '1 coat' : $coats.' coats';
+        return new Finding(
+            'coats.stepping-stone',
+            '{first} first, {coats, plural, one {# coat} other {# coats}}, then {then, plural, one {# coat} other {# coats}} of {base} instead of {without}: '
+                .'that saves {saves, plural, one {# coat} other {# coats}}.',
+            ['first' => $this->paint->name, 'coats' => $this->coats, 'then' => $this->then, 'base' => $base->words(), 'without' => $this->without, 'saves' => $this->saves()],
+        );
     }
 
     /** @return list<Paint> */
     private static function candidates(Mix $base, Palette $palette): array
     {
-        $own = array_map(static fn (array $p): string => $p['paint']->id, $base->parts);
-        $near = array_map(static fn ($r): Paint => $r->mix->parts[0]['paint'], $palette->singles($base->lab()));
+        $own = array_map(static fn (Part $p): string => $p->paint->id, $base->parts);
+        $near = array_map(static fn ($r): Paint => $r->mix->first(), $palette->singles($base->lab()));
         $near = array_values(array_filter($near, static fn (Paint $p): bool => !in_array($p->id, $own, true)));
         $light = array_values(array_filter($near, static fn (Paint $p): bool => Mix::single($p)->lab()->l >= $base->lab()->l - 25.0));
         $strength = static fn (Paint $p): float => array_sum($p->pigment()->scattering);

@@ -7,6 +7,7 @@ namespace Kalokroma\Recipe\Choose;
 use Kalokroma\Colour\Ciede2000;
 use Kalokroma\Colour\DifferenceWords;
 use Kalokroma\Figure\Area;
+use Kalokroma\Film\Face;
 use Kalokroma\Film\Surface;
 use Kalokroma\Recipe\Plan\PlannedStep;
 use Kalokroma\Recipe\Predict\Simulation;
@@ -14,6 +15,7 @@ use Kalokroma\Shelf\Behaviour;
 use Kalokroma\Shelf\Matcher;
 use Kalokroma\Shelf\Mix;
 use Kalokroma\Shelf\Paint;
+use Kalokroma\Word\Message;
 
 /**
  * What stands in for the mix of a step when one of its paints is missing, low or dried up: by role, that is by what it
@@ -28,35 +30,35 @@ final class Substitutes
      * @param list<Paint>  $shelf
      * @param list<string> $without ids of the paints that cannot be used
      *
-     * @return list<array{mix: Mix, difference: float, words: string, coats_more: int, after: Surface, certainty: float}> nearest in place first
+     * @return list<Substitute> nearest in place first
      */
     public static function of(PlannedStep $step, Area $area, Surface $below, array $shelf, array $without, int $most = 6): array
     {
-        if ($step->mix === null || !$step->isFilm()) {
+        if ($step->load->mix === null || !$step->isFilm()) {
             return [];
         }
         $missing = array_fill_keys($without, true);
         $usable = array_values(array_filter($shelf, static fn (Paint $p): bool => $p->isAtHand() && $p->colour !== null && !isset($missing[$p->id])));
-        $auto = $step->with(coats: 0);
+        $auto = $step->withCoats(0);
         $now = Simulation::step($auto, $area, $below);
-        $face = $step->application()->on($step->face()) > 0 ? $step->face() : 'recess';
-        $wanted = $now->after->face($face)->toLab();
+        $face = $step->application()->on($step->face()) > 0 ? $step->face() : Face::Recess;
+        $wanted = $now->look->after->face($face)->toLab();
         $found = [];
-        foreach (self::candidates($step->mix, $usable) as $mix) {
-            $then = Simulation::step($auto->with(mix: $mix), $area, $below);
-            $look = $then->after->face($face)->toLab();
-            $coats = $then->coats - $now->coats;
-            $found[] = [
-                'mix' => $mix,
-                'difference' => Ciede2000::difference($look, $wanted),
-                'words' => self::words(DifferenceWords::between($wanted, $look), $coats),
-                'coats_more' => $coats,
-                'after' => $then->after,
-                'certainty' => $then->certainty,
-            ];
+        foreach (self::candidates($step->load->mix, $usable) as $mix) {
+            $then = Simulation::step($auto->withMix($mix), $area, $below);
+            $look = $then->look->after->face($face)->toLab();
+            $coats = $then->labour->coats - $now->labour->coats;
+            $found[] = new Substitute(
+                $mix,
+                Ciede2000::difference($look, $wanted),
+                self::words(DifferenceWords::between($wanted, $look), $coats),
+                $coats,
+                $then->look->after,
+                $then->look->certainty,
+            );
         }
-        usort($found, static fn (array $a, array $b): int => round($a['difference'], 3) <=> round($b['difference'], 3)
-            ?: $a['mix']->totalParts() <=> $b['mix']->totalParts() ?: $a['mix']->key() <=> $b['mix']->key());
+        usort($found, static fn (Substitute $a, Substitute $b): int => round($a->difference, 3) <=> round($b->difference, 3)
+            ?: $a->mix->totalParts() <=> $b->mix->totalParts() ?: $a->mix->key() <=> $b->mix->key());
 
         return array_slice($found, 0, $most);
     }
@@ -68,7 +70,7 @@ final class Substitutes
      */
     private static function candidates(Mix $mix, array $usable): array
     {
-        $first = $mix->parts[0]['paint'];
+        $first = $mix->first();
         $alike = array_values(array_filter($usable, static fn (Paint $p): bool => self::isAlike($p, $first)));
         $target = $mix->lab();
         $matcher = new Matcher();
@@ -81,19 +83,17 @@ final class Substitutes
         return array_map(static fn ($r): Mix => $r->mix, $mixes);
     }
 
-    /** Same role and finish; the finish of metal is its own. */
+    /** Same role and sheen; the sheen of metal is its own. */
     private static function isAlike(Paint $paint, Paint $original): bool
     {
-        return $paint->behaviour->standsInFor($original->behaviour) && ($paint->finish === $original->finish || $original->behaviour === Behaviour::Metallic);
+        return $paint->behaviour->standsInFor($original->behaviour) && ($paint->sheen === $original->sheen || $original->behaviour === Behaviour::Metallic);
     }
 
     private static function words(string $difference, int $coatsMore): string
     {
         return $difference.match (true) {
-            $coatsMore === 1 => ', needs one more coat',
-            $coatsMore > 1 => sprintf(', needs %d more coats', $coatsMore),
-            $coatsMore === -1 => ', needs one coat less',
-            $coatsMore < -1 => sprintf(', needs %d coats less', -$coatsMore),
+            $coatsMore > 0 => Message::said(', needs {n, plural, one {one more coat} other {# more coats}}', ['n' => $coatsMore]),
+            $coatsMore < 0 => Message::said(', needs {n, plural, one {one coat} other {# coats}} less', ['n' => -$coatsMore]),
             default => '',
         };
     }

@@ -42,11 +42,12 @@ final readonly class Brief
     /** The step with the brush the painter owns: who keeps none for metal takes the usual one, and is told to wash it well. */
     public function handled(PlannedStep $step): PlannedStep
     {
-        $usual = Technique::Basecoat->tool($this->area->surfaceCm2);
+        if ($this->equipment->metalBrush || $step->tool($this->area->surfaceCm2) !== Tool::MetalBrush) {
+            return $step;
+        }
+        $held = $step->held(Technique::Basecoat->tool($this->area->surfaceCm2));
 
-        return $this->equipment->metalBrush || $step->technique->tool($this->area->surfaceCm2) !== Tool::MetalBrush
-            ? $step
-            : $step->with(tool: $usual, note: $step->note !== '' ? $step->note : 'Wash this brush and change the water afterwards: flakes wander into other paint.');
+        return $step->handling->note !== '' ? $held : $held->noted('Wash this brush and change the water afterwards: flakes wander into other paint.');
     }
 
     public function surface(): Surface

@@ -9,6 +9,7 @@ use Kalokroma\Figure\Relief;
 use Kalokroma\Film\Surface;
 use Kalokroma\Recipe\Choose\MixChoice;
 use Kalokroma\Recipe\Ladder\Ladder;
+use Kalokroma\Recipe\Ladder\Rung;
 use Kalokroma\Recipe\Plan\PlannedStep;
 use Kalokroma\Recipe\Technique\Defaults;
 use Kalokroma\Recipe\Technique\Technique;
@@ -67,7 +68,7 @@ final readonly class ContrastReached
     {
         return [
             100 * (Oklch::fromLab($look->plane->toLab())->lightness - Oklch::fromLab($look->recess->toLab())->lightness),
-            100 * ($this->ladder->intended->lightness - $this->ladder->rung('shade')->lightness),
+            100 * ($this->ladder->intended->lightness - $this->ladder->rung(Rung::Shade)->lightness),
         ];
     }
 
@@ -88,21 +89,21 @@ final readonly class ContrastReached
         $short = null;
         $most = Defaults::RUNG_MISSING_FROM;
         foreach ($steps as $step) {
-            if (!in_array($step->key, ['shade', 'highlight', 'drybrush', 'accent'], true) || $step->mix === null || $step->target === null || $step->technique === Technique::Glaze) {
+            if (!in_array(Slot::tryFrom($step->key), [Slot::Shade, Slot::Highlight, Slot::Drybrush, Slot::Accent], true) || $step->load->mix === null || $step->target === null || $step->technique === Technique::Glaze) {
                 continue;
             }
             $way = $step->target->lightness <=> $this->ladder->intended->lightness;
             $asked = $way * ($step->target->lightness - $this->ladder->intended->lightness);
-            $reached = $way * (Oklch::fromLab($step->mix->lab())->lightness - $this->ladder->intended->lightness);
+            $reached = $way * (Oklch::fromLab($step->load->mix->lab())->lightness - $this->ladder->intended->lightness);
             $off = 100 * ($asked - $reached);
             if ($off > $most) {
                 $most = $off;
-                $missing = MixChoice::missing(new RankedMix($step->mix, INF), $step->target->toLab());
+                $missing = MixChoice::missing(new RankedMix($step->load->mix, INF), $step->target->toLab());
                 $short = new Finding('contrast.short', 'The {contrast} contrast you want cannot be reached: the {rung} should lie {asked} of 100 in lightness from the colour, {mix} lies {reached}; {missing} is missing.', [
                     'contrast' => $this->ladder->wish->contrast->value,
                     'rung' => $step->key,
                     'asked' => 100 * $asked,
-                    'mix' => $step->mix->words(),
+                    'mix' => $step->load->mix->words(),
                     'reached' => max(0.0, 100 * $reached),
                     'missing' => (string) ($missing->facts['missing'] ?? ''),
                 ]);

@@ -4,20 +4,21 @@ declare(strict_types=1);
 
 namespace Kalokroma\Recipe\Draft;
 
-use Kalokroma\Caution\Tool;
 use Kalokroma\Colour\Oklch;
 use Kalokroma\Colour\SaidColour;
 use Kalokroma\Film\FilmProblem;
 use Kalokroma\Film\SaidThinning;
 use Kalokroma\Film\Thinning;
+use Kalokroma\Recipe\Plan\Handling;
+use Kalokroma\Recipe\Plan\Load;
 use Kalokroma\Recipe\Plan\Plan;
 use Kalokroma\Recipe\Plan\PlannedStep;
 use Kalokroma\Recipe\Plan\RecipeProblem;
-use Kalokroma\Recipe\Technique\Defaults;
 use Kalokroma\Recipe\Technique\Technique;
 use Kalokroma\Shelf\Behaviour;
 use Kalokroma\Shelf\Mix;
 use Kalokroma\Shelf\Paint;
+use Kalokroma\Shelf\Part;
 use Kalokroma\Word\Finding;
 
 /**
@@ -80,36 +81,36 @@ final class SaidRecipe
     private static function line(string $line, int $number, array $shelf, Plan $sofar): array
     {
         [$technique, $rest] = self::technique($line) ?? throw RecipeProblem::noStepInLine($number, $line);
-        $coats = null;
-        if (preg_match('/\b(\d{1,2}|'.implode('|', array_keys(self::COUNTS)).')\s*(?:thin\s+)?(?:coats?|passes|times|layers|x)\b|\bx\s?(\d{1,2})\b|\btwice\b/i', $rest, $m) === 1) {
-            $word = mb_strtolower($m[1] ?? '');
-            $coats = str_contains(mb_strtolower($m[0]), 'twice') ? 2 : max(1, min(PlannedStep::MOST_COATS, self::COUNTS[$word] ?? (int) ($word !== '' ? $word : $m[2] ?? 1)));
-            $rest = str_replace($m[0], ' ', $rest);
-        }
+        [$coats, $rest] = self::coats($rest);
         [$thinning, $with, $open, $rest] = self::thinning($rest, $number);
-        $notes = [];
         $facts = $technique->facts();
-        [$mix, $openPaints, $said] = $facts->takes === [] ? [null, [], []] : self::mix($rest, $technique, $number, $shelf);
-        $notes = [...$notes, ...$said];
-        $use = $facts->use === '' ? null : Defaults::THINNING[$facts->use];
-        $why = [new Finding('technique.told', 'As it was told: "{line}".', ['line' => $line])];
-        $metal = $mix?->parts[0]['paint']->behaviour === Behaviour::Metallic;
-        $technique = $technique === Technique::Basecoat && $metal ? Technique::MetalCoat : $technique;
+        [$mix, $openPaints, $notes] = $facts->takes === [] ? [null, [], []] : self::mix($rest, $technique, $number, $shelf);
+        $isMetal = $mix?->first()->behaviour === Behaviour::Metallic;
+        $technique = $technique === Technique::Basecoat && $isMetal ? Technique::MetalCoat : $technique;
+        $usual = Load::usual($mix, $facts->use);
+        $thinOpen = $thinning === null && $facts->lies !== null && ($open || !in_array($facts->use, ['', 'drybrush', 'wash'], true));
 
         return [new PlannedStep(
             $sofar->freeKey($technique->value),
-            $technique->facts()->stage,
             $technique,
-            $mix !== null && $mix->parts[0]['paint']->colour !== null ? Oklch::fromLab($mix->lab()) : null,
-            $mix,
-            $thinning ?? Thinning::fromRatio($use['ratio'] ?? '1:0'),
-            $with ?? $use['with'] ?? 'water',
-            $coats,
-            why: $why,
-            open: $openPaints,
-            thinOpen: $thinning === null && $facts->lies !== null && ($open || !in_array($facts->use, ['', 'drybrush', 'wash'], true)),
-            tool: $metal && $technique === Technique::MetalCoat ? Tool::MetalBrush : null,
+            $mix !== null && $mix->first()->colour !== null ? Oklch::fromLab($mix->lab()) : null,
+            new Load($mix, $thinning ?? $usual->thinning, $with ?? $usual->with, $openPaints, $thinOpen),
+            handling: new Handling($coats),
+            why: [new Finding('technique.told', 'As it was told: "{line}".', ['line' => $line])],
         ), $notes];
+    }
+
+    /** @return array{int|null, string} how many coats were said, and the rest of the line */
+    private static function coats(string $rest): array
+    {
+        $number = '(\d{1,2}|'.implode('|', array_keys(self::COUNTS)).')';
+        if (preg_match('/\b'.$number.'\s*(?:thin\s+)?(?:coats?|passes|times|layers|x)\b|\bx\s?(\d{1,2})\b|\btwice\b/i', $rest, $m) !== 1) {
+            return [null, $rest];
+        }
+        $word = mb_strtolower($m[1] ?? '');
+        $said = str_contains(mb_strtolower($m[0]), 'twice') ? 2 : self::COUNTS[$word] ?? (int) ($word !== '' ? $word : $m[2] ?? 1);
+
+        return [max(1, min(Handling::MOST_COATS, $said)), str_replace($m[0], ' ', $rest)];
     }
 
     /** @return array{Technique, string}|null */
@@ -167,7 +168,7 @@ final class SaidRecipe
     {
         $rest = trim((string) preg_replace('/\s+/', ' ', str_replace(['(', ')', ';'], ['', '', ','], $rest)), " ,.\t");
         $pieces = array_values(array_filter(array_map(static fn (string $p): string => trim($p, ' ,.'), preg_split('/\s*(?:\+|,|&| and | mixed with | with )\s*/i', $rest) ?: []), static fn (string $p): bool => $p !== ''));
-        if ($pieces === [] && !Behaviour::from($technique->facts()->takes[0])->colours()) {
+        if ($pieces === [] && !$technique->facts()->takes[0]->colours()) {
             $pieces = [$technique->words()];
         }
         if ($pieces === []) {
@@ -184,7 +185,7 @@ final class SaidRecipe
                 [$piece, $isOpen] = [$m[1], true];
             }
             [$paint, $note] = self::paint($piece, $technique, $number, $shelf);
-            $parts[$paint->id] = ['paint' => $paint, 'parts' => $amount];
+            $parts[$paint->id] = new Part($paint, $amount);
             if ($isOpen) {
                 $open[] = $paint->id;
             }
@@ -208,18 +209,17 @@ final class SaidRecipe
     {
         $plain = mb_strtolower(trim((string) preg_replace('/#[0-9a-f]{6}/i', '', $said)));
         foreach ($shelf as $paint) {
-            if ($technique->facts()->finish !== null && $paint->behaviour === Behaviour::Varnish && $paint->finish === $technique->facts()->finish && $paint->isAtHand()) {
+            if ($technique->facts()->sheen !== null && $paint->behaviour === Behaviour::Varnish && $paint->sheen === $technique->facts()->sheen && $paint->isAtHand()) {
                 return [$paint, ''];
             }
             if (mb_strtolower($paint->name) === $plain || $paint->line !== '' && mb_strtolower($paint->line.' '.$paint->name) === $plain) {
                 return [$paint, ''];
             }
         }
-        $kind = in_array($technique, [Technique::Glaze, Technique::Filter], true) && preg_match('/\b(?:wash|ink|stain)\b/', $plain) !== 1 ? 'opaque' : $technique->facts()->takes[0];
+        $behaviour = in_array($technique, [Technique::Glaze, Technique::Filter], true) && preg_match('/\b(?:wash|ink|stain)\b/', $plain) !== 1 ? Behaviour::Opaque : $technique->facts()->takes[0];
         if ($technique === Technique::Drybrush || $technique === Technique::EdgeHighlight || $technique === Technique::Basecoat || $technique === Technique::Layer) {
-            $kind = preg_match('/\b(?:metallic|silver|gold|brass|bronze|copper|steel|iron)\b/', $plain) === 1 ? 'metallic' : $kind;
+            $behaviour = preg_match('/\b(?:metallic|silver|gold|brass|bronze|copper|steel|iron)\b/', $plain) === 1 ? Behaviour::Metallic : $behaviour;
         }
-        $behaviour = Behaviour::from($kind);
         $colour = SaidColour::read($said);
         if ($colour === null && $behaviour->colours()) {
             throw RecipeProblem::noColourInLine($number, $said);

@@ -6,13 +6,18 @@ namespace Kalokroma\Recipe\Draft;
 
 use Kalokroma\Colour\Oklch;
 use Kalokroma\Figure\Area;
+use Kalokroma\Figure\Relief;
+use Kalokroma\Film\Face;
 use Kalokroma\Recipe\Choose\Palette;
 use Kalokroma\Recipe\Ladder\Ladder;
+use Kalokroma\Recipe\Ladder\Rung;
 use Kalokroma\Recipe\Plan\Loop;
 use Kalokroma\Recipe\Plan\Place;
 use Kalokroma\Recipe\Plan\Plan;
 use Kalokroma\Recipe\Plan\RecipeProblem;
+use Kalokroma\Recipe\Plan\Scope;
 use Kalokroma\Recipe\Predict\Simulation;
+use Kalokroma\Recipe\Predict\Swallowed;
 use Kalokroma\Recipe\Technique\Level;
 use Kalokroma\Recipe\Technique\Technique;
 use Kalokroma\Word\Finding;
@@ -74,7 +79,7 @@ final class Specials
             ['wash', 'recess-line', ['times', 0.35], 'Between the feathers.'],
             ['layer', 'layer', ['rung', 'layer'], 'Strokes along each feather, to its edge.'],
             ['highlight', 'edge-highlight', ['rung', 'highlight'], 'The edges, tinted.'],
-            ['tint', 'glaze', ['turned', 25.0, 1.0], 'A second hue glazed toward the tips.', ['part' => 'lower parts', 'level' => 'showpiece']],
+            ['tint', 'glaze', ['turned', 25.0, 1.7], 'A second, lighter hue glazed toward the tips.', ['part' => 'lower parts', 'level' => 'showpiece']],
         ]],
         ['id' => 'painted-metal', 'words' => 'painted metal', 'why' => 'Without flakes metal lives on hard contrasts: dark beside light, and one pale glint.', 'materials' => ['metal'], 'reliefs' => [], 'adds' => false, 'steps' => [
             ['basecoat', 'basecoat', ['times', 0.75], 'The middle tone of the metal.'],
@@ -150,7 +155,7 @@ final class Specials
             ['basecoat', 'basecoat', ['times', 0.85], 'A brownish red.'],
             ['wash', 'wash-all-over', ['times', 0.45], 'Dark brown into the folds.'],
             ['layer', 'layer', ['rung', 'layer'], 'The red itself on planes.'],
-            ['highlight', 'feathered-layer', ['tone', 0.68, 0.11, 42.0], 'Red with pale flesh: dusty, not pink.'],
+            ['highlight', 'feathered-layer', ['tone', 0.70, 0.10, 54.0], 'Red with pale flesh: dusty, not pink.'],
         ]],
         ['id' => 'red-fire', 'words' => 'red of fire', 'why' => 'Burning red is lightened with orange.', 'materials' => [], 'reliefs' => [], 'adds' => false, 'steps' => [
             ['basecoat', 'basecoat', ['rung', 'base'], 'The red itself.'],
@@ -228,7 +233,7 @@ final class Specials
         $steps = $start['adds'] ? $plan->steps ?? [] : [];
         $surface = $brief->surface();
         foreach ($steps === [] ? [] : Simulation::run($steps, $brief->area, $surface) as $outcome) {
-            $surface = $outcome->after;
+            $surface = $outcome->look->after;
         }
         $made = new Plan($steps, [], [new Finding('special.'.$id, '{start}: {why}', ['start' => ucfirst($start['words']), 'why' => $start['why']])], $plan->overruled ?? []);
         foreach ($start['steps'] as $row) {
@@ -237,30 +242,31 @@ final class Specials
                 continue;
             }
             $more = $row[4] ?? [];
-            $target = $row[2] === null ? null : self::tone($row[2], $ladder);
             $key = $made->freeKey($row[0]);
-            $step = $maker->make(
-                $key,
+            $loop = $more['loop'] ?? null;
+            $step = $maker->make($key, new StepWish(
                 $technique,
-                $target,
-                $surface,
+                $row[2] === null ? null : self::tone($row[2], $ladder),
                 new Finding('special.step', '{why}', ['why' => $row[3]]),
-                new Place($more['face'] ?? null, $more['part'] ?? '', $more['light'] ?? '', $more['share'] ?? 1.0),
+                new Scope(
+                    new Place(isset($more['face']) ? Face::from($more['face']) : null, $more['part'] ?? '', $more['light'] ?? '', $more['share'] ?? 1.0),
+                    level: isset($more['level']) ? Level::from($more['level']) : null,
+                    loop: $loop === null ? null : new Loop($loop[0] === $row[0] ? $key : $loop[0], $loop[1], $loop[2]),
+                ),
                 $more['coats'] ?? null,
-                isset($more['level']) ? Level::from($more['level']) : null,
-                metal: $more['metal'] ?? false,
-            );
-            if (isset($more['loop'])) {
-                $step = $step->looped(new Loop($more['loop'][0] === $row[0] ? $key : $more['loop'][0], $more['loop'][1], $more['loop'][2]));
-            }
+                $more['metal'] ?? false,
+            ), $surface);
             $step = $brief->handled($step);
-            $made = $made->withSteps([...$made->steps, $step]);
-            $surface = Simulation::step($step, $brief->area, $surface)->after;
+            $outcome = Simulation::step($step, $brief->area, $surface);
+            $swallowed = $technique === Technique::Glaze ? Swallowed::reason($outcome) : null;
+            $made = $swallowed === null ? $made->withSteps([...$made->steps, $step]) : $made->without($step->stage, $swallowed);
+            $surface = $swallowed === null ? $outcome->look->after : $surface;
         }
 
         return $made;
     }
 
+    /** The technique of a row, or what takes its place: without solvents, and where a wash would blotch or a drybrush streak. */
     private static function allowed(string $technique, Brief $brief): ?Technique
     {
         if (!$brief->equipment->solvents && array_key_exists($technique, self::WITHOUT_SOLVENTS)) {
@@ -268,8 +274,15 @@ final class Specials
 
             return $instead === null ? null : Technique::from($instead);
         }
+        $wanted = Technique::from($technique);
+        $isPlate = $brief->area->relief === Relief::Plate;
 
-        return Technique::from($technique);
+        return match (true) {
+            !$brief->area->isSmooth() => $wanted,
+            $wanted === Technique::WashAllOver => $isPlate ? Technique::RecessLine : Technique::ShadeLayer,
+            $wanted === Technique::Drybrush => $isPlate ? Technique::EdgeHighlight : Technique::FeatheredLayer,
+            default => $wanted,
+        };
     }
 
     /** @param list<string|float> $said */
@@ -279,7 +292,7 @@ final class Specials
         [$kind, $a, $b, $c] = [(string) $said[0], $said[1], (float) ($said[2] ?? 0.0), (float) ($said[3] ?? 0.0)];
 
         return match ($kind) {
-            'rung' => $ladder->rung((string) $a),
+            'rung' => $ladder->rung(Rung::from((string) $a)),
             'times' => (new Oklch(max(0.1, $own->lightness * (float) $a), $own->chroma * min(1.0, 0.35 + 0.65 * (float) $a), $own->hue))->onScreen(),
             'pale' => (new Oklch($own->lightness + (0.98 - $own->lightness) * (float) $a, $own->chroma * (1 - 0.8 * (float) $a), $own->hue))->onScreen(),
             'turned' => (new Oklch(min(0.97, max(0.1, $own->lightness * $b)), $own->chroma, fmod($own->hue + (float) $a + 360.0, 360.0)))->onScreen(),

@@ -6,25 +6,24 @@ namespace Kalokroma\Recipe\Draft;
 
 use Kalokroma\Colour\Ciede2000;
 use Kalokroma\Colour\Oklch;
-use Kalokroma\Film\Finish;
+use Kalokroma\Film\Face;
+use Kalokroma\Film\Sheen;
 use Kalokroma\Film\Surface;
-use Kalokroma\Film\Thinning;
 use Kalokroma\Recipe\Choose\LayerThinning;
 use Kalokroma\Recipe\Choose\MixChoice;
 use Kalokroma\Recipe\Choose\Palette;
 use Kalokroma\Recipe\Choose\Shading;
-use Kalokroma\Recipe\Plan\Place;
+use Kalokroma\Recipe\Plan\Handling;
+use Kalokroma\Recipe\Plan\Load;
 use Kalokroma\Recipe\Plan\PlannedStep;
-use Kalokroma\Recipe\Plan\Who;
 use Kalokroma\Recipe\Predict\Glazing;
 use Kalokroma\Recipe\Technique\Defaults;
-use Kalokroma\Recipe\Technique\Level;
-use Kalokroma\Recipe\Technique\Stage;
 use Kalokroma\Recipe\Technique\Technique;
 use Kalokroma\Shelf\Behaviour;
 use Kalokroma\Shelf\Mix;
 use Kalokroma\Shelf\Paint;
 use Kalokroma\Word\Finding;
+use Kalokroma\Word\Reason;
 
 /**
  * Makes one step of any technique: what of the shelf it is done with, how it is thinned, and why. What the shelf has not
@@ -42,53 +41,49 @@ final class StepMaker
         $this->choice = new MixChoice($palette);
     }
 
-    /**
-     * @param Oklch|null   $target the colour wanted; null takes what is there, or goes without
-     * @param Finding|null $why    why this step stands here
-     * @param bool         $metal  with flakes, where the technique can be done with them
-     */
-    public function make(
-        string $key,
-        Technique $technique,
-        ?Oklch $target,
-        Surface $below,
-        ?Finding $why = null,
-        Place $place = new Place(),
-        ?int $coats = null,
-        ?Level $level = null,
-        ?Stage $stage = null,
-        Who $who = Who::All,
-        bool $metal = false,
-    ): PlannedStep {
-        $facts = $technique->facts();
-        $shading = $this->shading($technique, $target, $below);
-        [$mix, $reason] = $shading !== null ? [$shading->mix, $shading->reason()] : ($facts->takes === [] ? [null, null] : $this->mix($technique, $target, $below, $metal));
-        $use = $this->use($technique, $mix);
-        $row = $use === '' ? null : Defaults::THINNING[$use];
-        $ratio = $technique === Technique::Glaze && $mix !== null && $target !== null
-            ? Glazing::with($mix, $below->face($place->face ?? 'plane'), $target->toLab())?->thinning->ratio()
-            : ($shading === null || $shading->thinning->ratio() === ($row['ratio'] ?? '') ? null : $shading->thinning->ratio());
-
-        $thick = $use === 'layer' && $coats === null && $mix !== null && $mix->parts[0]['paint']->colour !== null && $facts->counts ? LayerThinning::of($mix, $below, $place->face ?? $facts->face) : null;
-        $ratio = $thick->ratio ?? $ratio;
-
-        $step = new PlannedStep(
-            $key,
-            $stage ?? $facts->stage,
-            $technique,
-            $target,
-            $mix,
-            $row === null ? Thinning::undiluted() : Thinning::fromRatio($ratio ?? $row['ratio']),
-            $row['with'] ?? 'water',
-            $coats,
-            why: array_values(array_filter([$why, $reason, $thick?->reason, $row === null || !$this->isThinned($technique) ? null : Defaults::thinningReason($use, $ratio)])),
-            place: $place,
-            who: $who,
-            level: $level,
-        );
+    public function make(string $key, StepWish $wish, Surface $below): PlannedStep
+    {
+        $facts = $wish->technique->facts();
+        $shading = $this->shading($wish, $below);
+        [$mix, $reason] = $shading !== null ? [$shading->mix, $shading->reason()] : ($facts->takes === [] ? [null, null] : $this->mix($wish, $below));
+        $use = $this->use($wish->technique, $mix);
+        $thick = $this->thick($wish, $use, $mix, $below);
+        $ratio = $thick->ratio ?? $this->ratio($wish, $mix, $shading, $below);
+        $ratio = $ratio === (Defaults::THINNING[$use]['ratio'] ?? null) ? null : $ratio;
+        $thinned = $use === '' || $facts->lies === null ? null : Defaults::thinningReason($use, $ratio);
         $this->choice->load($mix);
 
-        return $step;
+        return new PlannedStep(
+            $key,
+            $wish->technique,
+            $wish->target,
+            Load::usual($mix, $use, $ratio),
+            $wish->scope,
+            new Handling($wish->coats),
+            array_values(array_filter([$wish->why, $reason, $thick?->reason, $thinned])),
+            $wish->stage,
+        );
+    }
+
+    /** Less thinned than usual, where that saves coats. */
+    private function thick(StepWish $wish, string $use, ?Mix $mix, Surface $below): ?LayerThinning
+    {
+        $facts = $wish->technique->facts();
+        if ($use !== 'layer' || !$facts->counts || $wish->coats !== null || $mix?->first()->colour === null) {
+            return null;
+        }
+
+        return LayerThinning::of($mix, $below, $wish->scope->place->face ?? $facts->face);
+    }
+
+    /** A ratio that was computed for the look; null where the usual one does. */
+    private function ratio(StepWish $wish, ?Mix $mix, ?Shading $shading, Surface $below): ?string
+    {
+        if ($wish->technique === Technique::Glaze && $mix !== null && $wish->target !== null) {
+            return Glazing::with($mix, $below->face($wish->scope->place->face ?? Face::Plane), $wish->target->toLab())?->thinning->ratio();
+        }
+
+        return $shading?->thinning->ratio();
     }
 
     /** What is loaded next is more likely taken again. */
@@ -98,49 +93,82 @@ final class StepMaker
     }
 
     /** @return array{Mix|null, Finding|null} */
-    private function mix(Technique $technique, ?Oklch $target, Surface $below, bool $metal): array
+    private function mix(StepWish $wish, Surface $below): array
     {
-        $takes = $metal ? ['metallic'] : $technique->facts()->takes;
-        if ($takes[0] === 'opaque' && $target !== null && $this->palette->mixable() !== []) {
-            [$found, $reason] = $this->choice->nearest($target->toLab());
-
-            return [$found->mix, $reason];
+        $takes = $wish->flakes ? [Behaviour::Metallic] : $wish->technique->facts()->takes;
+        if ($takes[0] === Behaviour::Opaque && $wish->target !== null && $this->palette->mixable() !== []) {
+            return $this->nearest($wish->target);
         }
-        if ($takes[0] === 'wash' && $target !== null) {
-            return $this->thin($technique, $target, $below);
+        if ($takes[0] === Behaviour::Wash && $wish->target !== null) {
+            return $this->thin($wish->technique, $wish->target, $below);
         }
-        $usable = $this->palette->atHand(...array_map(Behaviour::from(...), $takes));
-        $finish = $technique->facts()->finish;
-        if ($finish !== null) {
-            $usable = array_values(array_filter($usable, static fn (Paint $p): bool => $p->finish === $finish || str_contains(mb_strtolower($p->name), $finish->value)));
-        }
-        $usable = array_values(array_filter($usable, static fn (Paint $p): bool => $p->behaviour !== Behaviour::Effect || ($technique === Technique::ChippingFluid) === str_contains(mb_strtolower($p->name), 'chip')));
-        $rank = array_flip($takes);
-        $apart = static fn (Paint $p): float => $target === null || $p->colour === null ? 0.0 : Ciede2000::difference(Mix::single($p)->lab(), $target->toLab());
-        usort($usable, static fn (Paint $a, Paint $b): int => $rank[$a->behaviour->value] <=> $rank[$b->behaviour->value] ?: round($apart($a), 3) <=> round($apart($b), 3) ?: $a->id <=> $b->id);
-        if ($target !== null && $takes[0] !== 'metallic' && ($usable === [] || $apart($usable[0]) > self::NEAR_ENOUGH) && in_array('opaque', $takes, true) && $this->palette->mixable() !== []) {
-            [$found, $reason] = $this->choice->nearest($target->toLab());
-
-            return [$found->mix, $reason];
+        $usable = $this->usable($wish, $takes);
+        $isFar = $usable === [] || self::apart($usable[0], $wish->target) > self::NEAR_ENOUGH;
+        if ($wish->target !== null && $takes[0] !== Behaviour::Metallic && $isFar && in_array(Behaviour::Opaque, $takes, true) && $this->palette->mixable() !== []) {
+            return $this->nearest($wish->target);
         }
         if ($usable === []) {
-            return $this->described($metal ? Technique::MetalCoat : $technique, $target, $finish);
+            return $this->described($wish->flakes ? Technique::MetalCoat : $wish->technique, $wish->target);
         }
-        $mix = Mix::single($usable[0]);
-        $facts = ['paint' => $mix->words(), 'apart' => $apart($usable[0]), 'count' => count($usable)];
 
-        return [$mix, new Finding('mix.kind', $target === null || $usable[0]->colour === null
-            ? '{paint} is at hand for it.'
-            : '{paint} is the nearest of {count} at hand for it, {apart} from the wanted colour.', $facts)];
+        return [Mix::single($usable[0]), self::whyThisOne($usable, $wish->target)];
+    }
+
+    /** @return array{Mix, Finding} */
+    private function nearest(Oklch $target): array
+    {
+        [$found, $reason] = $this->choice->nearest($target->toLab());
+
+        return [$found->mix, $reason];
+    }
+
+    /**
+     * @param list<Behaviour> $takes
+     *
+     * @return list<Paint> what is at hand for it, the likeliest kind and the nearest colour first
+     */
+    private function usable(StepWish $wish, array $takes): array
+    {
+        $sheen = $wish->technique->facts()->sheen;
+        $isFluid = $wish->technique === Technique::ChippingFluid;
+        $usable = array_values(array_filter(
+            $this->palette->atHand(...$takes),
+            static fn (Paint $p): bool => ($sheen === null || $p->sheen === $sheen || str_contains(mb_strtolower($p->name), $sheen->value))
+                && ($p->behaviour !== Behaviour::Effect || $isFluid === str_contains(mb_strtolower($p->name), 'chip')),
+        ));
+        $rank = array_flip(array_map(static fn (Behaviour $b): string => $b->value, $takes));
+        usort($usable, static fn (Paint $a, Paint $b): int => $rank[$a->behaviour->value] <=> $rank[$b->behaviour->value]
+            ?: round(self::apart($a, $wish->target), 3) <=> round(self::apart($b, $wish->target), 3)
+            ?: $a->id <=> $b->id);
+
+        return $usable;
+    }
+
+    /** @param non-empty-list<Paint> $usable the one taken first */
+    private static function whyThisOne(array $usable, ?Oklch $target): Finding
+    {
+        return new Finding(
+            'mix.kind',
+            $target === null || $usable[0]->colour === null
+                ? '{paint} is at hand for it.'
+                : '{paint} is the nearest of {count} at hand for it, {apart} from the wanted colour.',
+            ['paint' => $usable[0]->name, 'apart' => self::apart($usable[0], $target), 'count' => count($usable)],
+            Reason::Mix,
+        );
+    }
+
+    private static function apart(Paint $paint, ?Oklch $target): float
+    {
+        return $target === null || $paint->colour === null ? 0.0 : Ciede2000::difference(Mix::single($paint)->lab(), $target->toLab());
     }
 
     /** What shades best where the technique runs into recesses; null where it does not, or nothing near is at hand. */
-    private function shading(Technique $technique, ?Oklch $target, Surface $below): ?Shading
+    private function shading(StepWish $wish, Surface $below): ?Shading
     {
-        if ($target === null || $technique === Technique::Stain || !$technique->isWash() || $technique->facts()->takes[0] !== 'wash') {
+        if ($wish->target === null || $wish->technique === Technique::Stain || !$wish->technique->isWash() || $wish->technique->facts()->takes[0] !== Behaviour::Wash) {
             return null;
         }
-        $best = Shading::best($this->palette, $target->toLab(), $below->plane->toLab(), $below, $technique, true);
+        $best = Shading::covered($this->palette, $wish->target->toLab(), $below->plane->toLab(), $below, $wish->technique);
 
         return $best !== null && $best->apart <= Defaults::STAIN_WITHIN ? $best : null;
     }
@@ -150,36 +178,41 @@ final class StepMaker
     {
         $ranked = $technique->isWash() && $technique !== Technique::Stain ? [] : $this->palette->stains($target->toLab(), $below);
         if ($technique !== Technique::Glaze && $ranked !== [] && $ranked[0]->difference <= Defaults::STAIN_WITHIN) {
-            return [$ranked[0]->mix, new Finding('mix.stain', 'Over what lies below {wash} comes within {apart} of the wanted tone, the nearest of {count} at hand.', [
-                'wash' => $ranked[0]->mix->words(), 'apart' => $ranked[0]->difference, 'count' => count($ranked),
-            ])];
+            return [$ranked[0]->mix, new Finding(
+                'mix.stain',
+                'Over what lies below {wash} comes within {apart} of the wanted tone, the nearest of {count} at hand.',
+                ['wash' => $ranked[0]->mix->words(), 'apart' => $ranked[0]->difference, 'count' => count($ranked)],
+                Reason::Mix,
+            )];
         }
         if ($this->palette->mixable() === []) {
-            [$mix, $reason] = $this->described($technique, $target, null);
-
-            return [$mix, $reason];
+            return $this->described($technique, $target);
         }
-        [$found, $reason] = $this->choice->nearest($target->toLab());
+        [$mix, $reason] = $this->nearest($target);
 
-        return [$found->mix, $technique === Technique::Glaze ? $reason : new Finding('mix.thinned-shade', '{mix}, thinned far, does it instead: no wash, stain or ink at hand comes near.', ['mix' => $found->mix->words()])];
+        return [$mix, $technique === Technique::Glaze ? $reason : new Finding(
+            'mix.thinned-shade',
+            '{mix}, thinned far, does it instead: no wash, stain or ink at hand comes near.',
+            ['mix' => $mix->words()],
+            Reason::Mix,
+        )];
     }
 
     /** @return array{Mix, Finding} */
-    private function described(Technique $technique, ?Oklch $target, ?Finish $finish): array
+    private function described(Technique $technique, ?Oklch $target): array
     {
-        $kind = $technique->facts()->takes[0];
-        $behaviour = Behaviour::from($kind);
-        $name = 'any '.($technique === Technique::ChippingFluid ? 'chipping fluid' : self::kind($behaviour, $finish));
+        $behaviour = $technique->facts()->takes[0];
+        $name = 'any '.($technique === Technique::ChippingFluid ? 'chipping fluid' : self::kind($behaviour, $technique->facts()->sheen));
 
         return [
             Mix::single(Paint::described($name, $behaviour, $behaviour->colours() ? ($target?->toSrgb()->clipped()->toHex() ?? '#808080') : null)),
-            new Finding('mix.lacking', 'Nothing of that kind is at hand: {name} is put down until one stands on your shelf.', ['name' => $name]),
+            new Finding('mix.lacking', 'Nothing of that kind is at hand: {name} is put down until one stands on your shelf.', ['name' => $name], Reason::Mix),
         ];
     }
 
-    private static function kind(Behaviour $behaviour, ?Finish $finish): string
+    private static function kind(Behaviour $behaviour, ?Sheen $sheen): string
     {
-        return trim(($finish === null ? '' : $finish->value.' ').match ($behaviour) {
+        return trim(($sheen === null ? '' : $sheen->value.' ').match ($behaviour) {
             Behaviour::Opaque, Behaviour::SemiOpaque => 'covering paint',
             Behaviour::Metallic, Behaviour::Effect, Behaviour::Enamel => $behaviour->value.' paint',
             Behaviour::Texture => 'texture paste',
@@ -192,7 +225,7 @@ final class StepMaker
     private function use(Technique $technique, ?Mix $mix): string
     {
         $use = $technique->facts()->use;
-        $behaviour = $mix?->parts[0]['paint']->behaviour;
+        $behaviour = $mix?->first()->behaviour;
         if ($use === '' || $mix === null || $behaviour === null) {
             return $use;
         }
@@ -206,15 +239,10 @@ final class StepMaker
         if ($behaviour === Behaviour::Metallic) {
             return $use === 'drybrush' ? 'drybrush' : 'metallic';
         }
-        if ($use === 'basecoat' && $mix->parts[0]['paint']->colour !== null) {
+        if ($use === 'basecoat' && $mix->first()->colour !== null) {
             return Defaults::isWeak($mix->lab()) ? 'weak' : 'basecoat';
         }
 
         return $use;
-    }
-
-    private function isThinned(Technique $technique): bool
-    {
-        return $technique->facts()->lies !== null;
     }
 }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Kalokroma\Recipe\Draft;
 
 use Kalokroma\Figure\Relief;
-use Kalokroma\Recipe\Technique\Stage;
 use Kalokroma\Recipe\Technique\Technique;
 use Kalokroma\Recipe\Technique\Way;
 use Kalokroma\Word\Finding;
@@ -13,7 +12,7 @@ use Kalokroma\Word\Finding;
 /**
  * Which stages suit which relief, and why. The way of painting changes a row only where the relief can bear it.
  *
- * A row is stage => [technique, or null where the stage is left out; the reason].
+ * A row is slot => [technique, or null where the slot is left out; the reason]. Their order is that of the places.
  */
 final class TechniqueTable
 {
@@ -162,25 +161,16 @@ final class TechniqueTable
         ],
     ];
 
-    /** Stages in the order of the work; "shade" is a layer that comes before the lighter ones, "unify" a glaze that draws all together. */
-    private const ORDER = ['basecoat', 'wash', 'shade', 'layer', 'drybrush', 'highlight', 'unify'];
-
-    /** @return list<array{key: string, stage: Stage, technique: Technique|null, reason: Finding}> */
+    /** @return list<TableRow> in the order of the work */
     public static function rows(Relief $relief, Way $way): array
     {
         $chosen = [...self::BY_RELIEF[$relief->value], ...(self::BY_WAY[$way->value][$relief->value] ?? [])];
         $rows = [];
-        foreach (self::ORDER as $key) {
-            if (!isset($chosen[$key])) {
-                continue;
+        foreach (Slot::inOrder() as $slot) {
+            [$technique, $reason] = $chosen[$slot->value] ?? [null, null];
+            if ($reason !== null) {
+                $rows[] = new TableRow($slot, $technique, new Finding('technique.'.$slot->value, $reason, ['relief' => $relief->words()]));
             }
-            [$technique, $reason] = $chosen[$key];
-            $rows[] = [
-                'key' => $key,
-                'stage' => in_array($key, ['shade', 'unify'], true) ? Stage::Layer : Stage::from($key),
-                'technique' => $technique,
-                'reason' => new Finding('technique.'.$key, $reason, ['relief' => $relief->words()]),
-            ];
         }
 
         return $rows;

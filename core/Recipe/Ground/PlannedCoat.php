@@ -18,7 +18,7 @@ final readonly class PlannedCoat
 
     public function isTransparent(): bool
     {
-        foreach ($this->mix->parts as ['paint' => $paint]) {
+        foreach ($this->mix->paints() as $paint) {
             if ($paint->behaviour->isTransparent()) {
                 return true;
             }
@@ -29,6 +29,6 @@ final readonly class PlannedCoat
 
     public function isMetallic(): bool
     {
-        return $this->mix->parts[0]['paint']->behaviour === Behaviour::Metallic;
+        return $this->mix->first()->behaviour === Behaviour::Metallic;
     }
 }

@@ -61,19 +61,18 @@ final readonly class Ladder
         return $this->wish->light === LightToward::White && $this->family[2] === 'red' && !$this->isNeutral();
     }
 
-    /** @param string $rung base, layer, drybrush, highlight, accent or shade */
-    public function rung(string $rung): Oklch
+    public function rung(Rung $rung): Oklch
     {
-        if ($rung === 'shade') {
+        if ($rung === Rung::Shade) {
             return $this->shade();
         }
-        $lift = self::UP[$rung] * $this->wish->contrast->factor();
+        $lift = self::UP[$rung->value] * $this->wish->contrast->factor();
         if ($lift <= 0.0) {
             return (new Oklch($this->noDarkerThan($this->intended->lightness + $lift), $this->intended->chroma, $this->intended->hue))->onScreen();
         }
         $room = max(0.0, self::MOST_LIGHT - $this->intended->lightness);
-        $lightness = $this->intended->lightness + min($lift, $room * self::MOST_OF_ROOM[$rung]);
-        $way = min(1.4, self::UP[$rung] / self::UP['highlight']);
+        $lightness = $this->intended->lightness + min($lift, $room * (self::MOST_OF_ROOM[$rung->value] ?? 1.0));
+        $way = min(1.4, self::UP[$rung->value] / self::UP['highlight']);
         $toward = $this->light->colour();
         if ($toward !== null) {
             return self::between($this->intended, $toward, $lightness)->onScreen();
@@ -91,7 +90,7 @@ final readonly class Ladder
     }
 
     /** Why a rung is where it is, from the numbers it was computed with. */
-    public function reason(string $rung): Finding
+    public function reason(Rung $rung): Finding
     {
         $to = $this->rung($rung);
         $step = 100 * ($to->lightness - $this->intended->lightness);
@@ -100,28 +99,28 @@ final readonly class Ladder
             'turn' => abs($this->intended->hueTurnTo($to->hue)),
             'from' => 100 * $this->intended->lightness,
             'to' => 100 * $to->lightness,
-            'direction' => $rung === 'shade' ? $this->shadeWords() : $this->lightWords(),
+            'direction' => $rung === Rung::Shade ? $this->shadeWords() : $this->lightWords(),
         ];
-        if ($rung === 'layer' || ($rung === 'base' && $step === 0.0)) {
+        if ($rung === Rung::Intended || ($rung === Rung::Base && $step === 0.0)) {
             return new Finding('ladder.intended', 'This is the intended colour itself, lightness {to} of 100.', $facts);
         }
-        if ($rung === 'base') {
+        if ($rung === Rung::Base) {
             return new Finding('ladder.base', 'A middle tone {step} darker than intended (lightness {from} to {to}) leaves the layer room to lighten.', $facts);
         }
-        if ($this->isNeutral() && ($rung === 'shade' ? $this->wish->shade === ShadeToward::Neighbour : $this->light === LightToward::Neighbour)) {
+        if ($this->isNeutral() && ($rung === Rung::Shade ? $this->wish->shade === ShadeToward::Neighbour : $this->light === LightToward::Neighbour)) {
             $facts['direction'] = match (true) {
                 $this->intended->lightness <= 0.6 => 'kept as neutral as it is',
                 $this->leans() => 'leaning as the colour itself does',
                 default => 'tinted cool, so that it reads as shadow and not as dirt',
             };
 
-            return new Finding('ladder.neutral', $rung === 'shade'
+            return new Finding('ladder.neutral', $rung === Rung::Shade
                 ? 'Lightness {from} to {to}, {direction}.'
                 : 'Lightness {from} to {to} with the same tint: a stronger one would read as a colour.', $facts);
         }
 
         return new Finding(
-            'ladder.'.($rung === 'shade' ? 'shade' : 'light'),
+            'ladder.'.($rung === Rung::Shade ? 'shade' : 'light'),
             $step < 0 ? '{step} darker (lightness {from} to {to}), hue turned {turn}° {direction}.' : '{step} lighter (lightness {from} to {to}), hue turned {turn}° {direction}.',
             $facts,
         );

@@ -42,7 +42,7 @@ final readonly class PartLink
         $glued = null;
         foreach ($members as $member) {
             foreach (($plans[$member->id] ?? null)->steps ?? [] as $step) {
-                $glued ??= $step->technique === Technique::Gluing && !$step->omitted ? $member : null;
+                $glued ??= $step->technique === Technique::Gluing && !$step->handling->omitted ? $member : null;
             }
         }
 

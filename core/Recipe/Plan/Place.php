@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Kalokroma\Recipe\Plan;
 
 use Kalokroma\Film\Application;
+use Kalokroma\Film\Face;
+use Kalokroma\Film\Faces;
 
 /** Where on its area a step goes, as far as it departs from the usual place of its technique. */
 final readonly class Place
@@ -24,20 +26,20 @@ final readonly class Place
     public const LIGHTS = ['', 'from above', 'from the left', 'from the right', 'from the front', 'from below'];
 
     /**
-     * @param string|null $face  recess, plane or ridge alone; null for where the technique usually goes
-     * @param string      $part  one of {@see self::PARTS}; empty for all of it
-     * @param string      $light one of {@see self::LIGHTS}; empty where it does not matter
-     * @param float       $share of that place which is touched, more than 0, at most 1
+     * @param Face|null $face  this face alone; null for where the technique usually goes
+     * @param string    $part  one of {@see self::PARTS}; empty for all of it
+     * @param string    $light one of {@see self::LIGHTS}; empty where it does not matter
+     * @param float     $share of that place which is touched, more than 0, at most 1
      *
      * @throws RecipeProblem
      */
-    public function __construct(public ?string $face = null, public string $part = '', public string $light = '', public float $share = 1.0)
+    public function __construct(public ?Face $face = null, public string $part = '', public string $light = '', public float $share = 1.0)
     {
         if (!($share > 0.0 && $share <= 1.0)) {
             throw RecipeProblem::shareOutOfRange($share);
         }
-        if (!isset(self::PARTS[$part]) || !in_array($light, self::LIGHTS, true) || ($face !== null && !in_array($face, ['recess', 'plane', 'ridge'], true))) {
-            throw RecipeProblem::noSuchPlace(trim($face.' '.$part.' '.$light));
+        if (!isset(self::PARTS[$part]) || !in_array($light, self::LIGHTS, true)) {
+            throw RecipeProblem::noSuchPlace(trim($part.' '.$light));
         }
     }
 
@@ -46,22 +48,12 @@ final readonly class Place
         return $this->face === null && $this->part === '' && $this->light === '' && $this->share === 1.0;
     }
 
-    /**
-     * Share touched of recess, plane and ridge.
-     *
-     * @return array{float, float, float}
-     */
-    public function coverage(Application $application): array
+    /** Share touched of recess, plane and ridge. */
+    public function coverage(Application $application): Faces
     {
-        $of = match ($this->face) {
-            'recess' => [1.0, 0.0, 0.0],
-            'plane' => [0.0, 1.0, 0.0],
-            'ridge' => [0.0, 0.0, 1.0],
-            default => $application->coverage(),
-        };
-        $share = $this->share * ($this->share === 1.0 ? self::PARTS[$this->part] : 1.0);
+        $of = $this->face === null ? $application->coverage() : Faces::only($this->face);
 
-        return [$of[0] * $share, $of[1] * $share, $of[2] * $share];
+        return $of->times($this->share === 1.0 ? self::PARTS[$this->part] : $this->share);
     }
 
     /** In a few words; empty where it is the usual place. */
@@ -69,10 +61,10 @@ final readonly class Place
     {
         $words = array_filter([
             match ($this->face) {
-                'recess' => 'recesses only',
-                'plane' => 'planes only',
-                'ridge' => 'ridges only',
-                default => '',
+                Face::Recess => 'recesses only',
+                Face::Plane => 'planes only',
+                Face::Ridge => 'ridges only',
+                null => '',
             },
             $this->part,
             $this->light === '' ? '' : 'light '.$this->light,

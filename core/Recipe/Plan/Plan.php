@@ -11,10 +11,10 @@ use Kalokroma\Word\Finding;
 final readonly class Plan
 {
     /**
-     * @param list<PlannedStep>                          $steps
-     * @param list<array{stage: Stage, reason: Finding}> $leftOut
-     * @param list<Finding>                              $findings  about the recipe as a whole
-     * @param list<string>                               $overruled rules the painter set aside, as `code@step`
+     * @param list<PlannedStep> $steps
+     * @param list<LeftOut>     $leftOut
+     * @param list<Finding>     $findings  about the recipe as a whole
+     * @param list<string>      $overruled rules the painter set aside, as `code@step`
      */
     public function __construct(public array $steps, public array $leftOut, public array $findings = [], public array $overruled = [])
     {
@@ -24,6 +24,12 @@ final readonly class Plan
     public function withSteps(array $steps): self
     {
         return new self($steps, $this->leftOut, $this->findings, $this->overruled);
+    }
+
+    /** The same, with a reason why a stage is left out. */
+    public function without(Stage $stage, Finding $reason): self
+    {
+        return new self($this->steps, [...$this->leftOut, new LeftOut($stage, $reason)], $this->findings, $this->overruled);
     }
 
     /** @param list<string> $overruled */

@@ -7,166 +7,159 @@ namespace Kalokroma\Recipe\Plan;
 use Kalokroma\Caution\Tool;
 use Kalokroma\Colour\Oklch;
 use Kalokroma\Film\Application;
+use Kalokroma\Film\Face;
+use Kalokroma\Film\Faces;
 use Kalokroma\Film\Thinning;
 use Kalokroma\Recipe\Technique\Level;
 use Kalokroma\Recipe\Technique\Stage;
 use Kalokroma\Recipe\Technique\Technique;
+use Kalokroma\Shelf\Behaviour;
 use Kalokroma\Shelf\Mix;
 use Kalokroma\Word\Finding;
+use Kalokroma\Word\Reason;
 
 /** One step as it is planned: what the core drafted, with what the painter changed. */
 final readonly class PlannedStep
 {
-    public const MOST_COATS = 20;
-
-    /** What paint is thinned with. */
-    public const THINNERS = ['water', 'medium', 'thinner', 'solvent'];
+    public Stage $stage;
 
     /**
-     * @param Oklch|null    $target      the colour wanted of the paint itself; of the look, for glazes, washes and stains; null where none is
-     * @param Mix|null      $mix         null for a step without paint
-     * @param int|null      $coats       null leaves the number to the film model
-     * @param string        $thinnedWith water, medium, thinner or solvent
-     * @param list<Finding> $why         reasons fixed when it was drafted
-     * @param Mix|null      $original    what was drafted, where another mix stands in for it
-     * @param list<string>  $open        ids of the paints whose amount nobody said: never taken for nought
-     * @param bool          $thinOpen    whether nobody said how far to thin, so that the usual ratio stands in
-     * @param Tool|null     $tool        null for the usual one of the technique
-     * @param string        $note        the painter's own words
-     * @param Level|null    $level       null for the usual one of the technique
+     * @param Oklch|null    $target the colour wanted of the paint itself; of the look, for glazes, washes and stains; null where none is
+     * @param list<Finding> $why    reasons fixed when it was drafted
+     * @param Stage|null    $stage  null for that of the technique
      */
     public function __construct(
         public string $key,
-        public Stage $stage,
         public Technique $technique,
         public ?Oklch $target,
-        public ?Mix $mix,
-        public Thinning $thinning,
-        public string $thinnedWith,
-        public ?int $coats = null,
-        public bool $omitted = false,
+        public Load $load,
+        public Scope $scope = new Scope(),
+        public Handling $handling = new Handling(),
         public array $why = [],
-        public ?Mix $original = null,
-        public Place $place = new Place(),
-        public ?Loop $loop = null,
-        public Who $who = Who::All,
-        public ?Level $level = null,
-        public array $open = [],
-        public bool $thinOpen = false,
-        public ?Tool $tool = null,
-        public string $note = '',
+        ?Stage $stage = null,
     ) {
+        $this->stage = $stage ?? $technique->facts()->stage;
     }
 
     /**
-     * The same step with the painter's changes; null keeps what is there, coats 0 hands the number back to the model.
+     * Painted with another mix; the reasons of the one before go.
      *
-     * @param list<string>|null $open
-     *
-     * @throws RecipeProblem
+     * @param list<string> $open ids of the paints whose amount is left open
      */
-    public function with(
-        ?Mix $mix = null,
-        ?Thinning $thinning = null,
-        ?int $coats = null,
-        ?bool $omitted = null,
-        ?Place $place = null,
-        ?Who $who = null,
-        ?Level $level = null,
-        ?array $open = null,
-        ?bool $thinOpen = null,
-        ?Tool $tool = null,
-        ?string $note = null,
-        ?string $thinnedWith = null,
-    ): self {
-        if ($coats !== null && ($coats < 0 || $coats > self::MOST_COATS)) {
-            throw RecipeProblem::coatsOutOfRange($coats);
-        }
+    public function withMix(Mix $mix, array $open = []): self
+    {
+        $why = $mix->key() === $this->load->mix?->key() ? $this->why : array_values(array_filter($this->why, static fn (Finding $f): bool => $f->about !== Reason::Mix));
 
-        return new self(
-            $this->key,
-            $this->stage,
-            $this->technique,
-            $this->target,
-            $mix ?? $this->mix,
-            $thinning ?? $this->thinning,
-            $thinnedWith ?? $this->thinnedWith,
-            $coats === null ? $this->coats : ($coats === 0 ? null : $coats),
-            $omitted ?? $this->omitted,
-            $mix === null || $mix->key() === $this->mix?->key() ? $this->why : $this->withoutReasonsOfTheMix(),
-            $mix === null ? $this->original : self::kept($this->original ?? $this->mix, $mix),
-            $place ?? $this->place,
-            $this->loop,
-            $who ?? $this->who,
-            $level ?? $this->level,
-            $open ?? ($mix === null ? $this->open : []),
-            $thinOpen ?? ($thinning === null && $this->thinOpen),
-            $tool ?? $this->tool,
-            $note ?? $this->note,
-        );
+        return new self($this->key, $this->technique, $this->target, $this->load->mixed($mix, $open), $this->scope, $this->handling, $why, $this->stage);
+    }
+
+    public function withLoad(Load $load): self
+    {
+        return new self($this->key, $this->technique, $this->target, $load, $this->scope, $this->handling, $this->why, $this->stage);
+    }
+
+    public function withScope(Scope $scope): self
+    {
+        return new self($this->key, $this->technique, $this->target, $this->load, $scope, $this->handling, $this->why, $this->stage);
+    }
+
+    public function withHandling(Handling $handling): self
+    {
+        return new self($this->key, $this->technique, $this->target, $this->load, $this->scope, $handling, $this->why, $this->stage);
+    }
+
+    /** @param Thinning|null $thinning null leaves it open */
+    public function thinned(?Thinning $thinning, ?string $with = null): self
+    {
+        return $this->withLoad($this->load->thinned($thinning, $with));
+    }
+
+    /** @param int|null $coats 0 or null hands the number back to the model */
+    public function withCoats(?int $coats): self
+    {
+        return $this->withHandling($this->handling->coated($coats));
+    }
+
+    public function leftOut(bool $omitted = true): self
+    {
+        return $this->withHandling($this->handling->leftOut($omitted));
+    }
+
+    public function held(Tool $tool): self
+    {
+        return $this->withHandling($this->handling->held($tool));
+    }
+
+    public function noted(string $note): self
+    {
+        return $this->withHandling($this->handling->noted($note));
+    }
+
+    public function at(Place $place): self
+    {
+        return $this->withScope($this->scope->at($place));
+    }
+
+    public function for(Who $who): self
+    {
+        return $this->withScope($this->scope->for($who));
+    }
+
+    public function upTo(Level $level): self
+    {
+        return $this->withScope($this->scope->upTo($level));
     }
 
     public function looped(?Loop $loop): self
     {
-        return $this->renamed($this->key, $loop);
+        return $this->withScope($this->scope->looped($loop));
     }
 
-    /** The same under another key, for a copy beside it. */
-    public function renamed(string $key, ?Loop $loop = null): self
+    /** The same under another key, for a copy beside it: a loop stays behind. */
+    public function renamed(string $key): self
     {
-        return new self(
-            $key,
-            $this->stage,
-            $this->technique,
-            $this->target,
-            $this->mix,
-            $this->thinning,
-            $this->thinnedWith,
-            $this->coats,
-            $this->omitted,
-            $this->why,
-            $this->original,
-            $this->place,
-            $loop,
-            $this->who,
-            $this->level,
-            $this->open,
-            $this->thinOpen,
-            $this->tool,
-            $this->note,
-        );
+        return new self($key, $this->technique, $this->target, $this->load, $this->scope->looped(null), $this->handling, $this->why, $this->stage);
     }
 
     public function level(): Level
     {
-        return $this->level ?? $this->technique->facts()->level;
+        return $this->scope->level ?? $this->technique->facts()->level;
+    }
+
+    /** What is in the hand: as the painter wants it, else the usual one; what holds flakes is done with the brush kept for metal. */
+    public function tool(float $surfaceCm2): Tool
+    {
+        $usual = $this->technique->tool($surfaceCm2);
+        $isMetal = $this->load->mix?->first()->behaviour === Behaviour::Metallic;
+
+        return $this->handling->tool ?? ($isMetal && $usual->isOrdinaryBrush() ? Tool::MetalBrush : $usual);
     }
 
     /** How the film of this step lies, given what is loaded. */
     public function application(): Application
     {
-        return $this->technique->application($this->mix?->parts[0]['paint']->behaviour);
+        return $this->technique->application($this->load->mix?->first()->behaviour);
     }
 
-    /** @return array{float, float, float} share touched of recess, plane and ridge */
-    public function coverage(): array
+    /** Share touched of recess, plane and ridge. */
+    public function coverage(): Faces
     {
-        return $this->place->coverage($this->application());
+        return $this->scope->place->coverage($this->application());
     }
 
     /** The face it is judged by: that of its technique, or the one it was placed on. */
-    public function face(): string
+    public function face(): Face
     {
-        return $this->place->face ?? $this->technique->face();
+        return $this->scope->place->face ?? $this->technique->face();
     }
 
     /** Whether it leaves a film of a known colour. */
     public function isFilm(): bool
     {
-        if ($this->mix === null || $this->application() === Application::None) {
+        if ($this->load->mix === null || $this->application() === Application::None) {
             return false;
         }
-        foreach ($this->mix->parts as ['paint' => $paint]) {
+        foreach ($this->load->mix->paints() as $paint) {
             if ($paint->colour === null) {
                 return false;
             }
@@ -178,18 +171,6 @@ final readonly class PlannedStep
     /** What it is called in a list: its paints, else what is done. */
     public function words(): string
     {
-        return $this->mix?->words() ?? ucfirst($this->technique->words());
-    }
-
-    /** The drafted mix, as long as another one stands in for it. */
-    private static function kept(?Mix $original, Mix $mix): ?Mix
-    {
-        return $original?->key() === $mix->key() ? null : $original;
-    }
-
-    /** @return list<Finding> */
-    private function withoutReasonsOfTheMix(): array
-    {
-        return array_values(array_filter($this->why, static fn (Finding $f): bool => !str_starts_with($f->code, 'mix.')));
+        return $this->load->mix?->words() ?? ucfirst($this->technique->words());
     }
 }

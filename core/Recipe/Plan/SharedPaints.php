@@ -15,14 +15,14 @@ final class SharedPaints
     public static function sentence(PlannedStep $step, array $others): ?string
     {
         $found = [];
-        foreach ($step->mix->parts ?? [] as ['paint' => $paint]) {
+        foreach ($step->load->mix?->paints() ?? [] as $paint) {
             foreach ($others as $area => $loaded) {
                 if (in_array($paint->id, $loaded, true)) {
                     $found[$paint->name][mb_strtolower((string) $area)] = true;
                 }
             }
         }
-        if ($found === [] || $step->omitted) {
+        if ($found === [] || $step->handling->omitted) {
             return null;
         }
         $said = [];

@@ -34,8 +34,8 @@ final readonly class Amount
             ++$figures;
         }
         $drops = [];
-        foreach ($mix->parts as ['paint' => $paint, 'parts' => $parts]) {
-            $drops[] = ['paint' => $paint->name, 'drops' => $parts * $batches];
+        foreach ($mix->parts as $part) {
+            $drops[] = ['paint' => $part->paint->name, 'drops' => $part->parts * $batches];
         }
 
         return new self(

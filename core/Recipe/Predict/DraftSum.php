@@ -30,21 +30,21 @@ final readonly class DraftSum
     {
         $ends = $paints = $missing = [];
         $steps = 1;
-        $coats = $undercoat->coats;
-        $minutes = $undercoat->minutes;
+        $coats = $undercoat->labour->coats;
+        $minutes = $undercoat->labour->minutes;
         $waiting = $undercoat->waiting();
         foreach ($areas as ['area' => $area, 'outcomes' => $outcomes]) {
-            $ends[$area->id] = $undercoat->after;
+            $ends[$area->id] = $undercoat->look->after;
             foreach ($outcomes as $outcome) {
-                $ends[$area->id] = $outcome->after;
-                if ($outcome->step->omitted) {
+                $ends[$area->id] = $outcome->look->after;
+                if ($outcome->step->handling->omitted) {
                     continue;
                 }
                 ++$steps;
-                $coats += $outcome->step->mix === null ? 0 : $outcome->coats * $outcome->rounds;
-                $minutes += $outcome->minutes;
+                $coats += $outcome->step->load->mix === null ? 0 : $outcome->labour->coats * $outcome->labour->rounds;
+                $minutes += $outcome->labour->minutes;
                 $waiting += $outcome->waiting();
-                foreach ($outcome->step->mix->parts ?? [] as ['paint' => $paint]) {
+                foreach ($outcome->step->load->mix?->paints() ?? [] as $paint) {
                     $paints[$paint->name] = true;
                     if (!$paint->isAtHand()) {
                         $missing[$paint->name] = true;

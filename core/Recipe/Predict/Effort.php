@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Kalokroma\Recipe\Predict;
 
 use Kalokroma\Figure\Area;
+use Kalokroma\Film\Faces;
 use Kalokroma\Recipe\Technique\Defaults;
 use Kalokroma\Recipe\Technique\Stage;
 use Kalokroma\Recipe\Technique\Technique;
@@ -14,15 +15,15 @@ use Kalokroma\Undercoat\Kind;
 final class Effort
 {
     /**
-     * @param int                             $coats    passes, 1 or more
-     * @param array{float, float, float}|null $coverage share of recess, plane and ridge, where it is not the usual one
+     * @param int        $coats    passes, 1 or more
+     * @param Faces|null $coverage share of recess, plane and ridge, where it is not the usual one
      */
-    public static function minutes(Technique $technique, Area $area, int $coats, ?array $coverage = null): float
+    public static function minutes(Technique $technique, Area $area, int $coats, ?Faces $coverage = null): float
     {
         $facts = $technique->facts();
         [$per, $minutes] = $facts->effort;
         $usual = $technique->touched($area->relief);
-        $touched = $coverage === null ? $usual : Technique::share($area->relief, $coverage);
+        $touched = $coverage === null ? $usual : $coverage->over($area->relief->shares());
         $measure = match ($per) {
             'cm2' => $area->surfaceCm2 * ($facts->lies === null ? ($coverage === null ? 1.0 : $touched) : $touched),
             'edge' => $area->relief->edgePerCm2() * $area->surfaceCm2 * ($coverage === null || $usual <= 0.0 ? 1.0 : $touched / $usual),

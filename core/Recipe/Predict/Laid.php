@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Kalokroma\Recipe\Predict;
 
 use Kalokroma\Film\ColourSource;
-use Kalokroma\Film\Finish;
+use Kalokroma\Film\Sheen;
 use Kalokroma\Film\Surface;
 use Kalokroma\Recipe\Plan\PlannedStep;
 use Kalokroma\Recipe\Technique\Technique;
@@ -17,33 +17,33 @@ final readonly class Laid
      * @param float                  $certainty ± CIEDE2000
      * @param array<string, Surface> $beneath   by technique: the look below its last film
      */
-    private function __construct(public Surface $surface, public float $certainty, public Finish $finish, private array $beneath)
+    private function __construct(public Surface $surface, public float $certainty, public Sheen $sheen, private array $beneath)
     {
     }
 
     /** @param float|null $certainty ± of the ground (CIEDE2000); null for a typed-in one */
     public static function ground(Surface $surface, ?float $certainty = null): self
     {
-        return new self($surface, $certainty ?? ColourSource::Typed->single(), Finish::Matt, []);
+        return new self($surface, $certainty ?? ColourSource::Typed->single(), Sheen::Matt, []);
     }
 
     public function after(PlannedStep $step, Surface $look, float $certainty): self
     {
-        $finish = match (true) {
-            $step->technique->facts()->finish !== null && $step->technique !== Technique::GlossSpot => $step->technique->facts()->finish,
-            $step->technique->isBase() && $step->mix !== null => $step->mix->parts[0]['paint']->finish,
-            default => $this->finish,
+        $sheen = match (true) {
+            $step->technique->facts()->sheen !== null && $step->technique !== Technique::GlossSpot => $step->technique->facts()->sheen,
+            $step->technique->isBase() && $step->load->mix !== null => $step->load->mix->first()->sheen,
+            default => $this->sheen,
         };
 
-        return new self($look, $certainty, $finish, [...$this->beneath, $step->technique->value => $this->surface]);
+        return new self($look, $certainty, $sheen, [...$this->beneath, $step->technique->value => $this->surface]);
     }
 
     /** The look below the film that this technique takes off again; null where there is none. */
     public function beneath(Technique $technique): ?Surface
     {
         foreach ($technique->facts()->reveals as $revealed) {
-            if (isset($this->beneath[$revealed])) {
-                return $this->beneath[$revealed];
+            if (isset($this->beneath[$revealed->value])) {
+                return $this->beneath[$revealed->value];
             }
         }
 

@@ -26,7 +26,7 @@ final class Needs
     {
         $found = [];
         foreach ($steps as ['outcome' => $outcome, 'where' => $where, 'figures' => $figures]) {
-            if ($outcome->step->omitted || $figures < 1) {
+            if ($outcome->step->handling->omitted || $figures < 1) {
                 continue;
             }
             foreach (self::usedMl($outcome, $figures) as $id => $ml) {
@@ -57,16 +57,16 @@ final class Needs
      */
     public static function usedMl(StepOutcome $outcome, int $figures): array
     {
-        $mix = $outcome->step->mix;
+        $mix = $outcome->step->load->mix;
         if ($outcome->amount === null || $mix === null) {
             return [];
         }
-        $load = $outcome->step->thinning->load();
+        $load = $outcome->step->load->thinning->load();
         $mixed = Amount::neededUl($outcome->amount->usedMl * 1000 / $load, $figures) * $load / 1000;
         $used = [];
-        foreach ($mix->parts as ['paint' => $paint, 'parts' => $parts]) {
-            if ($paint->id !== '') {
-                $used[$paint->id] = $mixed * $parts / $mix->totalParts();
+        foreach ($mix->parts as $part) {
+            if ($part->paint->id !== '') {
+                $used[$part->paint->id] = $mixed * $part->parts / $mix->totalParts();
             }
         }
 
@@ -84,7 +84,7 @@ final class Needs
 
     private static function paint(StepOutcome $outcome, string $id): Paint
     {
-        foreach ($outcome->step->mix->parts ?? [] as ['paint' => $paint]) {
+        foreach ($outcome->step->load->mix?->paints() ?? [] as $paint) {
             if ($paint->id === $id) {
                 return $paint;
             }

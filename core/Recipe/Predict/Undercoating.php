@@ -10,9 +10,10 @@ use Kalokroma\Colour\Reflectance;
 use Kalokroma\Colour\Srgb;
 use Kalokroma\Film\Surface;
 use Kalokroma\Film\Thinning;
+use Kalokroma\Recipe\Plan\Handling;
+use Kalokroma\Recipe\Plan\Load;
 use Kalokroma\Recipe\Plan\PlannedStep;
 use Kalokroma\Recipe\Technique\Defaults;
-use Kalokroma\Recipe\Technique\Stage;
 use Kalokroma\Recipe\Technique\Technique;
 use Kalokroma\Shelf\Behaviour;
 use Kalokroma\Shelf\Mix;
@@ -26,6 +27,9 @@ final class Undercoating
 {
     /** Light coats, in short passes, that close the ground. */
     public const COATS = 2;
+
+    /** Bare plastic, resin or metal before it: a middle grey reflectance. */
+    private const BARE = 0.45;
 
     /**
      * @param float         $figureCm2 surface of the whole figure
@@ -44,32 +48,23 @@ final class Undercoating
         };
         $row = Defaults::THINNING[$use];
         $mix = Mix::single($paint);
+        $isCan = $kind === Kind::SprayCan;
         $step = new PlannedStep(
             'undercoat',
-            Stage::Undercoat,
             Technique::Undercoat,
             Oklch::fromSrgb(Srgb::fromXyz($colour->toXyz())),
-            $mix,
-            $kind === Kind::SprayCan ? Thinning::undiluted() : ($thinning ?? Thinning::fromRatio($row['ratio'])),
-            $row['with'],
-            $coats,
-            false,
-            [...$why, ...self::sketched($ground), new Finding('undercoat.kind', $kind->reason())],
+            new Load($mix, $isCan ? Thinning::undiluted() : ($thinning ?? Thinning::fromRatio($row['ratio'])), $row['with']),
+            handling: new Handling($coats),
+            why: [...$why, ...self::sketched($ground), new Finding('undercoat.kind', $kind->reason())],
         );
         $laid = $coats ?? self::COATS;
+        $minutes = Effort::undercoatMinutes($kind, $figureCm2, $laid + count($ground->lights));
 
         return new StepOutcome(
             $step,
-            Surface::uniform(Reflectance::flat(0.45)),
-            $ground->facings->asSurface(),
-            $laid,
-            self::COATS,
-            null,
-            $mix->certainty(),
-            $kind->tool(),
-            Effort::undercoatMinutes($kind, $figureCm2, $laid + count($ground->lights)),
-            $kind->dryMinutes(),
-            $kind === Kind::SprayCan ? null : Amount::of($mix, $step->thinning, $figureCm2 * $laid * Defaults::FILM_UL_PER_CM2),
+            new Look(Surface::uniform(Reflectance::flat(self::BARE)), $ground->facings->asSurface(), null, $mix->certainty()),
+            new Labour($laid, self::COATS, $minutes, $kind->dryMinutes(), $kind->tool()),
+            $isCan ? null : Amount::of($mix, $step->load->thinning, $figureCm2 * $laid * Defaults::FILM_UL_PER_CM2),
             $step->why,
             Cautions::before($kind->tool(), ['primer']),
         );

@@ -7,6 +7,7 @@ namespace Kalokroma\Recipe\Technique;
 use Kalokroma\Colour\Lab;
 use Kalokroma\Film\Thinning;
 use Kalokroma\Word\Finding;
+use Kalokroma\Word\Reason;
 
 /**
  * The usual figures of the craft that a recipe starts from, each with its unit. The painter's own record replaces
@@ -118,8 +119,11 @@ final class Defaults
             $row = [...$row, 'ratio' => $ratio, ...($use === 'wash' || $use === 'stain' ? ['why' => self::AS_STRONG_AS_NEEDED] : [])];
         }
 
-        return new Finding('thinning.'.$use, Thinning::fromRatio($row['ratio'])->isUndiluted() ? 'Not thinned: {why}.' : 'Thinned {ratio} with {with} (usual {range}): {why}.', [
-            'ratio' => $row['ratio'], 'with' => $row['with'], 'range' => $row['range'], 'why' => $row['why'],
-        ]);
+        return new Finding(
+            'thinning.'.$use,
+            Thinning::fromRatio($row['ratio'])->isUndiluted() ? 'Not thinned: {why}.' : 'Thinned {ratio} with {with} (usual {range}): {why}.',
+            ['ratio' => $row['ratio'], 'with' => $row['with'], 'range' => $row['range'], 'why' => $row['why'], 'use' => $use],
+            Reason::Thinning,
+        );
     }
 }

@@ -7,6 +7,7 @@ namespace Kalokroma\Recipe\Technique;
 use Kalokroma\Caution\Tool;
 use Kalokroma\Figure\Relief;
 use Kalokroma\Film\Application;
+use Kalokroma\Film\Face;
 use Kalokroma\Shelf\Behaviour;
 
 /** One way of working on an area; {@see Vocabulary} holds the usual figures for each. */
@@ -91,23 +92,11 @@ enum Technique: string
     /** Share of the area's surface it touches, 0..1. */
     public function touched(Relief $relief): float
     {
-        return self::share($relief, $this->application()->coverage());
-    }
-
-    /**
-     * @param array{float, float, float} $coverage of recess, plane and ridge
-     *
-     * @return float share of the area, 0..1
-     */
-    public static function share(Relief $relief, array $coverage): float
-    {
-        $shares = $relief->shares();
-
-        return $shares['recess'] * $coverage[0] + $shares['plane'] * $coverage[1] + $shares['ridge'] * $coverage[2];
+        return $this->application()->coverage()->over($relief->shares());
     }
 
     /** The face that decides how many coats it takes. */
-    public function face(): string
+    public function face(): Face
     {
         return $this->facts()->face;
     }
@@ -126,7 +115,7 @@ enum Technique: string
     /** Whether it lays the colour that everything else on the area builds on. */
     public function isBase(): bool
     {
-        return in_array($this, [self::Basecoat, self::BlockIn, self::AirbrushCoat, self::MetalCoat, self::PaintedMetal, self::Stain, self::TexturePaste, self::ChippingTopCoat], true);
+        return $this->facts()->at === Position::Base || $this === self::TexturePaste || $this === self::PaintedMetal || $this === self::ChippingTopCoat;
     }
 
     /** Whether it runs into the recesses by itself. */

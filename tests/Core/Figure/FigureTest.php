@@ -60,7 +60,7 @@ final class FigureTest extends TestCase
     #[DataProvider('reliefs')]
     public function testTheFacesOfEveryReliefMakeAWhole(Relief $relief): void
     {
-        self::assertEqualsWithDelta(1.0, array_sum($relief->shares()), 1e-9);
+        self::assertEqualsWithDelta(1.0, array_sum($relief->shares()->toArray()), 1e-9);
         self::assertGreaterThan(0, $relief->edgePerCm2());
         self::assertNotSame('', $relief->words());
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Film;
 
 use Kalokroma\Film\Application;
+use Kalokroma\Film\Face;
 use Kalokroma\Film\Pigment;
 use Kalokroma\Film\Surface;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -48,26 +49,26 @@ final class ApplicationTest extends TestCase
     }
 
     #[DataProvider('untouched')]
-    public function testEachWayLeavesItsFacesAlone(Application $way, string $face): void
+    public function testEachWayLeavesItsFacesAlone(Application $way, Face $face): void
     {
         $before = $this->bone();
 
         self::assertEquals($before->face($face), $way->coats($this->wash(), 1.0, 3, $before)->face($face));
     }
 
-    /** @return iterable<array{Application, string}> */
+    /** @return iterable<array{Application, Face}> */
     public static function untouched(): iterable
     {
-        yield [Application::Layer, 'recess'];
-        yield [Application::UpperLayer, 'recess'];
-        yield [Application::Drybrush, 'recess'];
-        yield [Application::Edge, 'recess'];
-        yield [Application::Edge, 'plane'];
-        yield [Application::Dot, 'plane'];
-        yield [Application::Shade, 'plane'];
-        yield [Application::Shade, 'ridge'];
-        yield [Application::RecessLine, 'plane'];
-        yield [Application::RecessLine, 'ridge'];
+        yield [Application::Layer, Face::Recess];
+        yield [Application::UpperLayer, Face::Recess];
+        yield [Application::Drybrush, Face::Recess];
+        yield [Application::Edge, Face::Recess];
+        yield [Application::Edge, Face::Plane];
+        yield [Application::Dot, Face::Plane];
+        yield [Application::Shade, Face::Plane];
+        yield [Application::Shade, Face::Ridge];
+        yield [Application::RecessLine, Face::Plane];
+        yield [Application::RecessLine, Face::Ridge];
     }
 
     public function testTwoCoatsAreOneCoatTwice(): void
@@ -95,11 +96,11 @@ final class ApplicationTest extends TestCase
     #[DataProvider('everyWay')]
     public function testFiguresAreInRange(Application $way): void
     {
-        foreach ($way->coverage() as $share) {
+        foreach ($way->coverage()->toArray() as $share) {
             self::assertGreaterThanOrEqual(0.0, $share);
             self::assertLessThanOrEqual(1.0, $share);
         }
-        self::assertSame($way !== Application::None, max($way->thickness()) > 0.0);
+        self::assertSame($way !== Application::None, max($way->thickness()->toArray()) > 0.0);
     }
 
     /** @return iterable<array{Application}> */

@@ -7,8 +7,8 @@ namespace Tests\Core\Film;
 use Kalokroma\Colour\Ciede2000;
 use Kalokroma\Colour\Reflectance;
 use Kalokroma\Film\Drying;
-use Kalokroma\Film\Finish;
 use Kalokroma\Film\MetalLook;
+use Kalokroma\Film\Sheen;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Swatches;
@@ -20,7 +20,7 @@ final class DryingTest extends TestCase
     public function testOpaquePaintDriesDarker(string $hex): void
     {
         $dry = Swatches::reflectance($hex);
-        $wet = Drying::Darkens->wet($dry, Finish::Matt)->toLab();
+        $wet = Drying::Darkens->wet($dry, Sheen::Matt)->toLab();
         if ($dry->toLab()->l < 15) {
             self::assertEqualsWithDelta($dry->toLab()->l, $wet->l, 0.5, 'black hardly changes');
 
@@ -36,7 +36,7 @@ final class DryingTest extends TestCase
     {
         $dry = Swatches::reflectance($hex);
 
-        self::assertLessThan($dry->toLab()->l, Drying::Lightens->wet($dry, Finish::Matt)->toLab()->l);
+        self::assertLessThan($dry->toLab()->l, Drying::Lightens->wet($dry, Sheen::Matt)->toLab()->l);
     }
 
     /** @return iterable<array{string}> */
@@ -51,7 +51,7 @@ final class DryingTest extends TestCase
     {
         foreach (['#8a5a2b', '#a82a20', '#2f5a7e', '#4b5a32'] as $hex) {
             $dry = Swatches::reflectance($hex);
-            self::assertGreaterThan($dry->toLab()->chroma(), Drying::Darkens->wet($dry, Finish::Matt)->toLab()->chroma(), $hex);
+            self::assertGreaterThan($dry->toLab()->chroma(), Drying::Darkens->wet($dry, Sheen::Matt)->toLab()->chroma(), $hex);
         }
     }
 
@@ -60,7 +60,7 @@ final class DryingTest extends TestCase
     {
         $dry = Swatches::reflectance($hex);
         foreach (Drying::cases() as $drying) {
-            foreach (Finish::cases() as $finish) {
+            foreach (Sheen::cases() as $finish) {
                 $back = $drying->dry($drying->wet($dry, $finish), $finish);
                 self::assertLessThan(0.01, Ciede2000::difference($dry->toLab(), $back->toLab()), $drying->value.', '.$finish->value);
             }
@@ -71,7 +71,7 @@ final class DryingTest extends TestCase
     {
         $ink = Swatches::reflectance('#3d2a60');
 
-        self::assertEquals($ink, Drying::Steady->wet($ink, Finish::Gloss));
+        self::assertEquals($ink, Drying::Steady->wet($ink, Sheen::Gloss));
     }
 
     /** By hand: matt paint of 0.05 has 0.04 / 0.99 = 0.040404 beneath its haze of 0.010, which is what gloss shows. */
@@ -79,19 +79,19 @@ final class DryingTest extends TestCase
     {
         $paint = Reflectance::flat(0.05);
 
-        self::assertEqualsWithDelta(0.040404, Finish::Matt->varnished($paint, Finish::Gloss)->bands[9], 1e-6);
-        self::assertEqualsWithDelta(0.013 + 0.987 * 0.040404, Finish::Matt->varnished($paint, Finish::Matt)->bands[9], 1e-6);
-        self::assertGreaterThan(0.0405, Finish::Matt->varnished($paint, Finish::Satin)->bands[9]);
-        $darks = Finish::Matt->varnished($paint, Finish::Matt)->toLab()->l - $paint->toLab()->l;
-        $lights = Finish::Matt->varnished(Reflectance::flat(0.8), Finish::Matt)->toLab()->l - Reflectance::flat(0.8)->toLab()->l;
+        self::assertEqualsWithDelta(0.040404, Sheen::Matt->varnished($paint, Sheen::Gloss)->bands[9], 1e-6);
+        self::assertEqualsWithDelta(0.013 + 0.987 * 0.040404, Sheen::Matt->varnished($paint, Sheen::Matt)->bands[9], 1e-6);
+        self::assertGreaterThan(0.0405, Sheen::Matt->varnished($paint, Sheen::Satin)->bands[9]);
+        $darks = Sheen::Matt->varnished($paint, Sheen::Matt)->toLab()->l - $paint->toLab()->l;
+        $lights = Sheen::Matt->varnished(Reflectance::flat(0.8), Sheen::Matt)->toLab()->l - Reflectance::flat(0.8)->toLab()->l;
         self::assertGreaterThan(10 * abs($lights), $darks);
     }
 
     public function testBlackAndWhiteStayWithinWhatASurfaceCanReflect(): void
     {
         foreach ([Reflectance::flat(0.0), Reflectance::flat(1.0)] as $end) {
-            foreach (Finish::cases() as $finish) {
-                foreach ([$finish->varnished($end, Finish::Matt), Drying::Darkens->wet($end, $finish), Drying::Darkens->dry($end, $finish)] as $look) {
+            foreach (Sheen::cases() as $finish) {
+                foreach ([$finish->varnished($end, Sheen::Matt), Drying::Darkens->wet($end, $finish), Drying::Darkens->dry($end, $finish)] as $look) {
                     foreach ($look->bands as $share) {
                         self::assertTrue($share >= 0 && $share <= 1);
                     }

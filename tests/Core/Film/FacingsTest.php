@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Film;
 
 use Kalokroma\Film\Application;
+use Kalokroma\Film\Face;
 use Kalokroma\Film\Facings;
 use Kalokroma\Film\FilmProblem;
 use Kalokroma\Film\Pigment;
@@ -61,7 +62,7 @@ final class FacingsTest extends TestCase
 
         self::assertLessThan(-5.0, $sketch->below->plane->toLab()->b, 'the underside is blue');
         self::assertGreaterThan(60, $sketch->above->plane->toLab()->l);
-        self::assertSame([$sketch->below->plane, $sketch->side->plane, $sketch->above->plane], array_map(static fn (string $f) => $sketch->asSurface()->face($f), ['recess', 'plane', 'ridge']));
+        self::assertSame([$sketch->below->plane, $sketch->side->plane, $sketch->above->plane], array_map(static fn (Face $f) => $sketch->asSurface()->face($f), Face::cases()));
     }
 
     public function testSteeperFromAboveLightsLessOfTheSide(): void

@@ -82,7 +82,7 @@ final class AnyRecipeTest extends TestCase
     /** @return list<list<mixed>> */
     private function told(Plan $plan): array
     {
-        return array_map(static fn (PlannedStep $s): array => [$s->key, $s->technique->value, $s->mix?->key(), $s->thinning->ratio(), $s->coats, $s->place->words(), array_map(static fn (Finding $f): string => $f->sentence(), $s->why)], $plan->steps);
+        return array_map(static fn (PlannedStep $s): array => [$s->key, $s->technique->value, $s->load->mix?->key(), $s->load->thinning->ratio(), $s->handling->coats, $s->scope->place->words(), array_map(static fn (Finding $f): string => $f->sentence(), $s->why)], $plan->steps);
     }
 
     /** @return iterable<string, array{int}> */

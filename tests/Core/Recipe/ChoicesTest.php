@@ -6,6 +6,7 @@ namespace Tests\Core\Recipe;
 
 use Kalokroma\Colour\Ciede2000;
 use Kalokroma\Colour\Srgb;
+use Kalokroma\Film\Face;
 use Kalokroma\Film\Hiding;
 use Kalokroma\Film\Surface;
 use Kalokroma\Film\Thinning;
@@ -70,7 +71,10 @@ final class ChoicesTest extends TestCase
         $below = Surface::uniform(Swatches::reflectance($base));
         $wanted = Srgb::fromHex($shade)->toLab();
         $plane = Srgb::fromHex($base)->toLab();
-        $best = Shading::best(new Palette(Lamplighter::shelf()), $wanted, $plane, $below, Technique::WashAllOver, $covered);
+        $palette = new Palette(Lamplighter::shelf());
+        $best = $covered
+            ? Shading::covered($palette, $wanted, $plane, $below, Technique::WashAllOver)
+            : Shading::staying($palette, $wanted, $plane, $below, Technique::WashAllOver);
         self::assertNotNull($best);
 
         $least = INF;
@@ -85,7 +89,7 @@ final class ChoicesTest extends TestCase
                 $least = min($least, $score);
             }
         }
-        $look = Technique::WashAllOver->application($best->mix->parts[0]['paint']->behaviour)->pass($best->mix->pigment(), $best->thinning->load(), $below);
+        $look = Technique::WashAllOver->application($best->mix->first()->behaviour)->pass($best->mix->pigment(), $best->thinning->load(), $below);
         $score = Ciede2000::difference($look->recess->toLab(), $wanted) + ($covered ? 0.25 : 1.0) * Ciede2000::difference($look->plane->toLab(), $plane);
         self::assertLessThanOrEqual($least + 0.5 + 1e-9, $score, 'within the half that the usual strength is given');
         self::assertEqualsWithDelta($best->dulled, $plane->l - $look->plane->toLab()->l, 0.5);
@@ -104,28 +108,30 @@ final class ChoicesTest extends TestCase
     public function testAWashWhereNoLayerFollowsDullsLess(): void
     {
         $below = Surface::uniform(Swatches::reflectance('#8b6f4a'));
-        $best = static fn (bool $covered): ?Shading => Shading::best(new Palette(Lamplighter::shelf()), Srgb::fromHex('#2a1c10')->toLab(), Srgb::fromHex('#8b6f4a')->toLab(), $below, Technique::WashAllOver, $covered);
+        [$shade, $plane] = [Srgb::fromHex('#2a1c10')->toLab(), Srgb::fromHex('#8b6f4a')->toLab()];
+        $covered = Shading::covered(new Palette(Lamplighter::shelf()), $shade, $plane, $below, Technique::WashAllOver);
+        $staying = Shading::staying(new Palette(Lamplighter::shelf()), $shade, $plane, $below, Technique::WashAllOver);
 
-        self::assertLessThan($best(true)?->dulled, $best(false)?->dulled);
-        self::assertNotSame($best(true)?->reason()->sentence(), $best(false)?->reason()->sentence());
-        self::assertNull(Shading::best(new Palette(Swatches::randomShelf(3, 5)), Srgb::fromHex('#2a1c10')->toLab(), Srgb::fromHex('#8b6f4a')->toLab(), $below, Technique::WashAllOver, true));
+        self::assertLessThan($covered?->dulled, $staying?->dulled);
+        self::assertNotSame($covered?->reason()->sentence(), $staying?->reason()->sentence());
+        self::assertNull(Shading::covered(new Palette(Swatches::randomShelf(3, 5)), $shade, $plane, $below, Technique::WashAllOver));
     }
 
     public function testALayerIsThinnedLessWhereThatSavesCoats(): void
     {
         $grey = Surface::uniform(Swatches::reflectance('#6a6a6a'));
         $white = Mix::single(Swatches::paint('White', '#f3f1ea'));
-        $thick = LayerThinning::of($white, $grey, 'ridge');
+        $thick = LayerThinning::of($white, $grey, Face::Ridge);
         self::assertNotNull($thick);
         $coats = static fn (string $ratio): int => Hiding::of($white->pigment(), Thinning::fromRatio($ratio)->load(), $grey->ridge)->planned();
         self::assertSame(sprintf('Thinned 1:1 it would take %d coats on the ridge, thinned 2:1 it takes %d.', $coats('1:1'), $coats('2:1')), $thick->reason->sentence());
-        self::assertNull(LayerThinning::of(Mix::single(Swatches::paint('Brown', '#4b3524')), $grey, 'plane'));
+        self::assertNull(LayerThinning::of(Mix::single(Swatches::paint('Brown', '#4b3524')), $grey, Face::Plane));
     }
 
     public function testPaintsThatAreNotAtHandAreNeverChosen(): void
     {
         $shelf = array_map(static fn (Paint $p): Paint => $p->behaviour->isTransparent() ? new Paint($p->id, $p->name, $p->line, $p->behaviour, $p->colour, false) : $p, Lamplighter::shelf());
 
-        self::assertNull(Shading::best(new Palette($shelf), Srgb::fromHex('#2a1c10')->toLab(), Srgb::fromHex('#8b6f4a')->toLab(), Surface::uniform(Swatches::reflectance('#8b6f4a')), Technique::WashAllOver, true));
+        self::assertNull(Shading::covered(new Palette($shelf), Srgb::fromHex('#2a1c10')->toLab(), Srgb::fromHex('#8b6f4a')->toLab(), Surface::uniform(Swatches::reflectance('#8b6f4a')), Technique::WashAllOver));
     }
 }

@@ -16,9 +16,11 @@ use Kalokroma\Recipe\Choose\Palette;
 use Kalokroma\Recipe\Draft\Brief;
 use Kalokroma\Recipe\Draft\Drafter;
 use Kalokroma\Recipe\Draft\StepMaker;
+use Kalokroma\Recipe\Draft\StepWish;
 use Kalokroma\Recipe\Ladder\Contrast;
 use Kalokroma\Recipe\Ladder\Ladder;
 use Kalokroma\Recipe\Ladder\LadderWish;
+use Kalokroma\Recipe\Ladder\Rung;
 use Kalokroma\Recipe\Plan\PlannedStep;
 use Kalokroma\Recipe\Predict\Glazing;
 use Kalokroma\Recipe\Predict\Simulation;
@@ -27,6 +29,7 @@ use Kalokroma\Recipe\Technique\Way;
 use Kalokroma\Shelf\Behaviour;
 use Kalokroma\Shelf\Mix;
 use Kalokroma\Shelf\Paint;
+use Kalokroma\Shelf\Part;
 use Kalokroma\Word\Finding;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -73,13 +76,13 @@ final class FindingsTest extends TestCase
         yield 'coats that hide' => ['coats.hidden', $step(Steps::step('basecoat', '#d9cca6')), $step(Steps::step('basecoat', '#d9cca6'), '#1b1b1b')];
         yield 'too many coats' => ['coats.too-many', $step(Steps::step('basecoat', '#f6d873', '1:12'), '#1b1b1b'), $step(Steps::step('basecoat', '#f0b42c', '1:12'), '#1b1b1b')];
         yield 'coats of one\'s own' => ['coats.overruled', $step(Steps::step('basecoat', '#d9cca6', coats: 5)), $step(Steps::step('basecoat', '#d9cca6', coats: 6))];
-        $target = static fn (PlannedStep $s, string $hex): PlannedStep => $s->with(mix: Mix::single(Swatches::paint('Mine', $hex)));
+        $target = static fn (PlannedStep $s, string $hex): PlannedStep => $s->withMix(Mix::single(Swatches::paint('Mine', $hex)));
         yield 'a mix of one\'s own' => ['mix.yours', $step($target(Steps::step('layer', '#9c7d34'), '#9c7630')), $step($target(Steps::step('layer', '#9c7d34'), '#d0601f'))];
-        $open = static fn (string $hex): PlannedStep => Steps::step('layer', '#9c7d34')->with(mix: Mix::of([['paint' => Swatches::paint('Ochre', '#9c7630'), 'parts' => 1], ['paint' => Swatches::paint('Light', $hex), 'parts' => 1]]), open: ['Light']);
+        $open = static fn (string $hex): PlannedStep => Steps::step('layer', '#9c7d34')->withMix(Mix::of([new Part(Swatches::paint('Ochre', '#9c7630'), 1), new Part(Swatches::paint('Light', $hex), 1)]), open: ['Light']);
         yield 'an open amount' => ['mix.open', $step($open('#f3f1ea')), $step($open('#b79a5a'))];
-        yield 'an open thinning' => ['thinning.open', $step(Steps::step('layer')->with(thinOpen: true)), $step(Steps::step('glaze')->with(thinOpen: true))];
+        yield 'an open thinning' => ['thinning.open', $step(Steps::step('layer')->thinned(null)), $step(Steps::step('glaze')->thinned(null))];
 
-        $ladder = static fn (string $hex, string $rung): callable => static fn (): array => [(new Ladder(Srgb::fromHex($hex)->toOklch()))->reason($rung)];
+        $ladder = static fn (string $hex, string $rung): callable => static fn (): array => [(new Ladder(Srgb::fromHex($hex)->toOklch()))->reason(Rung::from($rung))];
         yield 'a neutral shade' => ['ladder.neutral', $ladder('#c2c6c4', 'shade'), $ladder('#5b5b5b', 'shade')];
         yield 'the colour itself' => ['ladder.intended', $ladder('#9c7d34', 'layer'), $ladder('#4b3524', 'layer')];
         $shown = static fn (string $hex): callable => static fn (): array => array_filter([LadderShown::of(Srgb::fromHex($hex)->toOklch(), new LadderWish(mixed: true), new Palette(Swatches::shelf()))->even]);
@@ -93,7 +96,7 @@ final class FindingsTest extends TestCase
         $glaze = static fn (string $from, string $thin): callable => static fn (): array => array_filter([Glazing::with(Mix::single(Swatches::paint('Red', '#a82a20')), Swatches::reflectance($from), Srgb::fromHex('#a82a20')->toLab(), Thinning::fromRatio($thin))?->reason()]);
         yield 'steep glazes' => ['glaze.steep', $glaze('#f3f1ea', '1:4'), $glaze('#d9cca6', '1:4')];
 
-        $made = static fn (array $shelf, string $technique, ?string $hex = null): callable => static fn (): array => (new StepMaker(new Palette($shelf)))->make('k', Technique::from($technique), $hex === null ? null : Srgb::fromHex($hex)->toOklch(), Surface::uniform(Swatches::reflectance('#868686')))->why;
+        $made = static fn (array $shelf, string $technique, ?string $hex = null): callable => static fn (): array => (new StepMaker(new Palette($shelf)))->make('k', new StepWish(Technique::from($technique), $hex === null ? null : Srgb::fromHex($hex)->toOklch()), Surface::uniform(Swatches::reflectance('#868686')))->why;
         $odd = [...$all, Swatches::paint('Rust dust', '#8a4a28', Behaviour::Pigment), Swatches::paint('Ash dust', '#a8a49a', Behaviour::Pigment)];
         yield 'the nearest of its kind' => ['mix.kind', $made($odd, 'pigment-powder', '#8a4a28'), $made($odd, 'pigment-powder', '#b0aca0')];
         yield 'nothing of its kind' => ['mix.lacking', $made($all, 'pigment-powder', '#8a4a28'), $made($all, 'matt-varnish')];
@@ -104,7 +107,7 @@ final class FindingsTest extends TestCase
         $plan = Drafter::draft(new Brief(new Area('1', 'A', Material::Cloth, Relief::Tight, 5.0), Srgb::fromHex('#6f4a2e')->toOklch(), Way::Mixed, Swatches::reflectance('#868686'), Swatches::shelf()));
         $said = static function (string $ratio) use ($plan): string {
             $base = $plan->step('basecoat') ?? self::fail('no basecoat');
-            $reasons = Simulation::step($base->with(thinning: Thinning::fromRatio($ratio)), new Area('1', 'A', Material::Cloth, Relief::Tight, 5.0), Surface::uniform(Swatches::reflectance('#868686')))->reasons;
+            $reasons = Simulation::step($base->thinned(Thinning::fromRatio($ratio)), new Area('1', 'A', Material::Cloth, Relief::Tight, 5.0), Surface::uniform(Swatches::reflectance('#868686')))->reasons;
 
             return implode(' ', array_map(static fn (Finding $f): string => $f->sentence(), $reasons));
         };

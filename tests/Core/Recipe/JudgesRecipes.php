@@ -41,10 +41,10 @@ trait JudgesRecipes
         $step = $outcome->step;
         $facts = $step->technique->facts();
         $told = $step->technique->value.' of '.$area->name;
-        self::assertSame($facts->takes !== [], $step->mix !== null, $told.': paint where paint is needed, and only there');
-        self::assertGreaterThanOrEqual(1, $outcome->coats, $told);
-        self::assertLessThanOrEqual(12, $outcome->coats, $told);
-        self::assertGreaterThanOrEqual(0.0, $outcome->minutes, $told);
+        self::assertSame($facts->takes !== [], $step->load->mix !== null, $told.': paint where paint is needed, and only there');
+        self::assertGreaterThanOrEqual(1, $outcome->labour->coats, $told);
+        self::assertLessThanOrEqual(12, $outcome->labour->coats, $told);
+        self::assertGreaterThanOrEqual(0.0, $outcome->labour->minutes, $told);
         if ($area->material !== Material::Metal) {
             self::assertFalse($step->technique === Technique::WashAllOver && in_array($area->relief, [Relief::Broad, Relief::Plate], true), $told.': no wash on broad or flat surfaces');
             self::assertFalse($step->technique === Technique::Drybrush && in_array($area->relief, [Relief::Broad, Relief::Plate, Relief::Orb], true), $told.': no drybrush on what is smooth');
@@ -60,8 +60,8 @@ trait JudgesRecipes
             $use = str_starts_with($finding->code, 'thinning.') ? substr($finding->code, 9) : null;
             if ($use !== null && isset(Defaults::THINNING[$use]) && !str_starts_with($use, 'primer')) {
                 [$least, $most] = Defaults::loads($use);
-                self::assertGreaterThanOrEqual($least - 1e-9, $step->thinning->load(), $told);
-                self::assertLessThanOrEqual($most + 1e-9, $step->thinning->load(), $told);
+                self::assertGreaterThanOrEqual($least - 1e-9, $step->load->thinning->load(), $told);
+                self::assertLessThanOrEqual($most + 1e-9, $step->load->thinning->load(), $told);
             }
         }
     }

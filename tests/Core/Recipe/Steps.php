@@ -6,11 +6,12 @@ namespace Tests\Core\Recipe;
 
 use Kalokroma\Colour\Oklch;
 use Kalokroma\Film\Thinning;
+use Kalokroma\Recipe\Plan\Handling;
+use Kalokroma\Recipe\Plan\Load;
 use Kalokroma\Recipe\Plan\Plan;
 use Kalokroma\Recipe\Plan\PlannedStep;
 use Kalokroma\Recipe\Technique\Defaults;
 use Kalokroma\Recipe\Technique\Technique;
-use Kalokroma\Shelf\Behaviour;
 use Kalokroma\Shelf\Mix;
 use Kalokroma\Shelf\Paint;
 use Kalokroma\Word\Finding;
@@ -27,19 +28,16 @@ final class Steps
         $mix = match (true) {
             $facts->takes === [] || $paint === null => null,
             $paint instanceof Paint => Mix::single($paint),
-            default => Mix::single(Swatches::paint($paint, $paint, Behaviour::from($facts->takes[0]))),
+            default => Mix::single(Swatches::paint($paint, $paint, $facts->takes[0])),
         };
         $row = $facts->use === '' ? ['ratio' => '1:0', 'with' => 'water'] : Defaults::THINNING[$facts->use];
 
         return new PlannedStep(
             $key ?? $technique,
-            $facts->stage,
             $done,
-            $mix?->parts[0]['paint']->colour === null ? null : Oklch::fromLab($mix->lab()),
-            $mix,
-            Thinning::fromRatio($thin ?? $row['ratio']),
-            $row['with'],
-            $coats,
+            $mix?->first()->colour === null ? null : Oklch::fromLab($mix->lab()),
+            new Load($mix, Thinning::fromRatio($thin ?? $row['ratio']), $row['with']),
+            handling: new Handling($coats),
             why: [new Finding('technique.test', 'For the test.')],
         );
     }

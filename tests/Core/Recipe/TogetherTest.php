@@ -8,6 +8,7 @@ use Kalokroma\Figure\Area;
 use Kalokroma\Figure\Material;
 use Kalokroma\Figure\Relief;
 use Kalokroma\Film\Application;
+use Kalokroma\Film\Face;
 use Kalokroma\Film\Surface;
 use Kalokroma\Recipe\Plan\PartLink;
 use Kalokroma\Recipe\Plan\Place;
@@ -33,7 +34,7 @@ final class TogetherTest extends TestCase
 
         self::assertSame('Bone is on the palette: also for strap and sail.', SharedPaints::sentence(Steps::step('drybrush', $bone), $others));
         self::assertNull(SharedPaints::sentence(Steps::step('drybrush', '#2f5a7e'), $others));
-        self::assertNull(SharedPaints::sentence(Steps::step('drybrush', $bone)->with(omitted: true), $others), 'what is left out loads nothing');
+        self::assertNull(SharedPaints::sentence(Steps::step('drybrush', $bone)->leftOut(), $others), 'what is left out loads nothing');
         self::assertSame('Bone is on the palette: also for sail.', SharedPaints::sentence(Steps::step('drybrush', $bone), ['Strap' => ['Ochre']] + $others));
     }
 
@@ -59,34 +60,34 @@ final class TogetherTest extends TestCase
         $area = new Area('7', 'Coat', Material::Cloth, Relief::Tight, 5.0);
         $undercoat = Undercoating::outcome(Kind::Brush, Ground::uniform(Tone::Grey, null), 5.0, 1, null, []);
         $sum = static function (PlannedStep ...$steps) use ($area, $undercoat): DraftSum {
-            return DraftSum::of($undercoat, [['area' => $area, 'outcomes' => Simulation::run($steps, $area, $undercoat->after)]]);
+            return DraftSum::of($undercoat, [['area' => $area, 'outcomes' => Simulation::run($steps, $area, $undercoat->look->after)]]);
         };
         $base = Steps::step('basecoat', '#4b3524', coats: 2);
         $wash = Steps::step('wash-all-over', '#8b6a49');
         $one = $sum($base);
         $two = $sum($base, $wash);
-        [$b, $w] = Simulation::run([$base, $wash], $area, $undercoat->after);
+        [$b, $w] = Simulation::run([$base, $wash], $area, $undercoat->look->after);
 
         self::assertSame([2, 3], [$one->steps, $two->steps]);
         self::assertSame(1 + 2 + 1, $two->coats);
-        self::assertEqualsWithDelta($undercoat->minutes + $b->minutes + $w->minutes, $two->minutes, 1e-9);
+        self::assertEqualsWithDelta($undercoat->labour->minutes + $b->labour->minutes + $w->labour->minutes, $two->minutes, 1e-9);
         self::assertSame($undercoat->waiting() + 2 * 8 + 40, $two->waiting);
         self::assertSame(['#4b3524', '#8b6a49'], $two->paints);
         self::assertSame(sprintf('It takes 1 coat more, %d min more work, 40 min more drying, 1 paint more to load.', round($two->minutes) - round($one->minutes)), $two->against($one)->sentence());
         self::assertStringContainsString('1 coat fewer', $one->against($two)->sentence());
         self::assertSame('It takes the same coats, minutes and paints.', $one->against($one)->sentence());
-        self::assertSame([2, $one->coats], [$sum($base, $wash->with(omitted: true))->steps, $sum($base, $wash->with(omitted: true))->coats], 'what is left out does not count');
+        self::assertSame([2, $one->coats], [$sum($base, $wash->leftOut())->steps, $sum($base, $wash->leftOut())->coats], 'what is left out does not count');
     }
 
     public function testAPlaceTouchesItsShare(): void
     {
-        self::assertSame([1.0, 0.0, 0.0], (new Place('recess'))->coverage(Application::Glaze));
-        self::assertSame([0.5, 0.5, 0.5], (new Place(null, 'upper parts'))->coverage(Application::Glaze));
-        self::assertEqualsWithDelta([0.0, 0.16, 0.2], (new Place(null, '', '', 0.2))->coverage(Application::Layer), 1e-9);
-        self::assertSame([0.0, 0.0, 0.1], (new Place('ridge', 'a few spots', 'from above'))->coverage(Application::Edge));
-        self::assertSame('ridges only, a few spots, light from above, 20 % of it', (new Place('ridge', 'a few spots', 'from above', 0.2))->words());
+        self::assertSame([1.0, 0.0, 0.0], (new Place(Face::Recess))->coverage(Application::Glaze)->toArray());
+        self::assertSame([0.5, 0.5, 0.5], (new Place(null, 'upper parts'))->coverage(Application::Glaze)->toArray());
+        self::assertEqualsWithDelta([0.0, 0.16, 0.2], (new Place(null, '', '', 0.2))->coverage(Application::Layer)->toArray(), 1e-9);
+        self::assertSame([0.0, 0.0, 0.1], (new Place(Face::Ridge, 'a few spots', 'from above'))->coverage(Application::Edge)->toArray());
+        self::assertSame('ridges only, a few spots, light from above, 20 % of it', (new Place(Face::Ridge, 'a few spots', 'from above', 0.2))->words());
         self::assertTrue((new Place())->isUsual());
-        foreach ([[null, '', '', 0.0], [null, '', '', 1.2], [null, 'the moon', '', 1.0], ['back', '', '', 1.0], [null, '', 'from nowhere', 1.0]] as $bad) {
+        foreach ([[null, '', '', 0.0], [null, '', '', 1.2], [null, 'the moon', '', 1.0], [null, '', 'from nowhere', 1.0]] as $bad) {
             try {
                 new Place(...$bad);
                 self::fail(json_encode($bad) ?: '');
@@ -100,11 +101,11 @@ final class TogetherTest extends TestCase
     {
         $area = new Area('1', 'Coat', Material::Cloth, Relief::Tight, 5.0);
         $ground = Surface::uniform(Swatches::reflectance('#868686'));
-        $ridge = Simulation::step(Steps::step('layer', '#d9cca6')->with(place: new Place('ridge')), $area, $ground);
+        $ridge = Simulation::step(Steps::step('layer', '#d9cca6')->at(new Place(Face::Ridge)), $area, $ground);
         $all = Simulation::step(Steps::step('layer', '#d9cca6'), $area, $ground);
 
-        self::assertSame($ground->plane->toHex(), $ridge->after->plane->toHex());
-        self::assertSame($all->after->ridge->toHex(), $ridge->after->ridge->toHex());
-        self::assertLessThan($all->minutes, $ridge->minutes, 'less is touched, so it takes less time');
+        self::assertSame($ground->plane->toHex(), $ridge->look->after->plane->toHex());
+        self::assertSame($all->look->after->ridge->toHex(), $ridge->look->after->ridge->toHex());
+        self::assertLessThan($all->labour->minutes, $ridge->labour->minutes, 'less is touched, so it takes less time');
     }
 }

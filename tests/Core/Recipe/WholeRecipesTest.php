@@ -15,6 +15,7 @@ use Kalokroma\Film\Surface;
 use Kalokroma\Recipe\Draft\Brief;
 use Kalokroma\Recipe\Draft\Drafter;
 use Kalokroma\Recipe\Draft\Specials;
+use Kalokroma\Recipe\Plan\LeftOut;
 use Kalokroma\Recipe\Plan\RecipeProblem;
 use Kalokroma\Recipe\Predict\Simulation;
 use Kalokroma\Recipe\Predict\StepOutcome;
@@ -61,15 +62,15 @@ final class WholeRecipesTest extends TestCase
         [$least, $most] = self::COATS[$kind][$ground];
         $below = 0;
         foreach ($outcomes as $outcome) {
-            $below += in_array($outcome->step->technique, [Technique::SteppingStone, Technique::Basecoat, Technique::AirbrushCoat], true) ? $outcome->coats : 0;
+            $below += in_array($outcome->step->technique, [Technique::SteppingStone, Technique::Basecoat, Technique::AirbrushCoat], true) ? $outcome->labour->coats : 0;
         }
-        $base = $plan->step('basecoat')?->mix;
-        if ($plan->step('stone') === null && $base !== null && $base->isSingle() && $way !== Way::Stain) {
+        $base = $plan->step('basecoat')?->load->mix;
+        if ($plan->step('stepping-stone') === null && $base !== null && $base->isSingle() && $way !== Way::Stain) {
             self::assertGreaterThanOrEqual($least, $below, 'a single paint hides no sooner than painters count');
         }
         self::assertLessThanOrEqual($most, $below, 'a stepping stone or a mix may save coats, never cost any');
 
-        $end = $outcomes[count($outcomes) - 1]->after;
+        $end = $outcomes[count($outcomes) - 1]->look->after;
         self::assertLessThan(8.0, Ciede2000::difference($end->plane->toLab(), Srgb::fromHex($hex)->toLab()), 'the planes end as they were wanted');
         self::assertLessThan($end->plane->toLab()->l - 3.0, $end->recess->toLab()->l, 'the recess is darker');
         self::assertGreaterThan($end->plane->toLab()->l + ($kind === 'white' ? 1.0 : 2.0), $end->ridge->toLab()->l, 'the ridge is lighter');
@@ -101,7 +102,7 @@ final class WholeRecipesTest extends TestCase
         $reason = function (string $hex): string {
             $area = new Area('1', 'Area', Material::Cloth, Relief::Broad, 5.0);
 
-            return implode(' ', array_map(static fn (array $l): string => $l['reason']->sentence(), Drafter::draft($this->brief($area, $hex))->leftOut));
+            return implode(' ', array_map(static fn (LeftOut $l): string => $l->reason->sentence(), Drafter::draft($this->brief($area, $hex))->leftOut));
         };
 
         self::assertMatchesRegularExpression('/Chalk would leave the ridge only 0\.\d lighter than the plane .*: from 9\d\.\d there is no room above/', $reason('#f3f1ea'));
@@ -128,7 +129,7 @@ final class WholeRecipesTest extends TestCase
             $plan = Drafter::draft($brief);
             $outcomes = Simulation::run($plan->steps, $area, $brief->surface());
             $this->assertSound($plan, $outcomes, $area, $equipment);
-            $end = $outcomes[count($outcomes) - 1]->after;
+            $end = $outcomes[count($outcomes) - 1]->look->after;
             $apart = Ciede2000::difference($end->plane->toLab(), Srgb::fromHex($hex)->toLab());
             self::assertLessThan($area->material === Material::Metal ? 15.0 : 11.0, $apart, $name.' on '.$ground);
             self::assertGreaterThan($end->recess->toLab()->l, $end->ridge->toLab()->l, $name.' is lit');
@@ -218,7 +219,7 @@ final class WholeRecipesTest extends TestCase
                 $plan = Drafter::draft($brief);
                 $outcomes = Simulation::run($plan->steps, $area, $brief->surface());
                 $this->assertSound($plan, $outcomes, $area, $bare);
-                self::assertSame([], array_filter($outcomes, static fn (StepOutcome $o): bool => in_array($o->tool, [Tool::Airbrush, Tool::SprayCan, Tool::MetalBrush], true)), $name);
+                self::assertSame([], array_filter($outcomes, static fn (StepOutcome $o): bool => in_array($o->labour->tool, [Tool::Airbrush, Tool::SprayCan, Tool::MetalBrush], true)), $name);
             }
         }
         self::assertNotContains(Way::Airbrush, Way::allowedBy($bare));
@@ -243,8 +244,8 @@ final class WholeRecipesTest extends TestCase
             return Simulation::run($plan->steps, $area, $sketch)[0];
         };
 
-        self::assertGreaterThan(0.4 * $span($sketch), $span($first(Way::Stain)->after));
-        self::assertLessThan(0.3 * $span($sketch), $span($first(Way::Layers)->after));
+        self::assertGreaterThan(0.4 * $span($sketch), $span($first(Way::Stain)->look->after));
+        self::assertLessThan(0.3 * $span($sketch), $span($first(Way::Layers)->look->after));
     }
 
     public function testReasonsOfTheDraftChangeWithWhatTheyAreComputedFrom(): void
@@ -269,7 +270,7 @@ final class WholeRecipesTest extends TestCase
             'mix.thinned-stain' => [$sentences('#9c7d34', self::GREY, way: Way::Stain), $sentences('#c08a68', self::GREY, way: Way::Stain)],
             'stain.swallowed' => [$sentences('#9c7d34', self::DARK, way: Way::Stain), $sentences('#c08a68', self::DARK, way: Way::Stain)],
             'mix.thinned-shade' => [$sentences('#9c7d34', self::GREY, without: [Behaviour::Wash, Behaviour::Stain, Behaviour::Ink]), $sentences('#4a626c', self::GREY, without: [Behaviour::Wash, Behaviour::Stain, Behaviour::Ink])],
-            'coats.stone' => [$sentences('#f0b42c', self::DARK), $sentences('#f6d873', self::DARK)],
+            'coats.stepping-stone' => [$sentences('#f0b42c', self::DARK), $sentences('#f6d873', self::DARK)],
             'coats.hidden' => [$sentences('#9c7d34', self::DARK), $sentences('#9c7d34', self::LIGHT)],
             'coats.glazes' => [$sentences('#4a626c', self::GREY, Relief::Broad, Way::Glazes), $sentences('#9c7d34', self::GREY, Relief::Broad, Way::Glazes)],
             'coats.drybrush' => [$sentences('#6a5a44', self::GREY, Relief::Texture)],

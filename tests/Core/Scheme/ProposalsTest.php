@@ -49,9 +49,9 @@ final class ProposalsTest extends TestCase
     {
         foreach ($this->propose(['Coat' => '#9c7d34']) as $proposal) {
             foreach ($proposal->choices as $choice) {
-                foreach ($choice->mix->parts as ['paint' => $paint, 'parts' => $parts]) {
-                    self::assertTrue($paint->isAtHand());
-                    self::assertGreaterThanOrEqual(1, $parts);
+                foreach ($choice->mix->parts as $part) {
+                    self::assertTrue($part->paint->isAtHand());
+                    self::assertGreaterThanOrEqual(1, $part->parts);
                 }
             }
         }

@@ -10,6 +10,7 @@ use Kalokroma\Colour\Srgb;
 use Kalokroma\Shelf\Matcher;
 use Kalokroma\Shelf\Mix;
 use Kalokroma\Shelf\Paint;
+use Kalokroma\Shelf\Part;
 use Kalokroma\Shelf\RankedMix;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -31,7 +32,7 @@ final class MatcherTest extends TestCase
         foreach ($shelf as $i => $one) {
             foreach (array_slice($shelf, $i + 1) as $two) {
                 foreach (self::RATIOS as [$a, $b]) {
-                    $best = min($best, Ciede2000::difference(Mix::of([['paint' => $one, 'parts' => $a], ['paint' => $two, 'parts' => $b]])->lab(), $wanted));
+                    $best = min($best, Ciede2000::difference(Mix::of([new Part($one, $a), new Part($two, $b)])->lab(), $wanted));
                 }
             }
         }
@@ -78,7 +79,7 @@ final class MatcherTest extends TestCase
         self::assertSame(array_unique($keys), $keys);
         foreach ($pairs as $pair) {
             self::assertLessThanOrEqual(6, $pair->mix->totalParts());
-            self::assertGreaterThanOrEqual($pair->mix->parts[1]['parts'], $pair->mix->parts[0]['parts']);
+            self::assertGreaterThanOrEqual($pair->mix->parts[1]->parts, $pair->mix->parts[0]->parts);
         }
     }
 

@@ -8,6 +8,7 @@ use Kalokroma\Colour\Ciede2000;
 use Kalokroma\Shelf\Mix;
 use Kalokroma\Shelf\MixLadder;
 use Kalokroma\Shelf\Paint;
+use Kalokroma\Shelf\Part;
 use Kalokroma\Shelf\ShelfProblem;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -22,7 +23,7 @@ final class MixLadderTest extends TestCase
         [$a, $b] = [Swatches::paint('A', $from), Swatches::paint('B', $to)];
         $mixes = [Mix::single($a)];
         foreach (self::shares($drops) as [$p, $q]) {
-            $mixes[] = Mix::of([['paint' => $a, 'parts' => $p], ['paint' => $b, 'parts' => $q]]);
+            $mixes[] = Mix::of([new Part($a, $p), new Part($b, $q)]);
         }
         $mixes[] = Mix::single($b);
         $least = INF;
@@ -52,7 +53,7 @@ final class MixLadderTest extends TestCase
         [$black, $white] = [Swatches::paint('Black', '#1d1c1b'), Swatches::paint('White', '#f3f1ea')];
         $equal = [Mix::single($black)];
         foreach ([[3, 1], [1, 1], [1, 3]] as [$p, $q]) {
-            $equal[] = Mix::of([['paint' => $black, 'parts' => $p], ['paint' => $white, 'parts' => $q]]);
+            $equal[] = Mix::of([new Part($black, $p), new Part($white, $q)]);
         }
         $equal[] = Mix::single($white);
         $ladder = MixLadder::between($black, $white, 5);

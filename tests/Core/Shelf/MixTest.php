@@ -8,6 +8,7 @@ use Kalokroma\Film\FilmProblem;
 use Kalokroma\Shelf\Behaviour;
 use Kalokroma\Shelf\Mix;
 use Kalokroma\Shelf\Paint;
+use Kalokroma\Shelf\Part;
 use Kalokroma\Shelf\ShelfProblem;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -28,7 +29,7 @@ final class MixTest extends TestCase
     {
         self::assertSame('3 drops Ochre, 1 drop Bone', $this->mix(3, 1)->words());
         self::assertSame('Ochre', Mix::single(Swatches::paint('Ochre', '#9c7630'))->words());
-        self::assertSame('Ochre', Mix::of([['paint' => Swatches::paint('Ochre', '#9c7630'), 'parts' => 5]])->words());
+        self::assertSame('Ochre', Mix::of([new Part(Swatches::paint('Ochre', '#9c7630'), 5)])->words());
     }
 
     public function testASinglePaintKeepsItsColour(): void
@@ -41,7 +42,7 @@ final class MixTest extends TestCase
         $wash = Swatches::paint('Wash', '#8b6a49', Behaviour::Wash);
 
         self::assertSame('#8b6a49', Mix::single($wash)->colour()->toHex());
-        $mixed = Mix::of([['paint' => $wash, 'parts' => 1], ['paint' => Swatches::paint('Ochre', '#9c7630'), 'parts' => 1]]);
+        $mixed = Mix::of([new Part($wash, 1), new Part(Swatches::paint('Ochre', '#9c7630'), 1)]);
         self::assertEquals($mixed->pigment()->overWhite(), $mixed->colour());
     }
 
@@ -77,7 +78,7 @@ final class MixTest extends TestCase
         $this->expectException(ShelfProblem::class);
         $this->expectExceptionMessage('Ochre stands twice in the mix');
         $ochre = Swatches::paint('Ochre', '#9c7630');
-        Mix::of([['paint' => $ochre, 'parts' => 1], ['paint' => $ochre, 'parts' => 2]]);
+        Mix::of([new Part($ochre, 1), new Part($ochre, 2)]);
     }
 
     public function testAPaintWithoutColourPredictsNothing(): void
@@ -107,7 +108,7 @@ final class MixTest extends TestCase
         $empty = Swatches::paint('Empty', '#9c7630', left: 0.0);
 
         self::assertTrue($this->mix(1, 1)->isAtHand());
-        self::assertFalse(Mix::of([['paint' => $empty, 'parts' => 1], ['paint' => Swatches::paint('Bone', '#d9cca6'), 'parts' => 1]])->isAtHand());
+        self::assertFalse(Mix::of([new Part($empty, 1), new Part(Swatches::paint('Bone', '#d9cca6'), 1)])->isAtHand());
     }
 
     public function testBehavioursThatColourAndThatMix(): void
@@ -131,8 +132,8 @@ final class MixTest extends TestCase
     private function mix(int $ochre, int $bone): Mix
     {
         return Mix::of([
-            ['paint' => Swatches::paint('Ochre', '#9c7630'), 'parts' => $ochre],
-            ['paint' => Swatches::paint('Bone', '#d9cca6'), 'parts' => $bone],
+            new Part(Swatches::paint('Ochre', '#9c7630'), $ochre),
+            new Part(Swatches::paint('Bone', '#d9cca6'), $bone),
         ]);
     }
 }

@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Core\Shelf;
 
-use Kalokroma\Film\Finish;
+use Kalokroma\Film\Sheen;
 use Kalokroma\Shelf\Behaviour;
 use Kalokroma\Shelf\Mix;
 use Kalokroma\Shelf\Paint;
+use Kalokroma\Shelf\Part;
 use Kalokroma\Shelf\RankedMix;
 use Kalokroma\Shelf\Selection;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -20,7 +21,7 @@ final class SelectionTest extends TestCase
     #[DataProvider('selections')]
     public function testWhatMayBeUsed(Selection $selection, array $left): void
     {
-        $satin = new Paint('Satin', 'Satin', '', Behaviour::Opaque, Swatches::reflectance('#808080'), true, 3.0, finish: Finish::Satin);
+        $satin = new Paint('Satin', 'Satin', '', Behaviour::Opaque, Swatches::reflectance('#808080'), true, 3.0, sheen: Sheen::Satin);
         $shelf = [
             Swatches::paint('Plenty', '#808080', left: 12.0),
             Swatches::paint('Scarce', '#808080', left: 0.5),
@@ -40,7 +41,7 @@ final class SelectionTest extends TestCase
     {
         yield 'usual' => [new Selection(), ['Plenty', 'Scarce', 'Unknown', 'Satin']];
         yield 'enough left' => [new Selection(leastMl: 2.0), ['Plenty', 'Unknown', 'Satin']];
-        yield 'matt only' => [new Selection(finishes: [Finish::Matt]), ['Plenty', 'Scarce', 'Unknown']];
+        yield 'matt only' => [new Selection(sheens: [Sheen::Matt]), ['Plenty', 'Scarce', 'Unknown']];
         yield 'without one' => [new Selection(excluded: ['Plenty']), ['Scarce', 'Unknown', 'Satin']];
         yield 'metal asked for' => [new Selection([Behaviour::Metallic]), ['Metal']];
         yield 'to buy as well' => [new Selection(atHand: false), ['Plenty', 'Scarce', 'Unknown', 'Empty', 'Wished for', 'Satin']];
@@ -51,7 +52,7 @@ final class SelectionTest extends TestCase
     public function testHairsAreNotSplit(): void
     {
         [$scarce, $plenty, $far] = [Swatches::paint('Scarce', '#808080', left: 1.0), Swatches::paint('Plenty', '#7e8080', left: 14.0), Swatches::paint('Far', '#8a8070')];
-        $mix = static fn (int $a, int $b): Mix => Mix::of([['paint' => $scarce, 'parts' => $a], ['paint' => $plenty, 'parts' => $b]]);
+        $mix = static fn (int $a, int $b): Mix => Mix::of([new Part($scarce, $a), new Part($plenty, $b)]);
         $ranked = [
             new RankedMix($mix(2, 3), 0.1),
             new RankedMix($mix(1, 1), 0.2),
@@ -71,7 +72,7 @@ final class SelectionTest extends TestCase
     {
         [$metal, $matt] = [Swatches::paint('Metal', '#8f6f35', Behaviour::Metallic), Swatches::paint('Matt', '#6f4a2e')];
 
-        self::assertSame(8.0, Mix::of([['paint' => $metal, 'parts' => 1], ['paint' => $matt, 'parts' => 1]])->certainty());
+        self::assertSame(8.0, Mix::of([new Part($metal, 1), new Part($matt, 1)])->certainty());
         self::assertSame(2.0, Mix::single($metal)->certainty());
     }
 

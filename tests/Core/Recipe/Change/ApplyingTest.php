@@ -10,6 +10,7 @@ use Kalokroma\Figure\Material;
 use Kalokroma\Figure\Relief;
 use Kalokroma\Film\Surface;
 use Kalokroma\Recipe\Change\Applying;
+use Kalokroma\Recipe\Change\Replaced;
 use Kalokroma\Recipe\Draft\Brief;
 use Kalokroma\Recipe\Draft\Drafter;
 use Kalokroma\Recipe\Draft\SaidRecipe;
@@ -31,19 +32,19 @@ final class ApplyingTest extends TestCase
         $plan = new Plan(SaidRecipe::read("basecoat: dark brown #4a3626, thin 2:1\nwash: sepia wash #8a6a48\nlayer: Ochre Mud, thin 1:1\nedge highlight: pale straw #e2cf98", Lamplighter::shelf())['steps'], []);
         $applied = Applying::to($plan, $area, $ground, Lamplighter::shelf(), new Equipment(true, true));
 
-        self::assertSame(['basecoat', 'wash-all-over', 'edge-highlight'], array_column($applied->changes, 'key'), 'the ochre is owned');
+        self::assertSame(['basecoat', 'wash-all-over', 'edge-highlight'], array_map(static fn (Replaced $r): string => $r->step->key, $applied->changes), 'the ochre is owned');
         foreach ($applied->plan->steps as $step) {
-            self::assertTrue($step->mix?->isAtHand(), $step->key);
+            self::assertTrue($step->load->mix?->isAtHand(), $step->key);
         }
         foreach ($applied->changes as $change) {
-            self::assertNotNull($change['now']);
-            self::assertNotNull($change['difference']);
-            self::assertLessThan(6.0, $change['difference'], $change['was'].' → '.$change['now']);
-            self::assertNotSame('', $change['words']);
+            self::assertNotNull($change->now);
+            self::assertNotNull($change->difference);
+            self::assertLessThan(6.0, $change->difference, $change->was.' → '.$change->now);
+            self::assertNotSame('', $change->words);
         }
         $was = Simulation::run($plan->steps, $area, $ground);
         $is = Simulation::run($applied->plan->steps, $area, $ground);
-        self::assertLessThan(8.0, max(Applying::apart($was[3]->after, $is[3]->after)), 'the end looks alike on every face');
+        self::assertLessThan(8.0, max(Applying::apart($was[3]->look->after, $is[3]->look->after)->toArray()), 'the end looks alike on every face');
     }
 
     public function testWhatIsAllAtHandStaysAsItIs(): void
@@ -73,8 +74,8 @@ final class ApplyingTest extends TestCase
         $plan = new Plan(SaidRecipe::read('basecoat: dark brown', [])['steps'], []);
         $applied = Applying::to($plan, $area, Surface::uniform(Swatches::reflectance('#868686')), [], new Equipment(true, true));
 
-        self::assertNull($applied->changes[0]['now']);
-        self::assertStringContainsString('nothing at hand does it', $applied->changes[0]['words']);
+        self::assertNull($applied->changes[0]->now);
+        self::assertStringContainsString('nothing at hand does it', $applied->changes[0]->words);
         self::assertSame('dark brown', $applied->plan->steps[0]->words());
     }
 }

@@ -52,8 +52,8 @@ final class EditingTest extends TestCase
 
         self::assertSame(['basecoat', 'layer', 'edge-highlight'], Steps::keys(Editing::drop($broken, 'wash-all-over')));
         $blue = Mix::single(Swatches::paint('Blue', '#2f5a7e', Behaviour::Wash));
-        self::assertSame('Blue', Editing::change($broken, 'wash-all-over', static fn (PlannedStep $s): PlannedStep => $s->with(mix: $blue))->step('wash-all-over')?->words(), 'another paint is no new break');
-        self::assertSame(3, Editing::change($broken, 'basecoat', static fn (PlannedStep $s): PlannedStep => $s->with(coats: 3))->step('basecoat')?->coats);
+        self::assertSame('Blue', Editing::change($broken, 'wash-all-over', static fn (PlannedStep $s): PlannedStep => $s->withMix($blue))->step('wash-all-over')?->words(), 'another paint is no new break');
+        self::assertSame(3, Editing::change($broken, 'basecoat', static fn (PlannedStep $s): PlannedStep => $s->withCoats(3))->step('basecoat')?->handling->coats);
     }
 
     public function testDroppingTheGroundOfAnotherStepIsRefused(): void
@@ -68,9 +68,9 @@ final class EditingTest extends TestCase
         $plan = new Plan([Steps::step('basecoat', '#6f4a2e', coats: 1), Steps::step('further-coat', '#6f4a2e', coats: 2), Steps::step('layer', '#9c7d34'), Steps::step('layer', '#d9cca6', key: 'layer-2')], []);
         $coats = Editing::merge($plan, 'basecoat');
         self::assertSame(['basecoat', 'layer', 'layer-2'], Steps::keys($coats));
-        self::assertSame(3, $coats->step('basecoat')?->coats, '1 + 2 coats of the same paint');
+        self::assertSame(3, $coats->step('basecoat')?->handling->coats, '1 + 2 coats of the same paint');
 
-        self::assertSame('1 drop #9c7d34, 1 drop #d9cca6', Editing::merge($plan, 'layer')->step('layer')?->mix?->words());
+        self::assertSame('1 drop #9c7d34, 1 drop #d9cca6', Editing::merge($plan, 'layer')->step('layer')?->load->mix?->words());
         foreach ([['further-coat', 'lie differently'], ['layer-2', 'there is none to merge it with']] as [$key, $why]) {
             try {
                 Editing::merge($plan, $key);
@@ -90,12 +90,12 @@ final class EditingTest extends TestCase
         $looped = Editing::loop($plan, 'drybrush', 'wash-all-over', 3);
         $thrice = Simulation::run($looped->steps, $area, $ground);
 
-        self::assertSame([1, 3, 3], array_map(static fn ($o): int => $o->rounds, $thrice));
-        self::assertEqualsWithDelta(3 * $once[2]->minutes, $thrice[2]->minutes, 1e-9);
+        self::assertSame([1, 3, 3], array_map(static fn ($o): int => $o->labour->rounds, $thrice));
+        self::assertEqualsWithDelta(3 * $once[2]->labour->minutes, $thrice[2]->labour->minutes, 1e-9);
         self::assertSame(3 * $once[1]->waiting(), $thrice[1]->waiting());
-        self::assertLessThan($once[2]->after->recess->toLab()->l, $thrice[2]->after->recess->toLab()->l, 'three washes are darker than one');
-        self::assertNull(Editing::loop($looped, 'drybrush', 'drybrush', 1)->step('drybrush')?->loop, 'one round ends it');
-        self::assertSame('drybrush', Editing::drop($looped, 'wash-all-over')->step('drybrush')?->loop?->from, 'the loop begins at the next step then');
+        self::assertLessThan($once[2]->look->after->recess->toLab()->l, $thrice[2]->look->after->recess->toLab()->l, 'three washes are darker than one');
+        self::assertNull(Editing::loop($looped, 'drybrush', 'drybrush', 1)->step('drybrush')?->scope->loop, 'one round ends it');
+        self::assertSame('drybrush', Editing::drop($looped, 'wash-all-over')->step('drybrush')?->scope->loop?->from, 'the loop begins at the next step then');
 
         $this->expectExceptionMessage('A loop goes from an earlier step to a later one');
         Editing::loop($plan, 'basecoat', 'drybrush', 2);
@@ -134,7 +134,7 @@ final class EditingTest extends TestCase
 
         $mine = Editing::overrule($plan, $mark['mark']->id(), true);
         self::assertTrue($judge($mine)[0]['overruled']);
-        self::assertTrue($judge(Editing::change($mine, 'basecoat', static fn (PlannedStep $s): PlannedStep => $s->with(coats: 2)))[0]['overruled'], 'another change does not forget it');
+        self::assertTrue($judge(Editing::change($mine, 'basecoat', static fn (PlannedStep $s): PlannedStep => $s->withCoats(2)))[0]['overruled'], 'another change does not forget it');
         self::assertFalse($judge(Editing::overrule($mine, $mark['mark']->id(), false))[0]['overruled']);
     }
 

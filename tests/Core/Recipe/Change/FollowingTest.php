@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Recipe\Change;
 
+use Kalokroma\Film\Face;
 use Kalokroma\Film\Thinning;
 use Kalokroma\Recipe\Change\Following;
 use Kalokroma\Recipe\Plan\Loop;
@@ -36,22 +37,22 @@ final class FollowingTest extends TestCase
     /** @return iterable<string, array{callable(PlannedStep): PlannedStep, string}> */
     public static function changes(): iterable
     {
-        yield 'paint' => [static fn (PlannedStep $s): PlannedStep => $s->with(mix: Mix::single(Swatches::paint('Ochre', '#9c7630'))), 'Ochre instead of #6f4a2e'];
-        yield 'thinning' => [static fn (PlannedStep $s): PlannedStep => $s->with(thinning: Thinning::fromRatio('1:2')), 'thinned 1:2'];
-        yield 'undiluted' => [static fn (PlannedStep $s): PlannedStep => $s->with(thinning: Thinning::undiluted()), 'undiluted'];
-        yield 'coats' => [static fn (PlannedStep $s): PlannedStep => $s->with(coats: 3), '3 coats'];
-        yield 'left out' => [static fn (PlannedStep $s): PlannedStep => $s->with(omitted: true), 'left out'];
-        yield 'place' => [static fn (PlannedStep $s): PlannedStep => $s->with(place: new Place('ridge')), 'ridges only'];
-        yield 'leaders' => [static fn (PlannedStep $s): PlannedStep => $s->with(who: Who::Leaders), 'leaders only'];
-        yield 'level' => [static fn (PlannedStep $s): PlannedStep => $s->with(level: Level::Showpiece), 'showpiece'];
+        yield 'paint' => [static fn (PlannedStep $s): PlannedStep => $s->withMix(Mix::single(Swatches::paint('Ochre', '#9c7630'))), 'Ochre instead of #6f4a2e'];
+        yield 'thinning' => [static fn (PlannedStep $s): PlannedStep => $s->thinned(Thinning::fromRatio('1:2')), 'thinned 1:2'];
+        yield 'undiluted' => [static fn (PlannedStep $s): PlannedStep => $s->thinned(Thinning::undiluted()), 'undiluted'];
+        yield 'coats' => [static fn (PlannedStep $s): PlannedStep => $s->withCoats(3), '3 coats'];
+        yield 'left out' => [static fn (PlannedStep $s): PlannedStep => $s->leftOut(), 'left out'];
+        yield 'place' => [static fn (PlannedStep $s): PlannedStep => $s->at(new Place(Face::Ridge)), 'ridges only'];
+        yield 'leaders' => [static fn (PlannedStep $s): PlannedStep => $s->for(Who::Leaders), 'leaders only'];
+        yield 'level' => [static fn (PlannedStep $s): PlannedStep => $s->upTo(Level::Showpiece), 'showpiece'];
         yield 'loop' => [static fn (PlannedStep $s): PlannedStep => $s->looped(new Loop('layer', 3, 'until it does')), '3 rounds'];
-        yield 'note' => [static fn (PlannedStep $s): PlannedStep => $s->with(note: 'less'), 'another note'];
+        yield 'note' => [static fn (PlannedStep $s): PlannedStep => $s->noted('less'), 'another note'];
     }
 
     public function testStepsOfItsOwnAndWithoutAreListed(): void
     {
         $model = Steps::plan('basecoat', 'wash-all-over', 'layer');
-        $own = $model->withSteps([$model->steps[0], $model->steps[2], Steps::step('edge-highlight')->with(who: Who::Leaders)]);
+        $own = $model->withSteps([$model->steps[0], $model->steps[2], Steps::step('edge-highlight')->for(Who::Leaders)]);
 
         self::assertSame(['without wash all over #6f4a2e', 'with edge highlight #6f4a2e, leaders only'], array_column(Following::differences($model, $own), 'words'));
         self::assertSame(['in another order'], array_column(Following::differences($model, $model->withSteps([$model->steps[0], $model->steps[2], $model->steps[1]])), 'words'));
@@ -61,13 +62,13 @@ final class FollowingTest extends TestCase
     public function testWhatIsItsOwnStaysAndAllElseFollows(): void
     {
         $before = Steps::plan('basecoat', 'wash-all-over', 'layer');
-        $own = $before->withSteps([$before->steps[0]->with(coats: 4), $before->steps[2], Steps::step('edge-highlight')]);
-        $now = $before->withSteps([$before->steps[0]->with(thinning: Thinning::fromRatio('1:1')), $before->steps[1], $before->steps[2]->with(coats: 2), Steps::step('glaze')]);
+        $own = $before->withSteps([$before->steps[0]->withCoats(4), $before->steps[2], Steps::step('edge-highlight')]);
+        $now = $before->withSteps([$before->steps[0]->thinned(Thinning::fromRatio('1:1')), $before->steps[1], $before->steps[2]->withCoats(2), Steps::step('glaze')]);
         $merged = Following::merged($before, $own, $now);
 
         self::assertSame(['basecoat', 'layer', 'edge-highlight', 'glaze'], Steps::keys($merged), 'the dropped wash stays dropped, the new glaze comes, the own edge stays');
-        self::assertSame(4, $merged->step('basecoat')?->coats, 'what was changed stays as it was changed');
-        self::assertSame(2, $merged->step('layer')?->coats, 'what was not changed follows');
+        self::assertSame(4, $merged->step('basecoat')?->handling->coats, 'what was changed stays as it was changed');
+        self::assertSame(2, $merged->step('layer')?->handling->coats, 'what was not changed follows');
     }
 
     public function testAStepThatTheModelDropsGoesUnlessItWasChanged(): void
@@ -105,7 +106,7 @@ final class FollowingTest extends TestCase
         foreach ($plan->steps as $step) {
             $roll = $dice->getInt(0, 4);
             if ($roll > 0) {
-                $steps[] = $roll === 1 ? $step->with(coats: $dice->getInt(2, 5)) : $step;
+                $steps[] = $roll === 1 ? $step->withCoats($dice->getInt(2, 5)) : $step;
             }
         }
         if ($dice->getInt(0, 1) === 1) {

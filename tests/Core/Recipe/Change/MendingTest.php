@@ -30,12 +30,12 @@ final class MendingTest extends TestCase
     {
         $mending = $this->mend($mishap, $at, $relief);
 
-        self::assertSame($when, $mending->when);
-        self::assertSame($techniques, array_map(static fn ($s): string => $s->technique->value, $mending->steps));
-        self::assertMatchesRegularExpression($sentence, $mending->reason->sentence());
+        self::assertSame($when, $mending->remedy->when);
+        self::assertSame($techniques, array_map(static fn ($s): string => $s->technique->value, $mending->remedy->steps));
+        self::assertMatchesRegularExpression($sentence, $mending->remedy->reason->sentence());
         self::assertSame($techniques === [], $mending->minutes === 0.0);
-        foreach ($mending->steps as $step) {
-            self::assertTrue($step->mix?->isAtHand() ?? true);
+        foreach ($mending->remedy->steps as $step) {
+            self::assertTrue($step->load->mix?->isAtHand() ?? true);
             self::assertNotSame([], $step->why);
         }
     }
@@ -61,8 +61,8 @@ final class MendingTest extends TestCase
         $outcomes = Simulation::run($plan->steps, $area, $ground);
         $mending = Mending::of(Mishap::SpilledWash, $outcomes, 'wash-all-over', $area, $ground, new Palette(Lamplighter::shelf()));
 
-        self::assertSame(['cover', []], [$mending->when, $mending->steps]);
-        self::assertMatchesRegularExpression('/Leave it: airbrush coat \(#1d1c1b\) comes over that place anyway and leaves only [01]\.\d of it/', $mending->reason->sentence());
+        self::assertSame(['cover', []], [$mending->remedy->when, $mending->remedy->steps]);
+        self::assertMatchesRegularExpression('/Leave it: airbrush coat \(#1d1c1b\) comes over that place anyway and leaves only [01]\.\d of it/', $mending->remedy->reason->sentence());
     }
 
     public function testTheRepairBringsTheColourBack(): void
@@ -73,8 +73,8 @@ final class MendingTest extends TestCase
         $outcomes = Simulation::run($plan->steps, $area, $ground);
         $mending = Mending::of(Mishap::SpilledWash, $outcomes, 'wash-all-over', $area, $ground, new Palette(Lamplighter::shelf()));
 
-        self::assertSame('#9c7d34', $mending->steps[0]->words(), 'nothing matches a base better than itself');
-        self::assertSame($plan->steps[0]->thinning->ratio(), $mending->steps[0]->thinning->ratio());
+        self::assertSame('#9c7d34', $mending->remedy->steps[0]->words(), 'nothing matches a base better than itself');
+        self::assertSame($plan->steps[0]->load->thinning->ratio(), $mending->remedy->steps[0]->load->thinning->ratio());
     }
 
     public function testOnANeighbourItsOwnColourGoesOverIt(): void
@@ -84,16 +84,16 @@ final class MendingTest extends TestCase
         $beside = new Neighbour($strap, Simulation::run([Steps::step('basecoat', '#8b6f4a')], $strap, $ground), $ground);
         $mending = $this->mend(Mishap::SpilledWash, 'wash-all-over', Relief::Tight, $beside);
 
-        self::assertSame('#8b6f4a', $mending->steps[0]->words());
-        self::assertMatchesRegularExpression('/#4b3524 leaves strap (\d+\.\d) off/', $mending->reason->sentence());
-        preg_match('/strap (\d+\.\d) off/', $mending->reason->sentence(), $said);
+        self::assertSame('#8b6f4a', $mending->remedy->steps[0]->words());
+        self::assertMatchesRegularExpression('/#4b3524 leaves strap (\d+\.\d) off/', $mending->remedy->reason->sentence());
+        preg_match('/strap (\d+\.\d) off/', $mending->remedy->reason->sentence(), $said);
         $step = $this->plan()->steps[1];
-        $stained = $step->mix?->pigment()->over($beside->look()->plane, $step->thinning->load())->toLab();
+        $stained = $step->load->mix?->pigment()->over($beside->look()->plane, $step->load->thinning->load())->toLab();
         self::assertNotNull($stained);
         self::assertEqualsWithDelta(Ciede2000::difference($stained, $beside->look()->plane->toLab()), (float) $said[1], 0.06);
 
         $other = new Neighbour($strap, Simulation::run([Steps::step('basecoat', '#4b3524')], $strap, $ground), $ground);
-        self::assertNotSame($mending->reason->sentence(), $this->mend(Mishap::SpilledWash, 'wash-all-over', Relief::Tight, $other)->reason->sentence());
+        self::assertNotSame($mending->remedy->reason->sentence(), $this->mend(Mishap::SpilledWash, 'wash-all-over', Relief::Tight, $other)->remedy->reason->sentence());
     }
 
     public function testAnUnknownStepIsNamed(): void

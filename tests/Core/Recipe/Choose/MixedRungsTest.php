@@ -16,10 +16,12 @@ use Kalokroma\Recipe\Draft\Drafter;
 use Kalokroma\Recipe\Ladder\Contrast;
 use Kalokroma\Recipe\Ladder\Ladder;
 use Kalokroma\Recipe\Ladder\LadderWish;
+use Kalokroma\Recipe\Ladder\Rung;
 use Kalokroma\Recipe\Technique\Way;
 use Kalokroma\Shelf\Mix;
 use Kalokroma\Shelf\MixLadder;
 use Kalokroma\Shelf\Paint;
+use Kalokroma\Shelf\Part;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Swatches;
@@ -60,18 +62,18 @@ final class MixedRungsTest extends TestCase
     public function testRungsClimbAndTellHowEvenTheyAre(): void
     {
         $palette = new Palette(Swatches::shelf());
-        $rungs = MixedRungs::of($palette, new Ladder(Srgb::fromHex('#9c7630')->toOklch()), ['shade'], ['drybrush', 'highlight']);
+        $rungs = MixedRungs::of($palette, new Ladder(Srgb::fromHex('#9c7630')->toOklch()), [Rung::Shade], [Rung::Drybrush, Rung::Highlight]);
         self::assertNotNull($rungs);
-        $l = static fn (string $rung): float => $rungs->mix($rung)?->lab()->l ?? NAN;
+        $l = static fn (Rung $rung): float => $rungs->mix($rung)?->lab()->l ?? NAN;
 
-        self::assertLessThan($l('layer'), $l('shade'));
-        self::assertLessThan($l('highlight'), $l('drybrush'));
-        self::assertLessThan($l('drybrush'), $l('layer'));
-        self::assertNull($rungs->mix('accent'));
+        self::assertLessThan($l(Rung::Intended), $l(Rung::Shade));
+        self::assertLessThan($l(Rung::Highlight), $l(Rung::Drybrush));
+        self::assertLessThan($l(Rung::Drybrush), $l(Rung::Intended));
+        self::assertNull($rungs->mix(Rung::Accent));
         $apart = $rungs->ladder->differences;
-        self::assertStringContainsString(sprintf('the rungs are %.1f to %.1f apart', min($apart), max($apart)), $rungs->reason('highlight')->sentence());
+        self::assertStringContainsString(sprintf('the rungs are %.1f to %.1f apart', min($apart), max($apart)), $rungs->reason(Rung::Highlight)->sentence());
         self::assertSame(max($apart) / min($apart) <= MixedRungs::EVEN_WITHIN, $rungs->isEven());
-        self::assertNotSame($rungs->reason('highlight')->sentence(), $rungs->reason('shade')->sentence());
+        self::assertNotSame($rungs->reason(Rung::Highlight)->sentence(), $rungs->reason(Rung::Shade)->sentence());
     }
 
     public function testADraftWithMixedRungsUsesTwoOrThreePaints(): void
@@ -80,7 +82,7 @@ final class MixedRungsTest extends TestCase
             $brief = new Brief(new Area('1', 'Cape', Material::Cloth, Relief::Broad, 5.0), Srgb::fromHex($hex)->toOklch(), Way::Layers, Swatches::reflectance('#868686'), Swatches::shelf(), new LadderWish(mixed: true));
             $paints = [];
             foreach (Drafter::draft($brief)->steps as $step) {
-                foreach ($step->mix->parts ?? [] as ['paint' => $paint]) {
+                foreach ($step->load->mix?->paints() ?? [] as $paint) {
                     $paints[$paint->id] = true;
                 }
             }
@@ -113,7 +115,7 @@ final class MixedRungsTest extends TestCase
         $byShare = [];
         for ($a = 1; $a < $drops; ++$a) {
             for ($b = 1; $a + $b <= $drops; ++$b) {
-                $byShare[sprintf('%.6f', $b / ($a + $b))] ??= Mix::of([['paint' => $end, 'parts' => $a], ['paint' => $middle, 'parts' => $b]]);
+                $byShare[sprintf('%.6f', $b / ($a + $b))] ??= Mix::of([new Part($end, $a), new Part($middle, $b)]);
             }
         }
         ksort($byShare, SORT_NUMERIC);

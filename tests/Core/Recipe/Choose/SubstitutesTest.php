@@ -11,15 +11,18 @@ use Kalokroma\Figure\Material;
 use Kalokroma\Figure\Relief;
 use Kalokroma\Film\Surface;
 use Kalokroma\Film\Thinning;
+use Kalokroma\Recipe\Choose\Substitute;
 use Kalokroma\Recipe\Choose\Substitutes;
+use Kalokroma\Recipe\Plan\Handling;
+use Kalokroma\Recipe\Plan\Load;
 use Kalokroma\Recipe\Plan\PlannedStep;
 use Kalokroma\Recipe\Predict\Amount;
 use Kalokroma\Recipe\Predict\Needs;
 use Kalokroma\Recipe\Predict\Simulation;
-use Kalokroma\Recipe\Technique\Stage;
 use Kalokroma\Recipe\Technique\Technique;
 use Kalokroma\Shelf\Mix;
 use Kalokroma\Shelf\Paint;
+use Kalokroma\Shelf\Part;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Swatches;
 
@@ -31,10 +34,10 @@ final class SubstitutesTest extends TestCase
 
         self::assertNotSame([], $found);
         foreach ($found as $i => $one) {
-            self::assertNotContains('Ochre', array_map(static fn (array $p): string => $p['paint']->name, $one['mix']->parts));
-            self::assertGreaterThanOrEqual($found[max(0, $i - 1)]['difference'] - 1e-3, $one['difference']);
+            self::assertNotContains('Ochre', array_map(static fn (Part $p): string => $p->paint->name, $one->mix->parts));
+            self::assertGreaterThanOrEqual($found[max(0, $i - 1)]->difference - 1e-3, $one->difference);
         }
-        self::assertLessThan(3.0, $found[0]['difference']);
+        self::assertLessThan(3.0, $found[0]->difference);
     }
 
     /** The difference is that of the looks in place, over this ground and so thinned. */
@@ -43,10 +46,10 @@ final class SubstitutesTest extends TestCase
         $below = Surface::uniform(Swatches::reflectance('#1c1b1a'));
         $step = $this->step('Ochre', '#9c7630');
         $one = Substitutes::of($step, $this->area(), $below, Swatches::shelf(), ['Ochre'])[0];
-        $now = Simulation::step($step, $this->area(), $below)->after->plane->toLab();
-        $then = Simulation::step($step->with(mix: $one['mix']), $this->area(), $below)->after->plane->toLab();
+        $now = Simulation::step($step, $this->area(), $below)->look->after->plane->toLab();
+        $then = Simulation::step($step->withMix($one->mix), $this->area(), $below)->look->after->plane->toLab();
 
-        self::assertEqualsWithDelta(Ciede2000::difference($now, $then), $one['difference'], 1e-9);
+        self::assertEqualsWithDelta(Ciede2000::difference($now, $then), $one->difference, 1e-9);
     }
 
     public function testWordsTellColourAndCoats(): void
@@ -56,33 +59,33 @@ final class SubstitutesTest extends TestCase
         $found = Substitutes::of($brown, $this->area(), Surface::uniform(Swatches::reflectance('#1c1b1a')), $shelf, ['Dark brown'], 20);
         $by = [];
         foreach ($found as $one) {
-            $by[$one['mix']->words()] = $one;
+            $by[$one->mix->words()] = $one;
         }
 
-        self::assertStringContainsString('lighter', $by['Yellow']['words']);
-        self::assertGreaterThan(0, $by['Yellow']['coats_more']);
-        self::assertStringContainsString('more coat', $by['Yellow']['words']);
-        self::assertStringStartsWith('a little', $by['Other brown']['words']);
+        self::assertStringContainsString('lighter', $by['Yellow']->words);
+        self::assertGreaterThan(0, $by['Yellow']->coatsMore);
+        self::assertStringContainsString('more coat', $by['Yellow']->words);
+        self::assertStringStartsWith('a little', $by['Other brown']->words);
     }
 
     public function testARoleIsKept(): void
     {
-        $wash = new PlannedStep('wash', Stage::Wash, Technique::WashAllOver, Srgb::fromHex('#4b3524')->toOklch(), Mix::single($this->paint('Brown wash')), Thinning::undiluted(), 'medium');
+        $wash = new PlannedStep('wash', Technique::WashAllOver, Srgb::fromHex('#4b3524')->toOklch(), new Load(Mix::single($this->paint('Brown wash')), Thinning::undiluted(), 'medium'));
         $found = Substitutes::of($wash, $this->area(), Surface::uniform(Swatches::reflectance('#9c7630')), Swatches::shelf(), ['Brown wash']);
 
-        self::assertSame(['Black wash'], array_map(static fn (array $f): string => $f['mix']->words(), $found));
-        $brass = new PlannedStep('basecoat', Stage::Basecoat, Technique::MetalCoat, Srgb::fromHex('#8f6f35')->toOklch(), Mix::single($this->paint('Brass')), Thinning::fromRatio('4:1'), 'water');
-        self::assertSame(['Pale brass'], array_map(static fn (array $f): string => $f['mix']->words(), Substitutes::of($brass, $this->area(), Surface::uniform(Swatches::reflectance('#1c1b1a')), Swatches::shelf(), ['Brass'])));
+        self::assertSame(['Black wash'], array_map(static fn (Substitute $f): string => $f->mix->words(), $found));
+        $brass = new PlannedStep('basecoat', Technique::MetalCoat, Srgb::fromHex('#8f6f35')->toOklch(), new Load(Mix::single($this->paint('Brass')), Thinning::fromRatio('4:1'), 'water'));
+        self::assertSame(['Pale brass'], array_map(static fn (Substitute $f): string => $f->mix->words(), Substitutes::of($brass, $this->area(), Surface::uniform(Swatches::reflectance('#1c1b1a')), Swatches::shelf(), ['Brass'])));
     }
 
     public function testTheDraftedMixIsKeptBesideTheSubstitute(): void
     {
         $step = $this->step('Ochre', '#9c7630');
-        $other = $step->with(mix: Mix::single($this->paint('Mustard')));
+        $other = $step->withMix(Mix::single($this->paint('Mustard')));
 
-        self::assertSame('Ochre', $other->original?->words());
-        self::assertSame('Ochre', $other->with(mix: Mix::single($this->paint('Bone')))->original?->words());
-        self::assertNull($other->with(mix: Mix::single($this->paint('Ochre')))->original);
+        self::assertSame('Ochre', $other->load->original?->words());
+        self::assertSame('Ochre', $other->withMix(Mix::single($this->paint('Bone')))->load->original?->words());
+        self::assertNull($other->withMix(Mix::single($this->paint('Ochre')))->load->original);
     }
 
     /**
@@ -91,8 +94,8 @@ final class SubstitutesTest extends TestCase
      */
     public function testNeedsCountFiguresAndWaste(): void
     {
-        $mix = Mix::of([['paint' => $this->paint('Ochre'), 'parts' => 3], ['paint' => $this->paint('Bone'), 'parts' => 1]]);
-        $step = new PlannedStep('basecoat', Stage::Basecoat, Technique::Basecoat, Srgb::fromHex('#9c7630')->toOklch(), $mix, Thinning::fromRatio('2:1'), 'water', 2);
+        $mix = Mix::of([new Part($this->paint('Ochre'), 3), new Part($this->paint('Bone'), 1)]);
+        $step = new PlannedStep('basecoat', Technique::Basecoat, Srgb::fromHex('#9c7630')->toOklch(), new Load($mix, Thinning::fromRatio('2:1'), 'water'), handling: new Handling(2));
         $outcome = Simulation::step($step, $this->area(), Surface::uniform(Swatches::reflectance('#868686')));
         $applied = ($outcome->amount->usedMl ?? 0) * 1000 / (2 / 3);
         $needs = Needs::of([['outcome' => $outcome, 'where' => 'Coat', 'figures' => 8]]);
@@ -111,7 +114,7 @@ final class SubstitutesTest extends TestCase
         $steps = [];
         foreach ([['Plenty', 20.0], ['Scarce', 0.05], ['Gone', 0.0], ['Nobody knows', null]] as [$name, $left]) {
             $mix = Mix::single(Swatches::paint($name, '#9c7630', left: $left));
-            $step = new PlannedStep('basecoat', Stage::Basecoat, Technique::Basecoat, Srgb::fromHex('#9c7630')->toOklch(), $mix, Thinning::fromRatio('2:1'), 'water');
+            $step = new PlannedStep('basecoat', Technique::Basecoat, Srgb::fromHex('#9c7630')->toOklch(), new Load($mix, Thinning::fromRatio('2:1'), 'water'));
             $steps[] = ['outcome' => Simulation::step($step, $this->area(), Surface::uniform(Swatches::reflectance('#868686'))), 'where' => $name, 'figures' => 3];
         }
         $needs = Needs::of($steps);
@@ -121,7 +124,7 @@ final class SubstitutesTest extends TestCase
         self::assertLessThan(3, $needs[1]['figures']);
     }
 
-    /** @return list<array{mix: Mix, difference: float, words: string, coats_more: int, after: Surface, certainty: float}> */
+    /** @return list<Substitute> */
     private function substitutes(string $name, string $hex): array
     {
         return Substitutes::of($this->step($name, $hex), $this->area(), Surface::uniform(Swatches::reflectance('#868686')), Swatches::shelf(), [$name]);
@@ -129,7 +132,7 @@ final class SubstitutesTest extends TestCase
 
     private function step(string $name, string $hex): PlannedStep
     {
-        return new PlannedStep('basecoat', Stage::Basecoat, Technique::Basecoat, Srgb::fromHex($hex)->toOklch(), Mix::single(Swatches::paint($name, $hex)), Thinning::fromRatio('2:1'), 'water');
+        return new PlannedStep('basecoat', Technique::Basecoat, Srgb::fromHex($hex)->toOklch(), new Load(Mix::single(Swatches::paint($name, $hex)), Thinning::fromRatio('2:1'), 'water'));
     }
 
     private function area(): Area

@@ -11,7 +11,9 @@ use Kalokroma\Figure\Relief;
 use Kalokroma\Film\Surface;
 use Kalokroma\Recipe\Draft\Brief;
 use Kalokroma\Recipe\Draft\Drafter;
+use Kalokroma\Recipe\Draft\TableRow;
 use Kalokroma\Recipe\Draft\TechniqueTable;
+use Kalokroma\Recipe\Plan\LeftOut;
 use Kalokroma\Recipe\Plan\Plan;
 use Kalokroma\Recipe\Plan\PlannedStep;
 use Kalokroma\Recipe\Plan\RecipeProblem;
@@ -40,7 +42,7 @@ final class DrafterTest extends TestCase
         }
 
         self::assertSame($expected, $found);
-        self::assertSame($leftOut, implode(' ', array_map(static fn (array $l): string => $l['stage']->value, $plan->leftOut)));
+        self::assertSame($leftOut, implode(' ', array_map(static fn (LeftOut $l): string => $l->stage->value, $plan->leftOut)));
     }
 
     /** @return iterable<string, array{Relief, Way, array<string, string>, string}> */
@@ -51,14 +53,14 @@ final class DrafterTest extends TestCase
         $shade = $base + ['shade' => 'shade-layer'];
         yield 'tight' => [Relief::Tight, Way::Mixed, $wash + ['layer' => 'layer', 'highlight' => 'feathered-layer'], 'drybrush'];
         yield 'broad' => [Relief::Broad, Way::Mixed, $shade + ['layer' => 'layer', 'highlight' => 'feathered-layer'], 'wash drybrush'];
-        yield 'plate' => [Relief::Plate, Way::Mixed, $base + ['wash' => 'recess-line', 'highlight' => 'edge-highlight'], 'layer drybrush'];
+        yield 'plate' => [Relief::Plate, Way::Mixed, $base + ['wash' => 'recess-line', 'highlight' => 'edge-highlight'], 'drybrush layer'];
         yield 'texture' => [Relief::Texture, Way::Mixed, $wash + ['drybrush' => 'drybrush', 'highlight' => 'drybrush'], 'layer'];
-        yield 'trim' => [Relief::Trim, Way::Mixed, $wash + ['highlight' => 'edge-highlight'], 'layer drybrush'];
-        yield 'orb' => [Relief::Orb, Way::Mixed, $shade + ['highlight' => 'dot'], 'wash layer drybrush'];
+        yield 'trim' => [Relief::Trim, Way::Mixed, $wash + ['highlight' => 'edge-highlight'], 'drybrush layer'];
+        yield 'orb' => [Relief::Orb, Way::Mixed, $shade + ['highlight' => 'dot'], 'wash drybrush layer'];
         yield 'tight, layers' => [Relief::Tight, Way::Layers, $shade + ['layer' => 'layer', 'highlight' => 'feathered-layer'], 'wash drybrush'];
         yield 'texture, layers' => [Relief::Texture, Way::Layers, $shade + ['layer' => 'layer', 'highlight' => 'feathered-layer'], 'wash drybrush'];
-        yield 'plate, layers' => [Relief::Plate, Way::Layers, $shade + ['highlight' => 'edge-highlight'], 'wash layer drybrush'];
-        yield 'trim, layers' => [Relief::Trim, Way::Layers, $shade + ['highlight' => 'edge-highlight'], 'wash layer drybrush'];
+        yield 'plate, layers' => [Relief::Plate, Way::Layers, $shade + ['highlight' => 'edge-highlight'], 'wash drybrush layer'];
+        yield 'trim, layers' => [Relief::Trim, Way::Layers, $shade + ['highlight' => 'edge-highlight'], 'wash drybrush layer'];
         yield 'tight, drybrush' => [Relief::Tight, Way::Drybrush, $wash + ['drybrush' => 'drybrush', 'highlight' => 'drybrush'], 'layer'];
         yield 'broad, drybrush' => [Relief::Broad, Way::Drybrush, $shade + ['layer' => 'layer', 'highlight' => 'feathered-layer'], 'wash drybrush'];
         yield 'broad, washes' => [Relief::Broad, Way::Washes, $shade + ['layer' => 'layer', 'highlight' => 'feathered-layer'], 'wash drybrush'];
@@ -69,11 +71,11 @@ final class DrafterTest extends TestCase
     {
         foreach (Relief::cases() as $relief) {
             foreach (Way::cases() as $way) {
-                $stages = array_unique(array_map(static fn (array $r): string => $r['stage']->value, TechniqueTable::rows($relief, $way)));
+                $stages = array_unique(array_map(static fn (TableRow $r): string => $r->slot->stage()->value, TechniqueTable::rows($relief, $way)));
                 sort($stages);
                 self::assertSame(['basecoat', 'drybrush', 'highlight', 'layer', 'wash'], $stages);
                 foreach (TechniqueTable::rows($relief, $way) as $row) {
-                    self::assertDoesNotMatchRegularExpression('/[{}]/', $row['reason']->sentence());
+                    self::assertDoesNotMatchRegularExpression('/[{}]/', $row->reason->sentence());
                 }
             }
         }
@@ -91,17 +93,17 @@ final class DrafterTest extends TestCase
         $plan = Drafter::draft($brief);
         $outcomes = Simulation::run($plan->steps, $area, Surface::uniform($ground));
 
-        $order = array_flip(['stone', 'basecoat', 'wash', 'shade', 'layer', 'drybrush', 'highlight', 'unify']);
+        $order = array_flip(['stepping-stone', 'basecoat', 'wash', 'shade', 'layer', 'drybrush', 'highlight', 'unify']);
         $places = array_map(static fn (PlannedStep $s): int => $order[$s->key], $plan->steps);
         $sorted = $places;
         sort($sorted);
         self::assertSame($sorted, $places, 'base, shade, layers, highlights');
-        self::assertContains($plan->steps[0]->key, ['stone', 'basecoat']);
+        self::assertContains($plan->steps[0]->key, ['stepping-stone', 'basecoat']);
         foreach ($outcomes as $outcome) {
-            self::assertTrue($outcome->step->mix->isAtHand());
-            self::assertGreaterThanOrEqual(1, $outcome->coats);
-            self::assertLessThanOrEqual(12, $outcome->coats);
-            self::assertGreaterThan(0.0, $outcome->minutes);
+            self::assertTrue($outcome->step->load->mix->isAtHand());
+            self::assertGreaterThanOrEqual(1, $outcome->labour->coats);
+            self::assertLessThanOrEqual(12, $outcome->labour->coats);
+            self::assertGreaterThan(0.0, $outcome->labour->minutes);
             self::assertNotNull($outcome->amount);
             self::assertNotSame([], $outcome->cautions);
             self::assertGreaterThanOrEqual(3, count($outcome->reasons));
@@ -128,7 +130,7 @@ final class DrafterTest extends TestCase
         foreach ([Relief::Tight, Relief::Texture, Relief::Broad] as $relief) {
             $plan = $this->draft($relief, Way::Mixed);
             $outcomes = Simulation::run($plan->steps, $this->area($relief), Surface::uniform(Swatches::reflectance('#868686')));
-            $end = $outcomes[count($outcomes) - 1]->after;
+            $end = $outcomes[count($outcomes) - 1]->look->after;
 
             self::assertLessThan($end->plane->toLab()->l - 5, $end->recess->toLab()->l);
             self::assertGreaterThan($end->plane->toLab()->l + 3, $end->ridge->toLab()->l);
@@ -140,9 +142,9 @@ final class DrafterTest extends TestCase
         $plan = $this->draft(Relief::Trim, Way::Mixed, '#8f6f35', Material::Metal);
 
         self::assertSame(Technique::MetalCoat, $plan->steps[0]->technique);
-        self::assertSame('Brass', $plan->steps[0]->mix->words());
-        self::assertSame('4:1', $plan->steps[0]->thinning->ratio());
-        self::assertSame('Pale brass', $plan->steps[count($plan->steps) - 1]->mix->words());
+        self::assertSame('Brass', $plan->steps[0]->load->mix->words());
+        self::assertSame('4:1', $plan->steps[0]->load->thinning->ratio());
+        self::assertSame('Pale brass', $plan->steps[count($plan->steps) - 1]->load->mix->words());
     }
 
     public function testMetalWithoutALighterMetallicLeavesTheHighlightOut(): void
@@ -164,8 +166,8 @@ final class DrafterTest extends TestCase
     {
         $wash = $this->step($this->draft(Relief::Tight, Way::Mixed, '#9c7630', Material::Cloth, array_slice(Swatches::shelf(), 0, 18)), 'wash');
 
-        self::assertSame('1:4', $wash->thinning->ratio());
-        self::assertSame('medium', $wash->thinnedWith);
+        self::assertSame('1:4', $wash->load->thinning->ratio());
+        self::assertSame('medium', $wash->load->with);
         self::assertStringContainsString('No wash, stain or ink is at hand', $this->sentences($wash));
     }
 
@@ -174,15 +176,15 @@ final class DrafterTest extends TestCase
         $brown = $this->step($this->draft(Relief::Tight, Way::Mixed, '#9c7630'), 'wash');
         $grey = $this->step($this->draft(Relief::Tight, Way::Mixed, '#9aa09e'), 'wash');
 
-        self::assertSame('Brown wash', $brown->mix->words());
-        self::assertSame('Black wash', $grey->mix->words());
+        self::assertSame('Brown wash', $brown->load->mix->words());
+        self::assertSame('Black wash', $grey->load->mix->words());
         self::assertStringContainsString('best of 2 at hand', $this->sentences($brown));
     }
 
     public function testLightAndWeakColoursAreThinnedFurther(): void
     {
-        self::assertSame('1:1', $this->step($this->draft(Relief::Plate, Way::Mixed, '#f0b42c'), 'basecoat')->thinning->ratio());
-        self::assertSame('2:1', $this->step($this->draft(Relief::Plate, Way::Mixed, '#4b3524'), 'basecoat')->thinning->ratio());
+        self::assertSame('1:1', $this->step($this->draft(Relief::Plate, Way::Mixed, '#f0b42c'), 'basecoat')->load->thinning->ratio());
+        self::assertSame('2:1', $this->step($this->draft(Relief::Plate, Way::Mixed, '#4b3524'), 'basecoat')->load->thinning->ratio());
     }
 
     public function testEmptyAndForeignPaintsAreNotProposed(): void
@@ -193,7 +195,7 @@ final class DrafterTest extends TestCase
             ...array_values(array_filter(Swatches::shelf(), static fn (Paint $p): bool => $p->name !== 'Ochre')),
         ];
         foreach ($this->draft(Relief::Tight, Way::Mixed, '#9c7630', Material::Cloth, $shelf)->steps as $step) {
-            self::assertStringNotContainsString('twin', $step->mix->words());
+            self::assertStringNotContainsString('twin', $step->load->mix->words());
         }
     }
 
@@ -232,7 +234,7 @@ final class DrafterTest extends TestCase
         $loaded = [];
         $shared = 0;
         foreach ($this->draft(Relief::Tight, Way::Mixed, '#9c7d34')->steps as $step) {
-            foreach ($step->mix->parts as ['paint' => $paint]) {
+            foreach ($step->load->mix->paints() as $paint) {
                 $shared += isset($loaded[$paint->name]) ? 1 : 0;
                 $loaded[$paint->name] = true;
             }
@@ -270,8 +272,8 @@ final class DrafterTest extends TestCase
     private function leftOut(Plan $plan, string $stage): string
     {
         foreach ($plan->leftOut as $left) {
-            if ($left['stage']->value === $stage) {
-                return $left['reason']->sentence();
+            if ($left->stage->value === $stage) {
+                return $left->reason->sentence();
             }
         }
         self::fail($stage.' is not left out');

@@ -8,6 +8,7 @@ use Kalokroma\Colour\Oklch;
 use Kalokroma\Recipe\Draft\SaidRecipe;
 use Kalokroma\Recipe\Plan\PlannedStep;
 use Kalokroma\Recipe\Plan\RecipeProblem;
+use Kalokroma\Shelf\Part;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Swatches;
@@ -22,11 +23,11 @@ final class SaidRecipeTest extends TestCase
         $step = SaidRecipe::read($line, Swatches::shelf())['steps'][0];
 
         self::assertSame($technique, $step->technique->value);
-        self::assertSame($mix, $step->mix?->words());
-        self::assertSame($thin, $step->thinning->ratio());
-        self::assertSame($coats, $step->coats);
+        self::assertSame($mix, $step->load->mix?->words());
+        self::assertSame($thin, $step->load->thinning->ratio());
+        self::assertSame($coats, $step->handling->coats);
         self::assertSame($open, $this->openNames($step));
-        self::assertSame($thinOpen, $step->thinOpen);
+        self::assertSame($thinOpen, $step->load->thinOpen);
         self::assertStringContainsString(ltrim($line, '-1. '), $step->why[0]->sentence(), 'what was said stays with it');
     }
 
@@ -58,12 +59,12 @@ final class SaidRecipeTest extends TestCase
         ['steps' => $steps, 'notes' => $notes] = SaidRecipe::read("basecoat: very dark cold green\nlayer: pale sea foam #a8c8b8\nwash: Brown wash", Swatches::shelf());
         [$base, $layer, $wash] = $steps;
 
-        self::assertFalse($base->mix?->isAtHand());
-        $colour = Oklch::fromLab($base->mix->lab());
+        self::assertFalse($base->load->mix?->isAtHand());
+        $colour = Oklch::fromLab($base->load->mix->lab());
         self::assertLessThan(0.4, $colour->lightness);
         self::assertEqualsWithDelta(160.0, $colour->hue, 40.0);
-        self::assertSame('#a8c8b8', $layer->mix?->colour()->toHex());
-        self::assertTrue($wash->mix?->isAtHand());
+        self::assertSame('#a8c8b8', $layer->load->mix?->colour()->toHex());
+        self::assertTrue($wash->load->mix?->isAtHand());
         self::assertSame([1, 2], array_column($notes, 'line'));
         self::assertStringContainsString('"very dark cold green" is not on your shelf: its colour is guessed from the words', $notes[0]['words']);
         self::assertStringContainsString('its colour is as you gave it', $notes[1]['words']);
@@ -74,7 +75,7 @@ final class SaidRecipeTest extends TestCase
         $step = SaidRecipe::read('layer: 2 Ochre + some Bone', Swatches::shelf())['steps'][0];
 
         self::assertSame(['Bone'], $this->openNames($step));
-        self::assertTrue($step->thinOpen);
+        self::assertTrue($step->load->thinOpen);
     }
 
     #[DataProvider('bad')]
@@ -106,6 +107,6 @@ final class SaidRecipeTest extends TestCase
     /** @return list<string> */
     private function openNames(PlannedStep $step): array
     {
-        return array_values(array_map(static fn (array $p): string => $p['paint']->name, array_filter($step->mix->parts ?? [], static fn (array $p): bool => in_array($p['paint']->id, $step->open, true))));
+        return array_values(array_map(static fn (Part $p): string => $p->paint->name, array_filter($step->load->mix->parts ?? [], static fn (Part $p): bool => in_array($p->paint->id, $step->load->open, true))));
     }
 }

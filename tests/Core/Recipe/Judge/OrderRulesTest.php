@@ -36,8 +36,8 @@ final class OrderRulesTest extends TestCase
         yield 'base, shade, layer, highlight' => [['stepping-stone', 'basecoat', 'wash-all-over', 'layer', 'feathered-layer', 'edge-highlight', 'dot'], '', false];
         yield 'further coats among themselves' => [['basecoat', 'further-coat'], '', false];
         yield 'drybrush and wash in turn' => [['metal-coat', 'wash-all-over', 'drybrush', 'wash-all-over', 'drybrush'], '', false];
-        yield 'a stone on the base' => [['basecoat', 'stepping-stone'], 'order.stone', true];
-        yield 'repair on the base' => [['basecoat', 'undercoat-repair'], 'order.stone', true];
+        yield 'a stone on the base' => [['basecoat', 'stepping-stone'], 'order.stepping-stone', true];
+        yield 'repair on the base' => [['basecoat', 'undercoat-repair'], 'order.stepping-stone', true];
         yield 'base on a wash' => [['wash-all-over', 'basecoat'], 'order.base', true];
         yield 'base on a highlight' => [['edge-highlight', 'basecoat'], 'order.base', true];
         yield 'stain on a drybrush' => [['drybrush', 'stain'], 'order.base', true];
@@ -88,7 +88,7 @@ final class OrderRulesTest extends TestCase
     {
         $plan = Steps::plan('layer', 'wash-all-over');
         self::assertCount(1, OrderRules::broken($plan->steps));
-        self::assertSame([], OrderRules::broken([$plan->steps[0], $plan->steps[1]->with(omitted: true)]));
+        self::assertSame([], OrderRules::broken([$plan->steps[0], $plan->steps[1]->leftOut()]));
     }
 
     public function testTheSentenceNamesBothStepsWithTheirPaints(): void

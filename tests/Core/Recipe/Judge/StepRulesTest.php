@@ -10,6 +10,7 @@ use Kalokroma\Figure\Area;
 use Kalokroma\Figure\Material;
 use Kalokroma\Figure\Relief;
 use Kalokroma\Film\Surface;
+use Kalokroma\Film\Thinning;
 use Kalokroma\Recipe\Judge\Mark;
 use Kalokroma\Recipe\Judge\StepRules;
 use Kalokroma\Recipe\Plan\PlannedStep;
@@ -18,6 +19,7 @@ use Kalokroma\Recipe\Technique\Defaults;
 use Kalokroma\Shelf\Behaviour;
 use Kalokroma\Shelf\Equipment;
 use Kalokroma\Shelf\Mix;
+use Kalokroma\Shelf\Part;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Recipe\Steps;
@@ -43,7 +45,7 @@ final class StepRulesTest extends TestCase
     {
         $metal = Swatches::paint('Brass', '#8f6f35', Behaviour::Metallic);
         $black = Swatches::paint('Black', '#1d1c1b');
-        $mixed = Steps::step('basecoat')->with(mix: Mix::of([['paint' => $metal, 'parts' => 1], ['paint' => $black, 'parts' => 3]]));
+        $mixed = Steps::step('basecoat')->withMix(Mix::of([new Part($metal, 1), new Part($black, 3)]));
         yield 'wash on broad folds' => ['wash.smooth', Steps::step('wash-all-over'), [Relief::Broad], '/On broad, smooth folds only 25 % of the surface is recess: a wash sits on the other 75 %/'];
         yield 'wash on plates' => ['wash.smooth', Steps::step('wash-all-over'), [Relief::Plate], '/only 8 % .* other 92 %/'];
         yield 'drybrush on plates' => ['drybrush.smooth', Steps::step('drybrush'), [Relief::Plate], '/80 % of the surface is plane/'];
@@ -52,9 +54,9 @@ final class StepRulesTest extends TestCase
         yield 'too thin' => ['thin.range', Steps::step('basecoat', thin: '1:3'), [], '/1:3 is thinner than usual \(3:1 – 1:1\): 25 % paint instead of at least 50 %/'];
         yield 'too thick' => ['thin.range', Steps::step('glaze', thin: '1:1'), [], '/1:1 is thicker than usual \(1:4 – 1:12\): 50 % paint instead of at most 20 %/'];
         yield 'drybrush thinned' => ['thin.range', Steps::step('drybrush', thin: '1:1'), [], '/1:1 is thinner than usual \(unthinned\): 50 % paint instead of at least 100 %/'];
-        yield 'glaze with water' => ['thin.water', Steps::step('glaze', thin: '1:8')->with(thinnedWith: 'water'), [], '/Thinned 1:8 with water only 11 % of the film is paint/'];
+        yield 'glaze with water' => ['thin.water', Steps::step('glaze', thin: '1:8')->thinned(Thinning::fromRatio('1:8'), 'water'), [], '/Thinned 1:8 with water only 11 % of the film is paint/'];
         yield 'flakes in matt paint' => ['metal.mixed', $mixed, [], '/Only 25 % of the mix is metallic/'];
-        yield 'metal with another brush' => ['metal.brush', Steps::step('metal-coat', $metal)->with(tool: Tool::LargeBrush), [], '/Brass holds metal flakes, and a large brush carries them/'];
+        yield 'metal with another brush' => ['metal.brush', Steps::step('metal-coat', $metal)->held(Tool::LargeBrush), [], '/Brass holds metal flakes, and a large brush carries them/'];
         yield 'stain on black' => ['stain.dark', Steps::step('stain', '#7b8f55'), [Relief::Tight, '#1b1b1b'], '/Over so dark a ground \(lightness 9\.\d\) it changes the plane by only/'];
         yield 'yellow over black' => ['coats.many', Steps::step('basecoat', '#f0b42c', '1:1'), [Relief::Tight, '#1b1b1b'], '/\d+ coats, \d+ minutes of work on each figure/'];
         yield 'no airbrush' => ['needs.airbrush', Steps::step('airbrush-coat'), [Relief::Broad, '#868686', new Equipment(false, true)], '/Airbrush coat asks for an airbrush, and you have none/'];
@@ -91,7 +93,7 @@ final class StepRulesTest extends TestCase
             ['wash.smooth', [Steps::step('wash-all-over', '#8b6a49'), [Relief::Broad]], [Steps::step('wash-all-over', '#4b3524'), [Relief::Broad]]],
             ['stain.dark', [Steps::step('stain', '#7b8f55'), [Relief::Tight, '#1b1b1b']], [Steps::step('stain', '#7b8f55'), [Relief::Tight, '#202020']]],
             ['coats.many', [Steps::step('basecoat', '#f0b42c', '1:1'), [Relief::Tight, '#1b1b1b']], [Steps::step('basecoat', '#f0b42c', '1:1', 6), [Relief::Tight, '#1b1b1b']]],
-            ['light.pink', [Steps::step('dot', '#f3f1ea'), [Relief::Tight, '#a82a20', new Equipment(true, true), '#a82a20']], [Steps::step('dot', '#f3f1ea'), [Relief::Tight, '#a82a20', new Equipment(true, true), '#c23a22']]],
+            ['light.pink', [Steps::step('edge-highlight', '#f3f1ea'), [Relief::Tight, '#a82a20', new Equipment(true, true), '#a82a20']], [Steps::step('edge-highlight', '#f3f1ea'), [Relief::Tight, '#a82a20', new Equipment(true, true), '#c23a22']]],
             ['thin.range', [Steps::step('layer', thin: '1:4'), []], [Steps::step('layer', thin: '1:5'), []]],
         ] as [$code, $one, $other]) {
             self::assertNotSame($said($code, ...$one), $said($code, ...$other), $code);

@@ -7,6 +7,7 @@ namespace Tests\Core\Recipe\Ladder;
 use Kalokroma\Colour\Oklch;
 use Kalokroma\Colour\Srgb;
 use Kalokroma\Recipe\Ladder\Ladder;
+use Kalokroma\Recipe\Ladder\Rung;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -16,15 +17,15 @@ final class LadderTest extends TestCase
     public function testRungsClimb(string $hex): void
     {
         $ladder = $this->ladder($hex);
-        $lightness = array_map(static fn (string $rung): float => $ladder->rung($rung)->lightness, ['shade', 'base', 'layer', 'drybrush', 'highlight']);
+        $lightness = array_map(static fn (Rung $rung): float => $ladder->rung($rung)->lightness, Rung::cases());
         $sorted = $lightness;
         sort($sorted);
 
         self::assertSame($sorted, $lightness);
         self::assertLessThanOrEqual(max(0.976, $lightness[2]), $lightness[4]);
         self::assertGreaterThanOrEqual(min(0.119, $lightness[2]), $lightness[0]);
-        foreach (['shade', 'base', 'layer', 'drybrush', 'highlight'] as $rung) {
-            self::assertTrue($ladder->rung($rung)->toSrgb()->isOnScreen(), $rung);
+        foreach (Rung::cases() as $rung) {
+            self::assertTrue($ladder->rung($rung)->toSrgb()->isOnScreen(), $rung->value);
         }
     }
 
@@ -38,13 +39,13 @@ final class LadderTest extends TestCase
 
     public function testTheLayerIsTheIntendedColour(): void
     {
-        self::assertSame('#9c7d34', $this->ladder('#9c7d34')->rung('layer')->toSrgb()->toHex());
+        self::assertSame('#9c7d34', $this->ladder('#9c7d34')->rung(Rung::Intended)->toSrgb()->toHex());
     }
 
     /** By hand: the shade keeps 0.62 of the lightness and 0.85 of the chroma; a yellow of hue 90 turns 26° toward 55. */
     public function testShadeOfAYellowByHand(): void
     {
-        $shade = (new Ladder(new Oklch(0.8, 0.1, 90.0)))->rung('shade');
+        $shade = (new Ladder(new Oklch(0.8, 0.1, 90.0)))->rung(Rung::Shade);
 
         self::assertEqualsWithDelta(0.496, $shade->lightness, 1e-9);
         self::assertEqualsWithDelta(0.085, $shade->chroma, 1e-9);
@@ -54,45 +55,45 @@ final class LadderTest extends TestCase
     /** By hand: a highlight climbs 0.17, or three quarters of the room up to 0.975: from 0.9 that is 0.05625. */
     public function testHighlightLeavesRoomUnderWhite(): void
     {
-        self::assertEqualsWithDelta(0.67, (new Ladder(new Oklch(0.5, 0.05, 60.0)))->rung('highlight')->lightness, 1e-9);
-        self::assertEqualsWithDelta(0.95625, (new Ladder(new Oklch(0.9, 0.05, 95.0)))->rung('highlight')->lightness, 1e-9);
+        self::assertEqualsWithDelta(0.67, (new Ladder(new Oklch(0.5, 0.05, 60.0)))->rung(Rung::Highlight)->lightness, 1e-9);
+        self::assertEqualsWithDelta(0.95625, (new Ladder(new Oklch(0.9, 0.05, 95.0)))->rung(Rung::Highlight)->lightness, 1e-9);
     }
 
     public function testRedClimbsTowardOrangeAndNotTowardPink(): void
     {
         $red = Srgb::fromHex('#a82a20')->toOklch();
-        $light = $this->ladder('#a82a20')->rung('highlight');
+        $light = $this->ladder('#a82a20')->rung(Rung::Highlight);
 
         self::assertGreaterThan(10.0, $red->hueTurnTo($light->hue));
         self::assertGreaterThan(0.75 * $red->chroma, $light->chroma);
-        self::assertStringContainsString('white would turn it pink', $this->ladder('#a82a20')->reason('highlight')->sentence());
+        self::assertStringContainsString('white would turn it pink', $this->ladder('#a82a20')->reason(Rung::Highlight)->sentence());
     }
 
     public function testAPaleNeutralIsShadedCool(): void
     {
-        $shade = $this->ladder('#e9e8e6')->rung('shade');
+        $shade = $this->ladder('#e9e8e6')->rung(Rung::Shade);
 
         self::assertEqualsWithDelta(240.0, $shade->hue, 1e-6);
-        self::assertStringContainsString('tinted cool', $this->ladder('#e9e8e6')->reason('shade')->sentence());
+        self::assertStringContainsString('tinted cool', $this->ladder('#e9e8e6')->reason(Rung::Shade)->sentence());
     }
 
     public function testTheShadeOfATintedWhiteLeansAsTheWhiteDoes(): void
     {
         $warm = new Ladder(new Oklch(0.91, 0.012, 72));
-        self::assertEqualsWithDelta(72, $warm->rung('shade')->hue, 1.0);
-        self::assertStringContainsString('leaning as the colour itself does', $warm->reason('shade')->sentence());
-        self::assertStringContainsString('tinted cool', (new Ladder(new Oklch(0.91, 0.003, 72)))->reason('shade')->sentence());
+        self::assertEqualsWithDelta(72, $warm->rung(Rung::Shade)->hue, 1.0);
+        self::assertStringContainsString('leaning as the colour itself does', $warm->reason(Rung::Shade)->sentence());
+        self::assertStringContainsString('tinted cool', (new Ladder(new Oklch(0.91, 0.003, 72)))->reason(Rung::Shade)->sentence());
     }
 
     public function testADarkNeutralStaysNeutral(): void
     {
-        self::assertLessThan(0.025, $this->ladder('#242424')->rung('highlight')->chroma);
+        self::assertLessThan(0.025, $this->ladder('#242424')->rung(Rung::Highlight)->chroma);
     }
 
     public function testTheReasonChangesWithTheColour(): void
     {
-        $one = (new Ladder(new Oklch(0.5, 0.1, 60.0)))->reason('highlight')->sentence();
-        $two = (new Ladder(new Oklch(0.6, 0.1, 60.0)))->reason('highlight')->sentence();
+        $one = (new Ladder(new Oklch(0.5, 0.1, 60.0)))->reason(Rung::Highlight)->sentence();
+        $two = (new Ladder(new Oklch(0.6, 0.1, 60.0)))->reason(Rung::Highlight)->sentence();
 
         self::assertStringContainsString('17.0 lighter (lightness 50.0 to 67.0)', $one);
         self::assertStringContainsString('17.0 lighter (lightness 60.0 to 77.0)', $two);
@@ -102,7 +103,7 @@ final class LadderTest extends TestCase
     {
         self::assertSame(
             '30.4 darker (lightness 80.0 to 49.6), hue turned 26.0° toward brown, since black would turn it green.',
-            (new Ladder(new Oklch(0.8, 0.1, 90.0)))->reason('shade')->sentence(),
+            (new Ladder(new Oklch(0.8, 0.1, 90.0)))->reason(Rung::Shade)->sentence(),
         );
     }
 

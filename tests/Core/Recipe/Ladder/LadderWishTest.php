@@ -10,6 +10,7 @@ use Kalokroma\Recipe\Ladder\Contrast;
 use Kalokroma\Recipe\Ladder\Ladder;
 use Kalokroma\Recipe\Ladder\LadderWish;
 use Kalokroma\Recipe\Ladder\LightToward;
+use Kalokroma\Recipe\Ladder\Rung;
 use Kalokroma\Recipe\Ladder\ShadeToward;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -28,8 +29,8 @@ final class LadderWishTest extends TestCase
     {
         $ladder = new Ladder(new Oklch(0.5, 0.08, 60.0), new LadderWish($contrast));
 
-        self::assertEqualsWithDelta($expected['shade'], $ladder->rung('shade')->lightness, 0.002);
-        self::assertEqualsWithDelta($expected['highlight'], $ladder->rung('highlight')->lightness, 0.002);
+        self::assertEqualsWithDelta($expected['shade'], $ladder->rung(Rung::Shade)->lightness, 0.002);
+        self::assertEqualsWithDelta($expected['highlight'], $ladder->rung(Rung::Highlight)->lightness, 0.002);
     }
 
     /** @return iterable<string, array{Contrast, array{shade: float, highlight: float}}> */
@@ -44,11 +45,11 @@ final class LadderWishTest extends TestCase
     public function testHighlightsClimbTowardWhatIsWanted(string $hex, LightToward $toward, float $hue, float $within): void
     {
         $ladder = new Ladder(Srgb::fromHex($hex)->toOklch(), new LadderWish(light: $toward));
-        $rung = $ladder->rung('highlight');
+        $rung = $ladder->rung(Rung::Highlight);
 
         self::assertLessThan($within, abs($rung->hueTurnTo($hue)), sprintf('%s: hue %.0f', $toward->value, $rung->hue));
         self::assertGreaterThan($ladder->intended->lightness, $rung->lightness);
-        self::assertStringContainsString($toward === LightToward::Neighbour ? 'hue turned' : 'toward '.$toward->words().', as you like it', $ladder->reason('highlight')->sentence());
+        self::assertStringContainsString($toward === LightToward::Neighbour ? 'hue turned' : 'toward '.$toward->words().', as you like it', $ladder->reason(Rung::Highlight)->sentence());
     }
 
     /** @return iterable<array{string, LightToward, float, float}> */
@@ -63,7 +64,7 @@ final class LadderWishTest extends TestCase
     /** On the straight way in OKLab from L 0.5, C 0.1 at 30° to bone (0.87, 0.05, 90°), the point of lightness 0.67 lies (0.67 − 0.5) / (0.87 − 0.5) = 0.4595 along. */
     public function testTheWayTowardBoneIsStraight(): void
     {
-        $rung = (new Ladder(new Oklch(0.5, 0.1, 30.0), new LadderWish(light: LightToward::Bone)))->rung('highlight');
+        $rung = (new Ladder(new Oklch(0.5, 0.1, 30.0), new LadderWish(light: LightToward::Bone)))->rung(Rung::Highlight);
         $along = 0.17 / 0.37;
         $a = (1 - $along) * 0.1 * cos(deg2rad(30)) + $along * 0.05 * cos(deg2rad(90));
         $b = (1 - $along) * 0.1 * sin(deg2rad(30)) + $along * 0.05 * sin(deg2rad(90));
@@ -77,8 +78,8 @@ final class LadderWishTest extends TestCase
     public function testShadowsSinkTowardWhatIsWanted(string $hex, ShadeToward $toward, float $hue, float $nearer): void
     {
         $own = Srgb::fromHex($hex)->toOklch();
-        $plain = (new Ladder($own))->rung('shade');
-        $rung = (new Ladder($own, new LadderWish(shade: $toward)))->rung('shade');
+        $plain = (new Ladder($own))->rung(Rung::Shade);
+        $rung = (new Ladder($own, new LadderWish(shade: $toward)))->rung(Rung::Shade);
 
         self::assertLessThan(abs($plain->hueTurnTo($hue)) - $nearer, abs($rung->hueTurnTo($hue)));
         self::assertEqualsWithDelta($plain->lightness, $rung->lightness, 0.01);
@@ -99,16 +100,16 @@ final class LadderWishTest extends TestCase
         $insists = new Ladder($red, new LadderWish(light: LightToward::White, insist: true));
 
         self::assertTrue($asked->whiteTurnsPink());
-        self::assertEquals((new Ladder($red, new LadderWish(light: LightToward::Flesh)))->rung('highlight'), $asked->rung('highlight'));
-        self::assertStringContainsString('toward pale flesh, since the white you asked for would turn it pink', $asked->reason('highlight')->sentence());
-        self::assertLessThan($asked->rung('highlight')->chroma, $insists->rung('highlight')->chroma);
-        self::assertStringContainsString('as you insist, although it turns pink', $insists->reason('highlight')->sentence());
+        self::assertEquals((new Ladder($red, new LadderWish(light: LightToward::Flesh)))->rung(Rung::Highlight), $asked->rung(Rung::Highlight));
+        self::assertStringContainsString('toward pale flesh, since the white you asked for would turn it pink', $asked->reason(Rung::Highlight)->sentence());
+        self::assertLessThan($asked->rung(Rung::Highlight)->chroma, $insists->rung(Rung::Highlight)->chroma);
+        self::assertStringContainsString('as you insist, although it turns pink', $insists->reason(Rung::Highlight)->sentence());
         self::assertFalse((new Ladder(Srgb::fromHex('#2f5a7e')->toOklch(), new LadderWish(light: LightToward::White)))->whiteTurnsPink());
     }
 
     public function testReasonsFollowTheWish(): void
     {
-        $said = static fn (LadderWish $wish, string $rung): string => (new Ladder(Srgb::fromHex('#9c7d34')->toOklch(), $wish))->reason($rung)->sentence();
+        $said = static fn (LadderWish $wish, string $rung): string => (new Ladder(Srgb::fromHex('#9c7d34')->toOklch(), $wish))->reason(Rung::from($rung))->sentence();
 
         self::assertCount(3, array_unique(array_map(static fn (Contrast $c): string => $said(new LadderWish($c), 'shade'), Contrast::cases())));
         self::assertCount(4, array_unique(array_map(static fn (LightToward $t): string => $said(new LadderWish(light: $t), 'highlight'), LightToward::cases())));

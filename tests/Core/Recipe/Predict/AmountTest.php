@@ -13,6 +13,7 @@ use Kalokroma\Recipe\Predict\Effort;
 use Kalokroma\Recipe\Technique\Defaults;
 use Kalokroma\Recipe\Technique\Technique;
 use Kalokroma\Shelf\Mix;
+use Kalokroma\Shelf\Part;
 use Kalokroma\Undercoat\Kind;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -100,8 +101,8 @@ final class AmountTest extends TestCase
     private function mix(): Mix
     {
         return Mix::of([
-            ['paint' => Swatches::paint('Ochre', '#9c7630'), 'parts' => 3],
-            ['paint' => Swatches::paint('Bone', '#d9cca6'), 'parts' => 1],
+            new Part(Swatches::paint('Ochre', '#9c7630'), 3),
+            new Part(Swatches::paint('Bone', '#d9cca6'), 1),
         ]);
     }
 }

@@ -13,6 +13,7 @@ use Kalokroma\Film\Surface;
 use Kalokroma\Film\Thinning;
 use Kalokroma\Recipe\Choose\Alternatives;
 use Kalokroma\Recipe\Choose\Palette;
+use Kalokroma\Recipe\Plan\Load;
 use Kalokroma\Recipe\Plan\PlannedStep;
 use Kalokroma\Recipe\Plan\RecipeProblem;
 use Kalokroma\Recipe\Predict\Simulation;
@@ -27,6 +28,7 @@ use Kalokroma\Undercoat\Ground;
 use Kalokroma\Undercoat\Kind;
 use Kalokroma\Undercoat\Tone;
 use Kalokroma\Word\Finding;
+use Kalokroma\Word\Reason;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Swatches;
@@ -37,9 +39,9 @@ final class SimulationTest extends TestCase
     {
         $outcome = $this->lay($this->basecoat('#f0b42c', '1:1'));
 
-        self::assertSame($outcome->computed, $outcome->coats);
-        self::assertGreaterThan(4, $outcome->coats);
-        self::assertStringContainsString('After coat '.$outcome->coats.' the plane is within', $this->reason($outcome, 'coats.'));
+        self::assertSame($outcome->labour->computed, $outcome->labour->coats);
+        self::assertGreaterThan(4, $outcome->labour->coats);
+        self::assertStringContainsString('After coat '.$outcome->labour->coats.' the plane is within', $this->reason($outcome, 'coats.'));
     }
 
     public function testTheReasonForTheCoatsChangesWithTheThinning(): void
@@ -47,7 +49,7 @@ final class SimulationTest extends TestCase
         $thick = $this->lay($this->basecoat('#f0b42c', '1:0'));
         $thin = $this->lay($this->basecoat('#f0b42c', '1:2'));
 
-        self::assertLessThan($thin->coats, $thick->coats);
+        self::assertLessThan($thin->labour->coats, $thick->labour->coats);
         self::assertNotSame($this->reason($thick, 'coats.'), $this->reason($thin, 'coats.'));
     }
 
@@ -56,7 +58,7 @@ final class SimulationTest extends TestCase
         $dark = $this->lay($this->basecoat('#d9cca6'), '#1b1b1b');
         $light = $this->lay($this->basecoat('#d9cca6'), '#e6dfcc');
 
-        self::assertGreaterThan($light->coats, $dark->coats);
+        self::assertGreaterThan($light->labour->coats, $dark->labour->coats);
         self::assertNotSame($this->reason($dark, 'coats.'), $this->reason($light, 'coats.'));
     }
 
@@ -64,20 +66,20 @@ final class SimulationTest extends TestCase
     {
         $outcome = $this->lay($this->basecoat('#f0b42c', '1:12'));
 
-        self::assertNull($outcome->computed);
-        self::assertSame(12, $outcome->coats);
+        self::assertNull($outcome->labour->computed);
+        self::assertSame(12, $outcome->labour->coats);
         self::assertStringContainsString('Even after 12 coats', $this->reason($outcome, 'coats.'));
     }
 
     public function testThePainterOverrulesTheCoats(): void
     {
         $step = $this->basecoat('#f0b42c', '1:1');
-        $own = $this->lay($step->with(coats: 2));
+        $own = $this->lay($step->withCoats(2));
 
-        self::assertSame(2, $own->coats);
-        self::assertStringContainsString('You plan 2 coats instead of '.$own->computed, $this->reason($own, 'coats.overruled'));
-        self::assertSame($own->computed, $this->lay($step->with(coats: 2)->with(coats: 0))->coats, 'and hands them back');
-        self::assertNotEquals($this->lay($step)->after->hexes(), $own->after->hexes());
+        self::assertSame(2, $own->labour->coats);
+        self::assertStringContainsString('You plan 2 coats instead of '.$own->labour->computed, $this->reason($own, 'coats.overruled'));
+        self::assertSame($own->labour->computed, $this->lay($step->withCoats(2)->withCoats(0))->labour->coats, 'and hands them back');
+        self::assertNotEquals($this->lay($step)->look->after->hexes(), $own->look->after->hexes());
     }
 
     #[DataProvider('badCoats')]
@@ -85,7 +87,7 @@ final class SimulationTest extends TestCase
     {
         $this->expectException(RecipeProblem::class);
         $this->expectExceptionMessage($coats.' coats cannot be planned');
-        $this->basecoat('#f0b42c')->with(coats: $coats);
+        $this->basecoat('#f0b42c')->withCoats($coats);
     }
 
     /** @return iterable<array{int}> */
@@ -97,9 +99,9 @@ final class SimulationTest extends TestCase
 
     public function testAnOmittedStepLeavesTheSurface(): void
     {
-        $outcome = $this->lay($this->basecoat('#f0b42c')->with(omitted: true));
+        $outcome = $this->lay($this->basecoat('#f0b42c')->leftOut());
 
-        self::assertEquals($outcome->below, $outcome->after);
+        self::assertEquals($outcome->look->below, $outcome->look->after);
         self::assertNull($outcome->amount);
     }
 
@@ -108,38 +110,38 @@ final class SimulationTest extends TestCase
         $steps = [$this->basecoat('#1f3050'), $this->step('layer', Technique::Layer, '#2f5a7e')];
         $area = $this->area();
         $with = Simulation::run($steps, $area, $this->ground());
-        $without = Simulation::run([$steps[0]->with(omitted: true), $steps[1]], $area, $this->ground());
+        $without = Simulation::run([$steps[0]->leftOut(), $steps[1]], $area, $this->ground());
 
-        self::assertNotSame($with[1]->after->recess->bands, $without[1]->after->recess->bands);
-        self::assertSame($this->ground()->recess->bands, $without[1]->after->recess->bands);
+        self::assertNotSame($with[1]->look->after->recess->bands, $without[1]->look->after->recess->bands);
+        self::assertSame($this->ground()->recess->bands, $without[1]->look->after->recess->bands);
     }
 
     public function testASwappedMixLosesTheOldReasonAndSaysWhoseChoiceItIs(): void
     {
-        $step = $this->basecoat('#9c7630', '2:1', [new Finding('mix.single', 'Ochre is 0.4 apart.'), new Finding('technique.basecoat', 'An even coat.')]);
-        $swapped = $this->lay($step->with(mix: Mix::single(Swatches::paint('Blue', '#2f5a7e'))));
+        $step = $this->basecoat('#9c7630', '2:1', [new Finding('mix.single', 'Ochre is 0.4 apart.', [], Reason::Mix), new Finding('technique.basecoat', 'An even coat.')]);
+        $swapped = $this->lay($step->withMix(Mix::single(Swatches::paint('Blue', '#2f5a7e'))));
         $sentences = array_map(static fn (Finding $f): string => $f->sentence(), $swapped->reasons);
 
         self::assertNotContains('Ochre is 0.4 apart.', $sentences);
         self::assertContains('An even coat.', $sentences);
-        self::assertStringContainsString('Your own choice, Blue, is '.number_format((float) $swapped->difference, 1), implode(' ', $sentences));
+        self::assertStringContainsString('Your own choice, Blue, is '.number_format((float) $swapped->look->difference, 1), implode(' ', $sentences));
     }
 
     public function testThePaintersOwnThinningStandsBesideTheProposedOne(): void
     {
-        $drafted = new Finding('thinning.basecoat', 'Thinned {ratio} (usual {range}): {why}.', ['ratio' => '2:1', 'range' => '3:1 – 1:1', 'why' => 'like milk']);
+        $drafted = new Finding('thinning.basecoat', 'Thinned {ratio} (usual {range}): {why}.', ['ratio' => '2:1', 'range' => '3:1 – 1:1', 'why' => 'like milk'], Reason::Thinning);
         $step = $this->basecoat('#9c7630', '2:1', [$drafted]);
 
         self::assertSame('Thinned 2:1 (usual 3:1 – 1:1): like milk.', $this->reason($this->lay($step), 'thinning.'));
-        self::assertSame('You thin it 1:8; 2:1 was proposed (usual 3:1 – 1:1): like milk.', $this->reason($this->lay($step->with(thinning: Thinning::fromRatio('1:8'))), 'thinning.'));
-        self::assertSame('You thin it not at all; 2:1 was proposed (usual 3:1 – 1:1): like milk.', $this->reason($this->lay($step->with(thinning: Thinning::undiluted())), 'thinning.'));
+        self::assertSame('You thin it 1:8; 2:1 was proposed (usual 3:1 – 1:1): like milk.', $this->reason($this->lay($step->thinned(Thinning::fromRatio('1:8'))), 'thinning.'));
+        self::assertSame('You thin it not at all; 2:1 was proposed (usual 3:1 – 1:1): like milk.', $this->reason($this->lay($step->thinned(Thinning::undiluted())), 'thinning.'));
     }
 
     public function testTakingTheSameMixAgainKeepsItsReason(): void
     {
-        $step = $this->basecoat('#9c7630', '2:1', [new Finding('mix.single', 'Ochre is 0.4 apart.')]);
+        $step = $this->basecoat('#9c7630', '2:1', [new Finding('mix.single', 'Ochre is 0.4 apart.', [], Reason::Mix)]);
 
-        self::assertSame($step->why, $step->with(mix: $step->mix)->why);
+        self::assertSame($step->why, $step->withMix($step->load->mix)->why);
     }
 
     /** By hand: 60 % a pass; 1 − 0.4² = 84 % is the first to reach 80 %. */
@@ -147,7 +149,7 @@ final class SimulationTest extends TestCase
     {
         $outcome = $this->lay($this->step('drybrush', Technique::Drybrush, '#d9cca6'));
 
-        self::assertSame(2, $outcome->coats);
+        self::assertSame(2, $outcome->labour->coats);
         self::assertSame('A pass catches 60 % of what is still bare on the ridges: 2 passes reach 84 %.', $this->reason($outcome, 'coats.'));
     }
 
@@ -188,7 +190,7 @@ final class SimulationTest extends TestCase
 
     public function testAlternativesOfAWashAreTransparent(): void
     {
-        $step = new PlannedStep('wash', Stage::Wash, Technique::WashAllOver, Srgb::fromHex('#4b3524')->toOklch(), Mix::single(Swatches::paint('Brown wash', '#8b6a49', Behaviour::Wash)), Thinning::undiluted(), 'medium');
+        $step = new PlannedStep('wash', Technique::WashAllOver, Srgb::fromHex('#4b3524')->toOklch(), new Load(Mix::single(Swatches::paint('Brown wash', '#8b6a49', Behaviour::Wash)), Thinning::undiluted(), 'medium'));
         $found = Alternatives::of($step, new Palette(Swatches::shelf()), Surface::uniform(Swatches::reflectance('#9c7630')));
 
         self::assertSame([], $found['pairs']);
@@ -198,9 +200,9 @@ final class SimulationTest extends TestCase
     public function testAStainUsedForTheWashLiesAsAStainDoes(): void
     {
         $amber = Swatches::paint('Amber', '#e0a34a', Behaviour::Stain);
-        $step = new PlannedStep('wash', Stage::Wash, Technique::WashAllOver, Srgb::fromHex('#4b3524')->toOklch(), Mix::single($amber), Thinning::undiluted(), 'medium');
+        $step = new PlannedStep('wash', Technique::WashAllOver, Srgb::fromHex('#4b3524')->toOklch(), new Load(Mix::single($amber), Thinning::undiluted(), 'medium'));
         $below = Surface::uniform(Swatches::reflectance('#d9cca6'));
-        $look = Simulation::step($step, $this->area(), $below)->after;
+        $look = Simulation::step($step, $this->area(), $below)->look->after;
 
         self::assertEqualsWithDelta($amber->pigment()->over($below->recess, 2.0)->bands, $look->recess->bands, 1e-12);
         self::assertEqualsWithDelta($amber->pigment()->over($below->ridge, 0.4)->bands, $look->ridge->bands, 1e-12);
@@ -208,7 +210,7 @@ final class SimulationTest extends TestCase
 
     public function testAlternativesOfAMetalCoatAreMetallic(): void
     {
-        $step = new PlannedStep('basecoat', Stage::Basecoat, Technique::MetalCoat, Srgb::fromHex('#c2a050')->toOklch(), Mix::single(Swatches::paint('Brass', '#8f6f35', Behaviour::Metallic)), Thinning::fromRatio('4:1'), 'water');
+        $step = new PlannedStep('basecoat', Technique::MetalCoat, Srgb::fromHex('#c2a050')->toOklch(), new Load(Mix::single(Swatches::paint('Brass', '#8f6f35', Behaviour::Metallic)), Thinning::fromRatio('4:1'), 'water'));
         $found = Alternatives::of($step, new Palette(Swatches::shelf()), $this->ground());
 
         self::assertSame(['Pale brass', 'Brass'], array_map(static fn (RankedMix $r): string => $r->mix->words(), $found['singles']));
@@ -218,7 +220,7 @@ final class SimulationTest extends TestCase
     {
         $step = $this->basecoat('#4b3524');
         $more = Alternatives::coatsMore($step, new RankedMix(Mix::single(Swatches::paint('Yellow', '#f0b42c')), 40.0), $this->area(), $this->ground());
-        $same = Alternatives::coatsMore($step->with(coats: 7), new RankedMix($step->mix, 0.0), $this->area(), $this->ground());
+        $same = Alternatives::coatsMore($step->withCoats(7), new RankedMix($step->load->mix, 0.0), $this->area(), $this->ground());
 
         self::assertGreaterThan(2, $more);
         self::assertSame(0, $same, 'the painter\'s own number of coats does not count');
@@ -229,10 +231,10 @@ final class SimulationTest extends TestCase
         $grey = Swatches::paint('Grey primer', '#868686', Behaviour::Primer);
         $outcome = Undercoating::outcome(Kind::Airbrush, Ground::uniform(Tone::Grey, $grey), 18.0, null, null, [new Finding('undercoat.tone', 'Grey costs least.')]);
 
-        self::assertSame('#868686', $outcome->after->plane->toHex());
-        self::assertSame(20, $outcome->dryMinutes);
-        self::assertSame(2, $outcome->coats);
-        self::assertSame(Tool::Airbrush, $outcome->tool);
+        self::assertSame('#868686', $outcome->look->after->plane->toHex());
+        self::assertSame(20, $outcome->labour->dryMinutes);
+        self::assertSame(2, $outcome->labour->coats);
+        self::assertSame(Tool::Airbrush, $outcome->labour->tool);
         self::assertSame('Grey costs least.', $outcome->reasons[0]->sentence());
         self::assertStringContainsString('particle mask', implode(' ', $outcome->cautions));
     }
@@ -242,10 +244,10 @@ final class SimulationTest extends TestCase
         $outcome = Undercoating::outcome(Kind::SprayCan, Ground::uniform(Tone::Dark, null), 18.0, 3, Thinning::fromRatio('1:1'), []);
 
         self::assertNull($outcome->amount);
-        self::assertTrue($outcome->step->thinning->isUndiluted());
-        self::assertSame('any dark primer', $outcome->step->mix->words());
-        self::assertFalse($outcome->step->mix->isAtHand());
-        self::assertSame(3, $outcome->coats);
+        self::assertTrue($outcome->step->load->thinning->isUndiluted());
+        self::assertSame('any dark primer', $outcome->step->load->mix->words());
+        self::assertFalse($outcome->step->load->mix->isAtHand());
+        self::assertSame(3, $outcome->labour->coats);
         self::assertStringContainsString('organic vapours', implode(' ', $outcome->cautions));
     }
 
@@ -265,7 +267,14 @@ final class SimulationTest extends TestCase
     /** @param list<Finding> $why */
     private function step(string $key, Technique $technique, string $hex, string $thin = '1:1', array $why = []): PlannedStep
     {
-        return new PlannedStep($key, Stage::from($key), $technique, Srgb::fromHex($hex)->toOklch(), Mix::single(Swatches::paint('Paint '.$hex, $hex)), Thinning::fromRatio($thin), 'water', why: $why);
+        return new PlannedStep(
+            $key,
+            $technique,
+            Srgb::fromHex($hex)->toOklch(),
+            new Load(Mix::single(Swatches::paint('Paint '.$hex, $hex)), Thinning::fromRatio($thin), 'water'),
+            why: $why,
+            stage: Stage::from($key),
+        );
     }
 
     private function lay(PlannedStep $step, string $ground = '#868686'): StepOutcome

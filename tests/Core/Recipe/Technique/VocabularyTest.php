@@ -105,7 +105,7 @@ final class VocabularyTest extends TestCase
     {
         $area = new Area('1', 'Hull', Material::Wood, Relief::Plate, 5.0);
         $steps = [Steps::step('basecoat', '#7c3a22', coats: 3), Steps::step('chipping-fluid', '#808080'), Steps::step('chipping-top-coat', '#3d4b52', coats: 3), Steps::step('chipping-opening')];
-        $after = array_map(static fn ($o): Surface => $o->after, Simulation::run($steps, $area, Surface::uniform(Swatches::reflectance('#868686'))));
+        $after = array_map(static fn ($o): Surface => $o->look->after, Simulation::run($steps, $area, Surface::uniform(Swatches::reflectance('#868686'))));
         $red = static fn (Surface $s): float => $s->ridge->toLab()->a;
 
         self::assertGreaterThan($red($after[2]) + 3, $red($after[3]), 'rust shows on the ridges');
@@ -117,7 +117,7 @@ final class VocabularyTest extends TestCase
     {
         $area = new Area('1', 'Hull', Material::Wood, Relief::Plate, 5.0);
         $steps = [Steps::step('basecoat', '#9aa09e', coats: 3), Steps::step('enamel-wash', '#3a2f24'), Steps::step('wiping')];
-        [$clean, $dirty, $wiped] = array_map(static fn ($o): Surface => $o->after, Simulation::run($steps, $area, Surface::uniform(Swatches::reflectance('#868686'))));
+        [$clean, $dirty, $wiped] = array_map(static fn ($o): Surface => $o->look->after, Simulation::run($steps, $area, Surface::uniform(Swatches::reflectance('#868686'))));
 
         self::assertGreaterThan($dirty->plane->toLab()->l + 5, $wiped->plane->toLab()->l);
         self::assertLessThan($clean->recess->toLab()->l - 5, $wiped->recess->toLab()->l);

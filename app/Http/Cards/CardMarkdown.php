@@ -2,16 +2,14 @@
 
 declare(strict_types=1);
 
-namespace App\Formats\Recipe;
-
-use App\Http\Cards\CardView;
+namespace App\Http\Cards;
 
 /**
  * Recipes as Markdown, to read anywhere.
  *
  * @phpstan-import-type Card from CardView
  */
-final class RecipeMarkdown
+final class CardMarkdown
 {
     /** @param list<Card> $cards */
     public static function write(string $title, array $cards): string

@@ -10,9 +10,9 @@ use App\Workshop\Shelf\SwatchDesk;
 use Kalokroma\Colour\Ciede2000;
 use Kalokroma\Colour\Reflectance;
 use Kalokroma\Film\ColourSource;
-use Kalokroma\Film\Finish;
 use Kalokroma\Film\Hiding;
 use Kalokroma\Film\MetalLook;
+use Kalokroma\Film\Sheen;
 use Kalokroma\Film\Thinning;
 use Kalokroma\Shelf\Behaviour;
 use Kalokroma\Shelf\Mix;
@@ -20,7 +20,7 @@ use Kalokroma\Shelf\Paint;
 use Kalokroma\Undercoat\Tone;
 
 /** What the film model says of one paint: its looks, its coats over three grounds, its nearest relatives, its swatch. */
-final class PaintLook
+final class PaintLookView
 {
     private const MOST_COATS = 6;
     private const RELATIVES = 5;
@@ -55,20 +55,20 @@ final class PaintLook
             'wet' => $paint->wet($dry)->toHex(),
             'wet_apart' => round(Ciede2000::difference($dry->toLab(), $paint->wet($dry)->toLab()), 1),
             'drying' => $paint->behaviour->drying()->words(),
-            'varnished' => self::varnished($dry, $paint->finish),
+            'varnished' => self::varnished($dry, $paint->sheen),
             'metal' => $metal === null ? null : ['away' => $metal->away->toHex(), 'base' => $metal->base->toHex(), 'toward' => $metal->toward->toHex()],
             'off_screen' => round($dry->onScreen()->lost, 1),
         ];
     }
 
     /** @return list<array{finish: string, hex: string, apart: float}> */
-    public static function varnished(Reflectance $dry, Finish $own): array
+    public static function varnished(Reflectance $dry, Sheen $own): array
     {
-        return array_map(static function (Finish $varnish) use ($dry, $own): array {
+        return array_map(static function (Sheen $varnish) use ($dry, $own): array {
             $look = $own->varnished($dry, $varnish);
 
             return ['finish' => $varnish->value, 'hex' => $look->toHex(), 'apart' => round(Ciede2000::difference($dry->toLab(), $look->toLab()), 1)];
-        }, Finish::cases());
+        }, Sheen::cases());
     }
 
     /** @return array<string, mixed> */

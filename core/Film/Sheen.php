@@ -7,7 +7,7 @@ namespace Kalokroma\Film;
 use Kalokroma\Colour\Reflectance;
 
 /** How much light the dry surface scatters back before it reaches the paint. */
-enum Finish: string
+enum Sheen: string
 {
     case Matt = 'matt';
     case Satin = 'satin';
@@ -23,7 +23,7 @@ enum Finish: string
         };
     }
 
-    /** The look of a paint of this finish under a varnish: gloss deepens, matt lightens darks a little. */
+    /** The look of a paint of this sheen under a varnish: gloss deepens, matt lightens darks a little. */
     public function varnished(Reflectance $dry, self $varnish): Reflectance
     {
         $haze = $varnish === self::Matt ? Constants::HAZE_MATT_VARNISH : $varnish->haze();

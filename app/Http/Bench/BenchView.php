@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Bench;
+
+use App\Http\Shared\StepView;
+use App\Models\AreaRow;
+use App\Models\Company;
+use App\Models\Entry;
+use App\Workshop\Record\BenchDesk;
+use App\Workshop\Record\BenchStep;
+use Carbon\CarbonImmutable;
+use DomainException;
+use Kalokroma\Record\Progress;
+
+/** The Bench page of one figure. */
+final class BenchView
+{
+    /** @return array<string, mixed> expects company.areas.recipe and company.records loaded */
+    public static function of(BenchDesk $desk, Company $company, int $figure, CarbonImmutable $now): array
+    {
+        if ($figure < 1 || $figure > $company->count) {
+            throw new DomainException(sprintf('%s has figures 1 to %d: there is no figure %d.', $company->name, $company->count, $figure));
+        }
+        $progress = BenchDesk::progress($company);
+        $all = $desk->steps($company);
+        $views = array_map(static fn (BenchStep $s): array => self::step($s, $progress, $figure, $company->count), self::ofFigure($all, $company, $figure));
+        $open = array_values(array_filter($views, static fn (array $v): bool => $v['done'] === false));
+
+        return [
+            'company' => ['id' => $company->id, 'name' => $company->name, 'count' => $company->count],
+            'figure' => $figure,
+            'figures' => array_map(static fn (int $n): array => self::figure(self::ofFigure($all, $company, $n), $progress, $n), range(1, $company->count)),
+            'steps' => $views,
+            'next' => $open[0]['id'] ?? null,
+            'drying' => array_map(self::drying(...), BenchDesk::drying($company, $figure, $now)),
+            'areas' => array_values($company->areas->map(static fn (AreaRow $a): array => ['id' => $a->id, 'name' => $a->name, 'planned' => $a->recipe !== null])->all()),
+            'paints' => $desk->paints(),
+            'last' => self::last($company),
+            'now' => $now->toIso8601ZuluString(),
+        ];
+    }
+
+    /**
+     * @param list<BenchStep> $steps
+     *
+     * @return list<BenchStep>
+     */
+    private static function ofFigure(array $steps, Company $company, int $figure): array
+    {
+        return array_values(array_filter($steps, static fn (BenchStep $s): bool => $s->outcome->step->scope->who->includes($figure, $company->leaders)));
+    }
+
+    /** @return array<string, mixed> */
+    private static function step(BenchStep $step, Progress $progress, int $figure, int $count): array
+    {
+        $key = $step->outcome->step->key;
+
+        return [
+            ...StepView::of($step->outcome),
+            'id' => $step->id(),
+            'area_id' => $step->area?->id,
+            'area' => $step->area->name ?? 'Whole figure',
+            'done' => $progress->has($step->areaId(), $key, $figure),
+            'done_figures' => array_values(array_filter($progress->figures($step->areaId(), $key), static fn (int $n): bool => $n <= $count)),
+        ];
+    }
+
+    /**
+     * @param list<BenchStep> $steps for this figure
+     *
+     * @return array{number: int, done: int, total: int}
+     */
+    private static function figure(array $steps, Progress $progress, int $figure): array
+    {
+        $done = array_filter($steps, static fn (BenchStep $s): bool => $progress->has($s->areaId(), $s->outcome->step->key, $figure));
+
+        return ['number' => $figure, 'done' => count($done), 'total' => count($steps)];
+    }
+
+    /** @return array{area: string, stage: string, until: string, total_minutes: int} */
+    private static function drying(Entry $entry): array
+    {
+        return ['area' => $entry->area_name, 'stage' => $entry->stage->value, 'until' => $entry->dryAt()->toIso8601ZuluString(), 'total_minutes' => $entry->dry_minutes];
+    }
+
+    /** @return array<string, mixed>|null the latest entry, which the bench can take back */
+    private static function last(Company $company): ?array
+    {
+        $entry = $company->records->sortByDesc('id')->first();
+
+        return $entry === null ? null : ['id' => $entry->id, 'area' => $entry->area_name, 'stage' => $entry->stage->value, 'figures' => $entry->figures];
+    }
+}

@@ -1,0 +1,146 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Recipe\Change;
+
+use Kalokroma\Colour\Ciede2000;
+use Kalokroma\Colour\Oklch;
+use Kalokroma\Figure\Area;
+use Kalokroma\Film\Face;
+use Kalokroma\Film\Surface;
+use Kalokroma\Recipe\Choose\Palette;
+use Kalokroma\Recipe\Draft\StepMaker;
+use Kalokroma\Recipe\Draft\StepWish;
+use Kalokroma\Recipe\Plan\Place;
+use Kalokroma\Recipe\Plan\Plan;
+use Kalokroma\Recipe\Plan\PlannedStep;
+use Kalokroma\Recipe\Plan\RecipeProblem;
+use Kalokroma\Recipe\Plan\Scope;
+use Kalokroma\Recipe\Predict\StepOutcome;
+use Kalokroma\Recipe\Technique\Level;
+use Kalokroma\Recipe\Technique\Stage;
+use Kalokroma\Recipe\Technique\Technique;
+use Kalokroma\Word\Finding;
+use Kalokroma\Word\Reason;
+
+/** Where something went wrong: the recipe, the step, what lies there now, and the hand that makes repair steps. */
+final readonly class Scene
+{
+    public StepOutcome $now;
+    private StepMaker $maker;
+    private Plan $plan;
+
+    /**
+     * @param list<StepOutcome> $outcomes of the recipe without the undercoat
+     * @param int               $at       the step at which it happened
+     * @param Surface           $ground   the undercoat
+     */
+    private function __construct(public array $outcomes, private int $at, public Area $area, public Surface $ground, Palette $palette)
+    {
+        $this->now = $outcomes[$at];
+        $this->maker = new StepMaker($palette);
+        $this->plan = new Plan(array_map(static fn (StepOutcome $o): PlannedStep => $o->step, $outcomes), []);
+    }
+
+    /**
+     * @param list<StepOutcome> $outcomes
+     *
+     * @throws RecipeProblem
+     */
+    public static function at(string $key, array $outcomes, Area $area, Surface $ground, Palette $palette): self
+    {
+        foreach ($outcomes as $i => $outcome) {
+            if ($outcome->step->key === $key) {
+                return new self($outcomes, $i, $area, $ground, $palette);
+            }
+        }
+
+        throw RecipeProblem::noSuchStep($key);
+    }
+
+    /** @return list<StepOutcome> what comes after it */
+    public function later(): array
+    {
+        return array_slice($this->outcomes, $this->at + 1);
+    }
+
+    /** Coats that lie there by now. */
+    public function coats(): int
+    {
+        return array_sum(array_map(static fn (StepOutcome $o): int => $o->labour->coats, array_slice($this->outcomes, 0, $this->at + 1)));
+    }
+
+    /** How far (CIEDE2000) the step moved the plane. */
+    public function moved(): float
+    {
+        return Ciede2000::difference($this->now->look->below->plane->toLab(), $this->now->look->after->plane->toLab());
+    }
+
+    public function before(Face $face = Face::Plane): Oklch
+    {
+        return Oklch::fromLab($this->now->look->below->face($face)->toLab());
+    }
+
+    public function after(Face $face = Face::Plane): Oklch
+    {
+        return Oklch::fromLab($this->now->look->after->face($face)->toLab());
+    }
+
+    /**
+     * A repair step over what lies there now.
+     *
+     * @param int|null $coats null leaves the number to the film model
+     */
+    public function step(string $name, Technique $technique, ?Oklch $target, string $why, Place $place = new Place(), ?int $coats = 1): PlannedStep
+    {
+        return $this->stepOver($this->now->look->after, $name, new StepWish(
+            $technique,
+            $target,
+            new Finding('mend.'.$name, '{why}', ['why' => $why]),
+            new Scope($place, level: Level::Fieldable),
+            $coats,
+        ));
+    }
+
+    public function stepOver(Surface $below, string $name, StepWish $wish): PlannedStep
+    {
+        return $this->maker->make($this->plan->freeKey('mend-'.$name), $wish, $below);
+    }
+
+    /** The area's own base once more, on the place that suffered; null where no base lies below. */
+    public function again(string $name, Place $place): ?PlannedStep
+    {
+        return self::repeated($this->base(), $this->plan->freeKey('mend-'.$name), $place);
+    }
+
+    public static function repeated(?PlannedStep $base, string $key, Place $place): ?PlannedStep
+    {
+        return $base === null ? null : new PlannedStep(
+            $key,
+            Technique::TidyUp,
+            $base->target,
+            $base->load,
+            new Scope($place, level: Level::Fieldable),
+            why: [new Finding(
+                'mend.again',
+                '{paint} again, thinned {thin} as before: nothing matches it better.',
+                ['paint' => $base->words(), 'thin' => $base->load->thinning->ratio()],
+                Reason::Mix,
+            )],
+            stage: Stage::Detail,
+        );
+    }
+
+    /** The last coat of the area's own colour below it. */
+    private function base(): ?PlannedStep
+    {
+        $found = null;
+        foreach (array_slice($this->outcomes, 0, $this->at) as $outcome) {
+            $step = $outcome->step;
+            $found = !$step->handling->omitted && $step->technique->isBase() && $step->load->mix !== null ? $step : $found;
+        }
+
+        return $found;
+    }
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Recipe\Choose;
+
+use Kalokroma\Film\Surface;
+use Kalokroma\Shelf\Mix;
+
+/** What stands in for a mix, judged by the look it leaves in place. */
+final readonly class Substitute
+{
+    /**
+     * @param float  $difference of the look from that of the planned mix, CIEDE2000
+     * @param string $words      how it differs
+     * @param float  $certainty  ± CIEDE2000
+     */
+    public function __construct(
+        public Mix $mix,
+        public float $difference,
+        public string $words,
+        public int $coatsMore,
+        public Surface $after,
+        public float $certainty,
+    ) {
+    }
+}

@@ -1,0 +1,272 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Recipe\Draft;
+
+use Kalokroma\Colour\Ciede2000;
+use Kalokroma\Colour\Lab;
+use Kalokroma\Colour\Oklch;
+use Kalokroma\Colour\Reflectance;
+use Kalokroma\Figure\Relief;
+use Kalokroma\Film\Application;
+use Kalokroma\Film\Face;
+use Kalokroma\Film\Surface;
+use Kalokroma\Film\Thinning;
+use Kalokroma\Recipe\Choose\LayerThinning;
+use Kalokroma\Recipe\Choose\MixChoice;
+use Kalokroma\Recipe\Choose\MixedRungs;
+use Kalokroma\Recipe\Choose\Palette;
+use Kalokroma\Recipe\Choose\Shading;
+use Kalokroma\Recipe\Ladder\Ladder;
+use Kalokroma\Recipe\Ladder\Rung;
+use Kalokroma\Recipe\Plan\Place;
+use Kalokroma\Recipe\Plan\PlannedStep;
+use Kalokroma\Recipe\Predict\Glazing;
+use Kalokroma\Recipe\Predict\Swallowed;
+use Kalokroma\Recipe\Technique\Defaults;
+use Kalokroma\Recipe\Technique\Technique;
+use Kalokroma\Recipe\Technique\Way;
+use Kalokroma\Shelf\Behaviour;
+use Kalokroma\Shelf\Mix;
+use Kalokroma\Shelf\RankedMix;
+use Kalokroma\Word\Finding;
+use Kalokroma\Word\Reason;
+
+/** Drafts an area in colours: the rungs of its ladder, from base to highlight. */
+final class ColourSteps extends DraftedSteps
+{
+    /** An area smaller than this is not sprayed apart, cm². */
+    private const SPRAYED_FROM_CM2 = 1.0;
+    /** How much lighter (OKLCh) a base may start to make up for its wash, at most and at least, and where it stops. */
+    private const MOST_LIFT = 0.12;
+    private const LEAST_LIFT = 0.02;
+    private const LIGHTEST_BASE = 0.97;
+    /** Share of its lightness over the base that the ridge keeps under the glaze that pulls it back in line. */
+    private const RIDGE_KEEPS = 0.8;
+
+    /** What the area's own colour was mixed from. */
+    private ?Mix $own = null;
+
+    public function __construct(Brief $brief, Palette $palette, Ladder $ladder, MixChoice $choice, private readonly Outline $outline, private readonly ?MixedRungs $mixed)
+    {
+        parent::__construct($brief, $palette, $ladder, $choice);
+    }
+
+    public function step(TableRow $row, Surface $surface): PlannedStep
+    {
+        $technique = $this->held($row->technique ?? Technique::Basecoat);
+        if ($row->slot === Slot::Wash) {
+            [$shade, $plane] = [$this->ladder->rung(Rung::Shade)->toLab(), $this->ladder->rung(Rung::Intended)->toLab()];
+
+            return $this->washed($technique, $row->reason, $this->outline->layered
+                ? Shading::covered($this->palette, $shade, $plane, $surface, $technique)
+                : Shading::staying($this->palette, $shade, $plane, $surface, $technique));
+        }
+        if ($technique === Technique::Stain) {
+            return $this->stained($row->reason, $surface);
+        }
+        $rung = $this->rung($row->slot, $technique);
+        [$target, $mix, $why] = $this->colour($row->slot, $technique, $rung, $surface);
+        $this->own = in_array($row->slot, [Slot::Basecoat, Slot::Layer], true) ? $mix : $this->own;
+        $place = $this->place($row->slot, $technique);
+        [$ratio, $thick] = $this->ratio($technique, $mix, $target, $surface->face($place->face ?? ($technique === Technique::Glaze ? Face::Plane : $technique->face())), $surface);
+        $paint = $technique === Technique::Basecoat ? Thinned::asBase($mix) : new Thinned($mix, $technique->facts()->use ?: 'layer', $ratio);
+
+        return $this->planned($row->slot, $technique, $target, $paint, [$row->reason, ...$why, ...$thick], $place);
+    }
+
+    /** One more highlight on the leaders; null where it would not show over the last one. */
+    public function accent(?Mix $last): ?PlannedStep
+    {
+        $target = $this->ladder->rung(Rung::Accent);
+        if ($target->lightness - $this->ladder->rung(Rung::Highlight)->lightness < 0.015) {
+            return null;
+        }
+        $mixed = $this->mixed?->mix(Rung::Accent);
+        [$chosen, $reason] = $mixed !== null ? [null, $this->mixed->reason(Rung::Accent)] : $this->choice->nearest($target->toLab());
+        $mix = $mixed ?? $chosen?->mix;
+        if ($mix === null || $mix->key() === $last?->key()) {
+            return null;
+        }
+        $why = new Finding(
+            'technique.accent',
+            'Leaders get one more highlight: {count, plural, one {# of the company is} other {# of the company are}} seen first.',
+            ['count' => $this->brief->leaders],
+        );
+
+        return $this->planned(
+            Slot::Accent,
+            Technique::EdgeHighlight,
+            $target,
+            new Thinned($mix, 'layer'),
+            [$why, $this->ladder->reason(Rung::Accent), $reason],
+            new Place(Face::Ridge, 'a few spots'),
+        );
+    }
+
+    /** A small area is not sprayed apart: a brush is quicker than a mask. */
+    private function held(Technique $technique): Technique
+    {
+        if ($this->brief->area->surfaceCm2 >= self::SPRAYED_FROM_CM2) {
+            return $technique;
+        }
+
+        return match ($technique) {
+            Technique::AirbrushCoat => Technique::Basecoat,
+            Technique::AirbrushFade => Technique::Layer,
+            default => $technique,
+        };
+    }
+
+    private function rung(Slot $slot, Technique $technique): Rung
+    {
+        $glazedUp = $this->brief->way === Way::Glazes && $this->brief->area->relief === Relief::Plate;
+
+        return match ($slot) {
+            Slot::Basecoat => $this->outline->startsDarker() && !($glazedUp && $this->outline->layered) ? Rung::Base : Rung::Intended,
+            Slot::Layer => $glazedUp || $technique === Technique::AirbrushFade ? Rung::Drybrush : Rung::Intended,
+            default => $slot->rung(),
+        };
+    }
+
+    /** @return array{Oklch, Mix, list<Finding>} the colour that is wanted, what is loaded for it, and why */
+    private function colour(Slot $slot, Technique $technique, Rung $rung, Surface $surface): array
+    {
+        if ($slot === Slot::Unify) {
+            $own = $this->own ?? $this->choice->nearest($this->ladder->rung(Rung::Intended)->toLab())[0]->mix;
+
+            return [$this->unifying($surface), $own, [$this->ladder->reason($rung), new Finding('mix.own', 'The colour of the area itself, loaded already.', [], Reason::Mix)]];
+        }
+        $target = $this->ladder->rung($rung);
+        $mixed = $technique === Technique::Glaze ? null : $this->mixed?->mix($rung);
+        if ($mixed !== null) {
+            return [$target, $mixed, [$this->ladder->reason($rung), $this->mixed->reason($rung)]];
+        }
+        [$target, $why] = $slot === Slot::Basecoat && $this->outline->washStays() ? $this->lifted($target) : [$target, null];
+        [$chosen, $reason] = $this->choice->nearest($target->toLab());
+
+        return [$target, $chosen->mix, [$why ?? $this->ladder->reason($rung), $reason]];
+    }
+
+    private function place(Slot $slot, Technique $technique): Place
+    {
+        $isOrb = $this->brief->area->relief === Relief::Orb;
+
+        return match (true) {
+            $technique === Technique::Glaze && $slot === Slot::Shade => $isOrb ? new Place(null, 'the side of the light') : new Place(Face::Recess),
+            $technique === Technique::Glaze && $slot === Slot::Layer => new Place(null, 'upper parts', 'from above'),
+            $slot === Slot::Unify => new Place(Face::Ridge),
+            default => new Place(),
+        };
+    }
+
+    /** @return array{string|null, list<Finding>} a ratio other than the usual one, and why */
+    private function ratio(Technique $technique, Mix $mix, Oklch $target, Reflectance $ground, Surface $surface): array
+    {
+        if ($technique === Technique::Glaze) {
+            return [Glazing::with($mix, $ground, $target->toLab())?->thinning->ratio(), []];
+        }
+        $use = $technique->facts()->use ?: 'layer';
+        $thick = $use === 'layer' && $technique->countsCoats() ? LayerThinning::of($mix, $surface, $technique->face()) : null;
+
+        return [$thick?->ratio, $thick === null ? [] : [$thick->reason]];
+    }
+
+    /**
+     * Where a wash goes all over and no layer brings the planes back, the base starts lighter by what the wash takes.
+     *
+     * @return array{Oklch, Finding|null}
+     */
+    private function lifted(Oklch $target): array
+    {
+        $mix = $this->choice->nearest($target->toLab())[0]->mix;
+        $shade = $this->ladder->rung(Rung::Shade)->toLab();
+        $wash = Shading::staying($this->palette, $shade, $target->toLab(), Surface::uniform($mix->colour()), Technique::WashAllOver);
+        $up = $wash === null ? 0.0 : min(self::MOST_LIFT, $wash->dulled / 100);
+        if ($wash === null || $up < self::LEAST_LIFT || $target->lightness + $up > self::LIGHTEST_BASE) {
+            return [$target, null];
+        }
+        $lifted = (new Oklch($target->lightness + $up, $target->chroma, $target->hue))->onScreen();
+
+        return [$lifted, new Finding(
+            'ladder.lifted',
+            'The base starts {up} lighter than intended (lightness {from} to {to}): {wash} takes {dulled} from the planes, and no layer brings them back.',
+            [
+                'up' => 100 * $up, 'from' => 100 * $target->lightness, 'to' => 100 * ($target->lightness + $up),
+                'wash' => $wash->mix->words(), 'dulled' => $wash->dulled,
+            ],
+        )];
+    }
+
+    /** Between the highlight and the base: light as the ridge nearly is, in the hue of the base. */
+    private function unifying(Surface $surface): Oklch
+    {
+        $ridge = Oklch::fromLab($surface->ridge->toLab());
+        $base = $this->ladder->rung(Rung::Intended);
+
+        return (new Oklch(
+            $ridge->lightness * self::RIDGE_KEEPS + $base->lightness * (1 - self::RIDGE_KEEPS),
+            max($ridge->chroma, $base->chroma * 0.8),
+            $base->hue,
+        ))->onScreen();
+    }
+
+    private function stained(Finding $reason, Surface $surface): PlannedStep
+    {
+        $target = $this->ladder->rung(Rung::Intended);
+        $best = $this->palette->stains($target->toLab(), $surface)[0] ?? null;
+        $intended = $this->ladder->reason(Rung::Intended);
+        if ($best !== null && $best->difference <= Defaults::STAIN_WITHIN && !Swallowed::isStain($best->mix, Defaults::THINNING['stain']['ratio'], $surface)) {
+            $finding = new Finding(
+                'mix.stain',
+                'Over this ground {stain} leaves the plane {apart} from the wanted colour, the nearest stain at hand.',
+                ['stain' => $best->mix->words(), 'apart' => $best->difference],
+                Reason::Mix,
+            );
+            $paint = new Thinned($best->mix, $best->mix->first()->behaviour === Behaviour::Wash ? 'wash' : 'stain');
+
+            return $this->planned(Slot::Basecoat, Technique::Stain, $target, $paint, [$reason, $intended, $finding]);
+        }
+        [$chosen] = $this->choice->nearest($target->toLab());
+        $paint = new Thinned($chosen->mix, 'recess-shade');
+        $off = Ciede2000::difference(self::stain($chosen, $surface), $target->toLab());
+        if ($off > Defaults::STAIN_WITHIN || Swallowed::isStain($chosen->mix, Defaults::THINNING['recess-shade']['ratio'], $surface)) {
+            return $this->planned(Slot::Basecoat, Technique::Basecoat, $target, Thinned::asBase($chosen->mix), [
+                self::swallowed($surface, min($off, $best->difference ?? $off)),
+                $intended,
+            ]);
+        }
+
+        return $this->planned(Slot::Basecoat, Technique::Stain, $target, $paint, [$reason, $intended, self::farThinned($best, $chosen)]);
+    }
+
+    private static function stain(RankedMix $chosen, Surface $surface): Lab
+    {
+        $load = Thinning::fromRatio(Defaults::THINNING['recess-shade']['ratio'])->load();
+
+        return Application::Stain->pass($chosen->mix->pigment(), $load, $surface)->plane->toLab();
+    }
+
+    private static function swallowed(Surface $surface, float $off): Finding
+    {
+        $facts = ['ground' => $surface->plane->toLab()->l, 'off' => $off];
+
+        return $off > Defaults::STAIN_WITHIN
+            ? new Finding(
+                'stain.swallowed',
+                'Over this ground (lightness {ground}) any stain ends {off} or more from the colour: an opaque coat instead. A light sketch or a lighter ground would let you stain.',
+                $facts,
+            )
+            : new Finding('stain.swallowed', 'Over so dark a ground (lightness {ground}) a stain would hardly show: an opaque coat instead.', $facts);
+    }
+
+    private static function farThinned(?RankedMix $best, RankedMix $chosen): Finding
+    {
+        return new Finding('mix.thinned-stain', 'No stain at hand comes within {within} over this ground{best}: {mix}, thinned far with medium, stains instead.', [
+            'within' => Defaults::STAIN_WITHIN,
+            'best' => $best === null ? '' : sprintf(' (%s is %.1f off)', $best->mix->words(), $best->difference),
+            'mix' => $chosen->mix->words(),
+        ], Reason::Mix);
+    }
+}

@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Recipe\Draft;
+
+use Kalokroma\Colour\Oklch;
+use Kalokroma\Film\Surface;
+use Kalokroma\Recipe\Choose\MixChoice;
+use Kalokroma\Recipe\Choose\Palette;
+use Kalokroma\Recipe\Choose\Shading;
+use Kalokroma\Recipe\Ladder\Ladder;
+use Kalokroma\Recipe\Ladder\Rung;
+use Kalokroma\Recipe\Plan\Load;
+use Kalokroma\Recipe\Plan\Place;
+use Kalokroma\Recipe\Plan\PlannedStep;
+use Kalokroma\Recipe\Plan\Scope;
+use Kalokroma\Recipe\Technique\Defaults;
+use Kalokroma\Recipe\Technique\Technique;
+use Kalokroma\Word\Finding;
+use Kalokroma\Word\Reason;
+
+/** Makes the steps of one draft, slot by slot, with what stands on the shelf. */
+abstract class DraftedSteps
+{
+    public function __construct(
+        protected readonly Brief $brief,
+        protected readonly Palette $palette,
+        protected readonly Ladder $ladder,
+        protected readonly MixChoice $choice,
+    ) {
+    }
+
+    /** @return PlannedStep|Finding the step, or why the slot is left out */
+    abstract public function step(TableRow $row, Surface $surface): PlannedStep|Finding;
+
+    /** @param Shading|null $shading the best of all washes, stains and inks; null where none is at hand */
+    protected function washed(Technique $technique, Finding $reason, ?Shading $shading): PlannedStep
+    {
+        $target = $this->ladder->rung(Rung::Shade);
+        $why = [$reason, $this->ladder->reason(Rung::Shade)];
+        if ($shading !== null) {
+            return $this->planned(Slot::Wash, $technique, $target, new Thinned($shading->mix, $shading->use, $shading->thinning->ratio()), [...$why, $shading->reason()]);
+        }
+        [$chosen] = $this->choice->nearest($target->toLab());
+        $finding = new Finding(
+            'mix.thinned-shade',
+            'No wash, stain or ink is at hand: {mix}, thinned far, shades instead, {apart} from the wanted shade.',
+            ['mix' => $chosen->mix->words(), 'apart' => $chosen->difference],
+            Reason::Mix,
+        );
+
+        return $this->planned(Slot::Wash, $technique, $target, new Thinned($chosen->mix, 'recess-shade'), [...$why, $finding]);
+    }
+
+    /** @param list<Finding> $why */
+    protected function planned(Slot $slot, Technique $technique, Oklch $target, Thinned $paint, array $why, Place $place = new Place()): PlannedStep
+    {
+        return new PlannedStep(
+            $slot->value,
+            $technique,
+            $target,
+            Load::usual($paint->mix, $paint->use, $paint->ratio),
+            new Scope($place),
+            why: [...$why, Defaults::thinningReason($paint->use, $paint->ratio)],
+            stage: $slot->stage(),
+        );
+    }
+}

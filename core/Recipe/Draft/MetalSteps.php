@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Recipe\Draft;
+
+use Kalokroma\Figure\Material;
+use Kalokroma\Film\Surface;
+use Kalokroma\Recipe\Choose\MixChoice;
+use Kalokroma\Recipe\Choose\Palette;
+use Kalokroma\Recipe\Choose\Shading;
+use Kalokroma\Recipe\Ladder\Ladder;
+use Kalokroma\Recipe\Ladder\Rung;
+use Kalokroma\Recipe\Plan\PlannedStep;
+use Kalokroma\Recipe\Technique\Defaults;
+use Kalokroma\Recipe\Technique\Technique;
+use Kalokroma\Recipe\Technique\Way;
+use Kalokroma\Shelf\RankedMix;
+use Kalokroma\Word\Finding;
+use Kalokroma\Word\Reason;
+
+/** Drafts an area with flakes: a metallic base, a wash, and brighter metal on top. */
+final class MetalSteps extends DraftedSteps
+{
+    /** A metallic that is lighter by less than this (L*) does not show on another. */
+    private const LIGHTER_BY = 3.0;
+
+    private RankedMix $metal;
+
+    /** @return self|null null where the area is no metal, or no metallic at hand comes near its colour */
+    public static function of(Brief $brief, Palette $palette, Ladder $ladder, MixChoice $choice): ?self
+    {
+        $nearest = $brief->area->material === Material::Metal ? $palette->metalSingles($brief->intended->toLab())[0] ?? null : null;
+        if ($nearest === null || $nearest->difference > Defaults::METAL_WITHIN) {
+            return null;
+        }
+        $steps = new self($brief, $palette, $ladder, $choice);
+        $steps->metal = $nearest;
+
+        return $steps;
+    }
+
+    public function step(TableRow $row, Surface $surface): PlannedStep|Finding
+    {
+        $technique = $row->technique ?? Technique::MetalCoat;
+
+        return match ($row->slot) {
+            Slot::Basecoat => $this->base($row->reason),
+            Slot::Layer => new Finding('metal.no-layer', 'Metal is lifted at its edges, not layered: flakes over flakes only dull.'),
+            Slot::Wash => $this->wash($technique, $row->reason, $surface),
+            Slot::Shade => $this->wash(Technique::RecessLine, $row->reason, $surface),
+            default => $this->light($row->slot, $technique, $row->reason),
+        };
+    }
+
+    private function base(Finding $reason): PlannedStep
+    {
+        $finding = new Finding(
+            'mix.metal',
+            '{paint} is the nearest metallic at hand, {apart} from the wanted colour; metallics are not mixed with matt paint.',
+            ['paint' => $this->metal->mix->words(), 'apart' => $this->metal->difference],
+            Reason::Mix,
+        );
+
+        return $this->planned(Slot::Basecoat, Technique::MetalCoat, $this->ladder->rung(Rung::Intended), new Thinned($this->metal->mix, 'metallic'), [$reason, $finding]);
+    }
+
+    private function wash(Technique $technique, Finding $reason, Surface $surface): PlannedStep
+    {
+        $why = $this->brief->way === Way::Layers
+            ? new Finding('metal.washed', 'You paint with layers only, but flakes cannot be layered dark: metal is shaded by a wash all the same.')
+            : $reason;
+
+        [$shade, $plane] = [$this->ladder->rung(Rung::Shade)->toLab(), $this->ladder->rung(Rung::Intended)->toLab()];
+
+        return $this->washed($technique, $why, Shading::staying($this->palette, $shade, $plane, $surface, $technique));
+    }
+
+    private function light(Slot $slot, Technique $technique, Finding $reason): PlannedStep|Finding
+    {
+        $target = $this->ladder->rung($slot->rung());
+        $base = $this->metal->mix->words();
+        foreach ($this->palette->metalSingles($target->toLab()) as $single) {
+            $lift = $single->mix->lab()->l - $this->metal->mix->lab()->l;
+            if ($lift > self::LIGHTER_BY && $single->difference <= Defaults::METAL_WITHIN) {
+                $facts = ['paint' => $single->mix->words(), 'lift' => $lift, 'base' => $base];
+                $finding = new Finding('mix.metal-light', '{paint} is {lift} lighter than {base}, and metallic like it.', $facts, Reason::Mix);
+                $paint = new Thinned($single->mix, $technique === Technique::Drybrush ? 'drybrush' : 'metallic');
+
+                return $this->planned($slot, $technique, $target, $paint, [$reason, $this->ladder->reason($slot->rung()), $finding]);
+            }
+        }
+
+        return new Finding('metal.no-lighter', 'No metallic at hand is lighter than {base} and near enough to go with it.', ['base' => $base]);
+    }
+}

@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Recipe\Plan;
+
+use Kalokroma\Film\Thinning;
+use Kalokroma\Recipe\Technique\Defaults;
+use Kalokroma\Shelf\Mix;
+
+/** What a step is painted with: the mix on the palette, and how far it is thinned with what. */
+final readonly class Load
+{
+    /** What paint is thinned with. */
+    public const THINNERS = ['water', 'medium', 'thinner', 'solvent'];
+
+    /**
+     * @param Mix|null     $mix      null for a step without paint
+     * @param string       $with     one of {@see self::THINNERS}
+     * @param list<string> $open     ids of the paints whose amount nobody said: never taken for nought
+     * @param bool         $thinOpen whether nobody said how far to thin, so that the usual ratio stands in
+     * @param Mix|null     $original what was drafted, where another mix stands in for it
+     */
+    public function __construct(
+        public ?Mix $mix,
+        public Thinning $thinning,
+        public string $with,
+        public array $open = [],
+        public bool $thinOpen = false,
+        public ?Mix $original = null,
+    ) {
+    }
+
+    /**
+     * A mix thinned as is usual for this use.
+     *
+     * @param string      $use   row of {@see Defaults::THINNING}; empty where nothing is thinned
+     * @param string|null $ratio another ratio of the usual range, where one was computed
+     */
+    public static function usual(?Mix $mix, string $use, ?string $ratio = null): self
+    {
+        $row = Defaults::THINNING[$use] ?? ['ratio' => '1:0', 'with' => 'water'];
+
+        return new self($mix, Thinning::fromRatio($ratio ?? $row['ratio']), $row['with']);
+    }
+
+    /** For a step without paint. */
+    public static function none(): self
+    {
+        return new self(null, Thinning::undiluted(), 'water');
+    }
+
+    /**
+     * Another mix in place of this one, which is remembered as long as the other stands in for it.
+     *
+     * @param list<string> $open ids of the paints whose amount is left open
+     */
+    public function mixed(Mix $mix, array $open = []): self
+    {
+        $original = $this->original ?? $this->mix;
+
+        return new self($mix, $this->thinning, $this->with, $open, $this->thinOpen, $original?->key() === $mix->key() ? null : $original);
+    }
+
+    /** @param Thinning|null $thinning null leaves it open: the usual ratio that is there stands in */
+    public function thinned(?Thinning $thinning, ?string $with = null): self
+    {
+        return new self($this->mix, $thinning ?? $this->thinning, $with ?? $this->with, $this->open, $thinning === null, $this->original);
+    }
+
+    public function thinnedWith(string $with): self
+    {
+        return new self($this->mix, $this->thinning, $with, $this->open, $this->thinOpen, $this->original);
+    }
+
+    /** Whether the amount of this paint was left open. */
+    public function isOpen(string $paintId): bool
+    {
+        return in_array($paintId, $this->open, true);
+    }
+}

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Recipe\Predict;
+
+use Kalokroma\Caution\Tool;
+
+/** The work of one step on one figure: how often, how long, with what in the hand. */
+final readonly class Labour
+{
+    /**
+     * @param int      $coats      as planned, or as the film model asks
+     * @param int|null $computed   coats the film model asks for; null where it does not count them or 12 do not hide
+     * @param float    $minutes    hands-on, all coats and rounds
+     * @param int      $dryMinutes after each coat, at 20 °C and 50 % humidity
+     * @param int      $rounds     of the loop it belongs to, 1 where there is none
+     */
+    public function __construct(public int $coats, public ?int $computed, public float $minutes, public int $dryMinutes, public Tool $tool, public int $rounds = 1)
+    {
+    }
+
+    public function inRounds(int $rounds): self
+    {
+        return new self($this->coats, $this->computed, $this->minutes * $rounds, $this->dryMinutes, $this->tool, $rounds);
+    }
+
+    public function withCoats(int $coats): self
+    {
+        return new self($coats, $this->computed, $this->minutes, $this->dryMinutes, $this->tool, $this->rounds);
+    }
+
+    /** Minutes as they are told: whole ones, at least one. */
+    public function wholeMinutes(): int
+    {
+        return (int) max(1, round($this->minutes));
+    }
+}
