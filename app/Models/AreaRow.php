@@ -54,6 +54,16 @@ final class AreaRow extends Model
         return $this->hasOne(RecipeRow::class, 'area_id');
     }
 
+    /** The same area among those of its company, with all that the page of its recipe needs: the one way to load them. */
+    public function among(): self
+    {
+        $company = Company::query()->with('areas.recipe', 'records')->findOrFail($this->company_id);
+        /** @var self $area */
+        $area = $company->areas->firstOrFail('id', $this->id);
+
+        return $area->setRelation('company', $company);
+    }
+
     public function toCore(Company $company): Area
     {
         return new Area(

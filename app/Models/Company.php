@@ -14,15 +14,16 @@ use Kalokroma\Figure\FigureKind;
  * @property int                                                                                                                                                                             $id
  * @property int                                                                                                                                                                             $painter_id
  * @property string                                                                                                                                                                          $name
- * @property int                                                                                                                                                                             $count       figures painted alike
+ * @property int                                                                                                                                                                             $count           figures painted alike
  * @property float                                                                                                                                                                           $height_mm
- * @property float                                                                                                                                                                           $surface_cm2 of one figure
+ * @property float                                                                                                                                                                           $surface_cm2     of one figure
  * @property string                                                                                                                                                                          $notes
  * @property array{tone: string, paint_id: int|null, coats: int|null, thin: string|null, reason: string, own: bool, kind?: string, lights?: list<array{paint_id: int, degrees: float}>}|null $undercoat
- * @property int                                                                                                                                                                             $leaders     of them, which get more highlights
+ * @property int                                                                                                                                                                             $leaders         of them, which get more highlights
  * @property FigureKind                                                                                                                                                                      $kind
- * @property array<string, string>|null                                                                                                                                                      $survey      answers to questions of the survey that no area gives, by question
- * @property int|null                                                                                                                                                                        $matches_id  the company it is meant to match
+ * @property array<string, string>|null                                                                                                                                                      $survey          answers to questions of the survey that no area gives, by question
+ * @property int|null                                                                                                                                                                        $matches_id      the company it is meant to match
+ * @property bool                                                                                                                                                                            $undercoat_stale whether its undercoat has to be advised again
  * @property PlateRow|null                                                                                                                                                                   $plate
  * @property Collection<int, TrialRow>                                                                                                                                                       $trials
  * @property Collection<int, AreaRow>                                                                                                                                                        $areas
@@ -33,6 +34,8 @@ final class Company extends Model
     use BelongsToPainter;
 
     protected $guarded = ['id'];
+
+    protected $attributes = ['undercoat_stale' => true];
 
     /** @return HasMany<AreaRow, $this> */
     public function areas(): HasMany
@@ -81,6 +84,6 @@ final class Company extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['count' => 'integer', 'leaders' => 'integer', 'height_mm' => 'float', 'surface_cm2' => 'float', 'undercoat' => 'array', 'survey' => 'array', 'kind' => FigureKind::class];
+        return ['count' => 'integer', 'leaders' => 'integer', 'height_mm' => 'float', 'surface_cm2' => 'float', 'undercoat' => 'array', 'survey' => 'array', 'kind' => FigureKind::class, 'undercoat_stale' => 'boolean'];
     }
 }

@@ -32,7 +32,7 @@ use Kalokroma\Shelf\Behaviour;
  * @property string                     $colour_source
  * @property string                     $notes
  * @property CarbonImmutable|null       $deleted_at    taken off the shelf, to be put back
- * @property string                     $finish        matt, satin or gloss; empty for matt
+ * @property string                     $sheen         matt, satin or gloss; empty for matt
  * @property array<string, mixed>|null  $swatch        readings of a test swatch and what was solved from them, see SwatchDesk
  * @property array<string, string>|null $extra         columns of an imported file that are kept as they came
  */

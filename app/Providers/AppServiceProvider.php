@@ -13,6 +13,7 @@ use App\Devices\SimulatedBottleScale;
 use App\Devices\SimulatedClimateSensor;
 use App\Devices\SimulatedColourReader;
 use App\Devices\SimulatedShop;
+use App\Workshop\Recipe\Staleness;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
@@ -34,6 +35,7 @@ final class AppServiceProvider extends ServiceProvider
     public function boot(): void
     {
         Model::shouldBeStrict();
+        Staleness::listen();
         foreach (['paint', 'company', 'area', 'record', 'trial', 'book', 'aside'] as $id) {
             Route::pattern($id, '[0-9]+');
         }

@@ -12,8 +12,8 @@ use App\Models\Company;
 use App\Models\Painter;
 use App\Workshop\Figure\CompanyWriter;
 use App\Workshop\Figure\PlateDesk;
+use App\Workshop\Recipe\DraftWish;
 use App\Workshop\Recipe\PlanRows;
-use App\Workshop\Recipe\RecipeDesk;
 use App\Workshop\Recipe\RecipeEdits;
 use App\Workshop\Recipe\RecipeMoves;
 use App\Workshop\Record\BenchDesk;
@@ -57,7 +57,7 @@ final class WorkshopImport
             foreach ($companies as $company) {
                 self::company($painter, $company);
             }
-            $moves = new RecipeMoves(new RecipeDesk($painter->refresh()));
+            $moves = new RecipeMoves(new Studio($painter->refresh()));
             /** @var list<array{name: string, company: string, area: string, tags?: list<string>, notes?: string}> $book */
             $book = $workshop['book'] ?? [];
             foreach ($book as $row) {
@@ -86,36 +86,36 @@ final class WorkshopImport
         if (is_string($given['plate'] ?? null)) {
             PlateDesk::drawing($company, $given['plate']);
         }
-        $desk = new RecipeDesk($painter->refresh());
+        $studio = new Studio($painter->refresh());
         if ($given['drafted'] ?? false) {
             /** @var list<GivenRecipe> $own */
             $own = $given['recipes'] ?? [];
             $byArea = array_column($own, null, 'area');
             foreach ($company->areas as $area) {
                 if ($area->hex !== null) {
-                    self::recipe($desk, $company, $area, $area->hex, $byArea[$area->name] ?? ['area' => $area->name]);
+                    self::recipe($studio, $company, $area, $area->hex, $byArea[$area->name] ?? ['area' => $area->name]);
                 }
             }
         }
         $company->load('areas.recipe', 'records');
         /** @var list<array{area?: string, step?: string, stage: string, figures: list<int>, at: string, note?: string, real?: array<string, mixed>}> $records */
         $records = $given['records'] ?? [];
-        self::records($desk, $company, $records);
+        self::records($studio, $company, $records);
     }
 
     /** @param GivenRecipe $given */
-    private static function recipe(RecipeDesk $desk, Company $company, AreaRow $area, string $hex, array $given): void
+    private static function recipe(Studio $studio, Company $company, AreaRow $area, string $hex, array $given): void
     {
-        $way = Way::from($given['way'] ?? $desk->painter->way->value);
+        $way = Way::from($given['way'] ?? $studio->painter->way->value);
         if (isset($given['follows'])) {
-            (new RecipeMoves($desk))->follow($company, $area, self::areaOf($desk->painter, $given['follows']['company'], $given['follows']['area'])->load('recipe'));
+            (new RecipeMoves($studio))->follow($company, $area, self::areaOf($studio->painter, $given['follows']['company'], $given['follows']['area'])->load('recipe'));
         } else {
-            $desk->draft($company, $area, $hex, $way, PlanRows::wish($given), $given['start'] ?? null);
+            $studio->drafting->draft($company, $area, new DraftWish($hex, $way, PlanRows::wish($given), $given['start'] ?? null));
         }
         foreach ($given['adds'] ?? [] as $start) {
-            $desk->draft($company, $area, $hex, $way, PlanRows::wish($given), $start);
+            $studio->drafting->draft($company, $area, new DraftWish($hex, $way, PlanRows::wish($given), $start));
         }
-        $edits = new RecipeEdits($desk);
+        $edits = new RecipeEdits($studio);
         foreach ($given['coats'] ?? [] as $key => $coats) {
             $edits->apply($company, $area->load('recipe'), ['kind' => 'change', 'key' => (string) $key, 'coats' => $coats], null);
         }
@@ -141,9 +141,9 @@ final class WorkshopImport
     }
 
     /** @param list<array{area?: string, step?: string, stage: string, figures: list<int>, at: string, note?: string, real?: array<string, mixed>}> $records */
-    private static function records(RecipeDesk $desk, Company $company, array $records): void
+    private static function records(Studio $studio, Company $company, array $records): void
     {
-        $bench = new BenchDesk($desk);
+        $bench = new BenchDesk($studio);
         $steps = $bench->steps($company);
         foreach ($records as $record) {
             $area = $company->areas->firstWhere('name', $record['area'] ?? null);

@@ -58,7 +58,7 @@ final class TablesTest extends TestCase
         self::assertStringNotContainsString('Ochre', $names("&without=$ochre"));
         self::assertStringNotContainsString('Brass', $names(''));
         self::assertStringContainsString('Brass', $names('&kinds=metallic'));
-        PaintRow::query()->where('name', 'Ochre')->update(['left_ml' => 1, 'finish' => 'gloss']);
+        PaintRow::query()->where('name', 'Ochre')->update(['left_ml' => 1, 'sheen' => 'gloss']);
         self::assertStringNotContainsString('Ochre', $names('&least_ml=2'));
         self::assertStringNotContainsString('Ochre', $names('&finish=matt'));
         self::assertSame('Ochre', $names('&finish=gloss&paints=1'));

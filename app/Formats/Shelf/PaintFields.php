@@ -63,7 +63,7 @@ final readonly class PaintFields
         $attributes['currency'] = self::currency($text('currency'), $problems);
         $attributes['owned'] = self::owned($text('owned'), $problems);
         $attributes['bottles'] = self::bottles($text('bottles'), $problems);
-        $attributes['finish'] = self::finish($text('finish'), $problems);
+        $attributes['sheen'] = self::sheen($text('finish'), $problems);
         $attributes['opened_on'] = self::opened($text('opened'), $problems);
 
         return new self($attributes, $problems);
@@ -148,7 +148,7 @@ final readonly class PaintFields
     }
 
     /** @param array<string, string> $problems */
-    private static function finish(string $text, array &$problems): string
+    private static function sheen(string $text, array &$problems): string
     {
         $lower = strtolower($text);
         if ($text !== '' && Sheen::tryFrom($lower) === null) {

@@ -65,7 +65,7 @@ final class ShelfCsv
             $rows[] = $paint;
             $extra += array_fill_keys(array_keys($paint->extra ?? []), true);
         }
-        if (array_filter($rows, static fn (PaintRow $p): bool => $p->finish !== '') !== []) {
+        if (array_filter($rows, static fn (PaintRow $p): bool => $p->sheen !== '') !== []) {
             $extra += ['finish' => true];
         }
         $stream = self::stream();
@@ -73,7 +73,7 @@ final class ShelfCsv
         foreach ($rows as $paint) {
             $cells = self::cells($paint);
             foreach (array_keys($extra) as $column) {
-                $cells[] = ($column === 'finish' ? $paint->finish : '') ?: $paint->extra[$column] ?? '';
+                $cells[] = ($column === 'finish' ? $paint->sheen : '') ?: $paint->extra[$column] ?? '';
             }
             self::put($stream, $cells);
         }

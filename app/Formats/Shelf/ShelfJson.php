@@ -29,7 +29,7 @@ final class ShelfJson
                 'opened' => $paint->opened_on?->format('Y-m-d'),
                 'state' => $paint->state,
                 'set' => $paint->set_name,
-                'finish' => $paint->finish,
+                'finish' => $paint->sheen,
                 'colour_source' => $paint->colour_source,
                 'notes' => $paint->notes,
                 'swatch' => $paint->swatch,

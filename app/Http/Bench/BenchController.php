@@ -7,7 +7,6 @@ namespace App\Http\Bench;
 use App\Http\Shared\Controller;
 use App\Models\Company;
 use App\Models\Entry;
-use App\Workshop\Recipe\RecipeDesk;
 use App\Workshop\Record\BenchDesk;
 use App\Workshop\Shelf\StockDesk;
 use Carbon\CarbonImmutable;
@@ -24,7 +23,7 @@ final class BenchController extends Controller
 
     public function record(RecordForm $request, Company $company): JsonResponse
     {
-        $bench = new BenchDesk(new RecipeDesk($this->painter($request)));
+        $bench = new BenchDesk($this->studio($request));
         $bench->record($company, $request->area($company), $request->stepKey(), $request->stage(), $request->figures(), $request->real(), (string) $request->string('note'), CarbonImmutable::now());
 
         return $this->answer($request, $company, $request->figures()[0]);
@@ -46,6 +45,6 @@ final class BenchController extends Controller
     private function answer(Request $request, Company $company, int $figure): JsonResponse
     {
         $company->load('areas.recipe', 'records');
-        return new JsonResponse(BenchView::of(new BenchDesk(new RecipeDesk($this->painter($request))), $company, $figure, CarbonImmutable::now()));
+        return new JsonResponse(BenchView::of(new BenchDesk($this->studio($request)), $company, $figure, CarbonImmutable::now()));
     }
 }

@@ -7,7 +7,6 @@ namespace App\Http\Book;
 use App\Http\Shared\Controller;
 use App\Models\AreaRow;
 use App\Models\BookRow;
-use App\Workshop\Recipe\RecipeDesk;
 use App\Workshop\Recipe\RecipeMoves;
 use DomainException;
 use Illuminate\Http\JsonResponse;
@@ -18,18 +17,18 @@ final class BookController extends Controller
 {
     public function index(Request $request): JsonResponse
     {
-        return new JsonResponse(BookView::all(new RecipeDesk($this->painter($request)), $request));
+        return new JsonResponse(BookView::all($this->studio($request), $request));
     }
 
     public function show(Request $request, BookRow $book): JsonResponse
     {
-        return new JsonResponse(BookView::whole(new RecipeDesk($this->painter($request)), $book));
+        return new JsonResponse(BookView::whole($this->studio($request), $book));
     }
 
     public function store(BookForm $request): JsonResponse
     {
         $area = AreaRow::query()->with('recipe')->findOrFail($request->integer('area_id'));
-        (new RecipeMoves(new RecipeDesk($this->painter($request))))->toBook($area, trim((string) $request->string('name')), $request->tags(), (string) $request->string('notes'));
+        (new RecipeMoves($this->studio($request)))->toBook($area, trim((string) $request->string('name')), $request->tags(), (string) $request->string('notes'));
 
         return $this->index($request);
     }

@@ -6,8 +6,8 @@ namespace App\Http\Book;
 
 use App\Models\AreaRow;
 use App\Models\BookRow;
-use App\Workshop\Recipe\RecipeDesk;
 use App\Workshop\Recipe\RecipeMoves;
+use App\Workshop\Studio;
 use Illuminate\Http\Request;
 use Kalokroma\Colour\Ciede2000;
 use Kalokroma\Colour\PlainName;
@@ -21,7 +21,7 @@ final class BookView
     private const NEAR = 25.0;
 
     /** @return array<string, mixed> */
-    public static function all(RecipeDesk $desk, Request $request): array
+    public static function all(Studio $studio, Request $request): array
     {
         $rows = BookRow::query()->orderBy('name')->get();
         $words = array_values(array_filter(explode(' ', mb_strtolower(is_string($request->query('q')) ? $request->query('q') : ''))));
@@ -40,7 +40,7 @@ final class BookView
         usort($found, static fn (array $a, array $b): int => ($a['apart'] ?? 0.0) <=> ($b['apart'] ?? 0.0) ?: strcasecmp($a['row']->name, $b['row']->name));
         $tags = array_count_values(array_merge([], ...array_map(static fn (BookRow $r): array => $r->tags, array_values($rows->all()))));
         arsort($tags);
-        $owned = array_fill_keys(array_map(static fn ($p): string => mb_strtolower($p->name), array_filter($desk->shelf->paints(), static fn ($p): bool => $p->isAtHand())), true);
+        $owned = array_fill_keys(array_map(static fn ($p): string => mb_strtolower($p->name), array_filter($studio->shelf->paints(), static fn ($p): bool => $p->isAtHand())), true);
 
         return [
             'total' => count($rows),
@@ -61,9 +61,9 @@ final class BookView
     }
 
     /** @return array<string, mixed> */
-    public static function whole(RecipeDesk $desk, BookRow $row): array
+    public static function whole(Studio $studio, BookRow $row): array
     {
-        $plan = (new RecipeMoves($desk))->plan($row);
+        $plan = (new RecipeMoves($studio))->plan($row);
 
         return [
             ...self::head($row),

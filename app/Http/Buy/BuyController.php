@@ -11,7 +11,6 @@ use App\Http\Shared\Controller;
 use App\Models\Company;
 use App\Workshop\Buy\BuyDesk;
 use App\Workshop\Buy\PriceDesk;
-use App\Workshop\Recipe\RecipeDesk;
 use App\Workshop\Shelf\ShelfRows;
 use Carbon\CarbonImmutable;
 use Illuminate\Http\JsonResponse;
@@ -67,7 +66,7 @@ final class BuyController extends Controller
     public function bought(Request $request): JsonResponse
     {
         $ids = static fn (string $key): array => array_values(array_filter((array) $request->input($key), is_string(...)));
-        (new BuyDesk($this->painter($request), new RecipeDesk($this->painter($request))))->bought($ids('singles'), $ids('sets'), CarbonImmutable::now());
+        (new BuyDesk($this->painter($request), $this->studio($request)))->bought($ids('singles'), $ids('sets'), CarbonImmutable::now());
 
         return new JsonResponse(['singles' => count($ids('singles')), 'sets' => count($ids('sets'))]);
     }
@@ -75,8 +74,8 @@ final class BuyController extends Controller
     /** @return array<string, mixed> */
     private function planned(BuyQuestion $request): array
     {
-        $desk = new BuyDesk($this->painter($request), new RecipeDesk($this->painter($request)));
+        $desk = new BuyDesk($this->painter($request), $this->studio($request));
 
-        return $desk->plan($desk->lacks($request->companies()), $request->within());
+        return PurchaseView::of($desk->plan($desk->lacks($request->companies()), $request->within()));
     }
 }

@@ -10,8 +10,8 @@ use App\Http\Shared\Controller;
 use App\Models\AreaRow;
 use App\Models\BookRow;
 use App\Models\Company;
-use App\Workshop\Recipe\RecipeDesk;
 use App\Workshop\Recipe\RecipeFiles;
+use App\Workshop\Studio;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -23,30 +23,30 @@ final class CardController extends Controller
 {
     public function area(Request $request, AreaRow $area): Response
     {
-        $desk = $this->desk($request);
+        $studio = $this->studio($request);
         $area->load('company.areas.recipe', 'company.records', 'recipe');
-        $document = (new RecipeFiles($desk))->recipe($area);
+        $document = (new RecipeFiles($studio))->recipe($area);
 
         return $request->query('as') === 'md'
-            ? self::file(CardMarkdown::write($area->name, [CardView::of($desk, $area)]), 'md', $area->name)
+            ? self::file(CardMarkdown::write($area->name, [CardView::of($studio, $area)]), 'md', $area->name)
             : self::file(RecipeJson::write($document), 'json', $area->name);
     }
 
     public function company(Request $request, Company $company): Response
     {
-        $desk = $this->desk($request);
+        $studio = $this->studio($request);
         $company->load('areas.recipe', 'records', 'plate');
 
         return match ($request->query('as')) {
-            'md' => self::file(CardMarkdown::write($company->name, $this->cards($desk, $company)), 'md', $company->name),
-            'figure' => self::file(RecipeJson::write((new RecipeFiles($desk))->figure($company, true)), 'json', $company->name.' one figure'),
-            default => self::file(RecipeJson::write((new RecipeFiles($desk))->figure($company, false)), 'json', $company->name),
+            'md' => self::file(CardMarkdown::write($company->name, $this->cards($studio, $company)), 'md', $company->name),
+            'figure' => self::file(RecipeJson::write((new RecipeFiles($studio))->figure($company, true)), 'json', $company->name.' one figure'),
+            default => self::file(RecipeJson::write((new RecipeFiles($studio))->figure($company, false)), 'json', $company->name),
         };
     }
 
     public function book(Request $request, BookRow $book): Response
     {
-        return self::file(RecipeJson::write((new RecipeFiles($this->desk($request)))->bookRecipe($book)), 'json', $book->name);
+        return self::file(RecipeJson::write((new RecipeFiles($this->studio($request)))->bookRecipe($book)), 'json', $book->name);
     }
 
     public function import(RecipeUpload $request): JsonResponse
@@ -56,7 +56,7 @@ final class CardController extends Controller
             throw UnreadableFile::because('The file did not arrive whole: choose it again.');
         }
 
-        return new JsonResponse((new RecipeFiles($this->desk($request)))->import($bytes));
+        return new JsonResponse((new RecipeFiles($this->studio($request)))->import($bytes));
     }
 
     /** One page for the area. */
@@ -64,7 +64,7 @@ final class CardController extends Controller
     {
         $area->load('company.areas.recipe', 'company.records', 'recipe');
 
-        return view('card', ['title' => $area->name, 'cards' => [CardView::of($this->desk($request), $area)], 'table' => false]);
+        return view('card', ['title' => $area->name, 'cards' => [CardView::of($this->studio($request), $area)], 'table' => false]);
     }
 
     /** One page for each area with a recipe, or one table for the figure. */
@@ -72,26 +72,21 @@ final class CardController extends Controller
     {
         $company->load('areas.recipe', 'records');
 
-        return view('card', ['title' => $company->name, 'cards' => $this->cards($this->desk($request), $company), 'table' => $request->query('as') === 'table']);
+        return view('card', ['title' => $company->name, 'cards' => $this->cards($this->studio($request), $company), 'table' => $request->query('as') === 'table']);
     }
 
     /** @return list<array<string, mixed>> */
-    private function cards(RecipeDesk $desk, Company $company): array
+    private function cards(Studio $studio, Company $company): array
     {
         $cards = [];
         foreach ($company->areas as $area) {
             if ($area->recipe !== null) {
                 $area->setRelation('company', $company);
-                $cards[] = CardView::of($desk, $area);
+                $cards[] = CardView::of($studio, $area);
             }
         }
 
         return $cards;
-    }
-
-    private function desk(Request $request): RecipeDesk
-    {
-        return new RecipeDesk($this->painter($request));
     }
 
     private static function file(string $body, string $ending, string $name): Response

@@ -7,8 +7,8 @@ namespace App\Http\Cards;
 use App\Http\Shared\StepView;
 use App\Models\AreaRow;
 use App\Models\Company;
-use App\Workshop\Recipe\RecipeDesk;
 use App\Workshop\Recipe\RecipeFollowing;
+use App\Workshop\Studio;
 use Kalokroma\Recipe\Predict\Amount;
 use Kalokroma\Recipe\Predict\StepOutcome;
 use Kalokroma\Word\Finding;
@@ -22,12 +22,12 @@ use Kalokroma\Word\Finding;
 final class CardView
 {
     /** @return Card expects company.areas.recipe and company.records loaded */
-    public static function of(RecipeDesk $desk, AreaRow $area): array
+    public static function of(Studio $studio, AreaRow $area): array
     {
         $company = $area->company;
         $recipe = $area->recipe;
-        $outcomes = array_values(array_filter($desk->outcomes($company, $area, $recipe), static fn (StepOutcome $o): bool => !$o->step->handling->omitted));
-        $plan = $desk->plan($recipe);
+        $outcomes = array_values(array_filter($studio->predictions->outcomes($company, $area, $recipe), static fn (StepOutcome $o): bool => !$o->step->handling->omitted));
+        $plan = $studio->recipes->plan($recipe);
         $cautions = [];
         $minutes = 0.0;
         $waiting = 0;
@@ -36,7 +36,7 @@ final class CardView
             $minutes += $outcome->labour->minutes;
             $waiting += $outcome->waiting();
         }
-        $differences = $recipe === null ? [] : (new RecipeFollowing($desk))->differences($recipe);
+        $differences = $recipe === null ? [] : (new RecipeFollowing($studio))->differences($recipe);
 
         return [
             'name' => $area->name,

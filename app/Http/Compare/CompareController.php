@@ -6,7 +6,6 @@ namespace App\Http\Compare;
 
 use App\Http\Shared\Controller;
 use App\Models\Company;
-use App\Workshop\Recipe\RecipeDesk;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
@@ -16,6 +15,6 @@ final class CompareController extends Controller
     {
         $company->load('areas.recipe', 'records', 'trials');
 
-        return new JsonResponse(CompareView::of(new RecipeDesk($this->painter($request)), $company, $request->query()));
+        return new JsonResponse(CompareView::of($this->studio($request), $company, $request->query()));
     }
 }

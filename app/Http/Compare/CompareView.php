@@ -9,7 +9,7 @@ use App\Models\AreaRow;
 use App\Models\Company;
 use App\Models\TrialRow;
 use App\Workshop\Recipe\CompareDesk;
-use App\Workshop\Recipe\RecipeDesk;
+use App\Workshop\Studio;
 use DomainException;
 use Kalokroma\Colour\DifferenceWords;
 use Kalokroma\Film\Faces;
@@ -28,7 +28,7 @@ final class CompareView
      *
      * @return array<string, mixed>
      */
-    public static function of(RecipeDesk $desk, Company $company, array $query): array
+    public static function of(Studio $studio, Company $company, array $query): array
     {
         $areas = array_values($company->areas->all());
         $one = is_numeric($query['area'] ?? null) ? (int) $query['area'] : null;
@@ -38,7 +38,7 @@ final class CompareView
                 throw new DomainException(sprintf('%s has no such area.', $company->name));
             }
         }
-        $compare = new CompareDesk($desk);
+        $compare = new CompareDesk($studio);
         $a = $compare->side($company, $areas, self::side($query['a'] ?? []));
         $b = $compare->side($company, $areas, self::side($query['b'] ?? []));
         $apart = [];
@@ -57,8 +57,8 @@ final class CompareView
             'company' => ['id' => $company->id, 'name' => $company->name, 'count' => $company->count],
             'area' => $one,
             'areas' => array_values($company->areas->map(static fn (AreaRow $r): array => ['id' => $r->id, 'words' => $r->name])->all()),
-            'ways' => array_map(static fn (Way $w): array => ['id' => $w->value, 'words' => $w->words()], Way::allowedBy($desk->painter->equipment())),
-            'grounds' => array_map(static fn (GroundLaid $l): array => ['id' => $l->ground->id, 'words' => $l->ground->words], $desk->undercoats->compared($company)->laid),
+            'ways' => array_map(static fn (Way $w): array => ['id' => $w->value, 'words' => $w->words()], Way::allowedBy($studio->painter->equipment())),
+            'grounds' => array_map(static fn (GroundLaid $l): array => ['id' => $l->ground->id, 'words' => $l->ground->words], $studio->undercoats->compared($company)->laid),
             'contrasts' => array_map(static fn (Contrast $c): array => ['id' => $c->value, 'words' => $c->value], Contrast::cases()),
             'trials' => array_values($company->trials->map(static fn (TrialRow $t): array => ['id' => $t->id, 'words' => $t->name])->all()),
             'a' => self::shown($a),

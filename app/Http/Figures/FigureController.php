@@ -8,7 +8,6 @@ use App\Http\Shared\Controller;
 use App\Models\Company;
 use App\Workshop\Figure\CompanyWriter;
 use App\Workshop\Figure\SurveyDesk;
-use App\Workshop\Recipe\RecipeDesk;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
@@ -18,8 +17,11 @@ final class FigureController extends Controller
     {
         $equipment = $this->painter($request)->equipment();
 
+        $companies = Company::query()->with('areas.recipe', 'records', 'plate')->orderBy('id')->get();
+        $this->studio($request)->predictions->freshen($companies);
+
         return new JsonResponse([
-            'companies' => array_values(Company::query()->with('areas.recipe', 'records', 'plate')->orderBy('id')->get()->map(static fn (Company $c): array => CompanyView::whole($c, $equipment))->all()),
+            'companies' => array_values($companies->map(static fn (Company $c): array => CompanyView::whole($c, $equipment))->all()),
             'vocabulary' => CompanyView::vocabulary(),
         ]);
     }
@@ -34,8 +36,6 @@ final class FigureController extends Controller
     public function update(CompanyForm $request, Company $company): JsonResponse
     {
         CompanyWriter::write($this->painter($request), $company, $request->company());
-        (new RecipeDesk($this->painter($request)))->refresh();
-
         return $this->answer($request, $company);
     }
 
@@ -58,6 +58,9 @@ final class FigureController extends Controller
 
     private function answer(Request $request, Company $company): JsonResponse
     {
-        return new JsonResponse(CompanyView::whole($company->refresh()->load('areas.recipe', 'records', 'plate'), $this->painter($request)->equipment()));
+        $company->refresh()->load('areas.recipe', 'records', 'plate');
+        $this->studio($request)->predictions->freshen([$company]);
+
+        return new JsonResponse(CompanyView::whole($company, $this->painter($request)->equipment()));
     }
 }

@@ -56,8 +56,11 @@ final class PlateController extends Controller
 
     private function answer(Request $request, Company $company, string $said): JsonResponse
     {
+        $company->refresh()->load('areas.recipe', 'records', 'plate');
+        $this->studio($request)->predictions->freshen([$company]);
+
         return new JsonResponse([
-            'company' => CompanyView::whole($company->refresh()->load('areas.recipe', 'records', 'plate'), $this->painter($request)->equipment()),
+            'company' => CompanyView::whole($company, $this->painter($request)->equipment()),
             'left_out' => $said,
         ]);
     }

@@ -7,7 +7,7 @@ namespace App\Http\Recipe;
 use App\Http\Shared\StepView;
 use App\Models\AreaRow;
 use App\Models\Company;
-use App\Workshop\Recipe\RecipeDesk;
+use App\Workshop\Studio;
 use Kalokroma\Film\Surface;
 use Kalokroma\Recipe\Choose\Alternatives;
 use Kalokroma\Recipe\Ground\GroundLaid;
@@ -21,9 +21,9 @@ use Kalokroma\Shelf\RankedMix;
 final class AlternativesView
 {
     /** @return array<string, mixed> */
-    public static function of(RecipeDesk $desk, AreaRow $area, string $key): array
+    public static function of(Studio $studio, AreaRow $area, string $key): array
     {
-        ['below' => $below, 'step' => $step, 'singles' => $singles, 'pairs' => $pairs] = $desk->alternatives($area->company, $area, $key);
+        ['below' => $below, 'step' => $step, 'singles' => $singles, 'pairs' => $pairs] = $studio->drafting->alternatives($area->company, $area, $key);
         $all = [...$singles, ...$pairs];
         usort($all, static fn (RankedMix $a, RankedMix $b): int => $a->difference <=> $b->difference);
         $best = $all[0] ?? null;
@@ -45,10 +45,10 @@ final class AlternativesView
     }
 
     /** @return array<string, mixed> */
-    public static function undercoats(RecipeDesk $desk, Company $company): array
+    public static function undercoats(Studio $studio, Company $company): array
     {
         $kept = $company->undercoat['paint_id'] ?? null;
-        $laid = array_values(array_filter($desk->undercoats->compared($company)->laid, static fn (GroundLaid $l): bool => !$l->ground->isSketch()));
+        $laid = array_values(array_filter($studio->undercoats->compared($company)->laid, static fn (GroundLaid $l): bool => !$l->ground->isSketch()));
 
         return [
             'kind' => 'undercoat',

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Recipe;
 
-use App\Workshop\Recipe\RecipeDesk;
+use App\Workshop\Studio;
 use Kalokroma\Colour\Srgb;
 use Kalokroma\Recipe\Choose\LadderShown;
 use Kalokroma\Recipe\Ladder\LadderWish;
@@ -13,9 +13,9 @@ use Kalokroma\Recipe\Ladder\LadderWish;
 final class LadderPreview
 {
     /** @return array<string, mixed> */
-    public static function of(RecipeDesk $desk, string $hex, LadderWish $wish): array
+    public static function of(Studio $studio, string $hex, LadderWish $wish): array
     {
-        $shown = LadderShown::of(Srgb::fromHex($hex)->toOklch(), $wish, $desk->palette);
+        $shown = LadderShown::of(Srgb::fromHex($hex)->toOklch(), $wish, $studio->palette);
 
         return [
             'rungs' => array_map(static fn (array $r): array => [

@@ -7,17 +7,19 @@ namespace App\Http\Recipe;
 use App\Http\Shared\Controller;
 use App\Models\AreaRow;
 use App\Models\RevisionRow;
-use App\Workshop\Recipe\RecipeDesk;
+use App\Workshop\Recipe\DraftWish;
 use App\Workshop\Recipe\RecipeEdits;
+use App\Workshop\Studio;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Kalokroma\Recipe\Plan\RecipeProblem;
 
 /** The recipe of one area: looking at it, drafting it, changing it. */
 final class RecipeController extends Controller
 {
     public function show(Request $request, AreaRow $area): JsonResponse
     {
-        return $this->answer(new RecipeDesk($this->painter($request)), $area);
+        return $this->answer($this->studio($request), $area->among());
     }
 
     public function vocabulary(Request $request): JsonResponse
@@ -28,35 +30,40 @@ final class RecipeController extends Controller
     /** The ladder of a colour, before anything is drafted. */
     public function ladder(DraftForm $request): JsonResponse
     {
-        return new JsonResponse(LadderPreview::of(new RecipeDesk($this->painter($request)), (string) $request->string('colour'), $request->wish()));
+        return new JsonResponse(LadderPreview::of($this->studio($request), (string) $request->string('colour'), $request->wish()));
     }
 
     public function draft(DraftForm $request, AreaRow $area): JsonResponse
     {
-        $desk = new RecipeDesk($this->painter($request));
-        $aside = $desk->draft($area->company()->firstOrFail(), $area, (string) $request->string('colour'), $request->way($this->painter($request)->way), $request->wish(), $request->start(), $request->version());
+        $studio = $this->studio($request);
+        $area = $area->among();
+        $wish = new DraftWish((string) $request->string('colour'), $request->way($this->painter($request)->way), $request->wish(), $request->start());
+        $aside = $studio->drafting->draft($area->company, $area, $wish, $request->version());
 
-        return $this->answer($desk, $area, $aside);
+        return $this->answer($studio, $area, $aside);
     }
 
     public function change(StepChange $request, AreaRow $area, string $step): JsonResponse
     {
-        $desk = new RecipeDesk($this->painter($request));
-        $area->load('company.areas.recipe', 'recipe');
+        $studio = $this->studio($request);
+        $area = $area->among();
         if ($step === 'undercoat') {
-            $desk->changeUndercoat($area->company, $request->mix(), $request->thinning(), $request->coats(), $request->omitted());
+            if ($request->omitted() === true) {
+                throw RecipeProblem::undercoatStays();
+            }
+            $studio->undercoats->change($area->company, $request->mix(), $request->thinning(), $request->coats());
 
-            return $this->answer($desk, $area);
+            return $this->answer($studio, $area);
         }
 
-        return $this->edited($desk, $area, $request->edit($step), null);
+        return $this->edited($studio, $area, $request->edit($step), null);
     }
 
     public function edit(EditForm $request, AreaRow $area): JsonResponse
     {
-        $area->load('company', 'recipe');
+        $area = $area->among();
 
-        return $this->edited(new RecipeDesk($this->painter($request)), $area, $request->edit(), $request->version());
+        return $this->edited($this->studio($request), $area, $request->edit(), $request->version());
     }
 
     public function undo(Request $request, AreaRow $area): JsonResponse
@@ -72,49 +79,49 @@ final class RecipeController extends Controller
     /** Takes what another window changed, or lets it go. */
     public function decide(Request $request, AreaRow $area, int $aside): JsonResponse
     {
-        $desk = new RecipeDesk($this->painter($request));
-        $area->load('company.areas.recipe', 'recipe');
-        (new RecipeEdits($desk))->decide($area->company, $area, $aside, $request->boolean('take'));
+        $studio = $this->studio($request);
+        $area = $area->among();
+        (new RecipeEdits($studio))->decide($area->company, $area, $aside, $request->boolean('take'));
 
-        return $this->answer($desk, $area);
+        return $this->answer($studio, $area);
     }
 
     public function alternatives(Request $request, AreaRow $area, string $step): JsonResponse
     {
-        $desk = new RecipeDesk($this->painter($request));
-        $area->load('company.areas.recipe', 'recipe');
+        $studio = $this->studio($request);
+        $area = $area->among();
 
         return new JsonResponse($step === 'undercoat'
-            ? AlternativesView::undercoats($desk, $area->company)
-            : AlternativesView::of($desk, $area, $step));
+            ? AlternativesView::undercoats($studio, $area->company)
+            : AlternativesView::of($studio, $area, $step));
     }
 
     public function substitutes(Request $request, AreaRow $area, string $step): JsonResponse
     {
-        $area->load('company.areas.recipe', 'recipe');
+        $area = $area->among();
 
-        return new JsonResponse(SubstitutesView::of(new RecipeDesk($this->painter($request)), $area, $step));
+        return new JsonResponse(SubstitutesView::of($this->studio($request), $area, $step));
     }
 
     private function stepped(Request $request, AreaRow $area, int $direction): JsonResponse
     {
-        $desk = new RecipeDesk($this->painter($request));
-        $area->load('company', 'recipe');
-        (new RecipeEdits($desk))->step($area->company, $area, $direction, $request->filled('version') ? $request->integer('version') : null);
+        $studio = $this->studio($request);
+        $area = $area->among();
+        (new RecipeEdits($studio))->step($area->company, $area, $direction, $request->filled('version') ? $request->integer('version') : null);
 
-        return $this->answer($desk, $area);
+        return $this->answer($studio, $area);
     }
 
     /** @param array{kind: string} $edit */
-    private function edited(RecipeDesk $desk, AreaRow $area, array $edit, ?int $version): JsonResponse
+    private function edited(Studio $studio, AreaRow $area, array $edit, ?int $version): JsonResponse
     {
-        $aside = (new RecipeEdits($desk))->apply($area->company, $area, $edit, $version);
+        $aside = (new RecipeEdits($studio))->apply($area->company, $area, $edit, $version);
 
-        return $this->answer($desk, $area, $aside);
+        return $this->answer($studio, $area, $aside);
     }
 
-    private function answer(RecipeDesk $desk, AreaRow $area, ?RevisionRow $aside = null): JsonResponse
+    private function answer(Studio $studio, AreaRow $area, ?RevisionRow $aside = null): JsonResponse
     {
-        return new JsonResponse(RecipeView::of($desk, $area->refresh()->load('company.areas.recipe', 'company.records', 'recipe')), $aside === null ? 200 : 202);
+        return new JsonResponse(RecipeView::of($studio, $area), $aside === null ? 200 : 202);
     }
 }

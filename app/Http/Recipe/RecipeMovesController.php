@@ -7,7 +7,6 @@ namespace App\Http\Recipe;
 use App\Http\Shared\Controller;
 use App\Models\AreaRow;
 use App\Models\BookRow;
-use App\Workshop\Recipe\RecipeDesk;
 use App\Workshop\Recipe\RecipeMoves;
 use DomainException;
 use Illuminate\Http\JsonResponse;
@@ -19,6 +18,7 @@ final class RecipeMovesController extends Controller
 {
     public function told(Request $request, AreaRow $area): JsonResponse
     {
+        $area = $area->among();
         $text = (string) $request->string('text');
         if (mb_strlen($text) > 8000) {
             throw new DomainException('That is too long: at most 8000 letters are read.');
@@ -29,11 +29,13 @@ final class RecipeMovesController extends Controller
 
     public function replace(Request $request, AreaRow $area): JsonResponse
     {
+        $area = $area->among();
         return $this->answer($request, $area, static fn (RecipeMoves $moves): array => ['notes' => [], 'changes' => self::changes($moves->replace($area->company, $area))]);
     }
 
     public function fromBook(Request $request, AreaRow $area): JsonResponse
     {
+        $area = $area->among();
         $book = BookRow::query()->findOrFail($request->integer('book_id'));
 
         return $this->answer($request, $area, static fn (RecipeMoves $moves): array => ['notes' => [], 'changes' => self::changes($moves->fromBook($area->company, $area, $book))]);
@@ -41,6 +43,7 @@ final class RecipeMovesController extends Controller
 
     public function follow(Request $request, AreaRow $area): JsonResponse
     {
+        $area = $area->among();
         $model = $request->filled('area_id') ? AreaRow::query()->with('recipe')->findOrFail($request->integer('area_id')) : null;
 
         return $this->answer($request, $area, static function (RecipeMoves $moves) use ($area, $model): array {
@@ -52,8 +55,8 @@ final class RecipeMovesController extends Controller
 
     public function mishaps(Request $request, AreaRow $area, string $step): JsonResponse
     {
-        $area->load('company.areas.recipe', 'recipe');
-        $moves = new RecipeMoves(new RecipeDesk($this->painter($request)));
+        $area = $area->among();
+        $moves = new RecipeMoves($this->studio($request));
 
         return new JsonResponse(MendingView::of(
             $moves->mending($area->company, $area, $step, (string) $request->string('mishap'), self::on($request)),
@@ -64,6 +67,7 @@ final class RecipeMovesController extends Controller
 
     public function mend(Request $request, AreaRow $area, string $step): JsonResponse
     {
+        $area = $area->among();
         return $this->answer($request, $area, static function (RecipeMoves $moves) use ($request, $area, $step): array {
             $beside = $moves->mend($area->company, $area, $step, (string) $request->string('mishap'), self::on($request));
 
@@ -91,10 +95,9 @@ final class RecipeMovesController extends Controller
     /** @param callable(RecipeMoves): array{notes: list<mixed>, changes: list<mixed>} $move */
     private function answer(Request $request, AreaRow $area, callable $move): JsonResponse
     {
-        $desk = new RecipeDesk($this->painter($request));
-        $area->load('company.areas.recipe', 'recipe');
-        $said = $move(new RecipeMoves($desk, $request->filled('version') ? $request->integer('version') : null));
+        $studio = $this->studio($request);
+        $said = $move(new RecipeMoves($studio, $request->filled('version') ? $request->integer('version') : null));
 
-        return new JsonResponse(['recipe' => RecipeView::of($desk, $area->refresh()->load('company.areas.recipe', 'company.records', 'recipe'))] + $said);
+        return new JsonResponse(['recipe' => RecipeView::of($studio, $area)] + $said);
     }
 }

@@ -10,9 +10,10 @@ use App\Models\AreaRow;
 use App\Models\RecipeRow;
 use App\Models\RevisionRow;
 use App\Workshop\Recipe\PlanRows;
-use App\Workshop\Recipe\RecipeDesk;
 use App\Workshop\Recipe\RecipeFollowing;
 use App\Workshop\Recipe\RecipeHistory;
+use App\Workshop\Recipe\RecipeRows;
+use App\Workshop\Studio;
 use Kalokroma\Colour\Srgb;
 use Kalokroma\Figure\Area;
 use Kalokroma\Recipe\Draft\Specials;
@@ -29,19 +30,20 @@ use Kalokroma\Word\Finding;
 final class RecipeView
 {
     /** @return array<string, mixed> expects company.areas.recipe and company.records loaded */
-    public static function of(RecipeDesk $desk, AreaRow $area): array
+    public static function of(Studio $studio, AreaRow $area): array
     {
         $company = $area->company;
+        $studio->predictions->freshen([$company]);
         $recipe = $area->recipe;
-        $outcomes = $desk->outcomes($company, $area, $recipe);
+        $outcomes = $studio->predictions->outcomes($company, $area, $recipe);
         $done = [];
         foreach ($company->records as $entry) {
             if ($entry->step_key !== null && ($entry->area_id === $area->id || $entry->step_key === 'undercoat')) {
                 $done[$entry->step_key] = [...($done[$entry->step_key] ?? []), ...$entry->figures];
             }
         }
-        $plan = $recipe === null ? null : $desk->laidPlan($area);
-        $marks = self::marks($desk, $area, $plan, $outcomes);
+        $plan = $recipe === null ? null : $studio->predictions->laid($company, $area, $recipe)->plan;
+        $marks = self::marks($studio, $area, $plan, $outcomes);
         $others = self::others($area);
         $steps = array_map(static fn (StepOutcome $o): array => [
             ...StepView::of($o),
@@ -51,28 +53,29 @@ final class RecipeView
             'marks' => array_values(array_filter($marks, static fn (array $m): bool => $m['key'] === $o->step->key)),
             'shared' => SharedPaints::sentence($o->step, $others),
         ], $outcomes);
-        $following = new RecipeFollowing($desk);
+        $history = $recipe === null ? null : RecipeHistory::marks($recipe);
+        $following = new RecipeFollowing($studio);
         $model = $recipe?->follows_id === null ? null : RecipeRow::query()->with('area.company')->find($recipe->follows_id);
 
         return [
             'company' => CompanyView::of($company),
             'area' => CompanyView::area($area, $company),
             'drafted' => $recipe !== null,
-            'outdated' => $desk->outdated($area),
+            'outdated' => RecipeRows::outdated($area),
             'colour' => $recipe->hex ?? $area->hex,
-            'way' => ($recipe->way ?? $desk->painter->way)->value,
-            'way_words' => ($recipe->way ?? $desk->painter->way)->words(),
-            'ways' => array_map(static fn (Way $w): array => ['id' => $w->value, 'words' => $w->words()], Way::allowedBy($desk->painter->equipment())),
+            'way' => ($recipe->way ?? $studio->painter->way)->value,
+            'way_words' => ($recipe->way ?? $studio->painter->way)->words(),
+            'ways' => array_map(static fn (Way $w): array => ['id' => $w->value, 'words' => $w->words()], Way::allowedBy($studio->painter->equipment())),
             'options' => PlanRows::options(PlanRows::wish($recipe?->options)),
             'starts' => Specials::offered($area->toCore($company)),
             'version' => $recipe->version ?? 0,
-            'undo' => $recipe === null ? null : (RecipeHistory::beside($recipe, -1) === null ? null : RecipeHistory::at($recipe, $recipe->version)?->words),
-            'redo' => $recipe === null ? null : RecipeHistory::beside($recipe, 1)?->words,
+            'undo' => $history?->undo,
+            'redo' => $history?->redo,
             'findings' => array_map(static fn (Finding $f): string => $f->sentence(), $plan->findings ?? []),
             'model' => $model === null ? null : ['area_id' => $model->area_id, 'words' => $model->area->name.($model->area->company_id === $company->id ? '' : ' of '.$model->area->company->name)],
-            'part' => self::part($desk, $area),
+            'part' => self::part($studio, $area),
             'differences' => $recipe === null ? [] : $following->differences($recipe),
-            'aside' => $recipe === null ? [] : self::asides($desk, $area, $recipe),
+            'aside' => $recipe === null ? [] : self::asides($studio, $area, $recipe, $history->asides ?? []),
             'steps' => $steps,
             'left_out' => array_map(static fn (LeftOut $l): array => ['stage' => $l->stage->value, 'reason' => $l->reason->sentence()], $plan->leftOut ?? []),
             'totals' => self::totals($outcomes),
@@ -84,7 +87,7 @@ final class RecipeView
      *
      * @return list<array{id: string, key: string, hard: bool, sentence: string, instead: string, overruled: bool}>
      */
-    private static function marks(RecipeDesk $desk, AreaRow $area, ?Plan $plan, array $outcomes): array
+    private static function marks(Studio $studio, AreaRow $area, ?Plan $plan, array $outcomes): array
     {
         if ($plan === null || $area->recipe === null) {
             return [];
@@ -97,16 +100,16 @@ final class RecipeView
             'sentence' => $j['mark']->finding->sentence(),
             'instead' => $j['mark']->alternative,
             'overruled' => $j['overruled'],
-        ], Rules::judge($plan, array_slice($outcomes, 1), $area->toCore($area->company), $desk->painter->equipment(), Srgb::fromHex($area->recipe->hex)->toOklch()));
+        ], Rules::judge($plan, array_slice($outcomes, 1), $area->toCore($area->company), $studio->painter->equipment(), Srgb::fromHex($area->recipe->hex)->toOklch()));
     }
 
     /** @return array{sentence: string, glued: bool, areas: list<array{id: int, name: string}>}|null recipes that belong together as those of one part */
-    private static function part(RecipeDesk $desk, AreaRow $area): ?array
+    private static function part(Studio $studio, AreaRow $area): ?array
     {
         $company = $area->company;
         $plans = [];
         foreach ($company->areas as $row) {
-            $plan = $area->part !== '' && $row->part === $area->part ? $desk->plan($row->recipe) : null;
+            $plan = $area->part !== '' && $row->part === $area->part ? $studio->recipes->plan($row->recipe) : null;
             $plans += $plan === null ? [] : [$row->id => $plan];
         }
         $link = PartLink::of($area->toCore($company), array_values($company->areas->map(static fn (AreaRow $a): Area => $a->toCore($company))->all()), $company->touching(), $plans);
@@ -135,10 +138,14 @@ final class RecipeView
         return $found;
     }
 
-    /** @return list<array<string, mixed>> what other windows changed on older states */
-    private static function asides(RecipeDesk $desk, AreaRow $area, RecipeRow $recipe): array
+    /**
+     * @param list<RevisionRow> $asides
+     *
+     * @return list<array<string, mixed>> what other windows changed on older states
+     */
+    private static function asides(Studio $studio, AreaRow $area, RecipeRow $recipe, array $asides): array
     {
-        return array_values($recipe->revisions()->where('aside', true)->get()->map(static function (RevisionRow $row) use ($desk, $area, $recipe): array {
+        return array_map(static function (RevisionRow $row) use ($studio, $area, $recipe): array {
             $ghost = $recipe->replicate();
             RecipeHistory::restore($ghost, $row->state);
 
@@ -150,9 +157,9 @@ final class RecipeView
                     'words' => $o->step->words(),
                     'coats' => $o->labour->coats,
                     'after' => StepView::surface($o->look->after),
-                ], $desk->outcomes($area->company, $area, $ghost)),
+                ], $studio->predictions->outcomes($area->company, $area, $ghost)),
             ];
-        })->all());
+        }, $asides);
     }
 
     /**

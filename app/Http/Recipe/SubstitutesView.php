@@ -6,7 +6,7 @@ namespace App\Http\Recipe;
 
 use App\Http\Shared\StepView;
 use App\Models\AreaRow;
-use App\Workshop\Recipe\RecipeDesk;
+use App\Workshop\Studio;
 use Kalokroma\Recipe\Choose\Substitute;
 use Kalokroma\Recipe\Choose\Substitutes;
 use Kalokroma\Recipe\Plan\RecipeProblem;
@@ -20,9 +20,9 @@ final class SubstitutesView
      *
      * @throws RecipeProblem
      */
-    public static function of(RecipeDesk $desk, AreaRow $area, string $key): array
+    public static function of(Studio $studio, AreaRow $area, string $key): array
     {
-        foreach ($desk->outcomes($area->company, $area, $area->recipe) as $outcome) {
+        foreach ($studio->predictions->outcomes($area->company, $area, $area->recipe) as $outcome) {
             if ($outcome->step->key === $key && $key !== 'undercoat') {
                 $gone = array_values(array_filter($outcome->step->load->mix->parts ?? [], static fn (Part $p): bool => !$p->paint->isAtHand()));
                 $without = array_map(static fn (Part $p): string => $p->paint->id, $gone === [] ? $outcome->step->load->mix->parts ?? [] : $gone);
@@ -38,7 +38,7 @@ final class SubstitutesView
                         'certainty' => round($s->certainty, 1),
                         'words' => $s->words,
                         'coats_more' => $s->coatsMore,
-                    ], Substitutes::of($outcome->step, $area->toCore($area->company), $outcome->look->below, $desk->shelf->paints(), $without)),
+                    ], Substitutes::of($outcome->step, $area->toCore($area->company), $outcome->look->below, $studio->shelf->paints(), $without)),
                 ];
             }
         }

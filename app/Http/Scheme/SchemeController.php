@@ -87,6 +87,9 @@ final class SchemeController extends Controller
 
     private function answer(SchemeQuestion $request, Company $company): JsonResponse
     {
-        return new JsonResponse(SchemeView::of(new SchemeDesk($this->painter($request)), $company->refresh()->load('areas.recipe', 'trials'), $request->sight()));
+        $company->refresh()->load('areas.recipe', 'records', 'trials');
+        $this->studio($request)->predictions->freshen([$company]);
+
+        return new JsonResponse(SchemeView::of(new SchemeDesk($this->painter($request)), $company, $request->sight()));
     }
 }

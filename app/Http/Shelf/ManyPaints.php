@@ -53,7 +53,7 @@ final class ManyPaints extends FormRequest
     public function changes(): array
     {
         $changes = [];
-        foreach (['place' => 'place', 'state' => 'state', 'set' => 'set_name', 'finish' => 'finish'] as $field => $column) {
+        foreach (['place' => 'place', 'state' => 'state', 'set' => 'set_name', 'finish' => 'sheen'] as $field => $column) {
             if ($this->has($field) && $this->input($field) !== null) {
                 $changes[$column] = trim((string) $this->string($field));
             }

@@ -6,7 +6,6 @@ namespace App\Http\Shelf;
 
 use App\Http\Shared\Controller;
 use App\Models\PaintRow;
-use App\Workshop\Recipe\RecipeDesk;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\DB;
 
@@ -50,8 +49,6 @@ final class ManyPaintsController extends Controller
 
     private function answer(ManyPaints $request): JsonResponse
     {
-        (new RecipeDesk($this->painter($request)))->refresh();
-
         return new JsonResponse(['paints' => count($request->ids())]);
     }
 }

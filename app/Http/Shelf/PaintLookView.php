@@ -61,13 +61,13 @@ final class PaintLookView
         ];
     }
 
-    /** @return list<array{finish: string, hex: string, apart: float}> */
+    /** @return list<array{sheen: string, hex: string, apart: float}> */
     public static function varnished(Reflectance $dry, Sheen $own): array
     {
         return array_map(static function (Sheen $varnish) use ($dry, $own): array {
             $look = $own->varnished($dry, $varnish);
 
-            return ['finish' => $varnish->value, 'hex' => $look->toHex(), 'apart' => round(Ciede2000::difference($dry->toLab(), $look->toLab()), 1)];
+            return ['sheen' => $varnish->value, 'hex' => $look->toHex(), 'apart' => round(Ciede2000::difference($dry->toLab(), $look->toLab()), 1)];
         }, Sheen::cases());
     }
 

@@ -47,7 +47,7 @@ final class PaintView
             'set' => $paint->set_name,
             'colour_source' => $paint->colour_source,
             'notes' => $paint->notes,
-            'finish' => $paint->finish,
+            'sheen' => $paint->sheen,
         ];
     }
 

@@ -11,7 +11,6 @@ use App\Formats\Shelf\SwatchSheet;
 use App\Formats\UnreadableFile;
 use App\Http\Shared\Controller;
 use App\Models\PaintRow;
-use App\Workshop\Recipe\RecipeDesk;
 use App\Workshop\Shelf\ShelfImport;
 use App\Workshop\Shelf\ShelfRows;
 use App\Workshop\Shelf\ShelfUse;
@@ -54,8 +53,6 @@ final class ShelfController extends Controller
         $away?->restore();
         $paint = $away ?? $this->painter($request)->paints()->create($attributes)->refresh();
         $paint->update($attributes);
-        (new RecipeDesk($this->painter($request)))->refresh();
-
         return new JsonResponse(PaintView::of($paint), 201);
     }
 
@@ -66,8 +63,6 @@ final class ShelfController extends Controller
             $paint->update($request->attributesOfThePaint());
             StockDesk::entered($paint->refresh(), $before, 'entered by hand', CarbonImmutable::now());
         });
-        (new RecipeDesk($this->painter($request)))->refresh();
-
         return new JsonResponse(PaintView::of($paint));
     }
 
@@ -81,7 +76,6 @@ final class ShelfController extends Controller
         $write = !$request->boolean('look');
         $report = ShelfImport::run($this->painter($request), $bytes, $write);
         if ($write) {
-            (new RecipeDesk($this->painter($request)))->refresh();
         }
 
         return new JsonResponse($report);

@@ -9,7 +9,6 @@ use App\Http\Shared\Controller;
 use App\Models\Company;
 use App\Models\PaintRow;
 use App\Workshop\Buy\BuyDesk;
-use App\Workshop\Recipe\RecipeDesk;
 use App\Workshop\Shelf\ScaleDesk;
 use App\Workshop\Shelf\StockDesk;
 use Carbon\CarbonImmutable;
@@ -27,8 +26,6 @@ final class StockController extends Controller
     public function store(MovementForm $request, PaintRow $paint): JsonResponse
     {
         StockDesk::move($paint, $request->kind(), $request->ml($paint), (string) $request->string('note'), CarbonImmutable::now());
-        (new RecipeDesk($this->painter($request)))->refresh();
-
         return $this->answer($paint->refresh());
     }
 
@@ -40,14 +37,9 @@ final class StockController extends Controller
     public function needs(Request $request): JsonResponse
     {
         $companies = array_values(Company::query()->when($request->filled('company'), static fn ($q) => $q->whereKey($request->integer('company')))->with('areas.recipe', 'records')->orderBy('id')->get()->all());
-        $desk = new RecipeDesk($this->painter($request));
+        $area = $request->filled('area') ? $request->integer('area') : null;
 
-        $steps = (new BuyDesk($this->painter($request), $desk))->steps($companies);
-        if ($request->filled('area')) {
-            $steps = array_values(array_filter($steps, static fn (array $step): bool => $step['area'] === $request->integer('area')));
-        }
-
-        return new JsonResponse(NeedsView::of($companies, $steps));
+        return new JsonResponse(NeedsView::of($companies, (new BuyDesk($this->painter($request), $this->studio($request)))->demands($companies, $area)));
     }
 
     private function answer(PaintRow $paint): JsonResponse

@@ -10,7 +10,6 @@ use App\Devices\Spot;
 use App\Formats\TestCard\TestCard;
 use App\Http\Shared\Controller;
 use App\Models\PaintRow;
-use App\Workshop\Recipe\RecipeDesk;
 use App\Workshop\Shelf\ShelfRows;
 use App\Workshop\Shelf\SwatchDesk;
 use Carbon\CarbonImmutable;
@@ -72,8 +71,6 @@ final class SwatchController extends Controller
 
     private function changed(Request $request, PaintRow $paint): JsonResponse
     {
-        (new RecipeDesk($this->painter($request)))->refresh();
-
         return new JsonResponse(PaintLookView::of($paint, ShelfRows::of($this->painter($request))));
     }
 }

@@ -9,7 +9,6 @@ use App\Devices\ClimateSensor;
 use App\Devices\SimulatedClimateSensor;
 use App\Http\Shared\Controller;
 use App\Models\Company;
-use App\Workshop\Recipe\RecipeDesk;
 use DomainException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -27,7 +26,7 @@ final class UndercoatController extends Controller
 
     public function choose(UndercoatForm $request, Company $company): JsonResponse
     {
-        (new RecipeDesk($this->painter($request)))->chooseGround(
+        $this->studio($request)->undercoats->choose(
             $company->load('areas.recipe', 'records'),
             (string) $request->integer('paint_id'),
             $request->lights(),
@@ -39,7 +38,7 @@ final class UndercoatController extends Controller
 
     public function sketch(UndercoatForm $request, Company $company): JsonResponse
     {
-        return new JsonResponse(UndercoatView::sketch(new RecipeDesk($this->painter($request)), $company->load('areas.recipe', 'records'), $request->integer('paint_id'), $request->lights()));
+        return new JsonResponse(UndercoatView::sketch($this->studio($request), $company->load('areas.recipe', 'records'), $request->integer('paint_id'), $request->lights()));
     }
 
     public function weather(Request $request): JsonResponse
@@ -76,7 +75,7 @@ final class UndercoatController extends Controller
         $kind = $request->input('kind');
 
         return new JsonResponse(UndercoatView::of(
-            new RecipeDesk($this->painter($request)),
+            $this->studio($request),
             $company->refresh()->load('areas.recipe', 'records'),
             is_string($kind) ? Kind::tryFrom($kind) : null,
         ));

@@ -8,7 +8,7 @@ use App\Devices\SimulatedClimateSensor;
 use App\Models\AreaRow;
 use App\Models\Company;
 use App\Workshop\Figure\AreaTones;
-use App\Workshop\Recipe\RecipeDesk;
+use App\Workshop\Studio;
 use Kalokroma\Caution\Cautions;
 use Kalokroma\Colour\Srgb;
 use Kalokroma\Film\Application;
@@ -33,11 +33,11 @@ final class UndercoatView
      *
      * @return array<string, mixed>
      */
-    public static function of(RecipeDesk $desk, Company $company, ?Kind $asked = null): array
+    public static function of(Studio $studio, Company $company, ?Kind $asked = null): array
     {
-        $kind = $desk->undercoats->kind($company);
-        $current = $desk->undercoats->current($company);
-        $compared = $desk->undercoats->compared($company, $asked);
+        $kind = $studio->undercoats->kind($company);
+        $current = $studio->undercoats->current($company);
+        $compared = $studio->undercoats->compared($company, $asked);
 
         return [
             'chosen' => $company->undercoat['own'] ?? false,
@@ -48,7 +48,7 @@ final class UndercoatView
             'kinds' => array_map(static fn (Kind $k): array => [
                 'id' => $k->value,
                 'words' => ucfirst($k->words()),
-                'allowed' => $k->isAllowedBy($desk->painter->equipment()),
+                'allowed' => $k->isAllowedBy($studio->painter->equipment()),
                 'minutes' => round(Effort::undercoatMinutes($k, $company->surface_cm2, Undercoating::COATS), 1),
                 'dry_minutes' => $k->dryMinutes(),
                 'cautions' => Cautions::before($k->tool(), ['primer']),
@@ -68,9 +68,9 @@ final class UndercoatView
                 'current' => $l->ground->id === $current->id,
                 'by_area' => array_map(static fn (string $area, int $coats): array => ['area' => $area, 'coats' => $coats], array_map(strval(...), array_keys($l->byArea)), $l->byArea),
             ], $compared->laid),
-            'primers' => self::primers($desk),
+            'primers' => self::primers($studio),
             'angles' => ['light' => Ground::ANGLE, 'lower_by' => Ground::STEEP_ANGLE - Ground::LOW_ANGLE, 'below' => -Ground::LOW_ANGLE],
-            'matching' => self::matching($desk, $company),
+            'matching' => self::matching($studio, $company),
         ];
     }
 
@@ -81,12 +81,12 @@ final class UndercoatView
      *
      * @return array<string, mixed>
      */
-    public static function sketch(RecipeDesk $desk, Company $company, int $dark, array $lights): array
+    public static function sketch(Studio $studio, Company $company, int $dark, array $lights): array
     {
-        $ground = $desk->undercoats->built($desk->undercoats->paint((string) $dark), $lights);
+        $ground = $studio->undercoats->built($studio->undercoats->paint((string) $dark), $lights);
         $surface = $ground->facings->asSurface();
         $coats = [];
-        foreach ($desk->undercoats->coats($company) as $coat) {
+        foreach ($studio->undercoats->coats($company) as $coat) {
             $coats[(int) $coat->area->id] = $coat;
         }
         $last = $lights[count($lights) - 1] ?? ['degrees' => Ground::ANGLE];
@@ -103,8 +103,8 @@ final class UndercoatView
                 ['facing' => 'sideways', 'share' => round(100 * $shares[1]), 'lightness' => $light($ground->facings->side), 'hex' => $ground->hexes()['side']],
                 ['facing' => 'down', 'share' => round(100 * $shares[2]), 'lightness' => $light($ground->facings->below), 'hex' => $ground->hexes()['below']],
             ],
-            'areas' => array_values($company->areas->map(static function (AreaRow $area) use ($desk, $company, $surface, $coats, $ground): array {
-                $plan = $desk->plan($area->recipe);
+            'areas' => array_values($company->areas->map(static function (AreaRow $area) use ($studio, $company, $surface, $coats, $ground): array {
+                $plan = $studio->recipes->plan($area->recipe);
                 $coat = $coats[$area->id] ?? null;
                 $steps = $plan === null ? [] : Simulation::run($plan->steps, $area->toCore($company), $surface);
                 $after = $steps === [] ? null : $steps[count($steps) - 1]->look->after->hexes();
@@ -174,9 +174,9 @@ final class UndercoatView
     }
 
     /** @return list<array{id: int, name: string, hex: string}> those at hand, the darkest first */
-    private static function primers(RecipeDesk $desk): array
+    private static function primers(Studio $studio): array
     {
-        $found = array_values(array_filter($desk->shelf->paints(), static fn (Paint $p): bool => $p->behaviour === Behaviour::Primer && $p->isAtHand() && $p->colour !== null));
+        $found = array_values(array_filter($studio->shelf->paints(), static fn (Paint $p): bool => $p->behaviour === Behaviour::Primer && $p->isAtHand() && $p->colour !== null));
         $light = static fn (Paint $p): float => $p->colour?->toLab()->l ?? 50.0;
         usort($found, static fn (Paint $a, Paint $b): int => $light($a) <=> $light($b) ?: $a->id <=> $b->id);
 
@@ -188,15 +188,15 @@ final class UndercoatView
      *
      * @return list<string>
      */
-    private static function matching(RecipeDesk $desk, Company $company): array
+    private static function matching(Studio $studio, Company $company): array
     {
-        $others = $desk->painter->companies()->with('areas.recipe', 'records')->where(static function ($query) use ($company): void {
+        $others = $studio->painter->companies()->with('areas.recipe', 'records')->where(static function ($query) use ($company): void {
             $query->where('matches_id', $company->id)->orWhere('id', $company->matches_id ?? 0);
         })->orderBy('id')->get();
         $found = [];
         foreach ($others as $other) {
-            $mine = $desk->undercoats->current($company);
-            $theirs = $desk->undercoats->current($other);
+            $mine = $studio->undercoats->current($company);
+            $theirs = $studio->undercoats->current($other);
             if ($mine->id !== $theirs->id) {
                 $found[] = sprintf('%s is meant to match %s, which stands on %s: the same paint looks different over %s.', $company->name, $other->name, $theirs->words, $mine->words);
             }

@@ -8,18 +8,18 @@ use App\Formats\Shelf\PaintFields;
 use App\Models\Company;
 use App\Models\Painter;
 use App\Models\PaintRow;
-use App\Workshop\Recipe\RecipeDesk;
 use App\Workshop\Record\BenchDesk;
 use App\Workshop\Shelf\StockDesk;
+use App\Workshop\Studio;
 use Carbon\CarbonImmutable;
 use DomainException;
 use Illuminate\Support\Facades\DB;
 use Kalokroma\Colour\Ciede2000;
-use Kalokroma\Colour\Lab;
 use Kalokroma\Colour\Srgb;
+use Kalokroma\Recipe\Plan\PlannedStep;
+use Kalokroma\Recipe\Predict\Demand;
 use Kalokroma\Recipe\Predict\Needs;
-use Kalokroma\Recipe\Predict\StepOutcome;
-use Kalokroma\Recipe\Technique\Defaults;
+use Kalokroma\Recipe\Predict\Taken;
 use Kalokroma\Shelf\Behaviour;
 use Kalokroma\Shelf\BuyPlan;
 use Kalokroma\Shelf\BuyProblem;
@@ -29,8 +29,6 @@ use Kalokroma\Shelf\Movement;
  * What recipes lack, and the cheapest purchase that closes the gaps.
  *
  * @phpstan-import-type ListBody from PriceDesk
- *
- * @phpstan-type Lack array{id: string, name: string, why: string, uses: list<string>, lab: Lab, hex: string, behaviour: Behaviour}
  */
 final class BuyDesk
 {
@@ -40,35 +38,40 @@ final class BuyDesk
     /** What a double, or another box, weighs when fewer of them are looked for, as a share of a usual paint's price. */
     private const PENALTY = 0.5;
 
-    public function __construct(private readonly Painter $painter, private readonly RecipeDesk $recipes)
+    public function __construct(private readonly Painter $painter, private readonly Studio $studio)
     {
     }
 
     /**
-     * Every step of these companies with how many figures are still to do.
+     * What every step of these companies still takes, with how many figures are still to do.
      *
      * @param list<Company> $companies
+     * @param int|null      $area      of this area alone
      *
-     * @return list<array{outcome: StepOutcome, where: string, area: int|null, figures: int}>
+     * @return list<Demand>
      */
-    public function steps(array $companies): array
+    public function demands(array $companies, ?int $area = null): array
     {
-        $steps = [];
         foreach ($companies as $company) {
             $company->loadMissing('areas.recipe', 'records');
+        }
+        $this->studio->predictions->freshen($companies);
+        $demands = [];
+        foreach ($companies as $company) {
             $progress = BenchDesk::progress($company);
-            foreach ((new BenchDesk($this->recipes))->steps($company) as $step) {
-                $planned = $step->outcome->step;
-                $steps[] = [
-                    'outcome' => $step->outcome,
-                    'area' => $step->area?->id,
-                    'where' => $company->name.', '.mb_strtolower($step->area->name ?? 'undercoat'),
-                    'figures' => $progress->missing($step->areaId(), $planned->key, $planned->scope->who->of($company->count, $company->leaders)),
-                ];
+            $left = static fn (?string $of, PlannedStep $s): int => $progress->missing($of, $s->key, $s->scope->who->of($company->count, $company->leaders));
+            if ($area === null) {
+                $undercoat = Taken::by($this->studio->undercoats->outcome($company));
+                $demands[] = new Demand($undercoat, $company->name.', undercoat', $left(null, $undercoat->step));
+            }
+            foreach ($company->areas as $row) {
+                foreach ($row->recipe === null || ($area !== null && $row->id !== $area) ? [] : $this->studio->predictions->taken($company, $row, $row->recipe) as $taken) {
+                    $demands[] = new Demand($taken, $company->name.', '.mb_strtolower($row->name), $left((string) $row->id, $taken->step));
+                }
             }
         }
 
-        return $steps;
+        return $demands;
     }
 
     /**
@@ -78,72 +81,39 @@ final class BuyDesk
      */
     public function lacks(array $companies): array
     {
-        $steps = $this->steps($companies);
-        $lacks = [];
-        foreach (Needs::of($steps) as $need) {
-            $paint = $need['paint'];
-            $why = match (true) {
-                $paint->colour === null => null,
-                !$paint->isAtHand() => 'not at hand',
-                $need['left'] !== null && $need['left'] < $need['ml'] => sprintf('%s ml left, %s ml needed', round($need['left'], 1), round($need['ml'], 1)),
-                default => null,
-            };
-            if ($why !== null && $paint->colour !== null) {
-                $lacks[] = ['id' => 'paint-'.$paint->id, 'name' => $paint->name, 'why' => $why, 'uses' => $need['uses'], 'lab' => $paint->colour->toLab(), 'hex' => $paint->colour->toHex(), 'behaviour' => $paint->behaviour];
-            }
-        }
-        foreach ($steps as $i => ['outcome' => $outcome, 'where' => $where, 'figures' => $figures]) {
-            if ($figures > 0 && !$outcome->step->handling->omitted && $outcome->look->difference !== null && $outcome->look->difference >= Defaults::RUNG_MISSING_FROM && $outcome->step->load->mix?->isAtHand() && $outcome->step->target !== null) {
-                $target = $outcome->step->target->toSrgb()->clipped();
-                $lacks[] = ['id' => 'colour-'.$i, 'name' => 'a colour for the '.$outcome->step->stage->value, 'why' => sprintf('the nearest at hand is %.1f off', $outcome->look->difference), 'uses' => [$where], 'lab' => $target->toLab(), 'hex' => $target->toHex(), 'behaviour' => $outcome->step->load->mix->first()->behaviour];
-            }
-        }
+        $demands = $this->demands($companies);
 
-        return $lacks;
+        return array_values(array_filter([
+            ...array_map(Lack::ofPaint(...), Needs::of($demands)),
+            ...array_map(Lack::ofColour(...), $demands, array_keys($demands)),
+        ]));
     }
 
     /**
      * @param list<Lack> $lacks
      * @param float      $within how far (CIEDE2000) a paint may be from what is lacking
-     *
-     * @return array<string, mixed>
      */
-    public function plan(array $lacks, float $within): array
+    public function plan(array $lacks, float $within): PurchasePlan
     {
         $body = PriceDesk::body($this->painter);
         $meets = $this->whatMeets($lacks, $body, $within);
-        $singles = array_column($body['paints'], 'price', 'id');
         $sets = [];
         foreach ($body['sets'] as $set) {
             $sets[$set['id']] = ['price' => $set['price'], 'paints' => $set['paints']];
         }
-        $requirements = array_combine(array_column($lacks, 'id'), array_map('array_keys', $meets));
-        $plan = BuyPlan::cheapest(new BuyProblem($requirements, $singles, $sets));
-        $owned = $this->ownedOnSale($body);
-        $usual = $singles === [] ? 0 : (int) (array_sum($singles) / count($singles) * self::PENALTY);
-        $found = [self::purchase('The cheapest', $plan->singles, $plan->sets, $body, $lacks, $meets, $owned)];
-        foreach (['Fewer boxes' => static fn (array $set): int => 2 * $usual, 'Fewer doubles' => static fn (array $set): int => $usual * count(array_intersect_key(array_flip($set['paints']), $owned))] as $title => $penalty) {
-            $other = BuyPlan::cheapest(new BuyProblem($requirements, $singles, array_map(static fn (array $set): array => ['price' => $set['price'] + $penalty($set)] + $set, $sets)));
-            $purchase = self::purchase($title, $other->singles, $other->sets, $body, $lacks, $meets, $owned);
-            $isNew = array_filter($found, static fn (array $f): bool => $f['key'] === $purchase['key']) === [];
-            if ($isNew && $purchase['price'] <= self::ALTERNATIVE_WITHIN * $plan->price && ($purchase['doubles'] < $found[0]['doubles'] || count($purchase['sets']) < count($found[0]['sets']))) {
-                $found[] = $purchase;
-            }
-        }
-        $nearest = $this->nearestOnSale($lacks, $body);
+        $problem = new BuyProblem(array_map(array_keys(...), $meets), array_column($body['paints'], 'price', 'id'), $sets);
+        $plan = BuyPlan::cheapest($problem);
 
-        return [
-            'lacks' => array_map(static fn (array $lack): array => [
-                'id' => $lack['id'], 'name' => $lack['name'], 'why' => $lack['why'], 'uses' => $lack['uses'], 'hex' => $lack['hex'],
-                'choices' => count($meets[$lack['id']]),
-                'nearest' => $nearest[$lack['id']],
-            ], $lacks),
-            'unmet' => $plan->unmet,
-            'proven' => $plan->proven,
-            'gap' => round(100 * $plan->gap(), 1),
-            'purchases' => $found,
-            'currency' => $body['currency'],
-        ];
+        return new PurchasePlan(
+            $lacks,
+            array_map(count(...), $meets),
+            $this->nearestOnSale($lacks, $body),
+            $plan->unmet,
+            $plan->proven,
+            $plan->gap(),
+            $this->purchases($plan, $problem, $body, $lacks, $meets),
+            $body,
+        );
     }
 
     /**
@@ -167,7 +137,6 @@ final class BuyDesk
                 }
             }
         });
-        (new RecipeDesk($this->painter))->refresh();
     }
 
     /** @param array{id: string, name: string, line: string, behaviour: string, colour: string, ml: float, price: int} $sold */
@@ -199,13 +168,13 @@ final class BuyDesk
      */
     private function whatMeets(array $lacks, array $body, float $within): array
     {
-        $meets = array_fill_keys(array_column($lacks, 'id'), []);
+        $meets = array_fill_keys(array_map(static fn (Lack $l): string => $l->id, $lacks), []);
         foreach ($body['paints'] as $paint) {
             $lab = Srgb::fromHex($paint['colour'])->toLab();
             foreach ($lacks as $lack) {
-                $apart = Behaviour::from($paint['behaviour'])->standsInFor($lack['behaviour']) ? Ciede2000::difference($lab, $lack['lab']) : INF;
+                $apart = Behaviour::from($paint['behaviour'])->standsInFor($lack->behaviour) ? Ciede2000::difference($lab, $lack->lab) : INF;
                 if ($apart <= $within) {
-                    $meets[$lack['id']][$paint['id']] = $apart;
+                    $meets[$lack->id][$paint['id']] = $apart;
                 }
             }
         }
@@ -223,11 +192,11 @@ final class BuyDesk
     {
         $found = [];
         foreach ($lacks as $lack) {
-            $found[$lack['id']] = null;
-            foreach ($this->whatMeets([$lack], $body, 200.0)[$lack['id']] as $id => $apart) {
-                if ($found[$lack['id']] === null || $apart < $found[$lack['id']]['apart']) {
+            $found[$lack->id] = null;
+            foreach ($this->whatMeets([$lack], $body, 200.0)[$lack->id] as $id => $apart) {
+                if ($found[$lack->id] === null || $apart < $found[$lack->id]['apart']) {
                     $paint = array_column($body['paints'], null, 'id')[$id];
-                    $found[$lack['id']] = ['name' => $paint['name'], 'hex' => $paint['colour'], 'apart' => round($apart, 1)];
+                    $found[$lack->id] = ['name' => $paint['name'], 'hex' => $paint['colour'], 'apart' => round($apart, 1)];
                 }
             }
         }
@@ -243,7 +212,7 @@ final class BuyDesk
     private function ownedOnSale(array $body): array
     {
         $names = [];
-        foreach ($this->recipes->shelf->paints() as $paint) {
+        foreach ($this->studio->shelf->paints() as $paint) {
             if ($paint->isAtHand()) {
                 $names[$paint->line.'/'.$paint->name] = true;
             }
@@ -253,39 +222,60 @@ final class BuyDesk
     }
 
     /**
-     * @param list<string>                        $singles
-     * @param list<string>                        $sets
+     * The cheapest, and others that need fewer boxes or bring fewer doubles without costing much more.
+     *
+     * @param ListBody                            $body
+     * @param list<Lack>                          $lacks
+     * @param array<string, array<string, float>> $meets
+     *
+     * @return list<Purchase>
+     */
+    private function purchases(BuyPlan $plan, BuyProblem $problem, array $body, array $lacks, array $meets): array
+    {
+        $owned = $this->ownedOnSale($body);
+        $usual = $problem->singles === [] ? 0 : (int) (array_sum($problem->singles) / count($problem->singles) * self::PENALTY);
+        $found = [self::purchase('The cheapest', $plan, $body, $lacks, $meets, $owned)];
+        $penalties = [
+            'Fewer boxes' => static fn (array $set): int => 2 * $usual,
+            'Fewer doubles' => static fn (array $set): int => $usual * count(array_intersect_key(array_flip($set['paints']), $owned)),
+        ];
+        foreach ($penalties as $title => $penalty) {
+            $sets = array_map(static fn (array $set): array => ['price' => $set['price'] + $penalty($set)] + $set, $problem->sets);
+            $purchase = self::purchase($title, BuyPlan::cheapest(new BuyProblem($problem->requirements, $problem->singles, $sets)), $body, $lacks, $meets, $owned);
+            $isNew = array_filter($found, static fn (Purchase $f): bool => $f->key() === $purchase->key()) === [];
+            $isBetter = $purchase->allDoubles() < $found[0]->allDoubles() || count($purchase->sets) < count($found[0]->sets);
+            if ($isNew && $isBetter && $purchase->price <= self::ALTERNATIVE_WITHIN * $plan->price) {
+                $found[] = $purchase;
+            }
+        }
+
+        return $found;
+    }
+
+    /**
      * @param ListBody                            $body
      * @param list<Lack>                          $lacks
      * @param array<string, array<string, float>> $meets
      * @param array<string, true>                 $owned
-     *
-     * @return array{title: string, key: string, price: int, singles: list<array<string, mixed>>, sets: list<array<string, mixed>>, doubles: int}
      */
-    private static function purchase(string $title, array $singles, array $sets, array $body, array $lacks, array $meets, array $owned): array
+    private static function purchase(string $title, BuyPlan $plan, array $body, array $lacks, array $meets, array $owned): Purchase
     {
-        $onSale = array_column($body['paints'], null, 'id');
-        $meeting = static fn (array $ids): array => array_values(array_map(
-            static fn (array $lack): string => $lack['name'],
-            array_filter($lacks, static fn (array $lack): bool => array_intersect_key($meets[$lack['id']], array_fill_keys($ids, true)) !== []),
-        ));
-        $price = $doubles = 0;
-        $bought = [];
-        foreach ($singles as $id) {
-            $price += $onSale[$id]['price'];
-            $doubles += isset($owned[$id]) ? 1 : 0;
-            $bought[] = ['id' => $id, 'name' => $onSale[$id]['name'], 'line' => $onSale[$id]['line'], 'hex' => $onSale[$id]['colour'], 'price' => $onSale[$id]['price'], 'meets' => $meeting([$id]), 'double' => isset($owned[$id])];
+        $paints = array_column($body['paints'], 'id');
+        $contents = array_combine($paints, array_map(static fn (string $id): array => [$id], $paints)) + array_column($body['sets'], 'paints', 'id');
+        $prices = array_column($body['paints'], 'price', 'id') + array_column($body['sets'], 'price', 'id');
+        $met = $doubles = [];
+        $price = 0;
+        foreach ([...$plan->singles, ...$plan->sets] as $id) {
+            $held = array_fill_keys($contents[$id], true);
+            $price += $prices[$id];
+            $doubles[$id] = count(array_intersect_key($held, $owned));
+            $met[$id] = array_values(array_map(
+                static fn (Lack $l): string => $l->name,
+                array_filter($lacks, static fn (Lack $l): bool => array_intersect_key($meets[$l->id], $held) !== []),
+            ));
         }
-        $boxes = [];
-        foreach ($body['sets'] as $set) {
-            if (in_array($set['id'], $sets, true)) {
-                $price += $set['price'];
-                $twice = count(array_intersect_key(array_fill_keys($set['paints'], true), $owned));
-                $doubles += $twice;
-                $boxes[] = ['id' => $set['id'], 'name' => $set['name'], 'price' => $set['price'], 'meets' => $meeting($set['paints']), 'paints' => array_map(static fn (string $id): array => ['name' => $onSale[$id]['name'], 'hex' => $onSale[$id]['colour']], $set['paints']), 'doubles' => $twice];
-            }
-        }
+        $sets = array_values(array_filter(array_column($body['sets'], 'id'), static fn (string $id): bool => in_array($id, $plan->sets, true)));
 
-        return ['title' => $title, 'key' => implode(',', [...$singles, ...$sets]), 'price' => $price, 'singles' => $bought, 'sets' => $boxes, 'doubles' => $doubles];
+        return new Purchase($title, $price, $plan->singles, $sets, $met, $doubles);
     }
 }

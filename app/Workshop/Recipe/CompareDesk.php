@@ -7,6 +7,7 @@ namespace App\Workshop\Recipe;
 use App\Models\AreaRow;
 use App\Models\Company;
 use App\Models\TrialRow;
+use App\Workshop\Studio;
 use Kalokroma\Colour\Lab;
 use Kalokroma\Colour\Srgb;
 use Kalokroma\Recipe\Draft\Drafter;
@@ -30,7 +31,7 @@ use Kalokroma\Undercoat\Ground;
  */
 final readonly class CompareDesk
 {
-    public function __construct(private RecipeDesk $desk)
+    public function __construct(private Studio $studio)
     {
     }
 
@@ -43,8 +44,8 @@ final readonly class CompareDesk
     public function side(Company $company, array $areas, array $side): array
     {
         $ground = $this->ground($company, $side['ground'] ?? null);
-        $kept = $this->desk->undercoats->outcome($company);
-        $undercoat = $ground === null ? $kept : Undercoating::outcome($this->desk->undercoats->kind($company), $ground, $company->surface_cm2, null, null, []);
+        $kept = $this->studio->undercoats->outcome($company);
+        $undercoat = $ground === null ? $kept : Undercoating::outcome($this->studio->undercoats->kind($company), $ground, $company->surface_cm2, null, null, []);
         $way = Way::tryFrom($side['way'] ?? '');
         $wish = new LadderWish(Contrast::tryFrom($side['contrast'] ?? '') ?? Contrast::Clear);
         $trial = ($side['trial'] ?? null) === null ? null : TrialRow::query()->where('company_id', $company->id)->find($side['trial']);
@@ -55,11 +56,11 @@ final readonly class CompareDesk
             $outcomes = [];
             $refused = $hex === null ? 'no colour yet' : null;
             if ($side['kind'] === 'now') {
-                $plan = $this->desk->plan($area->recipe);
+                $plan = $this->studio->recipes->plan($area->recipe);
                 $outcomes = $plan === null ? [] : Simulation::run($plan->steps, $area->toCore($company), $undercoat->look->after, $undercoat->look->certainty);
                 $refused = $plan === null ? 'no recipe yet' : null;
             } elseif ($hex !== null) {
-                $brief = $this->desk->brief($company, $area, $hex, $way ?? $area->recipe->way ?? $this->desk->painter->way, $wish, $undercoat->look->after);
+                $brief = $this->studio->drafting->brief($company, $area, $hex, $way ?? $area->recipe->way ?? $this->studio->painter->way, $wish, $undercoat->look->after);
                 $outcomes = Simulation::run(Drafter::draft($brief)->steps, $area->toCore($company), $undercoat->look->after, $undercoat->look->certainty);
             }
             $found[] = ['area' => $area, 'outcomes' => $outcomes, 'refused' => $refused];
@@ -93,7 +94,7 @@ final readonly class CompareDesk
 
     private function ground(Company $company, ?string $id): ?Ground
     {
-        foreach ($id === null || $id === '' ? [] : $this->desk->undercoats->compared($company)->laid as $laid) {
+        foreach ($id === null || $id === '' ? [] : $this->studio->undercoats->compared($company)->laid as $laid) {
             if ($laid->ground->id === $id) {
                 return $laid->ground;
             }

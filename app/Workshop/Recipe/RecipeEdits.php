@@ -8,6 +8,7 @@ use App\Models\AreaRow;
 use App\Models\Company;
 use App\Models\RecipeRow;
 use App\Models\RevisionRow;
+use App\Workshop\Studio;
 use Illuminate\Support\Facades\DB;
 use Kalokroma\Caution\Tool;
 use Kalokroma\Colour\Srgb;
@@ -41,7 +42,7 @@ final readonly class RecipeEdits
     /** What a change of a step touches, in words. */
     private const SAID = ['mix' => 'paint', 'thin' => 'thinning', 'with' => 'thinner', 'coats' => 'coats', 'omitted' => 'leaving out', 'place' => 'place', 'who' => 'for whom', 'level' => 'level', 'note' => 'note', 'tool' => 'tool'];
 
-    public function __construct(private RecipeDesk $desk)
+    public function __construct(private Studio $studio)
     {
     }
 
@@ -61,20 +62,20 @@ final readonly class RecipeEdits
                 RecipeHistory::record($recipe, 'as it was');
                 $version = $version === 0 ? null : $version;
             }
-            $plan = $this->desk->plan($recipe) ?? throw RecipeProblem::notDrafted($area->name);
+            $plan = $this->studio->recipes->plan($recipe) ?? throw RecipeProblem::notDrafted($area->name);
             $words = $this->words($edit, $plan);
             if ($version !== null && $version !== $recipe->version) {
                 $base = RecipeHistory::at($recipe, $version);
                 $state = $base->state ?? RecipeHistory::state($recipe);
                 $ghost = $recipe->replicate();
                 RecipeHistory::restore($ghost, $state);
-                $theirs = $this->changed($company, $area, $ghost, $this->desk->plan($ghost) ?? $plan, $edit);
+                $theirs = $this->changed($company, $area, $ghost, $this->studio->recipes->plan($ghost) ?? $plan, $edit);
 
                 return RecipeHistory::aside($recipe, $version, $words, [...$state, 'plan' => PlanRows::toRow($theirs)]);
             }
-            $this->desk->store($recipe, $this->changed($company, $area, $recipe, $plan, $edit), $company, $area);
+            $this->studio->predictions->lay($recipe, $this->changed($company, $area, $recipe, $plan, $edit), $company, $area);
             RecipeHistory::record($recipe, $words);
-            (new RecipeFollowing($this->desk))->tell($company, $recipe);
+            (new RecipeFollowing($this->studio))->tell($company, $recipe);
 
             return null;
         });
@@ -116,8 +117,8 @@ final readonly class RecipeEdits
     {
         $aimed = $area->hex;
         $area->update(['hex' => $recipe->hex]);
-        $this->desk->store($recipe, $this->desk->plan($recipe) ?? new Plan([], []), $company, $area);
-        (new RecipeFollowing($this->desk))->tell($company, $recipe, $aimed);
+        $this->studio->predictions->lay($recipe, $this->studio->recipes->plan($recipe) ?? new Plan([], []), $company, $area)->save();
+        (new RecipeFollowing($this->studio))->tell($company, $recipe, $aimed);
     }
 
     /** @param Edit $edit */
@@ -154,7 +155,7 @@ final readonly class RecipeEdits
     /** @param list<array{paint_id: int, parts: int|null}> $said */
     private function mix(array $said): Mix
     {
-        return $this->desk->shelf->mix(array_map(static fn (array $p): array => ['paint' => $p['paint_id'], 'parts' => $p['parts'] ?? 1], $said));
+        return $this->studio->shelf->mix(array_map(static fn (array $p): array => ['paint' => $p['paint_id'], 'parts' => $p['parts'] ?? 1], $said));
     }
 
     /**
@@ -198,9 +199,9 @@ final readonly class RecipeEdits
     private function made(Company $company, AreaRow $area, RecipeRow $recipe, Plan $plan, array $edit): PlannedStep
     {
         $technique = Technique::from($edit['technique'] ?? '');
-        $below = $this->desk->undercoats->outcome($company)->look->after;
+        $below = $this->studio->undercoats->outcome($company)->look->after;
         $after = $edit['after'] ?? null;
-        foreach ($this->desk->simulated($company, $area, $plan) as $outcome) {
+        foreach ($this->studio->predictions->of($company, $area, $plan) as $outcome) {
             $below = $outcome->look->after;
             if ($outcome->step->key === $after) {
                 break;
@@ -208,7 +209,7 @@ final readonly class RecipeEdits
         }
         $ladder = new Ladder(Srgb::fromHex($recipe->hex)->toOklch(), PlanRows::wish($recipe->options));
         $target = isset($edit['colour']) ? Srgb::fromHex($edit['colour'])->toOklch() : $ladder->rung(Rung::of($technique));
-        $maker = new StepMaker($this->desk->palette);
+        $maker = new StepMaker($this->studio->palette);
         foreach ($plan->steps as $step) {
             $maker->load($step->load->mix);
         }

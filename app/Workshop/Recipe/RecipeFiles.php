@@ -13,6 +13,7 @@ use App\Models\Company;
 use App\Models\RecipeRow;
 use App\Workshop\Figure\CompanyWriter;
 use App\Workshop\Figure\PlateDesk;
+use App\Workshop\Studio;
 use DomainException;
 use Illuminate\Support\Facades\DB;
 use Kalokroma\Recipe\Plan\Plan;
@@ -28,7 +29,7 @@ use Kalokroma\Undercoat\Kind;
  */
 final readonly class RecipeFiles
 {
-    public function __construct(private RecipeDesk $desk)
+    public function __construct(private Studio $studio)
     {
     }
 
@@ -130,18 +131,18 @@ final readonly class RecipeFiles
     /** @return array<string, mixed> */
     private function portable(RecipeRow $recipe): array
     {
-        return PortablePlan::of($this->desk->plan($recipe) ?? new Plan([], []));
+        return PortablePlan::of($this->studio->recipes->plan($recipe) ?? new Plan([], []));
     }
 
     /** @return array<string, mixed>|null */
     private function undercoat(Company $company): ?array
     {
         $kept = $company->undercoat;
-        $ground = $kept === null ? null : $this->desk->undercoats->current($company);
+        $ground = $kept === null ? null : $this->studio->undercoats->current($company);
 
         return $kept === null || $ground?->primer === null ? null : [
             'paint' => PortablePlan::paint($ground->primer),
-            'kind' => $this->desk->undercoats->kind($company)->value,
+            'kind' => $this->studio->undercoats->kind($company)->value,
             'coats' => $kept['coats'],
             'thin' => $kept['thin'],
             'lights' => array_map(static fn (array $l): array => ['paint' => PortablePlan::paint($l['paint']), 'degrees' => $l['degrees']], $ground->lights),
@@ -157,10 +158,10 @@ final readonly class RecipeFiles
     {
         /** @var array{name: string, colour: string, way: string, material: string, relief: string, tags?: list<string>, notes?: string, plan: array<string, mixed>} $given */
         $plan = $this->planOf($given['plan']);
-        $painter = $this->desk->painter->id;
+        $painter = $this->studio->painter->id;
         $name = self::freeName($given['name'], static fn (string $n): bool => BookRow::query()->where('painter_id', $painter)->where('name', $n)->exists());
         $row = BookRow::query()->create([
-            'painter_id' => $this->desk->painter->id,
+            'painter_id' => $this->studio->painter->id,
             'name' => $name,
             'tags' => $given['tags'] ?? [],
             'material' => $given['material'],
@@ -169,7 +170,7 @@ final readonly class RecipeFiles
             'hex' => strtolower($given['colour']),
             'plan' => PortablePlan::of($plan),
             'paints' => PortablePlan::paints($plan),
-            'strip' => $this->desk->alone($plan, $given['material'], $given['relief']),
+            'strip' => Predictions::alone($plan, $given['material'], $given['relief']),
             'notes' => $given['notes'] ?? '',
         ]);
 
@@ -185,9 +186,9 @@ final readonly class RecipeFiles
     {
         /** @var array{kind: string, name: string, model?: string, count?: int, leaders?: int, height_mm: float, surface_cm2?: float, notes?: string, survey?: array<string, string>, plate?: string, undercoat?: array{paint: PaintRow, kind?: string, coats?: int|null, thin?: string|null, lights?: list<array{paint: PaintRow, degrees: float}>}, areas: list<array{name: string, material: string, relief: string, share: float, depth: int, weight: string, colour?: string|null, fixed?: bool, touches?: list<string>, recipe?: GivenRecipe}>} $given */
         $single = $given['kind'] === RecipeJson::FIGURE;
-        $painter = $this->desk->painter->id;
+        $painter = $this->studio->painter->id;
         $name = self::freeName($given['name'], static fn (string $n): bool => Company::query()->where('painter_id', $painter)->where('name', $n)->exists());
-        $company = CompanyWriter::write($this->desk->painter, null, [
+        $company = CompanyWriter::write($this->studio->painter, null, [
             ...array_intersect_key($given, array_flip(['height_mm', 'surface_cm2', 'notes'])),
             'name' => $name,
             'kind' => $given['model'] ?? null,
@@ -231,7 +232,7 @@ final readonly class RecipeFiles
     {
         $recipe = new RecipeRow(['area_id' => $area->id, 'hex' => strtolower($said['colour']), 'way' => $said['way'], 'options' => $said['options'] ?? null, 'drafted_for' => ['relief' => $area->relief->value, 'material' => $area->material->value]]);
         $recipe->painter_id = $area->painter_id;
-        $this->desk->store($recipe, $this->planOf($said['plan']), $company, $area);
+        $this->studio->predictions->lay($recipe, $this->planOf($said['plan']), $company, $area);
         RecipeHistory::record($recipe, 'from a file');
 
         return $recipe;
@@ -240,7 +241,7 @@ final readonly class RecipeFiles
     /** @param array<string, mixed> $portable */
     private function planOf(array $portable): Plan
     {
-        return PlanRows::toPlan(PortablePlan::row($portable, $this->desk->shelf), $this->desk->shelf);
+        return PlanRows::toPlan(PortablePlan::row($portable, $this->studio->shelf), $this->studio->shelf);
     }
 
     /**
@@ -269,12 +270,12 @@ final readonly class RecipeFiles
             }
         }
         $kind = Kind::tryFrom($said['kind'] ?? '');
-        $allowed = $kind !== null && $kind->isAllowedBy($this->desk->painter->equipment());
+        $allowed = $kind !== null && $kind->isAllowedBy($this->studio->painter->equipment());
         if ($kind !== null && !$allowed) {
             $notes[] = sprintf('You have no %s: the undercoat is put on as you can.', $kind->tool()->words());
         }
         try {
-            $this->desk->undercoats->choose($company, $primer->id, $lights, $allowed ? $kind->value : null);
+            $this->studio->undercoats->choose($company, $primer->id, $lights, $allowed ? $kind->value : null);
         } catch (DomainException $problem) {
             return [...$notes, $problem->getMessage().' Another ground is advised.'];
         }
@@ -286,7 +287,7 @@ final readonly class RecipeFiles
     /** @param PaintRow $said */
     private function own(array $said): ?Paint
     {
-        foreach ($this->desk->shelf->paints() as $paint) {
+        foreach ($this->studio->shelf->paints() as $paint) {
             if (mb_strtolower($paint->line.'/'.$paint->name) === mb_strtolower(($said['line'] ?? '').'/'.$said['name'])) {
                 return $paint;
             }

@@ -6,6 +6,7 @@ namespace App\Workshop\Recipe;
 
 use App\Models\Company;
 use App\Models\RecipeRow;
+use App\Workshop\Studio;
 use Illuminate\Support\Facades\DB;
 use Kalokroma\Recipe\Change\Following;
 use Kalokroma\Recipe\Plan\RecipeProblem;
@@ -17,7 +18,7 @@ use Kalokroma\Recipe\Plan\RecipeProblem;
  */
 final readonly class RecipeFollowing
 {
-    public function __construct(private RecipeDesk $desk)
+    public function __construct(private Studio $studio)
     {
     }
 
@@ -53,12 +54,12 @@ final readonly class RecipeFollowing
         foreach (RecipeRow::query()->where('follows_id', $leader->id)->with('area.company.areas.recipe')->get() as $follower) {
             /** @var PlanRow $before */
             $before = $follower->followed ?? $leader->plan;
-            $own = $this->desk->plan($follower);
-            $now = $this->desk->plan($leader);
+            $own = $this->studio->recipes->plan($follower);
+            $now = $this->studio->recipes->plan($leader);
             if ($own === null || $now === null) {
                 continue;
             }
-            $merged = Following::merged(PlanRows::toPlan($before, $this->desk->shelf), $own, $now);
+            $merged = Following::merged(PlanRows::toPlan($before, $this->studio->shelf), $own, $now);
             $follower->followed = $leader->plan;
             $aim = $follower->hex;
             $along = $aim === $aimed;
@@ -68,7 +69,7 @@ final readonly class RecipeFollowing
                 if ($along) {
                     $area->update(['hex' => $follower->hex]);
                 }
-                $this->desk->store($follower, $merged, $area->company_id === $company->id ? $company : $area->company, $area);
+                $this->studio->predictions->lay($follower, $merged, $area->company_id === $company->id ? $company : $area->company, $area);
                 RecipeHistory::record($follower, 'followed its model');
             });
             $this->tell($company, $follower, $aim);
@@ -80,8 +81,8 @@ final readonly class RecipeFollowing
     {
         /** @var PlanRow|null $followed */
         $followed = $recipe->followed;
-        $own = $this->desk->plan($recipe);
+        $own = $this->studio->recipes->plan($recipe);
 
-        return $recipe->follows_id === null || $followed === null || $own === null ? [] : Following::differences(PlanRows::toPlan($followed, $this->desk->shelf), $own);
+        return $recipe->follows_id === null || $followed === null || $own === null ? [] : Following::differences(PlanRows::toPlan($followed, $this->studio->shelf), $own);
     }
 }

@@ -21,12 +21,16 @@ final class RecipeHistory
     /** Writes down the state the recipe has now; what was undone before can no longer be redone. */
     public static function record(RecipeRow $recipe, string $words): void
     {
-        $recipe->revisions()->where('aside', false)->where('number', '>', $recipe->version)->delete();
+        if ($recipe->exists && $recipe->version < $recipe->counter) {
+            $recipe->revisions()->where('aside', false)->where('number', '>', $recipe->version)->delete();
+        }
         ++$recipe->counter;
         $recipe->version = $recipe->counter;
         $recipe->save();
         $recipe->revisions()->create(['painter_id' => $recipe->painter_id, 'number' => $recipe->version, 'words' => mb_strimwidth($words, 0, 190, '…'), 'state' => self::state($recipe)]);
-        $recipe->revisions()->where('number', '<=', $recipe->counter - self::KEPT)->delete();
+        if ($recipe->counter > self::KEPT) {
+            $recipe->revisions()->where('number', '<=', $recipe->counter - self::KEPT)->delete();
+        }
     }
 
     /**
@@ -57,6 +61,26 @@ final class RecipeHistory
             ->where('number', $direction < 0 ? '<' : '>', $recipe->version)
             ->orderBy('number', $direction < 0 ? 'desc' : 'asc')
             ->first();
+    }
+
+    /** What can be undone and redone, in words, and what was kept aside. */
+    public static function marks(RecipeRow $recipe): HistoryMarks
+    {
+        $undo = $redo = $here = null;
+        $asides = [];
+        foreach ($recipe->revisions()->select('id', 'recipe_id', 'number', 'aside', 'words')->get() as $row) {
+            if ($row->aside) {
+                $asides[] = $row->id;
+            } elseif ($row->number === $recipe->version) {
+                $here = $row->words;
+            } elseif ($row->number < $recipe->version) {
+                $undo = $row->number;
+            } else {
+                $redo ??= $row->words;
+            }
+        }
+
+        return new HistoryMarks($undo === null ? null : $here, $redo, $asides === [] ? [] : array_values($recipe->revisions()->whereKey($asides)->get()->all()));
     }
 
     /** The state of that number; null where it was let go. */

@@ -8,6 +8,7 @@ use App\Models\AreaRow;
 use App\Models\BookRow;
 use App\Models\Company;
 use App\Models\RecipeRow;
+use App\Workshop\Studio;
 use DomainException;
 use Illuminate\Support\Facades\DB;
 use Kalokroma\Colour\Srgb;
@@ -32,7 +33,7 @@ use Kalokroma\Recipe\Technique\Way;
 final readonly class RecipeMoves
 {
     /** @param int|null $version the state of the area's recipe that was seen; null for the newest */
-    public function __construct(private RecipeDesk $desk, private ?int $version = null)
+    public function __construct(private Studio $studio, private ?int $version = null)
     {
     }
 
@@ -45,8 +46,8 @@ final readonly class RecipeMoves
      */
     public function told(Company $company, AreaRow $area, string $text, bool $add = false): array
     {
-        ['steps' => $steps, 'notes' => $notes] = SaidRecipe::read($text, $this->desk->shelf->paints());
-        $plan = $add ? $this->desk->plan($area->recipe) : null;
+        ['steps' => $steps, 'notes' => $notes] = SaidRecipe::read($text, $this->studio->shelf->paints());
+        $plan = $add ? $this->studio->recipes->plan($area->recipe) : null;
         $hex = $area->hex;
         foreach ($steps as $step) {
             $hex ??= $step->load->mix !== null && $step->isFilm() && $step->technique->isBase() ? $step->load->mix->colour()->toHex() : null;
@@ -65,7 +66,7 @@ final readonly class RecipeMoves
     public function replace(Company $company, AreaRow $area): array
     {
         $recipe = $area->recipe ?? throw RecipeProblem::notDrafted($area->name);
-        $plan = $this->desk->plan($recipe) ?? throw RecipeProblem::notDrafted($area->name);
+        $plan = $this->studio->recipes->plan($recipe) ?? throw RecipeProblem::notDrafted($area->name);
         $applied = $this->applied($company, $area, $plan);
         $this->keep($company, $area, $applied->plan, $recipe->hex, 'paints replaced by what is owned');
 
@@ -94,7 +95,7 @@ final readonly class RecipeMoves
     public function toBook(AreaRow $area, string $name, array $tags, string $notes): BookRow
     {
         $recipe = $area->recipe ?? throw RecipeProblem::notDrafted($area->name);
-        $plan = $this->desk->plan($recipe) ?? throw RecipeProblem::notDrafted($area->name);
+        $plan = $this->studio->recipes->plan($recipe) ?? throw RecipeProblem::notDrafted($area->name);
         if (BookRow::query()->where('painter_id', $area->painter_id)->where('name', $name)->exists()) {
             throw new DomainException(sprintf('The book has a recipe "%s" already: choose another name.', $name));
         }
@@ -117,12 +118,12 @@ final readonly class RecipeMoves
     /** The plan of a recipe of the book, its paints taken from the shelf where they stand there. */
     public function plan(BookRow $book): Plan
     {
-        return PlanRows::toPlan(PortablePlan::row($book->plan, $this->desk->shelf), $this->desk->shelf);
+        return PlanRows::toPlan(PortablePlan::row($book->plan, $this->studio->shelf), $this->studio->shelf);
     }
 
     public function applied(Company $company, AreaRow $area, Plan $plan): Applying
     {
-        return Applying::to($plan, $area->toCore($company), $this->desk->undercoats->outcome($company)->look->after, $this->desk->shelf->paints(), $this->desk->painter->equipment());
+        return Applying::to($plan, $area->toCore($company), $this->studio->undercoats->outcome($company)->look->after, $this->studio->shelf->paints(), $this->studio->painter->equipment());
     }
 
     /**
@@ -132,7 +133,7 @@ final readonly class RecipeMoves
      */
     public function mending(Company $company, AreaRow $area, string $key, string $mishap, ?int $on = null): Mending
     {
-        $outcomes = $this->desk->outcomes($company, $area, $area->recipe);
+        $outcomes = $this->studio->predictions->outcomes($company, $area, $area->recipe);
         $beside = $this->beside($company, $area, $on);
 
         return Mending::of(
@@ -141,8 +142,8 @@ final readonly class RecipeMoves
             $key,
             $area->toCore($company),
             $outcomes[0]->look->after,
-            $this->desk->palette,
-            $beside === null ? null : new Neighbour($beside->toCore($company), array_slice($this->desk->outcomes($company, $beside, $beside->recipe), 1), $outcomes[0]->look->after),
+            $this->studio->palette,
+            $beside === null ? null : new Neighbour($beside->toCore($company), array_slice($this->studio->predictions->outcomes($company, $beside, $beside->recipe), 1), $outcomes[0]->look->after),
         );
     }
 
@@ -157,7 +158,7 @@ final readonly class RecipeMoves
         $beside = $mending->mishap->isBeside() ? $this->beside($company, $area, $on) : null;
         $on = $beside ?? $area;
         $recipe = $on->recipe ?? throw RecipeProblem::notDrafted($on->name);
-        $plan = $this->desk->plan($recipe) ?? throw RecipeProblem::notDrafted($on->name);
+        $plan = $this->studio->recipes->plan($recipe) ?? throw RecipeProblem::notDrafted($on->name);
         $after = $beside === null ? $key : null;
         foreach ($mending->remedy->steps as $step) {
             $step = $plan->step($step->key) === null ? $step : $step->renamed($plan->freeKey($step->key));
@@ -200,13 +201,13 @@ final readonly class RecipeMoves
                 return;
             }
             $leader = $model->recipe ?? throw RecipeProblem::notDrafted($model->name);
-            $recipe = $area->recipe ?? $this->fresh($area, $leader->hex, $leader->way);
+            $recipe = $area->recipe ?? RecipeRows::fresh($area, $leader->hex, $leader->way);
             if ($recipe->exists && $recipe->version === 0) {
                 RecipeHistory::record($recipe, 'as it was');
             }
-            (new RecipeFollowing($this->desk))->follow($recipe, $leader);
+            (new RecipeFollowing($this->studio))->follow($recipe, $leader);
             $area->update(['hex' => $recipe->hex]);
-            $this->desk->store($recipe, $this->desk->plan($recipe) ?? new Plan([], []), $company, $area);
+            $this->studio->predictions->lay($recipe, $this->studio->recipes->plan($recipe) ?? new Plan([], []), $company, $area);
             RecipeHistory::record($recipe, 'as '.$model->name);
         });
     }
@@ -219,7 +220,7 @@ final readonly class RecipeMoves
         $colour = Srgb::fromHex($hex)->toHex();
 
         return DB::transaction(function () use ($company, $area, $plan, $colour, $words, $way, $seen): RecipeRow {
-            $recipe = $area->recipe ?? $this->fresh($area, $colour, $way ?? $this->desk->painter->way);
+            $recipe = $area->recipe ?? RecipeRows::fresh($area, $colour, $way ?? $this->studio->painter->way);
             if ($seen && $recipe->exists && $this->version !== null && $this->version !== $recipe->version) {
                 RecipeHistory::aside($recipe, $this->version, $words, ['plan' => PlanRows::toRow($plan), 'hex' => $colour, 'way' => ($way ?? $recipe->way)->value, 'options' => $recipe->options]);
 
@@ -231,20 +232,11 @@ final readonly class RecipeMoves
             $aimed = $recipe->hex;
             $recipe->fill(['hex' => $colour, ...($way === null ? [] : ['way' => $way])]);
             $area->update(['hex' => $colour]);
-            $this->desk->store($recipe, $plan, $company, $area);
+            $this->studio->predictions->lay($recipe, $plan, $company, $area);
             RecipeHistory::record($recipe, $words);
-            (new RecipeFollowing($this->desk))->tell($company, $recipe, $aimed);
+            (new RecipeFollowing($this->studio))->tell($company, $recipe, $aimed);
 
             return $recipe;
         });
-    }
-
-    private function fresh(AreaRow $area, string $hex, Way $way): RecipeRow
-    {
-        $recipe = new RecipeRow(['area_id' => $area->id, 'hex' => $hex, 'way' => $way, 'drafted_for' => ['relief' => $area->relief->value, 'material' => $area->material->value]]);
-        $recipe->painter_id = $area->painter_id;
-        $area->setRelation('recipe', $recipe);
-
-        return $recipe;
     }
 }

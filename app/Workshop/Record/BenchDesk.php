@@ -7,8 +7,8 @@ namespace App\Workshop\Record;
 use App\Models\AreaRow;
 use App\Models\Company;
 use App\Models\Entry;
-use App\Workshop\Recipe\RecipeDesk;
 use App\Workshop\Shelf\StockDesk;
+use App\Workshop\Studio;
 use Carbon\CarbonImmutable;
 use DomainException;
 use Illuminate\Support\Facades\DB;
@@ -24,7 +24,7 @@ use Kalokroma\Record\Progress;
  */
 final readonly class BenchDesk
 {
-    public function __construct(private RecipeDesk $recipes)
+    public function __construct(private Studio $studio)
     {
     }
 
@@ -34,11 +34,11 @@ final readonly class BenchDesk
         $company->loadMissing('areas.recipe');
         $rows = $company->areas->keyBy('id');
         $cores = array_values($company->areas->map(static fn (AreaRow $a) => $a->toCore($company))->all());
-        $steps = [new BenchStep(null, $this->recipes->undercoats->outcome($company))];
+        $steps = [new BenchStep(null, $this->studio->undercoats->outcome($company))];
         foreach (InsideOut::of($cores) as $core) {
             /** @var AreaRow $area */
             $area = $rows[(int) $core->id];
-            foreach (array_slice($this->recipes->outcomes($company, $area, $area->recipe), 1) as $outcome) {
+            foreach (array_slice($this->studio->predictions->outcomes($company, $area, $area->recipe), 1) as $outcome) {
                 if (!$outcome->step->handling->omitted) {
                     $steps[] = new BenchStep($area, $outcome);
                 }
@@ -52,7 +52,7 @@ final readonly class BenchDesk
     public function paints(): array
     {
         $names = [];
-        foreach ($this->recipes->shelf->paints() as $paint) {
+        foreach ($this->studio->shelf->paints() as $paint) {
             if ($paint->isAtHand()) {
                 $names[] = $paint->name;
             }
@@ -108,7 +108,7 @@ final readonly class BenchDesk
                 'done_at' => $at,
                 'dry_minutes' => $outcome->labour->dryMinutes ?? $stage->usually()->facts()->dry,
             ]);
-            StockDesk::use($entry, $outcome, $real, $this->recipes->shelf);
+            StockDesk::use($entry, $outcome, $real, $this->studio->shelf);
 
             return $entry;
         });

@@ -8,7 +8,6 @@ use App\Models\AreaRow;
 use App\Models\Company;
 use App\Models\Painter;
 use App\Models\TrialRow;
-use App\Workshop\Recipe\RecipeDesk;
 use App\Workshop\Shelf\ShelfRows;
 use DomainException;
 use Illuminate\Support\Facades\DB;
@@ -85,7 +84,6 @@ final readonly class SchemeDesk
                 };
                 $area->update(['hex' => $hex, 'mix' => $mix, 'fixed' => $fixed && $hex !== null]);
             }
-            (new RecipeDesk($this->painter))->refreshOne($company);
         });
     }
 

@@ -20,7 +20,7 @@ use Illuminate\Support\Facades\DB;
  */
 final class ShelfImport
 {
-    private const ATTRIBUTES = ['colour' => 'hex', 'set' => 'set_name', 'price' => 'price_minor', 'opened' => 'opened_on'];
+    private const ATTRIBUTES = ['colour' => 'hex', 'set' => 'set_name', 'price' => 'price_minor', 'opened' => 'opened_on', 'finish' => 'sheen'];
 
     /**
      * @return array{taken: int, changed: int, same: int, skipped: int, missing: list<string>, lines: list<array{line: int, name: string, outcome: string, why: string}>}

@@ -56,7 +56,7 @@ final class ShelfRows
             $row->left_ml,
             SwatchDesk::pigment($row),
             ColourSource::fromText($row->colour_source),
-            Sheen::tryFrom($row->finish) ?? Sheen::Matt,
+            Sheen::tryFrom($row->sheen) ?? Sheen::Matt,
         );
     }
 

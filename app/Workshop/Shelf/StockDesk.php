@@ -11,8 +11,8 @@ use App\Workshop\Record\Did;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 use Kalokroma\Film\Thinning;
-use Kalokroma\Recipe\Predict\Needs;
 use Kalokroma\Recipe\Predict\StepOutcome;
+use Kalokroma\Recipe\Predict\Taken;
 use Kalokroma\Shelf\Movement;
 use Kalokroma\Shelf\ShelfProblem;
 use Kalokroma\Shelf\Stock;
@@ -58,7 +58,7 @@ final class StockDesk
         if ($planned === null || $planned->amount === null) {
             return;
         }
-        foreach (Needs::usedMl(self::asDone($planned, $real, $shelf) ?? $planned, count($entry->figures)) as $id => $ml) {
+        foreach (Taken::by(self::asDone($planned, $real, $shelf) ?? $planned)->ml(count($entry->figures)) as $id => $ml) {
             $paint = PaintRow::query()->withoutGlobalScope('painter')->where('painter_id', $entry->painter_id)->find($id);
             if ($paint !== null && $ml > 0) {
                 self::move($paint, Movement::Used, -round($ml, 3), $entry->area_name.', '.$entry->stage->value, $entry->done_at, $entry);

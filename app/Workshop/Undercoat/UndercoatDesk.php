@@ -7,19 +7,25 @@ namespace App\Workshop\Undercoat;
 use App\Models\AreaRow;
 use App\Models\Company;
 use App\Models\Painter;
+use App\Workshop\Recipe\Staleness;
+use App\Workshop\Record\BenchDesk;
 use App\Workshop\Shelf\ShelfRows;
 use DomainException;
 use Kalokroma\Colour\Srgb;
 use Kalokroma\Figure\Material;
+use Kalokroma\Film\FilmProblem;
 use Kalokroma\Film\Thinning;
 use Kalokroma\Recipe\Choose\Palette;
 use Kalokroma\Recipe\Ground\GroundsCompared;
 use Kalokroma\Recipe\Ground\PlannedCoat;
+use Kalokroma\Recipe\Plan\Handling;
+use Kalokroma\Recipe\Plan\RecipeProblem;
 use Kalokroma\Recipe\Predict\StepOutcome;
 use Kalokroma\Recipe\Predict\Undercoating;
 use Kalokroma\Recipe\Technique\Defaults;
 use Kalokroma\Shelf\Mix;
 use Kalokroma\Shelf\Paint;
+use Kalokroma\Shelf\ShelfProblem;
 use Kalokroma\Undercoat\Ground;
 use Kalokroma\Undercoat\Kind;
 use Kalokroma\Undercoat\Tone;
@@ -40,7 +46,7 @@ final readonly class UndercoatDesk
     /** The undercoat as a step; advised and kept where the company has none yet. */
     public function outcome(Company $company): StepOutcome
     {
-        $kept = $company->undercoat ?? $this->advise($company);
+        $kept = $this->kept($company);
 
         return Undercoating::outcome(
             $this->kind($company),
@@ -78,7 +84,7 @@ final readonly class UndercoatDesk
     /** The ground that is laid under this company, or would be. */
     public function current(Company $company): Ground
     {
-        return $this->ground($company->undercoat ?? $this->advise($company));
+        return $this->ground($this->kept($company));
     }
 
     /**
@@ -103,19 +109,43 @@ final readonly class UndercoatDesk
         $this->keep($company, [...($company->undercoat ?? []), ...$kept]);
     }
 
-    /** Advises anew after colours or paints changed, unless the painter chose, or the ground is on figures already. */
-    public function refresh(Company $company): void
+    /**
+     * Changes it as a step: another paint, thinning or number of coats for the whole company.
+     *
+     * @param list<array{paint: string|int, parts: int}>|null $mix
+     *
+     * @throws RecipeProblem|ShelfProblem|FilmProblem
+     */
+    public function change(Company $company, ?array $mix, ?Thinning $thinning, ?int $coats): void
     {
-        $kept = $company->undercoat;
-        if ($kept === null) {
+        (new Handling())->coated($coats);
+        if ($mix !== null) {
+            $this->choose($company, $this->shelf->mix($mix)->first()->id);
+        }
+        if ($coats !== null || $thinning !== null) {
+            $this->keep($company, [
+                ...$this->kept($company),
+                ...($coats === null ? [] : ['coats' => $coats === 0 ? null : $coats]),
+                ...($thinning === null ? [] : ['thin' => $thinning->ratio()]),
+            ]);
+        }
+    }
+
+    /** Works it out again where its sources have changed, unless the painter chose, or the ground is on figures already. */
+    public function freshen(Company $company): void
+    {
+        if (!$company->undercoat_stale) {
             return;
         }
-        $painted = [];
-        foreach ($company->records as $entry) {
-            if ($entry->step_key === 'undercoat') {
-                $painted += array_fill_keys($entry->figures, true);
-            }
+        $company->undercoat_stale = false;
+        $kept = $company->undercoat;
+        if ($kept === null) {
+            $company->save();
+
+            return;
         }
+        $company->loadMissing('areas.recipe', 'records');
+        $painted = BenchDesk::progress($company)->figures(null, 'undercoat');
         if ($kept['own'] && $kept['paint_id'] !== null && $this->shelf->find((string) $kept['paint_id']) !== null) {
             $this->keep($company, [...$kept, 'reason' => $this->ownReason($company, $this->ground($kept))]);
         } elseif ($painted !== []) {
@@ -125,10 +155,12 @@ final readonly class UndercoatDesk
         }
     }
 
-    public function change(Company $company, ?int $coats, ?Thinning $thinning): void
+    /** @return Kept */
+    private function kept(Company $company): array
     {
-        $kept = $company->undercoat ?? $this->advise($company);
-        $this->keep($company, [...$kept, ...($coats === null ? [] : ['coats' => $coats === 0 ? null : $coats]), ...($thinning === null ? [] : ['thin' => $thinning->ratio()])]);
+        $this->freshen($company);
+
+        return $company->undercoat ?? $this->advise($company->loadMissing('areas.recipe'));
     }
 
     /**
@@ -217,8 +249,12 @@ final readonly class UndercoatDesk
     private function keep(Company $company, array $kept): array
     {
         $kept += ['coats' => null, 'thin' => null];
+        $had = $company->undercoat;
         $company->undercoat = $kept;
         $company->save();
+        if ($had !== null && array_diff_key($had, ['reason' => 0, 'own' => 0]) != array_diff_key($kept, ['reason' => 0, 'own' => 0])) {
+            Staleness::recipesOf($company);
+        }
 
         return $kept;
     }

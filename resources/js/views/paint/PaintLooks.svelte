@@ -23,7 +23,7 @@
               ]
             : looks.varnished.map((v) => ({
                   hex: v.hex,
-                  name: `Under ${v.finish} varnish${v.apart < 0.1 ? ', as it is' : `, ${v.apart.toFixed(1)} off`}`,
+                  name: `Under ${v.sheen} varnish${v.apart < 0.1 ? ', as it is' : `, ${v.apart.toFixed(1)} off`}`,
               })),
     );
 </script>

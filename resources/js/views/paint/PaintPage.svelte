@@ -42,7 +42,7 @@
             [
                 paint.line,
                 paint.behaviour,
-                paint.finish,
+                paint.sheen,
                 !paint.owned ? 'not owned' : paint.left_ml === null ? '' : `${millilitres(paint.left_ml)} left`,
                 paint.place,
             ]

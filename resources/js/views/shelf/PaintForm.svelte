@@ -33,7 +33,7 @@
         state: text(paint?.state),
         set: text(paint?.set),
         colour_source: text(paint?.colour_source),
-        finish: text(paint?.finish),
+        finish: text(paint?.sheen),
         notes: text(paint?.notes),
     });
     let problems: Record<string, string> = $state({});

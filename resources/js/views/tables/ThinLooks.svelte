@@ -66,7 +66,7 @@
             height="72px"
             fields={pot.varnished.map((v) => ({
                 hex: v.hex,
-                name: `${capital(v.finish)}, ${v.apart.toFixed(1)} from bare`,
+                name: `${capital(v.sheen)}, ${v.apart.toFixed(1)} from bare`,
             }))}
         />
     </section>

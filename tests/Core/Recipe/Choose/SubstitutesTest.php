@@ -17,8 +17,11 @@ use Kalokroma\Recipe\Plan\Handling;
 use Kalokroma\Recipe\Plan\Load;
 use Kalokroma\Recipe\Plan\PlannedStep;
 use Kalokroma\Recipe\Predict\Amount;
+use Kalokroma\Recipe\Predict\Demand;
+use Kalokroma\Recipe\Predict\Need;
 use Kalokroma\Recipe\Predict\Needs;
 use Kalokroma\Recipe\Predict\Simulation;
+use Kalokroma\Recipe\Predict\Taken;
 use Kalokroma\Recipe\Technique\Technique;
 use Kalokroma\Shelf\Mix;
 use Kalokroma\Shelf\Paint;
@@ -98,15 +101,15 @@ final class SubstitutesTest extends TestCase
         $step = new PlannedStep('basecoat', Technique::Basecoat, Srgb::fromHex('#9c7630')->toOklch(), new Load($mix, Thinning::fromRatio('2:1'), 'water'), handling: new Handling(2));
         $outcome = Simulation::step($step, $this->area(), Surface::uniform(Swatches::reflectance('#868686')));
         $applied = ($outcome->amount->usedMl ?? 0) * 1000 / (2 / 3);
-        $needs = Needs::of([['outcome' => $outcome, 'where' => 'Coat', 'figures' => 8]]);
+        $needs = Needs::of([new Demand(Taken::by($outcome), 'Coat', 8)]);
         $ml = Amount::neededUl($applied, 8) * 2 / 3 / 1000;
 
-        self::assertSame(['Ochre', 'Bone'], array_map(static fn (array $n): string => $n['paint']->name, $needs));
-        self::assertEqualsWithDelta($ml * 3 / 4, $needs[0]['ml'], 0.006);
-        self::assertEqualsWithDelta($ml / 4, $needs[1]['ml'], 0.006);
-        self::assertSame((int) floor(10.0 / ($ml * 3 / 4 / 8)), $needs[0]['figures']);
-        self::assertSame(['Coat'], $needs[0]['uses']);
-        self::assertSame([], Needs::of([['outcome' => $outcome, 'where' => 'Coat', 'figures' => 0]]));
+        self::assertSame(['Ochre', 'Bone'], array_map(static fn (Need $n): string => $n->paint->name, $needs));
+        self::assertEqualsWithDelta($ml * 3 / 4, $needs[0]->ml, 0.006);
+        self::assertEqualsWithDelta($ml / 4, $needs[1]->ml, 0.006);
+        self::assertSame((int) floor(10.0 / ($ml * 3 / 4 / 8)), $needs[0]->figures);
+        self::assertSame(['Coat'], $needs[0]->uses);
+        self::assertSame([], Needs::of([new Demand(Taken::by($outcome), 'Coat', 0)]));
     }
 
     public function testWhatIsMissingRunsOutFirst(): void
@@ -115,13 +118,13 @@ final class SubstitutesTest extends TestCase
         foreach ([['Plenty', 20.0], ['Scarce', 0.05], ['Gone', 0.0], ['Nobody knows', null]] as [$name, $left]) {
             $mix = Mix::single(Swatches::paint($name, '#9c7630', left: $left));
             $step = new PlannedStep('basecoat', Technique::Basecoat, Srgb::fromHex('#9c7630')->toOklch(), new Load($mix, Thinning::fromRatio('2:1'), 'water'));
-            $steps[] = ['outcome' => Simulation::step($step, $this->area(), Surface::uniform(Swatches::reflectance('#868686'))), 'where' => $name, 'figures' => 3];
+            $steps[] = new Demand(Taken::by(Simulation::step($step, $this->area(), Surface::uniform(Swatches::reflectance('#868686')))), $name, 3);
         }
         $needs = Needs::of($steps);
 
-        self::assertSame(['Gone', 'Scarce', 'Plenty', 'Nobody knows'], array_map(static fn (array $n): string => $n['paint']->name, $needs));
-        self::assertSame([0, null], [$needs[0]['figures'], $needs[3]['figures']]);
-        self::assertLessThan(3, $needs[1]['figures']);
+        self::assertSame(['Gone', 'Scarce', 'Plenty', 'Nobody knows'], array_map(static fn (Need $n): string => $n->paint->name, $needs));
+        self::assertSame([0, null], [$needs[0]->figures, $needs[3]->figures]);
+        self::assertLessThan(3, $needs[1]->figures);
     }
 
     /** @return list<Substitute> */

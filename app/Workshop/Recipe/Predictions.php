@@ -1,0 +1,163 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Workshop\Recipe;
+
+use App\Models\AreaRow;
+use App\Models\Company;
+use App\Models\RecipeRow;
+use App\Workshop\Undercoat\UndercoatDesk;
+use ArrayObject;
+use Illuminate\Support\Facades\DB;
+use Kalokroma\Figure\Area;
+use Kalokroma\Figure\Material;
+use Kalokroma\Figure\Relief;
+use Kalokroma\Recipe\Plan\Plan;
+use Kalokroma\Recipe\Predict\Simulation;
+use Kalokroma\Recipe\Predict\StepOutcome;
+use Kalokroma\Recipe\Predict\Taken;
+use Kalokroma\Recipe\Predict\Undercoating;
+use Kalokroma\Undercoat\Ground;
+use Kalokroma\Undercoat\Kind;
+use Kalokroma\Undercoat\Tone;
+
+/**
+ * What recipes lead to. Of a prediction only a small drawing and the amounts are kept in the row, and only until one of their
+ * sources changes: {@see Staleness} marks them then, and whoever looks has them worked out again.
+ */
+final readonly class Predictions
+{
+    /** Surface a recipe of the book is drawn for. */
+    private const ALONE_CM2 = 4.0;
+
+    /** @var ArrayObject<int, Prediction> by id of the area, for this request */
+    private ArrayObject $laid;
+
+    public function __construct(private RecipeRows $rows, private UndercoatDesk $undercoats)
+    {
+        /** @var ArrayObject<int, Prediction> $laid */
+        $laid = new ArrayObject();
+        $this->laid = $laid;
+    }
+
+    /** @return list<StepOutcome> the undercoat first; only that where no recipe is drafted yet */
+    public function outcomes(Company $company, AreaRow $area, ?RecipeRow $recipe): array
+    {
+        return $recipe === null ? $this->of($company, $area, null) : $this->laid($company, $area, $recipe)->outcomes;
+    }
+
+    /** What was predicted of the area's own recipe, worked out once. */
+    public function laid(Company $company, AreaRow $area, RecipeRow $recipe): Prediction
+    {
+        $known = $this->laid[$area->id] ?? null;
+        if ($known?->isOf($recipe, $area, $company) !== true) {
+            $plan = $this->rows->plan($recipe) ?? new Plan([], []);
+            $known = new Prediction($recipe, $area, $company, $plan, $this->of($company, $area, $plan));
+            $this->laid[$area->id] = $known;
+        }
+
+        return $known;
+    }
+
+    /** @return list<StepOutcome> of a plan that need not be kept, the undercoat first */
+    public function of(Company $company, AreaRow $area, ?Plan $plan): array
+    {
+        $undercoat = $this->undercoats->outcome($company);
+
+        return [$undercoat, ...($plan === null ? [] : Simulation::run($plan->steps, $area->toCore($company), $undercoat->look->after, $undercoat->look->certainty))];
+    }
+
+    /** Puts a plan into the row with what it leads to; whoever asks saves it. */
+    public function lay(RecipeRow $recipe, Plan $plan, Company $company, AreaRow $area): RecipeRow
+    {
+        $recipe->plan = PlanRows::toRow($plan);
+        $outcomes = $this->of($company, $area, $plan);
+        self::fill($recipe, $outcomes);
+        $this->laid[$area->id] = new Prediction($recipe, $area, $company, $plan, $outcomes);
+
+        return $recipe;
+    }
+
+    /**
+     * Works out again what is stale of these companies: their undercoats first, then their recipes.
+     *
+     * @param iterable<Company> $companies with areas.recipe and records loaded
+     */
+    public function freshen(iterable $companies): void
+    {
+        foreach ($companies as $company) {
+            if (!self::isStale($company)) {
+                continue;
+            }
+            DB::transaction(function () use ($company): void {
+                $this->undercoats->freshen($company);
+                foreach ($company->areas as $area) {
+                    if ($area->recipe?->stale === true) {
+                        self::fill($area->recipe, $this->outcomes($company, $area, $area->recipe));
+                        $area->recipe->save();
+                    }
+                }
+            });
+        }
+    }
+
+    private static function isStale(Company $company): bool
+    {
+        return $company->undercoat_stale || $company->areas->contains(static fn (AreaRow $a): bool => $a->recipe?->stale === true);
+    }
+
+    /** @return list<Taken> what the steps of this recipe take, without predicting it where that is known; the undercoat left out */
+    public function taken(Company $company, AreaRow $area, RecipeRow $recipe): array
+    {
+        $known = $recipe->stale ? null : $recipe->takes;
+        if ($known === null) {
+            return array_map(Taken::by(...), array_slice($this->outcomes($company, $area, $recipe), 1));
+        }
+        $taken = [];
+        foreach ($this->rows->plan($recipe)->steps ?? [] as $step) {
+            $taken[] = new Taken($step, $known[$step->key]['ml'] ?? null, $known[$step->key]['off'] ?? null);
+        }
+
+        return $taken;
+    }
+
+    /**
+     * The small drawing of a plan apart from any figure, over middle grey.
+     *
+     * @return list<string>
+     */
+    public static function alone(Plan $plan, string $material, string $relief): array
+    {
+        $area = new Area('', 'Alone', Material::from($material), Relief::from($relief), self::ALONE_CM2);
+        $ground = Undercoating::outcome(Kind::Brush, Ground::uniform(Tone::Grey, null), self::ALONE_CM2, null, null, []);
+
+        return self::strip([$ground, ...Simulation::run($plan->steps, $area, $ground->look->after)]);
+    }
+
+    /** @param list<StepOutcome> $outcomes */
+    private static function fill(RecipeRow $recipe, array $outcomes): void
+    {
+        $recipe->strip = self::strip($outcomes);
+        $takes = [];
+        foreach (array_slice($outcomes, 1) as $outcome) {
+            $takes[$outcome->step->key] = ['ml' => $outcome->amount?->usedMl, 'off' => $outcome->look->difference];
+        }
+        $recipe->takes = $takes;
+        $recipe->stale = false;
+    }
+
+    /**
+     * Four colours from the deepest to the lightest, for the small drawing beside an area's name.
+     *
+     * @param list<StepOutcome> $outcomes
+     *
+     * @return list<string>
+     */
+    private static function strip(array $outcomes): array
+    {
+        $last = $outcomes[count($outcomes) - 1]->look->after->hexes();
+
+        return [$outcomes[0]->look->after->plane->toHex(), $last['recess'], $last['plane'], $last['ridge']];
+    }
+}

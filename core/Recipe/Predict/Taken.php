@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Recipe\Predict;
+
+use Kalokroma\Recipe\Plan\PlannedStep;
+
+/** What a step takes from its bottles, and how near its mix comes: all that buying and counting need of a prediction. */
+final readonly class Taken
+{
+    /**
+     * @param float|null $usedMl     undiluted paint one figure takes, without waste, ml; null where nothing is measured
+     * @param float|null $difference of the mix from the wanted colour, CIEDE2000; null where the step has no wanted colour
+     */
+    public function __construct(public PlannedStep $step, public ?float $usedMl, public ?float $difference)
+    {
+    }
+
+    public static function by(StepOutcome $outcome): self
+    {
+        return new self($outcome->step, $outcome->amount?->usedMl, $outcome->look->difference);
+    }
+
+    /**
+     * Paint that the step takes for so many figures at one go, waste included, ml.
+     *
+     * @return array<int|string, float> by the paint's id
+     */
+    public function ml(int $figures): array
+    {
+        $mix = $this->step->load->mix;
+        if ($this->usedMl === null || $mix === null) {
+            return [];
+        }
+        $load = $this->step->load->thinning->load();
+        $mixed = Amount::neededUl($this->usedMl * 1000 / $load, $figures) * $load / 1000;
+        $used = [];
+        foreach ($mix->parts as $part) {
+            if ($part->paint->id !== '') {
+                $used[$part->paint->id] = $mixed * $part->parts / $mix->totalParts();
+            }
+        }
+
+        return $used;
+    }
+}

@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\App;
+
+use App\Models\AreaRow;
+use App\Models\Company;
+use App\Models\PaintRow;
+use App\Models\RecipeRow;
+use Illuminate\Database\Events\QueryExecuted;
+use Illuminate\Support\Facades\DB;
+use PHPUnit\Framework\Attributes\DataProvider;
+
+/** What is predicted is marked stale with its sources, by whoever writes them, and worked out again when it is looked at. */
+final class StalenessTest extends TestCase
+{
+    /** @return iterable<string, array{callable(self, PaintRow): mixed, bool, bool}> what is done, whether recipes and undercoats are stale then */
+    public static function writes(): iterable
+    {
+        $put = static fn (array $more): callable => static fn (self $t, PaintRow $p) => $t->putJson('/api/paints/'.$p->id, [...[
+            'name' => $p->name, 'line' => $p->line, 'behaviour' => $p->behaviour->value, 'colour' => $p->hex, 'left_ml' => (string) $p->left_ml,
+        ], ...$more])->assertOk();
+        yield 'another colour' => [$put(['colour' => '#2f5a7e']), true, true];
+        yield 'another place' => [$put(['place' => 'left drawer']), false, false];
+        yield 'a little used' => [static fn (self $t, PaintRow $p) => $t->postJson("/api/paints/$p->id/movements", ['kind' => 'used', 'ml' => '0.5'])->assertOk(), false, false];
+        yield 'used up' => [static fn (self $t, PaintRow $p) => $t->postJson("/api/paints/$p->id/movements", ['kind' => 'counted', 'ml' => '0'])->assertOk(), true, true];
+        yield 'taken off the shelf' => [static fn (self $t, PaintRow $p) => $t->deleteJson('/api/paints', ['ids' => [$p->id]])->assertOk(), true, true];
+        yield 'another paint comes' => [
+            static fn (self $t) => $t->postJson('/api/paints', ['name' => 'Brand new', 'behaviour' => 'opaque', 'colour' => '#123456'])->assertCreated(), false, true,
+        ];
+    }
+
+    /** @param callable(self, PaintRow): mixed $write */
+    #[DataProvider('writes')]
+    public function testAWriteMarksWhatHangsOnIt(callable $write, bool $recipes, bool $undercoats): void
+    {
+        $this->signIn();
+        $recipe = $this->getJson('/api/areas/'.self::coat()->id.'/recipe');
+        $this->getJson('/api/companies')->assertOk();
+        self::assertFalse(self::row()->stale, 'fresh once it was looked at');
+        $paint = PaintRow::query()->findOrFail($recipe->json('steps.1.mix.0.paint_id'));
+        $write($this, $paint);
+
+        self::assertSame([$recipes, $undercoats], [self::row()->stale, self::company()->undercoat_stale]);
+    }
+
+    public function testAnotherColourOfAnAreaBringsAnotherUndercoatWhenItIsLookedAt(): void
+    {
+        $this->signIn();
+        $said = fn (): string => (string) $this->getJson('/api/areas/'.self::coat()->id.'/recipe')->json('steps.0.reasons.0');
+        $before = $said();
+        foreach (AreaRow::query()->get() as $area) {
+            $area->update(['hex' => '#f3f1ea']);
+        }
+
+        self::assertTrue(self::company()->undercoat_stale);
+        self::assertNotSame($before, $said());
+        self::assertFalse(self::company()->undercoat_stale);
+    }
+
+    public function testWhatIsStaleIsWorkedOutOnceAndThenKnown(): void
+    {
+        $this->signIn();
+        $this->getJson('/api/shelf/needs')->assertOk();
+        RecipeRow::query()->update(['stale' => true, 'strip' => '[]', 'takes' => null]);
+        $first = $this->getJson('/api/shelf/needs')->assertOk();
+
+        self::assertFalse(self::row()->stale);
+        self::assertCount(4, self::row()->strip);
+        self::assertSame($first->json('paints'), $this->getJson('/api/shelf/needs')->json('paints'), 'the kept amounts are those predicted');
+        self::assertNotSame([], $first->json('paints'));
+    }
+
+    public function testAnEditOfARecipeTakesAtMostTwelveQueries(): void
+    {
+        $this->signIn();
+        $url = '/api/areas/'.self::coat()->id.'/recipe';
+        $this->getJson($url)->assertOk();
+        $this->postJson($url.'/edits', ['kind' => 'change', 'key' => 'basecoat', 'coats' => 3])->assertOk();
+        $queries = [];
+        DB::listen(static function (QueryExecuted $query) use (&$queries): void {
+            $queries[] = $query->sql;
+        });
+        $this->postJson($url.'/edits', ['kind' => 'change', 'key' => 'basecoat', 'coats' => 4])->assertOk();
+
+        self::assertLessThanOrEqual(12, count($queries), implode("\n", $queries));
+    }
+
+    private static function company(): Company
+    {
+        return Company::query()->firstOrFail();
+    }
+
+    private static function coat(): AreaRow
+    {
+        return AreaRow::query()->where('name', 'Coat')->firstOrFail();
+    }
+
+    private static function row(): RecipeRow
+    {
+        return RecipeRow::query()->where('area_id', self::coat()->id)->firstOrFail();
+    }
+}
