@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Shared\CountQueries;
 use App\Http\Shared\Problems;
 use App\Http\Shared\StrictOrigin;
 use Illuminate\Foundation\Application;
@@ -15,6 +16,7 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withMiddleware(static function (Middleware $middleware): void {
         $middleware->remove(HandleCors::class);
         $middleware->append(StrictOrigin::class);
+        $middleware->append(CountQueries::class);
         $middleware->redirectGuestsTo('/');
     })
     ->withExceptions(static function (Exceptions $exceptions): void {

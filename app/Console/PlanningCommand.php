@@ -132,7 +132,7 @@ abstract class PlanningCommand extends Command
 
     /**
      * @param list<Paint> $shelf
-     * @param string      $address a name, or line/name where the name stands twice
+     * @param string $address a name, or line/name where the name stands twice
      *
      * @throws DomainException
      */

@@ -13,26 +13,26 @@ use Kalokroma\Figure\Relief;
 use Kalokroma\Figure\Weight;
 
 /**
- * @property int                                      $id
- * @property int                                      $painter_id
- * @property int                                      $company_id
- * @property int                                      $position
- * @property string                                   $name
- * @property Material                                 $material
- * @property Relief                                   $relief
- * @property float                                    $share      percent of the figure's surface
- * @property int                                      $depth      1 is innermost
- * @property Weight                                   $weight
- * @property string|null                              $hex        intended colour
- * @property list<int>|null                           $beside     areas it lies beside
- * @property string                                   $part       painted apart with it; empty for the figure itself
- * @property bool                                     $reachable  by a brush when all is glued
- * @property bool                                     $fragile    sits on a weak joint
- * @property string                                   $notes
- * @property list<array{paint: int, parts: int}>|null $mix        the paints its colour was chosen as
- * @property bool                                     $fixed      kept whatever is proposed for the rest
- * @property Company                                  $company
- * @property RecipeRow|null                           $recipe
+ * @property int $id
+ * @property int $painter_id
+ * @property int $company_id
+ * @property int $position
+ * @property string $name
+ * @property Material $material
+ * @property Relief $relief
+ * @property float $share percent of the figure's surface
+ * @property int $depth 1 is innermost
+ * @property Weight $weight
+ * @property string|null $hex intended colour
+ * @property list<int>|null $beside areas it lies beside
+ * @property string $part painted apart with it; empty for the figure itself
+ * @property bool $reachable by a brush when all is glued
+ * @property bool $fragile sits on a weak joint
+ * @property string $notes
+ * @property list<array{paint: int, parts: int}>|null $mix the paints its colour was chosen as
+ * @property bool $fixed kept whatever is proposed for the rest
+ * @property Company $company
+ * @property RecipeRow|null $recipe
  */
 final class AreaRow extends Model
 {

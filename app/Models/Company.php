@@ -11,23 +11,23 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
 use Kalokroma\Figure\FigureKind;
 
 /**
- * @property int                                                                                                                                                                             $id
- * @property int                                                                                                                                                                             $painter_id
- * @property string                                                                                                                                                                          $name
- * @property int                                                                                                                                                                             $count           figures painted alike
- * @property float                                                                                                                                                                           $height_mm
- * @property float                                                                                                                                                                           $surface_cm2     of one figure
- * @property string                                                                                                                                                                          $notes
+ * @property int $id
+ * @property int $painter_id
+ * @property string $name
+ * @property int $count figures painted alike
+ * @property float $height_mm
+ * @property float $surface_cm2 of one figure
+ * @property string $notes
  * @property array{tone: string, paint_id: int|null, coats: int|null, thin: string|null, reason: string, own: bool, kind?: string, lights?: list<array{paint_id: int, degrees: float}>}|null $undercoat
- * @property int                                                                                                                                                                             $leaders         of them, which get more highlights
- * @property FigureKind                                                                                                                                                                      $kind
- * @property array<string, string>|null                                                                                                                                                      $survey          answers to questions of the survey that no area gives, by question
- * @property int|null                                                                                                                                                                        $matches_id      the company it is meant to match
- * @property bool                                                                                                                                                                            $undercoat_stale whether its undercoat has to be advised again
- * @property PlateRow|null                                                                                                                                                                   $plate
- * @property Collection<int, TrialRow>                                                                                                                                                       $trials
- * @property Collection<int, AreaRow>                                                                                                                                                        $areas
- * @property Collection<int, Entry>                                                                                                                                                          $records
+ * @property int $leaders of them, which get more highlights
+ * @property FigureKind $kind
+ * @property array<string, string>|null $survey answers to questions of the survey that no area gives, by question
+ * @property int|null $matches_id the company it is meant to match
+ * @property bool $undercoat_stale whether its undercoat has to be advised again
+ * @property PlateRow|null $plate
+ * @property Collection<int, TrialRow> $trials
+ * @property Collection<int, AreaRow> $areas
+ * @property Collection<int, Entry> $records
  */
 final class Company extends Model
 {
@@ -69,9 +69,10 @@ final class Company extends Model
     public function touching(): array
     {
         $pairs = [];
+        $known = array_flip($this->areas->modelKeys());
         foreach ($this->areas as $area) {
             foreach ($area->beside ?? [] as $other) {
-                if ($other !== $area->id && $this->areas->contains('id', $other)) {
+                if ($other !== $area->id && isset($known[$other])) {
                     $pair = [min($area->id, $other), max($area->id, $other)];
                     $pairs[implode('-', $pair)] = [(string) $pair[0], (string) $pair[1]];
                 }

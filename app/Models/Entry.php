@@ -12,21 +12,21 @@ use Kalokroma\Recipe\Technique\Stage;
 /**
  * One entry of the ledger: what was done at one go, on one or several figures.
  *
- * @property int                       $id
- * @property int                       $painter_id
- * @property int                       $company_id
- * @property int|null                  $area_id      null for the whole figure, or an area removed since
- * @property string                    $area_name    as it was called then
- * @property string|null               $step_key     null where it was not in the plan
- * @property Stage                     $stage
- * @property list<int>                 $figures      numbers within the company
+ * @property int $id
+ * @property int $painter_id
+ * @property int $company_id
+ * @property int|null $area_id null for the whole figure, or an area removed since
+ * @property string $area_name as it was called then
+ * @property string|null $step_key null where it was not in the plan
+ * @property Stage $stage
+ * @property list<int> $figures numbers within the company
  * @property array<string, mixed>|null $planned
- * @property array<string, mixed>      $real
- * @property string                    $note
- * @property CarbonImmutable           $done_at
- * @property int                       $dry_minutes
- * @property CarbonImmutable|null      $withdrawn_at
- * @property Company                   $company
+ * @property array<string, mixed> $real
+ * @property string $note
+ * @property CarbonImmutable $done_at
+ * @property int $dry_minutes
+ * @property CarbonImmutable|null $withdrawn_at
+ * @property Company $company
  */
 final class Entry extends Model
 {

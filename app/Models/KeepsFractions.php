@@ -15,7 +15,7 @@ trait KeepsFractions
 {
     /**
      * @param mixed $value
-     * @param int   $flags
+     * @param int $flags
      */
     protected function asJson($value, $flags = 0): string
     {

@@ -11,13 +11,13 @@ use Kalokroma\Shelf\Movement;
 /**
  * One change of what is left of a paint. Never changed or erased.
  *
- * @property int             $id
- * @property int             $painter_id
- * @property int             $paint_id
- * @property int|null        $record_id  entry of the ledger that used the paint
- * @property Movement        $kind
- * @property float           $ml         added; negative for what went; for a count what was there
- * @property string          $note
+ * @property int $id
+ * @property int $painter_id
+ * @property int $paint_id
+ * @property int|null $record_id entry of the ledger that used the paint
+ * @property Movement $kind
+ * @property float $ml added; negative for what went; for a count what was there
+ * @property string $note
  * @property CarbonImmutable $at
  */
 final class MovementRow extends Model

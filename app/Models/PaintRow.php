@@ -11,30 +11,30 @@ use Illuminate\Database\Eloquent\SoftDeletes;
 use Kalokroma\Shelf\Behaviour;
 
 /**
- * @property int                        $id
- * @property int                        $painter_id
- * @property string                     $name
- * @property string                     $line
- * @property Behaviour                  $behaviour
- * @property string|null                $hex           as it was entered
- * @property list<float>|null           $lab           CIE Lab, D65
- * @property list<float>|null           $reflectance   18 bands, derived from the colour
- * @property float|null                 $bottle_ml
- * @property float|null                 $left_ml
- * @property int|null                   $price_minor
- * @property string|null                $currency
- * @property bool                       $owned
- * @property int|null                   $bottles
- * @property string                     $place
- * @property CarbonImmutable|null       $opened_on
- * @property string                     $state
- * @property string                     $set_name
- * @property string                     $colour_source
- * @property string                     $notes
- * @property CarbonImmutable|null       $deleted_at    taken off the shelf, to be put back
- * @property string                     $sheen         matt, satin or gloss; empty for matt
- * @property array<string, mixed>|null  $swatch        readings of a test swatch and what was solved from them, see SwatchDesk
- * @property array<string, string>|null $extra         columns of an imported file that are kept as they came
+ * @property int $id
+ * @property int $painter_id
+ * @property string $name
+ * @property string $line
+ * @property Behaviour $behaviour
+ * @property string|null $hex as it was entered
+ * @property list<float>|null $lab CIE Lab, D65
+ * @property list<float>|null $reflectance 18 bands, derived from the colour
+ * @property float|null $bottle_ml
+ * @property float|null $left_ml
+ * @property int|null $price_minor
+ * @property string|null $currency
+ * @property bool $owned
+ * @property int|null $bottles
+ * @property string $place
+ * @property CarbonImmutable|null $opened_on
+ * @property string $state
+ * @property string $set_name
+ * @property string $colour_source
+ * @property string $notes
+ * @property CarbonImmutable|null $deleted_at taken off the shelf, to be put back
+ * @property string $sheen matt, satin or gloss; empty for matt
+ * @property array<string, mixed>|null $swatch readings of a test swatch and what was solved from them, see SwatchDesk
+ * @property array<string, string>|null $extra columns of an imported file that are kept as they came
  */
 final class PaintRow extends Model
 {

@@ -11,17 +11,17 @@ use Kalokroma\Shelf\Equipment;
 use Kalokroma\Undercoat\School;
 
 /**
- * @property int         $id
- * @property string      $name
+ * @property int $id
+ * @property string $name
  * @property string|null $password
- * @property bool        $airbrush
- * @property bool        $spray_cans
- * @property bool        $extraction  runs while the airbrush does
- * @property bool        $solvents
- * @property bool        $wet_palette
- * @property bool        $metal_brush one brush kept for metal
- * @property Way         $way
- * @property School      $school      which ground it likes
+ * @property bool $airbrush
+ * @property bool $spray_cans
+ * @property bool $extraction runs while the airbrush does
+ * @property bool $solvents
+ * @property bool $wet_palette
+ * @property bool $metal_brush one brush kept for metal
+ * @property Way $way
+ * @property School $school which ground it likes
  */
 final class Painter extends User
 {

@@ -9,13 +9,13 @@ use Illuminate\Database\Eloquent\Model;
 /**
  * A figure as a drawing whose shapes carry areas, or as a photograph with areas traced over it.
  *
- * @property int                                                                                          $id
- * @property int                                                                                          $painter_id
- * @property int                                                                                          $company_id
- * @property float                                                                                        $width      units of the drawing, or pixels
- * @property float                                                                                        $height
- * @property list<array{d: string, even: bool, turn: string, name: string, area: int|null, tone: string}> $shapes     lowest first
- * @property string|null                                                                                  $picture    grey values, JPEG
+ * @property int $id
+ * @property int $painter_id
+ * @property int $company_id
+ * @property float $width units of the drawing, or pixels
+ * @property float $height
+ * @property list<array{d: string, even: bool, turn: string, name: string, area: int|null, tone: string}> $shapes lowest first
+ * @property string|null $picture grey values, JPEG
  */
 final class PlateRow extends Model
 {

@@ -10,11 +10,11 @@ use Illuminate\Database\Eloquent\Model;
 /**
  * The last good price list of a painter.
  *
- * @property int                  $id
- * @property int                  $painter_id
- * @property array<string, mixed> $body       see docs/formats/price-list.schema.json
- * @property CarbonImmutable      $dated_on
- * @property CarbonImmutable      $fetched_at
+ * @property int $id
+ * @property int $painter_id
+ * @property array<string, mixed> $body see docs/formats/price-list.schema.json
+ * @property CarbonImmutable $dated_on
+ * @property CarbonImmutable $fetched_at
  */
 final class PriceListRow extends Model
 {

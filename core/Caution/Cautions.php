@@ -50,8 +50,8 @@ final class Cautions
 
     /**
      * @param list<string> $behaviours of the paints that are loaded, as {@see Behaviour} names them
-     * @param bool         $fragile    whether the area sits on a weak joint
-     * @param list<string> $doing      what the hand does besides: glue, blade, sand, heat, strip, solvent
+     * @param bool $fragile whether the area sits on a weak joint
+     * @param list<string> $doing what the hand does besides: glue, blade, sand, heat, strip, solvent
      *
      * @return list<string> sentences to show before the step starts
      */

@@ -21,7 +21,7 @@ final class DominantColours
 
     /**
      * @param list<array{float, float, float}> $pixels L*, a*, b* of each
-     * @param int                              $most   colours wanted at most, 1..12
+     * @param int $most colours wanted at most, 1..12
      *
      * @return list<array{lab: Lab, share: float}> the largest share first; shares sum to about 1
      */
@@ -88,7 +88,7 @@ final class DominantColours
     }
 
     /**
-     * @param array{float, float, float}       $pixel
+     * @param array{float, float, float} $pixel
      * @param list<array{float, float, float}> $middles
      *
      * @return array{int, float} its place, and the squared distance
@@ -117,7 +117,7 @@ final class DominantColours
 
     /**
      * @param list<array{float, float, float}> $middles
-     * @param array<int, int>                  $sizes
+     * @param array<int, int> $sizes
      *
      * @return list<array{lab: Lab, share: float}>
      */

@@ -21,9 +21,9 @@ final readonly class Readings
     private const MEDIANS = 3.0;
 
     /**
-     * @param list<Lab>  $all
+     * @param list<Lab> $all
      * @param list<bool> $kept
-     * @param float      $spread mean CIEDE2000 of the kept readings from their mean
+     * @param float $spread mean CIEDE2000 of the kept readings from their mean
      */
     private function __construct(public array $all, public array $kept, public Lab $mean, public float $spread)
     {

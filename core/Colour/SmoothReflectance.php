@@ -88,10 +88,10 @@ final class SmoothReflectance
     }
 
     /**
-     * @param array<int, float>      $wanted  linear sRGB
-     * @param list<list<float>>      $weights
-     * @param array<int, float>|null $z       where to start; from a flat grey without
-     * @param array<int, float>      $lambda
+     * @param array<int, float> $wanted linear sRGB
+     * @param list<list<float>> $weights
+     * @param array<int, float>|null $z where to start; from a flat grey without
+     * @param array<int, float> $lambda
      *
      * @return array{array<int, float>, array<int, float>, float} z, its multipliers, and the largest entry of the gradient
      */
@@ -203,7 +203,7 @@ final class SmoothReflectance
      * Gauss elimination with partial pivoting.
      *
      * @param array<int, array<int, float>> $a
-     * @param list<float>                   $b
+     * @param list<float> $b
      *
      * @return array<int, float>
      */

@@ -10,11 +10,11 @@ final readonly class Area
     public const DEEPEST = 9;
 
     /**
-     * @param float  $surfaceCm2 its surface on one figure, more than 0
-     * @param int    $depth      1 is innermost; higher lies further out and is painted later
-     * @param bool   $reachable  whether a brush still reaches it when all is glued
-     * @param bool   $fragile    whether it sits on a weak joint
-     * @param string $part       the part it is painted with, glued on later; empty for the figure itself
+     * @param float $surfaceCm2 its surface on one figure, more than 0
+     * @param int $depth 1 is innermost; higher lies further out and is painted later
+     * @param bool $reachable whether a brush still reaches it when all is glued
+     * @param bool $fragile whether it sits on a weak joint
+     * @param string $part the part it is painted with, glued on later; empty for the figure itself
      *
      * @throws FigureProblem
      */

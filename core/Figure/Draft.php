@@ -8,7 +8,7 @@ namespace Kalokroma\Figure;
 final readonly class Draft
 {
     /**
-     * @param float        $share   percent of the surface
+     * @param float $share percent of the surface
      * @param list<string> $touches names of areas it lies beside
      */
     public function __construct(

@@ -20,16 +20,16 @@ final readonly class Patchwork
 
     /**
      * @param array<string, array{x: float, y: float, width: float, height: float}> $fields by area id; the picture is $aspect wide and 1 high
-     * @param list<array{0: string, 1: string}>                                     $parted neighbours that do not touch here
+     * @param list<array{0: string, 1: string}> $parted neighbours that do not touch here
      */
     private function __construct(public array $fields, public array $parted)
     {
     }
 
     /**
-     * @param array<string, float>              $shares   by area id, each more than 0
+     * @param array<string, float> $shares by area id, each more than 0
      * @param list<array{0: string, 1: string}> $touching ids of neighbours
-     * @param float                             $aspect   width by height, more than 0
+     * @param float $aspect width by height, more than 0
      */
     public static function of(array $shares, array $touching, float $aspect = 1.6): self
     {
@@ -61,7 +61,7 @@ final readonly class Patchwork
     /**
      * The largest first, then always the neighbour that has most to do with what stands there.
      *
-     * @param array<string, float>              $shares
+     * @param array<string, float> $shares
      * @param list<array{0: string, 1: string}> $touching
      *
      * @return list<string>
@@ -89,7 +89,7 @@ final readonly class Patchwork
     }
 
     /**
-     * @param list<string>         $row
+     * @param list<string> $row
      * @param array<string, float> $shares
      *
      * @return array<string, array{x: float, y: float, width: float, height: float}>
@@ -100,7 +100,7 @@ final readonly class Patchwork
     }
 
     /**
-     * @param list<string>         $row
+     * @param list<string> $row
      * @param array<string, float> $shares
      *
      * @return array<string, array{x: float, y: float, width: float, height: float}>
@@ -130,7 +130,7 @@ final readonly class Patchwork
 
     /**
      * @param array<string, array{x: float, y: float, width: float, height: float}> $fields
-     * @param list<array{0: string, 1: string}>                                     $touching
+     * @param list<array{0: string, 1: string}> $touching
      */
     private static function score(array $fields, array $touching): float
     {

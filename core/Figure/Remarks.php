@@ -16,7 +16,7 @@ final class Remarks
     private const HAND_BELOW_CM2 = 2.5;
 
     /**
-     * @param list<Area>                        $areas
+     * @param list<Area> $areas
      * @param list<array{0: string, 1: string}> $touching ids of neighbours
      *
      * @return list<array{code: string, area: string, text: string}> the code is apart, behind, mask or weak

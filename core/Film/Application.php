@@ -114,7 +114,7 @@ enum Application: string
     /**
      * What it looks like after several coats laid on the same places.
      *
-     * @param int        $coats    1 or more
+     * @param int $coats 1 or more
      * @param Faces|null $coverage share touched of each face, where it is not the usual one
      */
     public function coats(Pigment $pigment, float $load, int $coats, Surface $below, ?Faces $coverage = null): Surface

@@ -38,7 +38,7 @@ final readonly class Calibration
     private const UNPAINTED = 1.5;
 
     /**
-     * @param int   $guarded  bands, of 18, in which the readings hardly differ
+     * @param int $guarded bands, of 18, in which the readings hardly differ
      * @param float $contrast what the coat leaves of the card's contrast, 0..1 (luminance)
      */
     private function __construct(public Pigment $pigment, public int $guarded, public float $contrast)

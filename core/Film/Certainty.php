@@ -19,10 +19,10 @@ final class Certainty
     private const FULLY_TINTED = 10.0;
 
     /**
-     * @param float $own       ± of the paint or mix at full hide
-     * @param float $ground    ± of the substrate
+     * @param float $own ± of the paint or mix at full hide
+     * @param float $ground ± of the substrate
      * @param float $thickness of the film, in undiluted coats, 0 or more
-     * @param float $guess     how far off the thickness may be, as a share of it
+     * @param float $guess how far off the thickness may be, as a share of it
      */
     public static function ofFilm(Pigment $pigment, float $thickness, Reflectance $substrate, float $own, float $ground, float $guess): float
     {

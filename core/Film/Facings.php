@@ -38,7 +38,7 @@ final readonly class Facings
 
     /**
      * @param float $degrees of the spray over the horizontal: 90 is straight from above, −90 straight from below
-     * @param float $coats   undiluted, on a surface that faces the spray; 0 or more
+     * @param float $coats undiluted, on a surface that faces the spray; 0 or more
      * @param float $opening of the cone, degrees from edge to edge, 0..80
      *
      * @throws FilmProblem
@@ -124,7 +124,7 @@ final readonly class Facings
 
     /**
      * @param float $facing sine of what the surface faces
-     * @param float $ray    sine of where the ray comes from
+     * @param float $ray sine of where the ray comes from
      */
     private static function turned(float $facing, float $ray): float
     {

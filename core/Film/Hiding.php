@@ -13,18 +13,18 @@ use Kalokroma\Colour\Reflectance;
 final readonly class Hiding
 {
     /**
-     * @param int|null          $coats      null where even the last coat is not within the tolerance
-     * @param list<Reflectance> $after      the look after each coat, up to the last counted
-     * @param list<float>       $difference CIEDE2000 from full hide after each of them
+     * @param int|null $coats null where even the last coat is not within the tolerance
+     * @param list<Reflectance> $after the look after each coat, up to the last counted
+     * @param list<float> $difference CIEDE2000 from full hide after each of them
      */
     private function __construct(public ?int $coats, public array $after, public array $difference)
     {
     }
 
     /**
-     * @param float $load   pigment load of one coat, 0 < load ≤ 1
+     * @param float $load pigment load of one coat, 0 < load ≤ 1
      * @param float $within CIEDE2000 from full hide
-     * @param int   $max    most coats tried, 1 or more
+     * @param int $max most coats tried, 1 or more
      */
     public static function of(
         Pigment $pigment,

@@ -21,8 +21,8 @@ final readonly class SaidThinning
 
     /**
      * @param Thinning|null $thinning null where an amount was left open
-     * @param string        $words    as it is shown: "2:1", "undiluted", "3 parts paint, thinner unknown"
-     * @param string|null   $with     what it is thinned with, where that was said
+     * @param string $words as it is shown: "2:1", "undiluted", "3 parts paint, thinner unknown"
+     * @param string|null $with what it is thinned with, where that was said
      */
     private function __construct(public ?Thinning $thinning, public string $words, public ?string $with)
     {

@@ -35,9 +35,9 @@ final class Candidates
     }
 
     /**
-     * @param float $hue     degrees
-     * @param bool  $muted   whether all but a spot is to be muted
-     * @param float $key     CIELAB lightness wanted of free materials
+     * @param float $hue degrees
+     * @param bool $muted whether all but a spot is to be muted
+     * @param float $key CIELAB lightness wanted of free materials
      * @param float $lighter OKLCh lightness by which the others are wanted lighter than usual
      *
      * @return non-empty-list<array{Choice, float}>

@@ -11,8 +11,8 @@ use Kalokroma\Figure\Area;
 final readonly class Coloured
 {
     /**
-     * @param Lab|null $lab   null while it is undecided
-     * @param bool     $fixed whether the painter keeps it whatever else is proposed
+     * @param Lab|null $lab null while it is undecided
+     * @param bool $fixed whether the painter keeps it whatever else is proposed
      */
     public function __construct(public Area $area, public ?Lab $lab, public bool $fixed = false)
     {

@@ -20,7 +20,7 @@ final readonly class Legibility
     public array $pairs;
 
     /**
-     * @param list<Coloured>                    $areas
+     * @param list<Coloured> $areas
      * @param list<array{0: string, 1: string}> $touching ids of neighbours
      */
     public function __construct(private array $areas, private array $touching, public Sight $sight)

@@ -15,11 +15,11 @@ final readonly class Pair
 
     /**
      * @param float $lightness CIELAB difference, without sign
-     * @param float $chroma    CIELAB difference, without sign
-     * @param float $hue       degrees between them, 0..180; 0 where one has no hue
-     * @param float $sizeMm    smaller side of the smaller area
-     * @param float $needs     difference in lightness alone that everybody would notice
-     * @param float $ratio     of the difference to what is needed
+     * @param float $chroma CIELAB difference, without sign
+     * @param float $hue degrees between them, 0..180; 0 where one has no hue
+     * @param float $sizeMm smaller side of the smaller area
+     * @param float $needs difference in lightness alone that everybody would notice
+     * @param float $ratio of the difference to what is needed
      */
     public function __construct(
         public Coloured $one,

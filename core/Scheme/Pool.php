@@ -112,9 +112,9 @@ final class Pool
     }
 
     /**
-     * @param list<Choice>             $kept
+     * @param list<Choice> $kept
      * @param array<string, list<Lab>> $cells what is kept, by cubes of CIELAB
-     * @param float                    $same  distance within which it is no choice
+     * @param float $same distance within which it is no choice
      */
     private static function keep(Mix $mix, array &$kept, array &$cells, float $same): void
     {

@@ -11,8 +11,8 @@ final readonly class Proposal
 {
     /**
      * @param array<string, Choice> $choices by id of the area
-     * @param int                   $pairs   pairs of neighbours, and how many of them can be told apart
-     * @param int                   $mixes   colours of it that are mixed; the others come straight from a bottle
+     * @param int $pairs pairs of neighbours, and how many of them can be told apart
+     * @param int $mixes colours of it that are mixed; the others come straight from a bottle
      */
     public function __construct(
         public Harmony $harmony,

@@ -13,8 +13,8 @@ final class ProposalReason
 {
     /**
      * @param list<Coloured> $coloured
-     * @param int            $mixes    colours of it that are mixed
-     * @param int            $open     colours of it
+     * @param int $mixes colours of it that are mixed
+     * @param int $open colours of it
      */
     public static function of(Harmony $harmony, array $coloured, Legibility $legibility, int $mixes, int $open): string
     {

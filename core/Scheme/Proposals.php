@@ -68,7 +68,7 @@ final class Proposals
     private readonly Candidates $found;
 
     /**
-     * @param list<Coloured>                    $areas
+     * @param list<Coloured> $areas
      * @param list<array{0: string, 1: string}> $touching ids of neighbours
      */
     private function __construct(private readonly array $areas, private readonly array $touching, Pool $pool, private readonly Sight $sight)
@@ -88,9 +88,9 @@ final class Proposals
     }
 
     /**
-     * @param list<Coloured>                    $areas    those that are fixed lead; the others are proposed
+     * @param list<Coloured> $areas those that are fixed lead; the others are proposed
      * @param list<array{0: string, 1: string}> $touching ids of neighbours
-     * @param Harmony|null                      $only     one harmony, or null for all
+     * @param Harmony|null $only one harmony, or null for all
      *
      * @return list<Proposal> the best first, each different from the others
      *
@@ -229,7 +229,7 @@ final class Proposals
     }
 
     /**
-     * @param array<string, Lab>   $labs
+     * @param array<string, Lab> $labs
      * @param array<string, float> $taken
      *
      * @return array{Choice, float}

@@ -60,7 +60,7 @@ final readonly class Sight
     /**
      * The difference along L*, a* and b* that a share of people notices.
      *
-     * @param float $mm     smaller side of the smaller area, more than 0
+     * @param float $mm smaller side of the smaller area, more than 0
      * @param float $people share, 0 < p ≤ 1; everybody unless asked otherwise
      *
      * @return array{float, float, float}

@@ -32,7 +32,7 @@ final readonly class Tint
 
     /**
      * @param array{base: Oklch, shade: Oklch, highlight: Oklch} $tones
-     * @param string|null                                        $warning where a tone reads as a colour
+     * @param string|null $warning where a tone reads as a colour
      */
     private function __construct(public array $tones, public ?string $warning)
     {
@@ -50,10 +50,10 @@ final readonly class Tint
     }
 
     /**
-     * @param string $kind     white or black
-     * @param string $way      warm, cool or green
-     * @param int    $strength 0 (none) to 4
-     * @param int    $white    how white, or how black: 0 (off) to 2 (nearly pure)
+     * @param string $kind white or black
+     * @param string $way warm, cool or green
+     * @param int $strength 0 (none) to 4
+     * @param int $white how white, or how black: 0 (off) to 2 (nearly pure)
      */
     public static function of(string $kind, string $way, int $strength, int $white): self
     {

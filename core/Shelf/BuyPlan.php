@@ -13,12 +13,12 @@ namespace Kalokroma\Shelf;
 final readonly class BuyPlan
 {
     /**
-     * @param int          $price   minor units
-     * @param int          $bound   no purchase can cost less
-     * @param bool         $proven  whether it is known to be the cheapest
+     * @param int $price minor units
+     * @param int $bound no purchase can cost less
+     * @param bool $proven whether it is known to be the cheapest
      * @param list<string> $singles
      * @param list<string> $sets
-     * @param list<string> $unmet   requirements that nothing on sale meets
+     * @param list<string> $unmet requirements that nothing on sale meets
      */
     private function __construct(public int $price, public int $bound, public bool $proven, public array $singles, public array $sets, public array $unmet)
     {

@@ -10,9 +10,9 @@ namespace Kalokroma\Shelf;
 final readonly class BuyProblem
 {
     /**
-     * @param array<int|string, list<string>>                            $requirements id to the paints of which any one meets it
-     * @param array<int|string, int>                                     $singles      paint to price, 0 or more
-     * @param array<int|string, array{price: int, paints: list<string>}> $sets         id to what it costs and holds
+     * @param array<int|string, list<string>> $requirements id to the paints of which any one meets it
+     * @param array<int|string, int> $singles paint to price, 0 or more
+     * @param array<int|string, array{price: int, paints: list<string>}> $sets id to what it costs and holds
      *
      * @throws ShelfProblem on a negative price
      */

@@ -33,9 +33,9 @@ final class CoverSearch
     private float $rootBound = 0.0;
 
     /**
-     * @param array<int, int>       $price  of each column
+     * @param array<int, int> $price of each column
      * @param array<int, list<int>> $covers rows of each column
-     * @param list<int>             $needed rows to cover, each covered by some column
+     * @param list<int> $needed rows to cover, each covered by some column
      */
     public function __construct(private readonly array $price, private readonly array $covers, private readonly array $needed, private readonly int $effort)
     {
@@ -72,9 +72,9 @@ final class CoverSearch
     }
 
     /**
-     * @param list<int>         $rows        still to be covered
-     * @param list<int>         $columns     that may still be taken
-     * @param list<int>         $taken
+     * @param list<int> $rows still to be covered
+     * @param list<int> $columns that may still be taken
+     * @param list<int> $taken
      * @param array<int, float> $multipliers by row
      */
     private function branch(array $rows, array $columns, array $taken, int $cost, array $multipliers, int $steps): void
@@ -137,8 +137,8 @@ final class CoverSearch
     /**
      * Neither taken in all late steps nor in none, and covering much: taking it or leaving it out changes most.
      *
-     * @param non-empty-array<int, list<int>> $local  rows still open of each column
-     * @param array<int, float>               $shares of the late steps in which each was taken
+     * @param non-empty-array<int, list<int>> $local rows still open of each column
+     * @param array<int, float> $shares of the late steps in which each was taken
      */
     private static function mostDoubtful(array $local, array $shares): int
     {
@@ -154,10 +154,10 @@ final class CoverSearch
     }
 
     /**
-     * @param list<int>             $rows
+     * @param list<int> $rows
      * @param array<int, list<int>> $local
-     * @param list<int>             $taken
-     * @param array<int, float>     $u
+     * @param list<int> $taken
+     * @param array<int, float> $u
      *
      * @return array{float, array<int, float>, array<int, float>, array<int, float>} bound with the cost so far; price of each column above its rows' multipliers; multipliers; share of the late steps in which each column was taken
      */
@@ -223,10 +223,10 @@ final class CoverSearch
      * A covering from the multipliers: columns by what they cost above them for each row they add; then those that others
      * make needless are left out, the dearest first.
      *
-     * @param list<int>             $rows
+     * @param list<int> $rows
      * @param array<int, list<int>> $local
-     * @param array<int, float>     $reduced
-     * @param list<int>             $taken
+     * @param array<int, float> $reduced
+     * @param list<int> $taken
      */
     private function round(array $rows, array $local, array $reduced, array $taken, int $cost): void
     {

@@ -16,9 +16,9 @@ final readonly class Covering
     public const EFFORT = 4000;
 
     /**
-     * @param int          $price     of the chosen columns
-     * @param int          $bound     no covering costs less
-     * @param list<int>    $chosen    columns of the question, rising
+     * @param int $price of the chosen columns
+     * @param int $bound no covering costs less
+     * @param list<int> $chosen columns of the question, rising
      * @param list<string> $uncovered rows that no column covers
      */
     private function __construct(
@@ -31,7 +31,7 @@ final readonly class Covering
     }
 
     /**
-     * @param list<string>                                $rows
+     * @param list<string> $rows
      * @param list<array{price: int, rows: list<string>}> $columns prices 0 or more
      */
     public static function solve(array $rows, array $columns, int $effort = self::EFFORT): self
@@ -71,9 +71,9 @@ final readonly class Covering
     }
 
     /**
-     * @param array<int, int>              $price
+     * @param array<int, int> $price
      * @param array<int, array<int, true>> $covers rows of each column
-     * @param array<int, true>             $needed rows
+     * @param array<int, true> $needed rows
      *
      * @return array{array<int, array<int, true>>, array<int, true>}
      */
@@ -108,10 +108,10 @@ final readonly class Covering
     /**
      * Whether another column covers the same for no more money, or cheap columns one for each row do.
      *
-     * @param array<int, true>             $rows
-     * @param array<int, int>              $price
+     * @param array<int, true> $rows
+     * @param array<int, int> $price
      * @param array<int, array<int, true>> $covers
-     * @param array<int, array<int, true>> $of     columns of each row
+     * @param array<int, array<int, true>> $of columns of each row
      */
     private static function isDominated(int $c, array $rows, array $price, array $covers, array $of): bool
     {
@@ -144,7 +144,7 @@ final readonly class Covering
     /**
      * Whether covering another row covers this one too.
      *
-     * @param array<int, true>             $needed
+     * @param array<int, true> $needed
      * @param array<int, array<int, true>> $of
      */
     private static function isImplied(int $row, array $needed, array $of): bool

@@ -9,7 +9,7 @@ final readonly class Equipment
 {
     /**
      * @param bool $extraction running while the airbrush does
-     * @param bool $solvents   for enamel and oil
+     * @param bool $solvents for enamel and oil
      * @param bool $wetPalette keeps paint workable for a day instead of 20 minutes
      * @param bool $metalBrush one brush kept for metal
      */

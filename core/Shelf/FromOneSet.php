@@ -14,15 +14,15 @@ final readonly class FromOneSet
 
     /**
      * @param list<array{name: string, share: float, nearest: RankedMix|null}> $colours in the order asked
-     * @param float                                                            $apart   mean difference, by share; INF where the set covers nothing
-     * @param list<string>                                                     $missed  names
+     * @param float $apart mean difference, by share; INF where the set covers nothing
+     * @param list<string> $missed names
      */
     private function __construct(public array $colours, public float $apart, public array $missed)
     {
     }
 
     /**
-     * @param list<Paint>                                          $set
+     * @param list<Paint> $set
      * @param list<array{name: string, colour: Lab, share: float}> $wanted shares more than 0
      */
     public static function of(array $set, array $wanted): self

@@ -15,9 +15,9 @@ use Kalokroma\Film\KubelkaMunk;
 final readonly class LocalSlope
 {
     /**
-     * @param list<float>                      $ratio  K/S of the colour the slope is taken at, by band
+     * @param list<float> $ratio K/S of the colour the slope is taken at, by band
      * @param list<array{float, float, float}> $slopes change of lightness, chroma and hue with K/S, by band
-     * @param array{float, float, float}       $offset of that colour from the target
+     * @param array{float, float, float} $offset of that colour from the target
      */
     private function __construct(private array $ratio, private array $slopes, private array $offset)
     {
@@ -46,7 +46,7 @@ final readonly class LocalSlope
      *
      * @param list<list<float>> $absorption of each paint by band
      * @param list<list<float>> $scattering of each paint by band
-     * @param list<float>       $body       mean scattering of each paint
+     * @param list<float> $body mean scattering of each paint
      *
      * @return array{list<float>, list<float>, list<float>}
      */

@@ -39,9 +39,9 @@ final class Matcher
      * The best mixes of two paints, best first; each combination once, in lowest terms.
      *
      * @param list<Paint> $paints
-     * @param int         $most   how many are wanted, 1 or more
-     * @param int         $parts  most drops in all, 2 or more
-     * @param int         $kept   pairs that are looked at closely in each round of the search
+     * @param int $most how many are wanted, 1 or more
+     * @param int $parts most drops in all, 2 or more
+     * @param int $kept pairs that are looked at closely in each round of the search
      *
      * @return list<RankedMix>
      */
@@ -54,7 +54,7 @@ final class Matcher
      * Singles and mixes of at most so many paints together, best first.
      *
      * @param list<Paint> $paints
-     * @param int         $mostPaints 1, 2 or 3
+     * @param int $mostPaints 1, 2 or 3
      *
      * @return list<RankedMix>
      */
@@ -72,8 +72,8 @@ final class Matcher
      * without splitting hairs. Unlike {@see self::best()} many mixes that are nearly the same leave room for simpler ones.
      *
      * @param list<Paint> $paints
-     * @param int         $each       how many of each kind are weighed, 1 or more
-     * @param int         $mostPaints 1, 2 or 3
+     * @param int $each how many of each kind are weighed, 1 or more
+     * @param int $mostPaints 1, 2 or 3
      *
      * @return list<RankedMix>
      */

@@ -132,7 +132,7 @@ final class Mix
      * The same for a film of it over a ground.
      *
      * @param float $thickness in undiluted coats
-     * @param float $ground    ± of the ground
+     * @param float $ground ± of the ground
      */
     public function certaintyOver(Reflectance $substrate, float $thickness, float $ground): float
     {

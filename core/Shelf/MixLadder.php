@@ -19,7 +19,7 @@ final readonly class MixLadder
     private const TRIED = 24;
 
     /**
-     * @param list<Mix>   $steps       the first paint alone, mixes, the second paint alone
+     * @param list<Mix> $steps the first paint alone, mixes, the second paint alone
      * @param list<float> $differences between each step and the next, CIEDE2000
      */
     private function __construct(public array $steps, public array $differences)
@@ -48,9 +48,9 @@ final readonly class MixLadder
     /**
      * Through a paint in the middle: from a mix with a darker one up to a mix with a lighter one, all steps alike.
      *
-     * @param Mix|null $low   of the middle paint and another, where the ladder begins; null to begin with the middle
-     * @param Mix|null $high  the same where it ends; null to end with the middle
-     * @param int      $below steps under the middle, $above steps over it
+     * @param Mix|null $low of the middle paint and another, where the ladder begins; null to begin with the middle
+     * @param Mix|null $high the same where it ends; null to end with the middle
+     * @param int $below steps under the middle, $above steps over it
      *
      * @return self|null null where the drops do not allow so many steps
      */
@@ -67,8 +67,8 @@ final readonly class MixLadder
     }
 
     /**
-     * @param list<Mix>       $mixes
-     * @param array<int, int> $pins  steps that have to be one of the mixes: step to index
+     * @param list<Mix> $mixes
+     * @param array<int, int> $pins steps that have to be one of the mixes: step to index
      */
     private static function among(array $mixes, int $count, array $pins = []): self
     {
@@ -164,7 +164,7 @@ final readonly class MixLadder
      * A path's own mean is the step size that suits it best, so each answer is refined with its mean until that stays.
      *
      * @param array<int, array<int, float>> $apart
-     * @param array<int, int>               $pins
+     * @param array<int, int> $pins
      *
      * @return list<int> rising indices, first and last included
      */
@@ -198,7 +198,7 @@ final readonly class MixLadder
 
     /**
      * @param array<int, array<int, float>> $apart
-     * @param array<int, int>               $pins
+     * @param array<int, int> $pins
      *
      * @return list<int>
      */

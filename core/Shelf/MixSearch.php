@@ -54,8 +54,8 @@ final class MixSearch
 
     /**
      * @param list<Paint> $paints with colours
-     * @param int         $parts  most drops in all, 2 or more
-     * @param int         $kept   pairs scored exactly in one round
+     * @param int $parts most drops in all, 2 or more
+     * @param int $kept pairs scored exactly in one round
      */
     public function __construct(private readonly Lab $target, array $paints, private readonly int $parts, private readonly int $kept = self::PAIRS_KEPT)
     {
@@ -159,7 +159,7 @@ final class MixSearch
      * Ranks every pair by how near its segment passes the origin at a ratio that can be measured, and scores the best.
      *
      * @param array{list<float>, list<float>, list<float>} $vectors
-     * @param list<array{int, int, float}>                 $ratios
+     * @param list<array{int, int, float}> $ratios
      */
     private function pairs(array $vectors, array $ratios): void
     {

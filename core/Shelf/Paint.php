@@ -28,9 +28,9 @@ final class Paint
     private ?Lab $lab = null;
 
     /**
-     * @param Reflectance|null $colour   as it was entered or read; a test swatch takes its place
-     * @param float|null       $leftMl   millilitres left; null where nobody said
-     * @param Pigment|null     $measured from a test swatch
+     * @param Reflectance|null $colour as it was entered or read; a test swatch takes its place
+     * @param float|null $leftMl millilitres left; null where nobody said
+     * @param Pigment|null $measured from a test swatch
      */
     public function __construct(
         public readonly string $id,

@@ -11,10 +11,10 @@ final readonly class Selection
 {
     /**
      * @param list<Behaviour> $behaviours
-     * @param list<Sheen>     $sheens     empty for any
-     * @param float           $leastMl    to be left of a paint; a paint of which nobody said how much is left passes
-     * @param list<string>    $excluded   ids
-     * @param bool            $atHand     only what is owned and not empty
+     * @param list<Sheen> $sheens empty for any
+     * @param float $leastMl to be left of a paint; a paint of which nobody said how much is left passes
+     * @param list<string> $excluded ids
+     * @param bool $atHand only what is owned and not empty
      */
     public function __construct(
         public array $behaviours = [Behaviour::Opaque, Behaviour::SemiOpaque],

@@ -10,8 +10,8 @@ namespace Kalokroma\Shelf;
 final readonly class Stock
 {
     /**
-     * @param float|null $leftMl  null where nobody ever said how much there was
-     * @param float      $shortMl what was used beyond what was known to be there
+     * @param float|null $leftMl null where nobody ever said how much there was
+     * @param float $shortMl what was used beyond what was known to be there
      */
     private function __construct(public ?float $leftMl, public float $shortMl)
     {

@@ -29,8 +29,8 @@ final readonly class Weighing
 
     /**
      * @param list<float> $readings grams, one or more; their median counts
-     * @param float|null  $tare     grams of the empty bottle; null for a usual one
-     * @param float|null  $bottleMl what the bottle holds when full
+     * @param float|null $tare grams of the empty bottle; null for a usual one
+     * @param float|null $bottleMl what the bottle holds when full
      *
      * @throws ShelfProblem where the weight cannot be
      */

@@ -47,8 +47,8 @@ final readonly class Ground
     /**
      * Dark all over, then lighter tones from above; the last may come from below as a coloured shadow.
      *
-     * @param list<array{paint: Paint, degrees: float}> $lights  degrees −90..90 over the horizontal
-     * @param float                                     $opening of the spray, degrees
+     * @param list<array{paint: Paint, degrees: float}> $lights degrees −90..90 over the horizontal
+     * @param float $opening of the spray, degrees
      *
      * @throws UndercoatProblem
      */

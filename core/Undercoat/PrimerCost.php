@@ -17,9 +17,9 @@ final readonly class PrimerCost
     private const MOST = 2000;
 
     /**
-     * @param int   $price   minor units for one can or bottle
-     * @param float $covers  cm² that one covers with all its coats together
-     * @param int   $startUp minor units paid once, such as thinner and cleaner; 0 or more
+     * @param int $price minor units for one can or bottle
+     * @param float $covers cm² that one covers with all its coats together
+     * @param int $startUp minor units paid once, such as thinner and cleaner; 0 or more
      *
      * @throws UndercoatProblem
      */

@@ -20,7 +20,7 @@ final readonly class Weather
     private const DEW_MARGIN = 3.0;
 
     /**
-     * @param float $celsius  −20..50
+     * @param float $celsius −20..50
      * @param float $humidity relative, 1..100 %
      *
      * @throws UndercoatProblem

@@ -8,9 +8,9 @@ namespace Kalokroma\Word;
 final readonly class Finding
 {
     /**
-     * @param string                          $template an ICU message; what it counts stands as `{count, plural, one {# coat} other {# coats}}`
-     * @param array<string, string|int|float> $facts    numbers are printed with at most one decimal, and never as −0
-     * @param Reason                          $about    what it is a reason for
+     * @param string $template an ICU message; what it counts stands as `{count, plural, one {# coat} other {# coats}}`
+     * @param array<string, string|int|float> $facts numbers are printed with at most one decimal, and never as −0
+     * @param Reason $about what it is a reason for
      */
     public function __construct(public string $code, public string $template, public array $facts = [], public Reason $about = Reason::Other)
     {

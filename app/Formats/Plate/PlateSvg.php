@@ -27,7 +27,7 @@ final readonly class PlateSvg
 
     /**
      * @param list<array{d: string, even: bool, turn: string, name: string, tone: string}> $shapes lowest first; turn is the matrix it is moved by
-     * @param array<string, int>                                                           $left   elements that stayed behind, by name
+     * @param array<string, int> $left elements that stayed behind, by name
      */
     private function __construct(public float $x, public float $y, public float $width, public float $height, public array $shapes, public array $left)
     {
@@ -117,9 +117,9 @@ final readonly class PlateSvg
     }
 
     /**
-     * @param list<float>                                                                  $matrix
+     * @param list<float> $matrix
      * @param list<array{d: string, even: bool, turn: string, name: string, tone: string}> $shapes
-     * @param array<string, int>                                                           $left
+     * @param array<string, int> $left
      */
     private static function walk(DOMElement $element, array $matrix, string $area, string $tone, int $depth, array &$shapes, array &$left): void
     {

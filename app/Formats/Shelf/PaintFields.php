@@ -28,8 +28,8 @@ final readonly class PaintFields
     private const MOST_ML = 5000.0;
 
     /**
-     * @param array<string, mixed>  $attributes for the row, complete where there are no problems
-     * @param array<string, string> $problems   column to one sentence
+     * @param array<string, mixed> $attributes for the row, complete where there are no problems
+     * @param array<string, string> $problems column to one sentence
      */
     private function __construct(public array $attributes, public array $problems)
     {

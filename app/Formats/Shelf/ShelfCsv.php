@@ -187,7 +187,7 @@ final class ShelfCsv
     }
 
     /**
-     * @param resource     $stream
+     * @param resource $stream
      * @param list<string> $cells
      */
     private static function put($stream, array $cells): void

@@ -13,7 +13,7 @@ final class MendingView
 {
     /**
      * @param list<AreaRow> $neighbours on which it may have happened
-     * @param int|null      $on         which of them was asked for; null for the first
+     * @param int|null $on which of them was asked for; null for the first
      *
      * @return array<string, mixed>
      */

@@ -106,10 +106,13 @@ final class RecipeView
     /** @return array{sentence: string, glued: bool, areas: list<array{id: int, name: string}>}|null recipes that belong together as those of one part */
     private static function part(Studio $studio, AreaRow $area): ?array
     {
+        if ($area->part === '') {
+            return null;
+        }
         $company = $area->company;
         $plans = [];
         foreach ($company->areas as $row) {
-            $plan = $area->part !== '' && $row->part === $area->part ? $studio->recipes->plan($row->recipe) : null;
+            $plan = $row->part === $area->part ? $studio->recipes->plan($row->recipe) : null;
             $plans += $plan === null ? [] : [$row->id => $plan];
         }
         $link = PartLink::of($area->toCore($company), array_values($company->areas->map(static fn (AreaRow $a): Area => $a->toCore($company))->all()), $company->touching(), $plans);
@@ -126,12 +129,8 @@ final class RecipeView
     {
         $found = [];
         foreach ($area->company->areas as $other) {
-            /** @var list<array{omitted: bool, mix: list<array{paint: string}>|null}> $steps */
-            $steps = $other->id === $area->id ? [] : $other->recipe->plan['steps'] ?? [];
-            foreach ($steps as $step) {
-                foreach ($step['omitted'] ? [] : $step['mix'] ?? [] as $part) {
-                    $found[$other->name][] = (string) $part['paint'];
-                }
+            foreach ($other->id === $area->id ? [] : $other->recipe->takes ?? [] as $taken) {
+                $found[$other->name] = [...($found[$other->name] ?? []), ...$taken['paints']];
             }
         }
 

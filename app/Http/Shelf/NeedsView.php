@@ -14,7 +14,7 @@ final class NeedsView
 {
     /**
      * @param list<Company> $companies
-     * @param list<Demand>  $demands
+     * @param list<Demand> $demands
      *
      * @return array<string, mixed>
      */

@@ -83,8 +83,8 @@ final class PaintView
      * As a shelf is read: family by family, each from light to dark; what has no colour last.
      *
      * @param iterable<PaintRow> $paints
-     * @param array<int, int>    $usedIn areas by paint
-     * @param array<int, float>  $apart  differences by paint
+     * @param array<int, int> $usedIn areas by paint
+     * @param array<int, float> $apart differences by paint
      *
      * @return list<array<string, mixed>>
      */

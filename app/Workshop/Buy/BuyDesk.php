@@ -46,7 +46,7 @@ final class BuyDesk
      * What every step of these companies still takes, with how many figures are still to do.
      *
      * @param list<Company> $companies
-     * @param int|null      $area      of this area alone
+     * @param int|null $area of this area alone
      *
      * @return list<Demand>
      */
@@ -91,7 +91,7 @@ final class BuyDesk
 
     /**
      * @param list<Lack> $lacks
-     * @param float      $within how far (CIEDE2000) a paint may be from what is lacking
+     * @param float $within how far (CIEDE2000) a paint may be from what is lacking
      */
     public function plan(array $lacks, float $within): PurchasePlan
     {
@@ -162,7 +162,7 @@ final class BuyDesk
 
     /**
      * @param list<Lack> $lacks
-     * @param ListBody   $body
+     * @param ListBody $body
      *
      * @return array<string, array<string, float>> lack to the paints on sale that meet it, with their difference
      */
@@ -184,7 +184,7 @@ final class BuyDesk
 
     /**
      * @param list<Lack> $lacks
-     * @param ListBody   $body
+     * @param ListBody $body
      *
      * @return array<string, array{name: string, hex: string, apart: float}|null>
      */
@@ -224,8 +224,8 @@ final class BuyDesk
     /**
      * The cheapest, and others that need fewer boxes or bring fewer doubles without costing much more.
      *
-     * @param ListBody                            $body
-     * @param list<Lack>                          $lacks
+     * @param ListBody $body
+     * @param list<Lack> $lacks
      * @param array<string, array<string, float>> $meets
      *
      * @return list<Purchase>
@@ -253,10 +253,10 @@ final class BuyDesk
     }
 
     /**
-     * @param ListBody                            $body
-     * @param list<Lack>                          $lacks
+     * @param ListBody $body
+     * @param list<Lack> $lacks
      * @param array<string, array<string, float>> $meets
-     * @param array<string, true>                 $owned
+     * @param array<string, true> $owned
      */
     private static function purchase(string $title, BuyPlan $plan, array $body, array $lacks, array $meets, array $owned): Purchase
     {

@@ -12,13 +12,13 @@ namespace App\Workshop\Buy;
 final readonly class PurchasePlan
 {
     /**
-     * @param list<Lack>                                                         $lacks
-     * @param array<string, int>                                                 $choices   how many paints on sale meet each lack, by its id
-     * @param array<string, array{name: string, hex: string, apart: float}|null> $nearest   on sale to each lack, by its id
-     * @param list<string>                                                       $unmet     ids of lacks that nothing on sale meets
-     * @param float                                                              $gap       how much cheaper it might be at most, as a share
-     * @param list<Purchase>                                                     $purchases the cheapest first
-     * @param ListBody                                                           $onSale
+     * @param list<Lack> $lacks
+     * @param array<string, int> $choices how many paints on sale meet each lack, by its id
+     * @param array<string, array{name: string, hex: string, apart: float}|null> $nearest on sale to each lack, by its id
+     * @param list<string> $unmet ids of lacks that nothing on sale meets
+     * @param float $gap how much cheaper it might be at most, as a share
+     * @param list<Purchase> $purchases the cheapest first
+     * @param ListBody $onSale
      */
     public function __construct(
         public array $lacks,

@@ -101,7 +101,7 @@ final class CompanyWriter
     /**
      * Who lies beside whom holds for both, whichever of the two said it.
      *
-     * @param list<AreaRow>   $rows
+     * @param list<AreaRow> $rows
      * @param list<GivenArea> $given
      */
     private static function neighbours(array $rows, array $given): void
@@ -131,7 +131,7 @@ final class CompanyWriter
      * Two areas may trade names: those that get another one let go of theirs first, since a name stands once a company.
      *
      * @param Collection<int, AreaRow> $kept
-     * @param list<GivenArea>          $given
+     * @param list<GivenArea> $given
      */
     private static function freeNames(Collection $kept, array $given): void
     {

@@ -45,9 +45,9 @@ final class PlateDesk
     }
 
     /**
-     * @param list<array{shape: int, area: int|null, tone: string}>                   $given    shapes that are given to areas
+     * @param list<array{shape: int, area: int|null, tone: string}> $given shapes that are given to areas
      * @param list<array{area: int, tone: string, points: list<array{float, float}>}> $outlines traced ones that are added
-     * @param list<int>                                                               $removed  shapes that are taken away
+     * @param list<int> $removed shapes that are taken away
      */
     public static function assign(Company $company, array $given, array $outlines, array $removed): void
     {

@@ -37,7 +37,7 @@ final readonly class CompareDesk
 
     /**
      * @param list<AreaRow> $areas
-     * @param Side          $side  `now` for the recipes as they are, else drafted anew
+     * @param Side $side `now` for the recipes as they are, else drafted anew
      *
      * @return array{words: string, undercoat: StepOutcome, areas: list<array{area: AreaRow, outcomes: list<StepOutcome>, refused: string|null}>, sum: DraftSum, lost: int, pairs: int}
      */

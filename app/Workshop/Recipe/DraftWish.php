@@ -16,8 +16,8 @@ final readonly class DraftWish
     public string $hex;
 
     /**
-     * @param string      $colour `#rrggbb`
-     * @param string|null $start  a special start instead of the usual draft, or added to it
+     * @param string $colour `#rrggbb`
+     * @param string|null $start a special start instead of the usual draft, or added to it
      *
      * @throws ColourProblem
      */

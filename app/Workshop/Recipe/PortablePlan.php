@@ -38,7 +38,7 @@ final class PortablePlan
 
     /**
      * @param array<string, mixed> $portable checked against its schema
-     * @param bool                 $match    whether a paint of the same name and range on this shelf is taken for it
+     * @param bool $match whether a paint of the same name and range on this shelf is taken for it
      *
      * @return PlanRow
      */

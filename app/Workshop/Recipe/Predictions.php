@@ -18,6 +18,7 @@ use Kalokroma\Recipe\Predict\Simulation;
 use Kalokroma\Recipe\Predict\StepOutcome;
 use Kalokroma\Recipe\Predict\Taken;
 use Kalokroma\Recipe\Predict\Undercoating;
+use Kalokroma\Shelf\Paint;
 use Kalokroma\Undercoat\Ground;
 use Kalokroma\Undercoat\Kind;
 use Kalokroma\Undercoat\Tone;
@@ -141,7 +142,11 @@ final readonly class Predictions
         $recipe->strip = self::strip($outcomes);
         $takes = [];
         foreach (array_slice($outcomes, 1) as $outcome) {
-            $takes[$outcome->step->key] = ['ml' => $outcome->amount?->usedMl, 'off' => $outcome->look->difference];
+            $takes[$outcome->step->key] = [
+                'ml' => $outcome->amount?->usedMl,
+                'off' => $outcome->look->difference,
+                'paints' => $outcome->step->handling->omitted ? [] : array_map(static fn (Paint $p): string => $p->id, $outcome->step->load->mix?->paints() ?? []),
+            ];
         }
         $recipe->takes = $takes;
         $recipe->stale = false;

@@ -47,7 +47,7 @@ final readonly class RecipeEdits
     }
 
     /**
-     * @param Edit     $edit
+     * @param Edit $edit
      * @param int|null $version the state it was made on; null for the newest
      *
      * @return RevisionRow|null what was kept aside, where that state is no longer the newest

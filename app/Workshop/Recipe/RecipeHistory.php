@@ -17,6 +17,8 @@ final class RecipeHistory
 {
     /** Older states than the last so many are let go. */
     private const KEPT = 80;
+    /** How often those are looked for, in changes. */
+    private const PRUNED_EVERY = 10;
 
     /** Writes down the state the recipe has now; what was undone before can no longer be redone. */
     public static function record(RecipeRow $recipe, string $words): void
@@ -28,7 +30,7 @@ final class RecipeHistory
         $recipe->version = $recipe->counter;
         $recipe->save();
         $recipe->revisions()->create(['painter_id' => $recipe->painter_id, 'number' => $recipe->version, 'words' => mb_strimwidth($words, 0, 190, '…'), 'state' => self::state($recipe)]);
-        if ($recipe->counter > self::KEPT) {
+        if ($recipe->counter > self::KEPT && $recipe->counter % self::PRUNED_EVERY === 0) {
             $recipe->revisions()->where('number', '<=', $recipe->counter - self::KEPT)->delete();
         }
     }

@@ -86,7 +86,7 @@ final readonly class BenchDesk
      * Writes down one thing done on one or several figures; where it was planned, the plan of that moment is kept beside it.
      *
      * @param list<int> $figures
-     * @param DidRow    $real
+     * @param DidRow $real
      */
     public function record(Company $company, ?AreaRow $area, ?string $stepKey, Stage $stage, array $figures, array $real, string $note, CarbonImmutable $at): Entry
     {

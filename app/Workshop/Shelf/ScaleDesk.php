@@ -19,7 +19,7 @@ final class ScaleDesk
 
     /**
      * @param mixed $grams typed weight, empty to use the scale
-     * @param mixed $tare  weight of an empty bottle, empty for a usual one
+     * @param mixed $tare weight of an empty bottle, empty for a usual one
      *
      * @return array<string, mixed>
      *

@@ -67,9 +67,9 @@ final class ShelfImport
     }
 
     /**
-     * @param array<string, mixed>  $attributes
-     * @param array<string, string> $extra      columns of the file that we do not know
-     * @param array<string, string> $given      columns the file has: what it does not name stays as it is
+     * @param array<string, mixed> $attributes
+     * @param array<string, string> $extra columns of the file that we do not know
+     * @param array<string, string> $given columns the file has: what it does not name stays as it is
      *
      * @return array{string, string} outcome, and what changes
      */

@@ -32,7 +32,7 @@ final readonly class Mending
 
     /**
      * @param float $minutes of work in all, one figure
-     * @param int   $waiting minutes in between
+     * @param int $waiting minutes in between
      */
     private function __construct(public Mishap $mishap, public Remedy $remedy, public float $minutes, public int $waiting)
     {
@@ -40,9 +40,9 @@ final readonly class Mending
 
     /**
      * @param list<StepOutcome> $outcomes of the recipe without the undercoat
-     * @param string            $key      step at which it happened
-     * @param Surface           $ground   the undercoat
-     * @param Neighbour|null    $on       the area beside on which it was spilled or slipped, where it is known
+     * @param string $key step at which it happened
+     * @param Surface $ground the undercoat
+     * @param Neighbour|null $on the area beside on which it was spilled or slipped, where it is known
      *
      * @throws RecipeProblem
      */

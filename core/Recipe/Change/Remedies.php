@@ -178,7 +178,7 @@ final readonly class Remedies
 
     /**
      * @param array<string, string|int|float> $facts
-     * @param list<PlannedStep>               $steps
+     * @param list<PlannedStep> $steps
      */
     private function remedy(string $when, string $template, array $facts, array $steps = []): Remedy
     {

@@ -15,7 +15,7 @@ final readonly class Remedy
     public const COVER = 'cover';
 
     /**
-     * @param string            $when  {@see self::NOW}, {@see self::LATER} or {@see self::COVER}
+     * @param string $when {@see self::NOW}, {@see self::LATER} or {@see self::COVER}
      * @param list<PlannedStep> $steps to be done, in order; none where it is left alone
      */
     public function __construct(public string $when, public Finding $reason, public array $steps = [])

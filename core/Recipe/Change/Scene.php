@@ -33,8 +33,8 @@ final readonly class Scene
 
     /**
      * @param list<StepOutcome> $outcomes of the recipe without the undercoat
-     * @param int               $at       the step at which it happened
-     * @param Surface           $ground   the undercoat
+     * @param int $at the step at which it happened
+     * @param Surface $ground the undercoat
      */
     private function __construct(public array $outcomes, private int $at, public Area $area, public Surface $ground, Palette $palette)
     {

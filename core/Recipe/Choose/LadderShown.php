@@ -18,7 +18,7 @@ final readonly class LadderShown
 {
     /**
      * @param list<array{rung: Rung, wanted: Oklch, mix: Mix, apart: float, reason: Finding}> $rungs
-     * @param Finding|null                                                                    $even  how even mixed rungs are
+     * @param Finding|null $even how even mixed rungs are
      */
     private function __construct(public array $rungs, public ?Finding $even)
     {

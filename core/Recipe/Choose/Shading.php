@@ -49,7 +49,7 @@ final readonly class Shading
      * The best where a layer brings the planes back.
      *
      * @param Lab $wanted the shade in the recess
-     * @param Lab $plane  what the plane should look like in the end
+     * @param Lab $plane what the plane should look like in the end
      *
      * @return self|null null where nothing transparent is at hand
      */
@@ -62,7 +62,7 @@ final readonly class Shading
      * The best where the wash stays on the planes as it is.
      *
      * @param Lab $wanted the shade in the recess
-     * @param Lab $plane  what the plane should look like in the end
+     * @param Lab $plane what the plane should look like in the end
      *
      * @return self|null null where nothing transparent is at hand
      */
@@ -72,8 +72,8 @@ final readonly class Shading
     }
 
     /**
-     * @param Lab               $wanted the shade in the recess
-     * @param array{float, Lab} $plane  what a difference on the plane weighs, and what it should look like in the end
+     * @param Lab $wanted the shade in the recess
+     * @param array{float, Lab} $plane what a difference on the plane weighs, and what it should look like in the end
      */
     private static function best(Palette $palette, Lab $wanted, Surface $below, Technique $technique, array $plane): ?self
     {

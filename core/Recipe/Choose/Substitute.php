@@ -11,9 +11,9 @@ use Kalokroma\Shelf\Mix;
 final readonly class Substitute
 {
     /**
-     * @param float  $difference of the look from that of the planned mix, CIEDE2000
-     * @param string $words      how it differs
-     * @param float  $certainty  ± CIEDE2000
+     * @param float $difference of the look from that of the planned mix, CIEDE2000
+     * @param string $words how it differs
+     * @param float $certainty ± CIEDE2000
      */
     public function __construct(
         public Mix $mix,

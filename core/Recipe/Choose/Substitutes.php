@@ -27,7 +27,7 @@ final class Substitutes
     private const TRIED = 12;
 
     /**
-     * @param list<Paint>  $shelf
+     * @param list<Paint> $shelf
      * @param list<string> $without ids of the paints that cannot be used
      *
      * @return list<Substitute> nearest in place first

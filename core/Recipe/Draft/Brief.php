@@ -21,10 +21,10 @@ use Kalokroma\Shelf\Paint;
 final readonly class Brief
 {
     /**
-     * @param Reflectance|Surface $ground  the undercoat; by recess, plane and ridge where it is a light sketch
-     * @param list<Paint>         $shelf
-     * @param Palette|null        $palette of that shelf, where several areas are drafted from it
-     * @param int                 $leaders figures that get one more highlight
+     * @param Reflectance|Surface $ground the undercoat; by recess, plane and ridge where it is a light sketch
+     * @param list<Paint> $shelf
+     * @param Palette|null $palette of that shelf, where several areas are drafted from it
+     * @param int $leaders figures that get one more highlight
      */
     public function __construct(
         public Area $area,

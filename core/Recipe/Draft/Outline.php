@@ -11,11 +11,11 @@ use Kalokroma\Recipe\Technique\Technique;
 final readonly class Outline
 {
     /**
-     * @param bool       $layered whether a layer lays the intended colour on the planes, so that the base may be a tone below it
-     * @param bool       $washed  whether a wash goes all over
-     * @param bool       $brushed whether a drybrush lightens what lies below
-     * @param list<Rung> $below   rungs under the intended colour
-     * @param list<Rung> $above   rungs over it, lightest last
+     * @param bool $layered whether a layer lays the intended colour on the planes, so that the base may be a tone below it
+     * @param bool $washed whether a wash goes all over
+     * @param bool $brushed whether a drybrush lightens what lies below
+     * @param list<Rung> $below rungs under the intended colour
+     * @param list<Rung> $above rungs over it, lightest last
      */
     private function __construct(public bool $layered, public bool $washed, public bool $brushed, public array $below, public array $above)
     {
@@ -23,7 +23,7 @@ final readonly class Outline
 
     /**
      * @param list<TableRow> $rows
-     * @param bool           $accented whether leaders get one more highlight
+     * @param bool $accented whether leaders get one more highlight
      */
     public static function of(array $rows, bool $accented): self
     {

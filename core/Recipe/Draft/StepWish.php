@@ -14,11 +14,11 @@ use Kalokroma\Word\Finding;
 final readonly class StepWish
 {
     /**
-     * @param Oklch|null   $target the colour wanted; null takes what is there, or goes without
-     * @param Finding|null $why    why this step stands here
-     * @param int|null     $coats  null leaves the number to the film model
-     * @param bool         $flakes with metallic paint, where the technique can be done with it
-     * @param Stage|null   $stage  null for that of the technique
+     * @param Oklch|null $target the colour wanted; null takes what is there, or goes without
+     * @param Finding|null $why why this step stands here
+     * @param int|null $coats null leaves the number to the film model
+     * @param bool $flakes with metallic paint, where the technique can be done with it
+     * @param Stage|null $stage null for that of the technique
      */
     public function __construct(
         public Technique $technique,

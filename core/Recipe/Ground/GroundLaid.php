@@ -10,11 +10,11 @@ use Kalokroma\Undercoat\Ground;
 final readonly class GroundLaid
 {
     /**
-     * @param array<string, int> $byArea   base coats of each area, by its name
-     * @param float              $minutes  hands-on for one figure: undercoat and base coats
-     * @param float              $apart    CIEDE2000 that is left on the average after at most three coats
-     * @param list<string>       $risks    areas that suffer from it, and how
-     * @param bool               $favoured by the painter's school
+     * @param array<string, int> $byArea base coats of each area, by its name
+     * @param float $minutes hands-on for one figure: undercoat and base coats
+     * @param float $apart CIEDE2000 that is left on the average after at most three coats
+     * @param list<string> $risks areas that suffer from it, and how
+     * @param bool $favoured by the painter's school
      */
     public function __construct(
         public Ground $ground,

@@ -38,8 +38,8 @@ final readonly class GroundsCompared
 
     /**
      * @param non-empty-list<Ground> $grounds
-     * @param list<PlannedCoat>      $coats
-     * @param float                  $figureCm2 surface of the whole figure
+     * @param list<PlannedCoat> $coats
+     * @param float $figureCm2 surface of the whole figure
      */
     public static function of(array $grounds, array $coats, Kind $kind, School $school, float $figureCm2): self
     {
@@ -102,7 +102,7 @@ final readonly class GroundsCompared
     }
 
     /**
-     * @param list<PlannedCoat>                            $coats
+     * @param list<PlannedCoat> $coats
      * @param array<int, array<string, array{int, float}>> $counted
      *
      * @return list<string>
@@ -128,7 +128,7 @@ final readonly class GroundsCompared
 
     /**
      * @param non-empty-list<GroundLaid> $laid
-     * @param list<PlannedCoat>          $coats
+     * @param list<PlannedCoat> $coats
      */
     private static function sentence(array $laid, array $coats, ?float $metal, School $school): string
     {
@@ -158,7 +158,7 @@ final readonly class GroundsCompared
     }
 
     /**
-     * @param list<PlannedCoat>           $coats
+     * @param list<PlannedCoat> $coats
      * @param callable(PlannedCoat): bool $is
      */
     private static function share(array $coats, float $figureCm2, callable $is): float

@@ -10,10 +10,10 @@ use Kalokroma\Word\Finding;
 final readonly class Mark
 {
     /**
-     * @param string  $key         of the step it concerns
-     * @param bool    $hard        a hard rule cannot be broken on purpose; a soft one can be overruled
-     * @param Finding $finding     the rule, with the numbers it was computed from
-     * @param string  $alternative what the core would do
+     * @param string $key of the step it concerns
+     * @param bool $hard a hard rule cannot be broken on purpose; a soft one can be overruled
+     * @param Finding $finding the rule, with the numbers it was computed from
+     * @param string $alternative what the core would do
      */
     public function __construct(public string $code, public string $key, public bool $hard, public Finding $finding, public string $alternative = '')
     {

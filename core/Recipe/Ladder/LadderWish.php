@@ -8,7 +8,7 @@ namespace Kalokroma\Recipe\Ladder;
 final readonly class LadderWish
 {
     /**
-     * @param bool $mixed  rungs mixed between two or three paints instead of the nearest paint for each
+     * @param bool $mixed rungs mixed between two or three paints instead of the nearest paint for each
      * @param bool $insist white even over red, although it turns pink
      */
     public function __construct(

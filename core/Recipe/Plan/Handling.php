@@ -12,9 +12,9 @@ final readonly class Handling
     public const MOST_COATS = 20;
 
     /**
-     * @param int|null  $coats null leaves the number to the film model
-     * @param Tool|null $tool  null for the usual one of the technique
-     * @param string    $note  the painter's own words
+     * @param int|null $coats null leaves the number to the film model
+     * @param Tool|null $tool null for the usual one of the technique
+     * @param string $note the painter's own words
      */
     public function __construct(public ?int $coats = null, public bool $omitted = false, public ?Tool $tool = null, public string $note = '')
     {

@@ -15,11 +15,11 @@ final readonly class Load
     public const THINNERS = ['water', 'medium', 'thinner', 'solvent'];
 
     /**
-     * @param Mix|null     $mix      null for a step without paint
-     * @param string       $with     one of {@see self::THINNERS}
-     * @param list<string> $open     ids of the paints whose amount nobody said: never taken for nought
-     * @param bool         $thinOpen whether nobody said how far to thin, so that the usual ratio stands in
-     * @param Mix|null     $original what was drafted, where another mix stands in for it
+     * @param Mix|null $mix null for a step without paint
+     * @param string $with one of {@see self::THINNERS}
+     * @param list<string> $open ids of the paints whose amount nobody said: never taken for nought
+     * @param bool $thinOpen whether nobody said how far to thin, so that the usual ratio stands in
+     * @param Mix|null $original what was drafted, where another mix stands in for it
      */
     public function __construct(
         public ?Mix $mix,
@@ -34,7 +34,7 @@ final readonly class Load
     /**
      * A mix thinned as is usual for this use.
      *
-     * @param string      $use   row of {@see Defaults::THINNING}; empty where nothing is thinned
+     * @param string $use row of {@see Defaults::THINNING}; empty where nothing is thinned
      * @param string|null $ratio another ratio of the usual range, where one was computed
      */
     public static function usual(?Mix $mix, string $use, ?string $ratio = null): self

@@ -10,9 +10,9 @@ final readonly class Loop
     public const MOST_ROUNDS = 9;
 
     /**
-     * @param string $from   key of the first step of the loop; the carrying step itself for a loop of one
-     * @param int    $rounds 2..9, the usual number
-     * @param string $exit   how to tell that it is enough
+     * @param string $from key of the first step of the loop; the carrying step itself for a loop of one
+     * @param int $rounds 2..9, the usual number
+     * @param string $exit how to tell that it is enough
      *
      * @throws RecipeProblem
      */

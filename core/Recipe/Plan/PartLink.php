@@ -13,17 +13,17 @@ final readonly class PartLink
 {
     /**
      * @param list<Area> $members areas of the part
-     * @param list<Area> $beside  areas of the rest that its own ones touch
-     * @param Area|null  $gluedIn area whose recipe glues it on
+     * @param list<Area> $beside areas of the rest that its own ones touch
+     * @param Area|null $gluedIn area whose recipe glues it on
      */
     private function __construct(public string $part, public array $members, public array $beside, public ?Area $gluedIn)
     {
     }
 
     /**
-     * @param list<Area>                        $areas    of the figure
+     * @param list<Area> $areas of the figure
      * @param list<array{0: string, 1: string}> $touching ids of areas side by side
-     * @param array<string|int, Plan>           $plans    by id of the area
+     * @param array<string|int, Plan> $plans by id of the area
      *
      * @return self|null null where the area belongs to no part
      */

@@ -26,10 +26,10 @@ final readonly class Place
     public const LIGHTS = ['', 'from above', 'from the left', 'from the right', 'from the front', 'from below'];
 
     /**
-     * @param Face|null $face  this face alone; null for where the technique usually goes
-     * @param string    $part  one of {@see self::PARTS}; empty for all of it
-     * @param string    $light one of {@see self::LIGHTS}; empty where it does not matter
-     * @param float     $share of that place which is touched, more than 0, at most 1
+     * @param Face|null $face this face alone; null for where the technique usually goes
+     * @param string $part one of {@see self::PARTS}; empty for all of it
+     * @param string $light one of {@see self::LIGHTS}; empty where it does not matter
+     * @param float $share of that place which is touched, more than 0, at most 1
      *
      * @throws RecipeProblem
      */

@@ -12,9 +12,9 @@ final readonly class Plan
 {
     /**
      * @param list<PlannedStep> $steps
-     * @param list<LeftOut>     $leftOut
-     * @param list<Finding>     $findings  about the recipe as a whole
-     * @param list<string>      $overruled rules the painter set aside, as `code@step`
+     * @param list<LeftOut> $leftOut
+     * @param list<Finding> $findings about the recipe as a whole
+     * @param list<string> $overruled rules the painter set aside, as `code@step`
      */
     public function __construct(public array $steps, public array $leftOut, public array $findings = [], public array $overruled = [])
     {

@@ -24,9 +24,9 @@ final readonly class PlannedStep
     public Stage $stage;
 
     /**
-     * @param Oklch|null    $target the colour wanted of the paint itself; of the look, for glazes, washes and stains; null where none is
-     * @param list<Finding> $why    reasons fixed when it was drafted
-     * @param Stage|null    $stage  null for that of the technique
+     * @param Oklch|null $target the colour wanted of the paint itself; of the look, for glazes, washes and stains; null where none is
+     * @param list<Finding> $why reasons fixed when it was drafted
+     * @param Stage|null $stage null for that of the technique
      */
     public function __construct(
         public string $key,

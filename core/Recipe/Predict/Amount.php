@@ -12,10 +12,10 @@ use Kalokroma\Shelf\Mix;
 final readonly class Amount
 {
     /**
-     * @param list<array{paint: string, drops: int}> $drops        paint names with their drops
-     * @param int                                    $thinnerDrops rounded to whole drops
-     * @param int                                    $figures      alike figures one such batch is enough for, 1 or more
-     * @param float                                  $usedMl       undiluted paint one figure takes, without waste, ml
+     * @param list<array{paint: string, drops: int}> $drops paint names with their drops
+     * @param int $thinnerDrops rounded to whole drops
+     * @param int $figures alike figures one such batch is enough for, 1 or more
+     * @param float $usedMl undiluted paint one figure takes, without waste, ml
      */
     private function __construct(public array $drops, public int $thinnerDrops, public int $figures, public float $usedMl)
     {
@@ -23,7 +23,7 @@ final readonly class Amount
 
     /**
      * @param float $appliedUl thinned mix that goes on one figure, µl, more than 0
-     * @param int   $figures   alike figures it has to be enough for, 1 or more
+     * @param int $figures alike figures it has to be enough for, 1 or more
      */
     public static function of(Mix $mix, Thinning $thinning, float $appliedUl, int $figures = 1): self
     {

@@ -8,8 +8,8 @@ namespace Kalokroma\Recipe\Predict;
 final readonly class Demand
 {
     /**
-     * @param string $where   what it is for, as the painter calls it
-     * @param int    $figures still to do, 0 or more
+     * @param string $where what it is for, as the painter calls it
+     * @param int $figures still to do, 0 or more
      */
     public function __construct(public Taken $taken, public string $where, public int $figures)
     {

@@ -12,12 +12,12 @@ use Kalokroma\Word\Finding;
 final readonly class DraftSum
 {
     /**
-     * @param array<int|string, Surface> $ends    the look at the end, by the area's id
-     * @param int                        $coats   of all steps, the undercoat's included
-     * @param float                      $minutes hands-on, one figure
-     * @param int                        $waiting minutes of drying, one after the other
-     * @param list<string>               $paints  names of the paints to load
-     * @param list<string>               $missing of them not at hand
+     * @param array<int|string, Surface> $ends the look at the end, by the area's id
+     * @param int $coats of all steps, the undercoat's included
+     * @param float $minutes hands-on, one figure
+     * @param int $waiting minutes of drying, one after the other
+     * @param list<string> $paints names of the paints to load
+     * @param list<string> $missing of them not at hand
      */
     private function __construct(public array $ends, public int $steps, public int $coats, public float $minutes, public int $waiting, public array $paints, public array $missing)
     {

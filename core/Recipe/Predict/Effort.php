@@ -15,7 +15,7 @@ use Kalokroma\Undercoat\Kind;
 final class Effort
 {
     /**
-     * @param int        $coats    passes, 1 or more
+     * @param int $coats passes, 1 or more
      * @param Faces|null $coverage share of recess, plane and ridge, where it is not the usual one
      */
     public static function minutes(Technique $technique, Area $area, int $coats, ?Faces $coverage = null): float

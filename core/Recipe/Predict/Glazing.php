@@ -36,10 +36,10 @@ final readonly class Glazing
     private const PROBED = 12;
 
     /**
-     * @param list<Reflectance> $after       the plane after each layer
-     * @param float             $difference  from the wanted colour after the last, CIEDE2000
-     * @param float             $before      from the wanted colour without a glaze
-     * @param float             $largestStep of one layer, CIEDE2000
+     * @param list<Reflectance> $after the plane after each layer
+     * @param float $difference from the wanted colour after the last, CIEDE2000
+     * @param float $before from the wanted colour without a glaze
+     * @param float $largestStep of one layer, CIEDE2000
      */
     private function __construct(
         public Mix $mix,

@@ -10,11 +10,11 @@ use Kalokroma\Caution\Tool;
 final readonly class Labour
 {
     /**
-     * @param int      $coats      as planned, or as the film model asks
-     * @param int|null $computed   coats the film model asks for; null where it does not count them or 12 do not hide
-     * @param float    $minutes    hands-on, all coats and rounds
-     * @param int      $dryMinutes after each coat, at 20 °C and 50 % humidity
-     * @param int      $rounds     of the loop it belongs to, 1 where there is none
+     * @param int $coats as planned, or as the film model asks
+     * @param int|null $computed coats the film model asks for; null where it does not count them or 12 do not hide
+     * @param float $minutes hands-on, all coats and rounds
+     * @param int $dryMinutes after each coat, at 20 °C and 50 % humidity
+     * @param int $rounds of the loop it belongs to, 1 where there is none
      */
     public function __construct(public int $coats, public ?int $computed, public float $minutes, public int $dryMinutes, public Tool $tool, public int $rounds = 1)
     {

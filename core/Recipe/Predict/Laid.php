@@ -14,8 +14,8 @@ use Kalokroma\Recipe\Technique\Technique;
 final readonly class Laid
 {
     /**
-     * @param float                  $certainty ± CIEDE2000
-     * @param array<string, Surface> $beneath   by technique: the look below its last film
+     * @param float $certainty ± CIEDE2000
+     * @param array<string, Surface> $beneath by technique: the look below its last film
      */
     private function __construct(public Surface $surface, public float $certainty, public Sheen $sheen, private array $beneath)
     {

@@ -11,7 +11,7 @@ final readonly class Look
 {
     /**
      * @param float|null $difference of the mix from the wanted colour, CIEDE2000; null where the step has no wanted colour
-     * @param float      $certainty  of the look after it on the face the step is judged by, ± CIEDE2000
+     * @param float $certainty of the look after it on the face the step is judged by, ± CIEDE2000
      */
     public function __construct(public Surface $below, public Surface $after, public ?float $difference, public float $certainty)
     {

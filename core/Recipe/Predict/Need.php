@@ -10,11 +10,11 @@ use Kalokroma\Shelf\Paint;
 final readonly class Need
 {
     /**
-     * @param float        $ml        needed
-     * @param float        $uncertain ± ml
-     * @param float|null   $left      ml; null where nobody said
-     * @param int|null     $figures   alike figures it is enough for; null where nobody said what is left
-     * @param list<string> $uses      what for
+     * @param float $ml needed
+     * @param float $uncertain ± ml
+     * @param float|null $left ml; null where nobody said
+     * @param int|null $figures alike figures it is enough for; null where nobody said what is left
+     * @param list<string> $uses what for
      */
     public function __construct(public Paint $paint, public float $ml, public float $uncertain, public ?float $left, public ?int $figures, public array $uses)
     {

@@ -19,9 +19,9 @@ use Kalokroma\Word\Reason;
 final class Reasons
 {
     /**
-     * @param float|null   $difference of the mix from the wanted colour, CIEDE2000
-     * @param Finding|null $coats      why so many coats
-     * @param int          $proposed   coats the core would lay
+     * @param float|null $difference of the mix from the wanted colour, CIEDE2000
+     * @param Finding|null $coats why so many coats
+     * @param int $proposed coats the core would lay
      *
      * @return list<Finding>
      */

@@ -32,7 +32,7 @@ final class Simulation
 
     /**
      * @param list<PlannedStep> $steps
-     * @param float|null        $groundCertainty ± of the ground (CIEDE2000); null for a typed-in one
+     * @param float|null $groundCertainty ± of the ground (CIEDE2000); null for a typed-in one
      *
      * @return list<StepOutcome> one for each step; an omitted one leaves the surface as it is, one of a loop shows the last round
      */

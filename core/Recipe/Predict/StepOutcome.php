@@ -15,9 +15,9 @@ use Kalokroma\Word\Finding;
 final readonly class StepOutcome
 {
     /**
-     * @param Amount|null   $amount   null where nothing is measured in drops (spray cans, omitted steps, amounts left open)
+     * @param Amount|null $amount null where nothing is measured in drops (spray cans, omitted steps, amounts left open)
      * @param list<Finding> $reasons
-     * @param list<string>  $cautions
+     * @param list<string> $cautions
      */
     public function __construct(
         public PlannedStep $step,
@@ -48,9 +48,9 @@ final readonly class StepOutcome
     /**
      * The step as it was really done, so that what it took can be counted.
      *
-     * @param Mix|null      $mix      null where it was the planned one
+     * @param Mix|null $mix null where it was the planned one
      * @param Thinning|null $thinning null where it was the planned one
-     * @param int|null      $coats    null where as many were laid as planned
+     * @param int|null $coats null where as many were laid as planned
      *
      * @return self|null null where the plan measures nothing
      */

@@ -10,7 +10,7 @@ use Kalokroma\Recipe\Plan\PlannedStep;
 final readonly class Taken
 {
     /**
-     * @param float|null $usedMl     undiluted paint one figure takes, without waste, ml; null where nothing is measured
+     * @param float|null $usedMl undiluted paint one figure takes, without waste, ml; null where nothing is measured
      * @param float|null $difference of the mix from the wanted colour, CIEDE2000; null where the step has no wanted colour
      */
     public function __construct(public PlannedStep $step, public ?float $usedMl, public ?float $difference)

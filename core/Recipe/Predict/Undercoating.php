@@ -32,7 +32,7 @@ final class Undercoating
     private const BARE = 0.45;
 
     /**
-     * @param float         $figureCm2 surface of the whole figure
+     * @param float $figureCm2 surface of the whole figure
      * @param list<Finding> $why
      */
     public static function outcome(Kind $kind, Ground $ground, float $figureCm2, ?int $coats, ?Thinning $thinning, array $why): StepOutcome

@@ -18,26 +18,26 @@ final readonly class TechniqueFacts
     public Faces $removed;
 
     /**
-     * @param string                     $words   the step in two or three words
-     * @param Position                   $at      its place in the order of work within an area
-     * @param string                     $where   where on the area it goes and how the hand does it
-     * @param array{string, float}       $effort  per `cm2`, `edge` (cm), `each` or `once`, with the minutes
-     * @param int                        $dry     minutes before the next step, at 20 °C and 50 % humidity
-     * @param string                     $tool    a tool's value, or `brush`, `round`, `fine` by size of the area
-     * @param Level                      $level   level of finish it belongs to
-     * @param Application|null           $lies    how its film lies; null where it leaves none
-     * @param string                     $use     row of {@see Defaults::THINNING}; empty where nothing is thinned
-     * @param Face                       $face    the face that decides how many coats it takes
-     * @param bool                       $counts  whether coats are counted until the colour hides
-     * @param Sheen|null                 $sheen   of the varnish it is
-     * @param int|null                   $latest  minutes after which it is too late for the step that belongs to it
-     * @param list<Behaviour>            $takes   behaviours of paint it is done with; empty where it takes none
-     * @param string                     $watch   what to look out for
-     * @param string                     $exit    how to tell that it is enough
-     * @param list<Technique>            $reveals techniques whose film it takes off again
+     * @param string $words the step in two or three words
+     * @param Position $at its place in the order of work within an area
+     * @param string $where where on the area it goes and how the hand does it
+     * @param array{string, float} $effort per `cm2`, `edge` (cm), `each` or `once`, with the minutes
+     * @param int $dry minutes before the next step, at 20 °C and 50 % humidity
+     * @param string $tool a tool's value, or `brush`, `round`, `fine` by size of the area
+     * @param Level $level level of finish it belongs to
+     * @param Application|null $lies how its film lies; null where it leaves none
+     * @param string $use row of {@see Defaults::THINNING}; empty where nothing is thinned
+     * @param Face $face the face that decides how many coats it takes
+     * @param bool $counts whether coats are counted until the colour hides
+     * @param Sheen|null $sheen of the varnish it is
+     * @param int|null $latest minutes after which it is too late for the step that belongs to it
+     * @param list<Behaviour> $takes behaviours of paint it is done with; empty where it takes none
+     * @param string $watch what to look out for
+     * @param string $exit how to tell that it is enough
+     * @param list<Technique> $reveals techniques whose film it takes off again
      * @param array{float, float, float} $removed share of that film, of recess, plane and ridge
-     * @param list<string>               $needs   equipment it cannot do without: `airbrush`, `solvents`
-     * @param list<string>               $doing   what the hand does that cautions hang on: `glue`, `blade`, `sand`, `heat`
+     * @param list<string> $needs equipment it cannot do without: `airbrush`, `solvents`
+     * @param list<string> $doing what the hand does that cautions hang on: `glue`, `blade`, `sand`, `heat`
      */
     public function __construct(
         public string $words,

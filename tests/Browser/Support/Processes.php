@@ -30,7 +30,7 @@ final class Processes
     }
 
     /**
-     * @param list<string>          $command
+     * @param list<string> $command
      * @param array<string, string> $environment added to ours
      */
     public function start(array $command, int $port, array $environment, string $log): void

@@ -69,8 +69,8 @@ final class BandsTest extends TestCase
     }
 
     /**
-     * @param list<list<float>>   $spectra
-     * @param array{float, float} $body    scattering times parts
+     * @param list<list<float>> $spectra
+     * @param array{float, float} $body scattering times parts
      */
     private function mixedOnTheFineGrid(array $spectra, array $body): Lab
     {

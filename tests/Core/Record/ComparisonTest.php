@@ -20,7 +20,7 @@ final class ComparisonTest extends TestCase
 
     /**
      * @param array<string, mixed> $change
-     * @param list<string>         $expected
+     * @param list<string> $expected
      */
     #[DataProvider('changes')]
     public function testDifferences(array $change, array $expected): void
