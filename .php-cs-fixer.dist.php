@@ -23,7 +23,6 @@ return (new Config())
         'trailing_comma_in_multiline' => ['elements' => ['arrays', 'arguments', 'parameters', 'match']],
         'array_syntax' => true,
         'no_superfluous_phpdoc_tags' => ['allow_mixed' => true],
-        'phpdoc_align' => ['align' => 'left'],
         'static_lambda' => true,
         'native_function_casing' => true,
         'no_extra_blank_lines' => true,

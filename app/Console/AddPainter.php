@@ -21,7 +21,11 @@ final class AddPainter extends Command
         $password = (string) ($this->option('password') ?? $this->secret('Password'));
         $problem = match (true) {
             $name === '' || mb_strlen($name) > 80 => 'A painter\'s name has 1 to 80 characters.',
-            mb_strlen($password) < self::SHORTEST => sprintf('The password has %d characters: at least %d are needed.', mb_strlen($password), self::SHORTEST),
+            mb_strlen($password) < self::SHORTEST => sprintf(
+                'The password has %d characters: at least %d are needed.',
+                mb_strlen($password),
+                self::SHORTEST,
+            ),
             Painter::query()->where('name', $name)->exists() => sprintf('There is a painter called %s already.', $name),
             default => null,
         };

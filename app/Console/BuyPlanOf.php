@@ -26,7 +26,12 @@ final class BuyPlanOf extends PlanningCommand
     private function problem(): BuyProblem
     {
         $file = (string) $this->argument('problem');
-        /** @var array{requirements: list<array{id: string, any_of: list<string>}>, singles: list<array{paint: string, price: int}>, sets: list<array{id: string, price: int, paints: list<string>}>} $read */
+        /**
+         * @var array{
+         *   requirements: list<array{id: string, any_of: list<string>}>, singles: list<array{paint: string, price: int}>,
+         *   sets: list<array{id: string, price: int, paints: list<string>}>,
+         * } $read
+         */
         $read = $this->document($file, 'buy-plan.schema.json');
         $requirements = $singles = $sets = [];
         foreach ($read['requirements'] as $i => ['id' => $id, 'any_of' => $paints]) {

@@ -23,7 +23,9 @@ final class MixPaints extends PlanningCommand
         foreach ($given as $text) {
             $colon = strrpos($text, ':');
             if ($colon === false || preg_match('/^\d{1,2}$/D', substr($text, $colon + 1)) !== 1) {
-                throw new DomainException(sprintf('"%s" names no parts: write a paint and its whole parts, as in "Mustard Reed:3".', $text));
+                throw new DomainException(
+                    sprintf('"%s" names no parts: write a paint and its whole parts, as in "Mustard Reed:3".', $text),
+                );
             }
             $parts[] = new Part($this->paint($shelf, substr($text, 0, $colon)), (int) substr($text, $colon + 1));
         }

@@ -33,7 +33,12 @@ abstract class PlanningCommand extends Command
 
             return 2;
         }
-        $this->getOutput()->writeln(json_encode($answer, JSON_PRETTY_PRINT | JSON_PRESERVE_ZERO_FRACTION | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR));
+        $this->getOutput()->writeln(
+            json_encode(
+                $answer,
+                JSON_PRETTY_PRINT | JSON_PRESERVE_ZERO_FRACTION | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR,
+            ),
+        );
 
         return self::SUCCESS;
     }
@@ -77,7 +82,9 @@ abstract class PlanningCommand extends Command
     /** @throws DomainException */
     protected function swatch(string $option): Srgb
     {
-        return Srgb::fromHex($this->text($option) ?? throw new DomainException(sprintf('--%s is missing: give a colour as in --%1$s="#8a5a2b".', $option)));
+        return Srgb::fromHex(
+            $this->text($option) ?? throw new DomainException(sprintf('--%s is missing: give a colour as in --%1$s="#8a5a2b".', $option)),
+        );
     }
 
     /**
@@ -122,9 +129,24 @@ abstract class PlanningCommand extends Command
             if ($problem !== '') {
                 throw new DomainException(sprintf('%s, line %d: %s', $file, $row['line'], $problem));
             }
-            /** @var array{name: string, line: string, behaviour: Behaviour, reflectance: list<float>|null, owned: bool, left_ml: float|null, colour_source: string} $paint */
+            /**
+             * @var array{
+             *   name: string, line: string, behaviour: Behaviour, reflectance: list<float>|null, owned: bool,
+             *   left_ml: float|null, colour_source: string,
+             * } $paint
+             */
             $paint = $read->attributes;
-            $paints[] = new Paint((string) $row['line'], $paint['name'], $paint['line'], $paint['behaviour'], $paint['reflectance'] === null ? null : Reflectance::of($paint['reflectance']), $paint['owned'], $paint['left_ml'], null, ColourSource::fromText($paint['colour_source']));
+            $paints[] = new Paint(
+                (string) $row['line'],
+                $paint['name'],
+                $paint['line'],
+                $paint['behaviour'],
+                $paint['reflectance'] === null ? null : Reflectance::of($paint['reflectance']),
+                $paint['owned'],
+                $paint['left_ml'],
+                null,
+                ColourSource::fromText($paint['colour_source']),
+            );
         }
 
         return $paints;
@@ -141,7 +163,15 @@ abstract class PlanningCommand extends Command
         $named = array_values(array_filter($shelf, static fn (Paint $p): bool => $p->name === $address));
         $exact = array_values(array_filter($shelf, static fn (Paint $p): bool => $p->line.'/'.$p->name === $address));
         if (count($named) > 1 && $exact === []) {
-            throw new DomainException(sprintf('"%s" stands %d times on this shelf: write line/name, for instance "%s/%s".', $address, count($named), $named[0]->line, $named[0]->name));
+            throw new DomainException(
+                sprintf(
+                    '"%s" stands %d times on this shelf: write line/name, for instance "%s/%s".',
+                    $address,
+                    count($named),
+                    $named[0]->line,
+                    $named[0]->name,
+                ),
+            );
         }
 
         return $named[0] ?? $exact[0] ?? throw new DomainException(sprintf('"%s" is not on this shelf.', $address));

@@ -15,6 +15,8 @@ final class ReaderFailed extends DomainException
 
     public static function tooOften(string $reader, int $times): self
     {
-        return new self(sprintf('%s gave no reading %d times: check that it lies flat and is charged, or type the readings in.', $reader, $times));
+        return new self(
+            sprintf('%s gave no reading %d times: check that it lies flat and is charged, or type the readings in.', $reader, $times),
+        );
     }
 }

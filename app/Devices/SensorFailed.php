@@ -15,6 +15,8 @@ final class SensorFailed extends DomainException
 
     public static function useless(string $sensor, int $times): self
     {
-        return new self(sprintf('%s gave nothing usable in %d tries: look after its battery, or type temperature and humidity in.', $sensor, $times));
+        return new self(
+            sprintf('%s gave nothing usable in %d tries: look after its battery, or type temperature and humidity in.', $sensor, $times),
+        );
     }
 }

@@ -45,7 +45,11 @@ final class SimulatedColourReader implements ColourReader
         }
         $seen = $spot->thing ?? $this->field($spot->field, $spot)->toLab();
         if ($spot->thing === null && $this->dice->getInt(1, self::BESIDE) === 1) {
-            $other = str_ends_with($spot->field, 'black') ? str_replace('black', 'white', $spot->field) : str_replace('white', 'black', $spot->field);
+            $other = str_ends_with($spot->field, 'black') ? str_replace(
+                'black',
+                'white',
+                $spot->field,
+            ) : str_replace('white', 'black', $spot->field);
             $seen = $this->field($spot->field, $spot)->blend($this->field($other, $spot), 0.4)->toLab();
         }
 

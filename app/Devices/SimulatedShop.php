@@ -42,6 +42,9 @@ final readonly class SimulatedShop implements PriceList
             }
         }
 
-        return json_encode(['kind' => 'kalokroma.price-list', 'version' => 1, 'dated' => $day->format('Y-m-d')] + $read, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE);
+        return json_encode(
+            ['kind' => 'kalokroma.price-list', 'version' => 1, 'dated' => $day->format('Y-m-d')] + $read,
+            JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE,
+        );
     }
 }

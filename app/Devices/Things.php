@@ -22,7 +22,11 @@ final class Things
     /** @return list<array{id: string, name: string}> */
     public static function list(): array
     {
-        return array_map(static fn (string $id, array $thing): array => ['id' => $id, 'name' => $thing[0]], array_keys(self::ALL), array_values(self::ALL));
+        return array_map(
+            static fn (string $id, array $thing): array => ['id' => $id, 'name' => $thing[0]],
+            array_keys(self::ALL),
+            array_values(self::ALL),
+        );
     }
 
     /** @throws DomainException where no such thing lies there */

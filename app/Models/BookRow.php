@@ -37,6 +37,14 @@ final class BookRow extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['tags' => 'array', 'plan' => 'array', 'paints' => 'array', 'strip' => 'array', 'material' => Material::class, 'relief' => Relief::class, 'way' => Way::class];
+        return [
+            'tags' => 'array',
+            'plan' => 'array',
+            'paints' => 'array',
+            'strip' => 'array',
+            'material' => Material::class,
+            'relief' => Relief::class,
+            'way' => Way::class,
+        ];
     }
 }

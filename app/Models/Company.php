@@ -18,7 +18,10 @@ use Kalokroma\Figure\FigureKind;
  * @property float $height_mm
  * @property float $surface_cm2 of one figure
  * @property string $notes
- * @property array{tone: string, paint_id: int|null, coats: int|null, thin: string|null, reason: string, own: bool, kind?: string, lights?: list<array{paint_id: int, degrees: float}>}|null $undercoat
+ * @property array{
+ *   tone: string, paint_id: int|null, coats: int|null, thin: string|null, reason: string, own: bool, kind?: string,
+ *   lights?: list<array{paint_id: int, degrees: float}>,
+ * }|null $undercoat
  * @property int $leaders of them, which get more highlights
  * @property FigureKind $kind
  * @property array<string, string>|null $survey answers to questions of the survey that no area gives, by question
@@ -85,6 +88,15 @@ final class Company extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['count' => 'integer', 'leaders' => 'integer', 'height_mm' => 'float', 'surface_cm2' => 'float', 'undercoat' => 'array', 'survey' => 'array', 'kind' => FigureKind::class, 'undercoat_stale' => 'boolean'];
+        return [
+            'count' => 'integer',
+            'leaders' => 'integer',
+            'height_mm' => 'float',
+            'surface_cm2' => 'float',
+            'undercoat' => 'array',
+            'survey' => 'array',
+            'kind' => FigureKind::class,
+            'undercoat_stale' => 'boolean',
+        ];
     }
 }

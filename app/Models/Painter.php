@@ -25,7 +25,18 @@ use Kalokroma\Undercoat\School;
  */
 final class Painter extends User
 {
-    protected $fillable = ['name', 'password', 'airbrush', 'spray_cans', 'way', 'school', 'extraction', 'solvents', 'wet_palette', 'metal_brush'];
+    protected $fillable = [
+        'name',
+        'password',
+        'airbrush',
+        'spray_cans',
+        'way',
+        'school',
+        'extraction',
+        'solvents',
+        'wet_palette',
+        'metal_brush',
+    ];
 
     protected $attributes = ['school' => 'open', 'extraction' => true, 'solvents' => true, 'wet_palette' => true, 'metal_brush' => true];
 
@@ -45,12 +56,29 @@ final class Painter extends User
 
     public function equipment(): Equipment
     {
-        return new Equipment($this->airbrush, $this->spray_cans, $this->extraction, $this->solvents, $this->wet_palette, $this->metal_brush);
+        return new Equipment(
+            $this->airbrush,
+            $this->spray_cans,
+            $this->extraction,
+            $this->solvents,
+            $this->wet_palette,
+            $this->metal_brush,
+        );
     }
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['password' => 'hashed', 'airbrush' => 'boolean', 'spray_cans' => 'boolean', 'extraction' => 'boolean', 'solvents' => 'boolean', 'wet_palette' => 'boolean', 'metal_brush' => 'boolean', 'way' => Way::class, 'school' => School::class];
+        return [
+            'password' => 'hashed',
+            'airbrush' => 'boolean',
+            'spray_cans' => 'boolean',
+            'extraction' => 'boolean',
+            'solvents' => 'boolean',
+            'wet_palette' => 'boolean',
+            'metal_brush' => 'boolean',
+            'way' => Way::class,
+            'school' => School::class,
+        ];
     }
 }

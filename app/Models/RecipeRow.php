@@ -19,7 +19,9 @@ use Kalokroma\Recipe\Technique\Way;
  * @property array{relief: string, material: string} $drafted_for what the area was like then
  * @property list<string> $strip predicted plane colours from the undercoat up, for small drawings
  * @property bool $stale whether strip and takes have to be worked out again
- * @property array<string, array{ml: float|null, off: float|null, paints: list<string>}>|null $takes what each step takes on one figure, how far its mix is off, and ids of its paints, by key
+ * @property array<string, array{ml: float|null, off: float|null, paints: list<string>}>|null $takes what each step takes on one figure,
+ *   how far its mix is off, and ids of
+ *   its paints, by key
  * @property array<string, mixed>|null $options what was asked of the ladder, as the workshop's PlanRows reads it
  * @property int $version number of the revision it stands at
  * @property int $counter highest number a revision of it ever had
@@ -53,6 +55,17 @@ final class RecipeRow extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['way' => Way::class, 'plan' => 'array', 'strip' => 'array', 'drafted_for' => 'array', 'options' => 'array', 'followed' => 'array', 'version' => 'integer', 'counter' => 'integer', 'stale' => 'boolean', 'takes' => 'array'];
+        return [
+            'way' => Way::class,
+            'plan' => 'array',
+            'strip' => 'array',
+            'drafted_for' => 'array',
+            'options' => 'array',
+            'followed' => 'array',
+            'version' => 'integer',
+            'counter' => 'integer',
+            'stale' => 'boolean',
+            'takes' => 'array',
+        ];
     }
 }

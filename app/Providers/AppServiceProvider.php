@@ -27,7 +27,13 @@ final class AppServiceProvider extends ServiceProvider
     {
         $this->app->bind(ColourReader::class, static fn (): ColourReader => new SimulatedColourReader(Luck::seed()));
         $this->app->bind(BottleScale::class, static fn (): BottleScale => new SimulatedBottleScale(Luck::seed()));
-        $this->app->bind(SimulatedClimateSensor::class, static fn ($app, array $given): SimulatedClimateSensor => new SimulatedClimateSensor(is_string($given['scene'] ?? null) ? $given['scene'] : 'room', Luck::seed()));
+        $this->app->bind(
+            SimulatedClimateSensor::class,
+            static fn ($app, array $given): SimulatedClimateSensor => new SimulatedClimateSensor(
+                is_string($given['scene'] ?? null) ? $given['scene'] : 'room',
+                Luck::seed(),
+            ),
+        );
         $this->app->bind(ClimateSensor::class, SimulatedClimateSensor::class);
         $this->app->bind(PriceList::class, SimulatedShop::class);
     }

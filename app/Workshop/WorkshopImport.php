@@ -30,7 +30,10 @@ use Kalokroma\Shelf\Movement;
  *
  * @phpstan-import-type DidRow from Did
  *
- * @phpstan-type GivenRecipe array{area: string, way?: string, start?: string, adds?: list<string>, contrast?: string, follows?: array{company: string, area: string}, coats?: array<string, int>, omitted?: list<string>}
+ * @phpstan-type GivenRecipe array{
+ *   area: string, way?: string, start?: string, adds?: list<string>, contrast?: string,
+ *   follows?: array{company: string, area: string}, coats?: array<string, int>, omitted?: list<string>,
+ * }
  */
 final class WorkshopImport
 {
@@ -39,9 +42,19 @@ final class WorkshopImport
     {
         $workshop = WorkshopJson::read($json);
         DB::transaction(static function () use ($painter, $workshop): void {
-            /** @var array{airbrush: bool, spray_cans: bool, way: string, school?: string, extraction?: bool, solvents?: bool, wet_palette?: bool, metal_brush?: bool} $habits */
+            /**
+             * @var array{
+             *   airbrush: bool, spray_cans: bool, way: string, school?: string, extraction?: bool, solvents?: bool,
+             *   wet_palette?: bool, metal_brush?: bool,
+             * } $habits
+             */
             $habits = $workshop['painter'];
-            $painter->update(array_intersect_key([...$habits, 'school' => $habits['school'] ?? 'open'], array_flip(['airbrush', 'spray_cans', 'extraction', 'solvents', 'wet_palette', 'metal_brush', 'way', 'school'])));
+            $painter->update(
+                array_intersect_key(
+                    [...$habits, 'school' => $habits['school'] ?? 'open'],
+                    array_flip(['airbrush', 'spray_cans', 'extraction', 'solvents', 'wet_palette', 'metal_brush', 'way', 'school']),
+                ),
+            );
             /** @var list<array<string, string|int|float|bool>> $paints */
             $paints = $workshop['paints'];
             foreach ($paints as $i => $paint) {
@@ -61,7 +74,12 @@ final class WorkshopImport
             /** @var list<array{name: string, company: string, area: string, tags?: list<string>, notes?: string}> $book */
             $book = $workshop['book'] ?? [];
             foreach ($book as $row) {
-                $moves->toBook(self::areaOf($painter, $row['company'], $row['area'])->load('recipe'), $row['name'], $row['tags'] ?? [], $row['notes'] ?? '');
+                $moves->toBook(
+                    self::areaOf($painter, $row['company'], $row['area'])->load('recipe'),
+                    $row['name'],
+                    $row['tags'] ?? [],
+                    $row['notes'] ?? '',
+                );
             }
             /** @var list<string> $gone */
             $gone = $workshop['ran_out'] ?? [];
@@ -98,7 +116,12 @@ final class WorkshopImport
             }
         }
         $company->load('areas.recipe', 'records');
-        /** @var list<array{area?: string, step?: string, stage: string, figures: list<int>, at: string, note?: string, real?: array<string, mixed>}> $records */
+        /**
+         * @var list<array{
+         *   area?: string, step?: string, stage: string, figures: list<int>, at: string, note?: string,
+         *   real?: array<string, mixed>,
+         * }> $records
+         */
         $records = $given['records'] ?? [];
         self::records($studio, $company, $records);
     }
@@ -108,7 +131,11 @@ final class WorkshopImport
     {
         $way = Way::from($given['way'] ?? $studio->painter->way->value);
         if (isset($given['follows'])) {
-            (new RecipeMoves($studio))->follow($company, $area, self::areaOf($studio->painter, $given['follows']['company'], $given['follows']['area'])->load('recipe'));
+            (new RecipeMoves($studio))->follow(
+                $company,
+                $area,
+                self::areaOf($studio->painter, $given['follows']['company'], $given['follows']['area'])->load('recipe'),
+            );
         } else {
             $studio->drafting->draft($company, $area, new DraftWish($hex, $way, PlanRows::wish($given), $given['start'] ?? null));
         }
@@ -126,7 +153,11 @@ final class WorkshopImport
 
     private static function areaOf(Painter $painter, string $company, string $area): AreaRow
     {
-        return AreaRow::query()->where('painter_id', $painter->id)->where('name', $area)->whereRelation('company', 'name', $company)->first()
+        return AreaRow::query()->where('painter_id', $painter->id)->where('name', $area)->whereRelation(
+            'company',
+            'name',
+            $company,
+        )->first()
             ?? throw UnreadableFile::because(sprintf('No area "%s" of "%s" stands before it.', $area, $company));
     }
 
@@ -137,10 +168,17 @@ final class WorkshopImport
         }
         $found = $painter->companies()->where('name', $name)->first();
 
-        return $found === null ? throw UnreadableFile::because(sprintf('%s is meant to be matched, but no company before it has that name.', $name)) : $found->id;
+        return $found === null ? throw UnreadableFile::because(
+            sprintf('%s is meant to be matched, but no company before it has that name.', $name),
+        ) : $found->id;
     }
 
-    /** @param list<array{area?: string, step?: string, stage: string, figures: list<int>, at: string, note?: string, real?: array<string, mixed>}> $records */
+    /**
+     * @param list<array{
+     *   area?: string, step?: string, stage: string, figures: list<int>, at: string, note?: string,
+     *   real?: array<string, mixed>,
+     * }> $records
+     */
     private static function records(Studio $studio, Company $company, array $records): void
     {
         $bench = new BenchDesk($studio);
@@ -155,7 +193,16 @@ final class WorkshopImport
             }
             /** @var DidRow $done */
             $done = [...$real, ...($record['real'] ?? [])];
-            $bench->record($company, $area, $record['step'] ?? null, Stage::from($record['stage']), $record['figures'], $done, $record['note'] ?? '', CarbonImmutable::parse($record['at'], 'UTC'));
+            $bench->record(
+                $company,
+                $area,
+                $record['step'] ?? null,
+                Stage::from($record['stage']),
+                $record['figures'],
+                $done,
+                $record['note'] ?? '',
+                CarbonImmutable::parse($record['at'], 'UTC'),
+            );
         }
     }
 }

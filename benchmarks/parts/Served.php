@@ -79,7 +79,11 @@ final class Served
     private function remember(string $line): void
     {
         if (preg_match('/^Set-Cookie: ([^=]+)=([^;]*)/i', $line, $found) === 1) {
-            $all = array_column(array_map(static fn (string $c): array => explode('=', $c, 2), array_filter(explode('; ', $this->cookies))), 1, 0);
+            $all = array_column(
+                array_map(static fn (string $c): array => explode('=', $c, 2), array_filter(explode('; ', $this->cookies))),
+                1,
+                0,
+            );
             $all[$found[1]] = $found[2];
             $this->cookies = implode('; ', array_map(static fn (string $n, string $v): string => $n.'='.$v, array_keys($all), $all));
             $this->token = $found[1] === 'XSRF-TOKEN' ? urldecode($found[2]) : $this->token;
@@ -89,7 +93,13 @@ final class Served
     /** @return resource */
     private function start()
     {
-        $server = proc_open(['setsid', 'php', 'artisan', 'serve', '--no-reload', '--quiet', '--host=127.0.0.1', '--port='.$this->port], [['file', '/dev/null', 'r'], ['file', '/dev/null', 'w'], ['file', '/dev/null', 'w']], $pipes, dirname(__DIR__, 2), $this->environment());
+        $server = proc_open(
+            ['setsid', 'php', 'artisan', 'serve', '--no-reload', '--quiet', '--host=127.0.0.1', '--port='.$this->port],
+            [['file', '/dev/null', 'r'], ['file', '/dev/null', 'w'], ['file', '/dev/null', 'w']],
+            $pipes,
+            dirname(__DIR__, 2),
+            $this->environment(),
+        );
         if ($server === false) {
             throw new RuntimeException('The server could not be started.');
         }
@@ -112,7 +122,10 @@ final class Served
     private function environment(): array
     {
         return [...getenv(), ...[
-            'APP_KEY' => 'base64:'.base64_encode(str_repeat('k', 32)), 'KALOKROMA_DEMO' => 'true', 'DB_DATABASE' => $this->database(), 'KALOKROMA_COUNT_QUERIES' => 'true',
+            'APP_KEY' => 'base64:'.base64_encode(str_repeat('k', 32)), 'KALOKROMA_DEMO' =>
+                'true', 'DB_DATABASE' =>
+                $this->database(), 'KALOKROMA_COUNT_QUERIES' =>
+                'true',
             'PHP_CLI_SERVER_WORKERS' => '4', 'PHP_INI_SCAN_DIR' => ':'.dirname(__DIR__, 2).'/bin/php',
         ]];
     }

@@ -22,7 +22,14 @@ $nth = static function (array $values, float $share): float {
     return $values[(int) min(count($values) - 1, floor($share * count($values)))];
 };
 $print = static function (string $words, array $times, array $queries) use ($middle, $nth): void {
-    printf("  %-48s median %5.0f ms, 95th percentile %5.0f ms, longest %5.0f ms, at most %d queries\n", $words, $middle($times), $nth($times, 0.95), max($times), max($queries));
+    printf(
+        "  %-48s median %5.0f ms, 95th percentile %5.0f ms, longest %5.0f ms, at most %d queries\n",
+        $words,
+        $middle($times),
+        $nth($times, 0.95),
+        max($times),
+        max($queries),
+    );
 };
 $times = static function (int $count, callable $do): array {
     $all = [];
@@ -46,14 +53,39 @@ while (count($served->ask('GET', $url)[2]['steps']) < 21) {
     $served->ask('POST', $url.'/edits', ['kind' => 'add', 'technique' => 'glaze', 'colour' => '#8a6a48']);
 }
 $keys = array_column(array_slice($served->ask('GET', $url)[2]['steps'], 1), 'key');
-$print('edit of a recipe of 20 steps', ...$times(150, static fn (int $i): array => $served->ask('POST', $url.'/edits', ['kind' => 'change', 'key' => $keys[$i % 20], 'coats' => 1 + $i % 4])));
+$print(
+    'edit of a recipe of 20 steps',
+    ...$times(
+        150,
+        static fn (int $i): array => $served->ask(
+            'POST',
+            $url.'/edits',
+            ['kind' => 'change', 'key' => $keys[$i % 20], 'coats' => 1 + $i % 4],
+        ),
+    ),
+);
 $print('looking at it', ...$times(60, static fn (): array => $served->ask('GET', $url)));
 
-$columns = static fn (string $table): array => array_diff($base->query("SELECT name FROM pragma_table_info('$table')")->fetchAll(PDO::FETCH_COLUMN), ['id']);
+$columns = static fn (string $table): array => array_diff(
+    $base->query("SELECT name FROM pragma_table_info('$table')")->fetchAll(PDO::FETCH_COLUMN),
+    ['id'],
+);
 $copy = static function (string $table, int $id, array $set) use ($base, $columns): int {
     $names = $columns($table);
-    $values = array_map(static fn (string $n): string => array_key_exists($n, $set) ? (string) $base->quote((string) $set[$n]) : '"'.$n.'"', $names);
-    $base->exec(sprintf('INSERT INTO %s ("%s") SELECT %s FROM %s WHERE id = %d', $table, implode('", "', $names), implode(', ', $values), $table, $id));
+    $values = array_map(
+        static fn (string $n): string => array_key_exists($n, $set) ? (string) $base->quote((string) $set[$n]) : '"'.$n.'"',
+        $names,
+    );
+    $base->exec(
+        sprintf(
+            'INSERT INTO %s ("%s") SELECT %s FROM %s WHERE id = %d',
+            $table,
+            implode('", "', $names),
+            implode(', ', $values),
+            $table,
+            $id,
+        ),
+    );
 
     return (int) $base->lastInsertId();
 };
@@ -63,7 +95,11 @@ for ($made = 0, $n = 0; $made < 600; ++$n) {
     $twin = $copy('companies', $company['id'], ['name' => 'Company '.$n]);
     foreach ($planned as $one) {
         $recipe = (int) $base->query('SELECT id FROM recipes WHERE area_id = '.$one['id'])->fetchColumn();
-        $copy('recipes', $recipe, ['area_id' => $copy('areas', $one['id'], ['company_id' => $twin]), 'follows_id' => null] + ['version' => 0, 'counter' => 0]);
+        $copy(
+            'recipes',
+            $recipe,
+            ['area_id' => $copy('areas', $one['id'], ['company_id' => $twin]), 'follows_id' => null] + ['version' => 0, 'counter' => 0],
+        );
         ++$made;
     }
 }
@@ -71,10 +107,31 @@ $base->commit();
 $base->exec('UPDATE recipes SET follows_id = NULL WHERE follows_id = \'\'');
 printf("%d recipes in %d companies\n", (int) $base->query('SELECT COUNT(*) FROM recipes')->fetchColumn(), $n);
 $served->ask('GET', '/api/shelf/needs');
-$paint = current(array_filter($served->ask('GET', '/api/shelf')[2]['paints'], static fn (array $p): bool => $p['behaviour'] === 'opaque' && $p['used_in'] > 20));
+$paint = current(
+    array_filter(
+        $served->ask('GET', '/api/shelf')[2]['paints'],
+        static fn (array $p): bool => $p['behaviour'] === 'opaque' && $p['used_in'] > 20,
+    ),
+);
 $fields = ['name' => $paint['name'], 'line' => $paint['line'], 'behaviour' => 'opaque', 'left_ml' => '9'];
-$print('a paint that many use gets another colour', ...$times(15, static fn (int $i): array => $served->ask('PUT', '/api/paints/'.$paint['id'], [...$fields, 'colour' => sprintf('#8a6a%02x', 64 + $i)])));
-$print('something is used of it', ...$times(15, static fn (): array => $served->ask('POST', '/api/paints/'.$paint['id'].'/movements', ['kind' => 'used', 'ml' => '0.01'])));
+$print(
+    'a paint that many use gets another colour',
+    ...$times(
+        15,
+        static fn (int $i): array => $served->ask(
+            'PUT',
+            '/api/paints/'.$paint['id'],
+            [...$fields, 'colour' => sprintf('#8a6a%02x', 64 + $i)],
+        ),
+    ),
+);
+$print(
+    'something is used of it',
+    ...$times(
+        15,
+        static fn (): array => $served->ask('POST', '/api/paints/'.$paint['id'].'/movements', ['kind' => 'used', 'ml' => '0.01']),
+    ),
+);
 foreach (['what all figures need' => '/api/shelf/needs', 'all figures' => '/api/companies'] as $words => $path) {
     $served->ask('PUT', '/api/paints/'.$paint['id'], [...$fields, 'colour' => '#8a6a'.($path === '/api/companies' ? '30' : '31')]);
     $print($words.', first look after that', ...$times(1, static fn (): array => $served->ask('GET', $path)));

@@ -9,11 +9,21 @@ require dirname(__DIR__, 2).'/vendor/autoload.php';
 
 $pictures = [
     'shelf' => ['/shelf', 'light', 'Coats it takes', "document.querySelectorAll('section button')[20].click()"],
-    'shelf-map' => ['/shelf?map', 'light', 'Coats it takes', "[...document.querySelectorAll('main [role=tab]')].find((b) => b.textContent.trim() === 'Map').click()"],
+    'shelf-map' => [
+        '/shelf?map',
+        'light',
+        'Coats it takes',
+        "[...document.querySelectorAll('main [role=tab]')].find((b) => b.textContent.trim() === 'Map').click()",
+    ],
     'buy' => ['/buy', 'light', 'The cheapest', ''],
     'figures' => ['/figures/1', 'light', 'Five questions', ''],
     'scheme' => ['/scheme/1', 'light', 'Colour beside colour', ''],
-    'scheme-proposals' => ['/scheme/1', 'dark', 'To mend', "[...document.querySelectorAll('button')].find((b) => b.textContent.trim() === 'Propose for the rest').click()"],
+    'scheme-proposals' => [
+        '/scheme/1',
+        'dark',
+        'To mend',
+        "[...document.querySelectorAll('button')].find((b) => b.textContent.trim() === 'Propose for the rest').click()",
+    ],
     'undercoat' => ['/undercoat/1', 'light', 'Before you start', ''],
     'light-sketch' => ['/undercoat/1', 'dark', 'Before you start', "[...document.querySelectorAll('nav.rail button')][1].click()"],
     'recipe' => ['/recipe/4', 'light', 'Left out, and why', ''],
@@ -38,9 +48,16 @@ try {
     $studio->visit('/');
     $hands->press('Enter the sample workshop');
     $hands->see('Coats it takes');
-    $ids = (string) $hands->ask("return fetch('/api/shelf').then((r) => r.json()).then((s) => ['Wet Slate', 'Signal Orange', 'Chalk'].map((n) => s.paints.find((p) => p.name === n).id).join(','));");
+    $ids = (string) $hands->ask(
+        "return fetch('/api/shelf').then((r) => r.json()).then((s) => ['Wet Slate', 'Signal Orange', 'Chalk'].map((n) "
+            ."=> s.paints.find((p) => p.name === n).id).join(','));",
+    );
     $pictures['tables-coats'][0] .= '?thin=1:1&paints='.$ids;
-    $hands->ask("return fetch('/api/prices', {method: 'POST', headers: {Accept: 'application/json', 'X-XSRF-TOKEN': decodeURIComponent(/XSRF-TOKEN=([^;]+)/.exec(document.cookie)[1])}}).then((r) => r.status);");
+    $hands->ask(
+        "return fetch('/api/prices', "
+            ."{method: 'POST', headers: {Accept: 'application/json', "
+        ."'X-XSRF-TOKEN': decodeURIComponent(/XSRF-TOKEN=([^;]+)/.exec(document.cookie)[1])}}).then((r) => r.status);",
+    );
     [$slate, $orange, $chalk] = explode(',', $ids);
     $pictures['paint'][0] = '/shelf/'.$orange;
     $pictures['tables-thin'][0] = str_replace('MIX', "$slate*3%2B$chalk*1", $pictures['tables-thin'][0]);
@@ -51,7 +68,9 @@ try {
     $hands->press('Work it out');
     $hands->see('Its colour was');
     foreach ($pictures as $name => [$page, $surround, $arrived, $script]) {
-        $studio->browser->executeScript("localStorage.setItem('kalokroma.surround', '$surround'); localStorage.setItem('kalokroma.surround.bench', '$surround');");
+        $studio->browser->executeScript(
+            "localStorage.setItem('kalokroma.surround', '$surround'); localStorage.setItem('kalokroma.surround.bench', '$surround');",
+        );
         $studio->browser->get('about:blank');
         $page === 'CARD' ? $studio->browser->get($studio->address.'/api/areas/4/card') : $studio->visit($page);
         $hands->see($arrived);

@@ -11,12 +11,19 @@ final class ColourProblem extends DomainException
 {
     public static function notAColourText(string $given): self
     {
-        return new self(sprintf('"%s" is not a colour: write #8a5a2b, or lightness, a and b as in 42.6 18.2 33.0.', mb_strimwidth($given, 0, 40, '…')));
+        return new self(
+            sprintf('"%s" is not a colour: write #8a5a2b, or lightness, a and b as in 42.6 18.2 33.0.', mb_strimwidth($given, 0, 40, '…')),
+        );
     }
 
     public static function labOutOfRange(string $given): self
     {
-        return new self(sprintf('"%s" is no colour a surface can have: lightness runs from 0 to 100, a and b from -128 to 128.', mb_strimwidth($given, 0, 40, '…')));
+        return new self(
+            sprintf(
+                '"%s" is no colour a surface can have: lightness runs from 0 to 100, a and b from -128 to 128.',
+                mb_strimwidth($given, 0, 40, '…'),
+            ),
+        );
     }
 
     public static function tooFewReadings(int $taken, int $least): self
@@ -26,11 +33,18 @@ final class ColourProblem extends DomainException
 
     public static function readingsDisagree(int $taken): self
     {
-        return new self(sprintf('The %d readings do not agree with each other: hold the reader flat on the middle of the field and read again.', $taken));
+        return new self(
+            sprintf(
+                'The %d readings do not agree with each other: hold the reader flat on the middle of the field and read again.',
+                $taken,
+            ),
+        );
     }
 
     public static function notAHexColour(string $given): self
     {
-        return new self(sprintf('"%s" is not a colour: write # and six hexadecimal digits, as in #8a5a2b.', mb_strimwidth($given, 0, 40, '…')));
+        return new self(
+            sprintf('"%s" is not a colour: write # and six hexadecimal digits, as in #8a5a2b.', mb_strimwidth($given, 0, 40, '…')),
+        );
     }
 }

@@ -26,7 +26,10 @@ final class DifferenceWords
     private const NEAR_GREY = 8.0;
 
     /** Hue angles of CIELAB toward which a colour can lean. */
-    private const TOWARD = [0 => 'pinker', 40 => 'redder', 70 => 'more orange', 95 => 'yellower', 145 => 'greener', 210 => 'more blue-green', 265 => 'bluer', 315 => 'more violet'];
+    private const TOWARD = [
+        0 => 'pinker', 40 => 'redder', 70 => 'more orange', 95 => 'yellower', 145 => 'greener',
+        210 => 'more blue-green', 265 => 'bluer', 315 => 'more violet',
+    ];
 
     public static function between(Lab $from, Lab $to): string
     {
@@ -39,7 +42,8 @@ final class DifferenceWords
             $stronger = $to->chroma() - $from->chroma();
             $parts[$stronger > 0 ? 'stronger' : 'duller'] = abs($stronger) / (1 + 0.045 * $chroma);
             $turn = fmod($to->hue() - $from->hue() + 540, 360) - 180;
-            $parts[self::toward($from->hue(), $turn)] = 2 * sqrt($from->chroma() * $to->chroma()) * abs(sin(deg2rad($turn / 2))) / (1 + 0.015 * $chroma);
+            $turned = 2 * sqrt($from->chroma() * $to->chroma()) * abs(sin(deg2rad($turn / 2)));
+            $parts[self::toward($from->hue(), $turn)] = $turned / (1 + 0.015 * $chroma);
         }
         $all = Ciede2000::difference($from, $to);
         if ($all < self::SEEN) {

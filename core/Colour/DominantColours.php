@@ -66,7 +66,11 @@ final class DominantColours
     private static function begin(array $pixels, int $most): array
     {
         $n = count($pixels);
-        $mean = [array_sum(array_column($pixels, 0)) / $n, array_sum(array_column($pixels, 1)) / $n, array_sum(array_column($pixels, 2)) / $n];
+        $mean = [
+            array_sum(array_column($pixels, 0)) / $n,
+            array_sum(array_column($pixels, 1)) / $n,
+            array_sum(array_column($pixels, 2)) / $n,
+        ];
         $middles = [$pixels[self::nearest($mean, $pixels)[0]]];
         $away = array_fill(0, $n, INF);
         while (count($middles) < $most) {
@@ -130,7 +134,11 @@ final class DominantColours
             foreach ($labs as $k => $other) {
                 if (Ciede2000::difference($lab, $other) < self::ONE_COLOUR) {
                     $part = $size / max(1e-9, $size + $shares[$k] * $pixels);
-                    $labs[$k] = new Lab($other->l + $part * ($lab->l - $other->l), $other->a + $part * ($lab->a - $other->a), $other->b + $part * ($lab->b - $other->b));
+                    $labs[$k] = new Lab(
+                        $other->l + $part * ($lab->l - $other->l),
+                        $other->a + $part * ($lab->a - $other->a),
+                        $other->b + $part * ($lab->b - $other->b),
+                    );
                     $shares[$k] += $size / $pixels;
                     continue 2;
                 }

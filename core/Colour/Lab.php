@@ -36,7 +36,11 @@ final readonly class Lab
         if (str_starts_with($plain, '#')) {
             return Srgb::fromHex($plain)->toLab();
         }
-        if (preg_match('/^(-?\d{1,3}(?:\.\d{1,4})?)[\s,;]+(-?\d{1,3}(?:\.\d{1,4})?)[\s,;]+(-?\d{1,3}(?:\.\d{1,4})?)$/D', str_replace('−', '-', $plain), $m) !== 1) {
+        if (preg_match(
+            '/^(-?\d{1,3}(?:\.\d{1,4})?)[\s,;]+(-?\d{1,3}(?:\.\d{1,4})?)[\s,;]+(-?\d{1,3}(?:\.\d{1,4})?)$/D',
+            str_replace('−', '-', $plain),
+            $m,
+        ) !== 1) {
             throw ColourProblem::notAColourText($text);
         }
         $lab = new self((float) $m[1], (float) $m[2], (float) $m[3]);

@@ -23,7 +23,8 @@ final class PlainName
     /** From this hue on, the noun; rising. */
     private const HUES = [
         [0, 'pinkish red'], [18, 'red'], [38, 'orange-red'], [50, 'orange'], [72, 'yellow-orange'], [92, 'yellow'], [112, 'yellow-green'],
-        [132, 'green'], [165, 'blue-green'], [188, 'green-blue'], [225, 'blue'], [278, 'blue-violet'], [296, 'violet'], [322, 'purple-pink'], [345, 'pinkish red'],
+        [132, 'green'], [165, 'blue-green'], [188, 'green-blue'], [225, 'blue'], [278, 'blue-violet'],
+        [296, 'violet'], [322, 'purple-pink'], [345, 'pinkish red'],
     ];
 
     public static function of(Oklch $colour): string

@@ -55,7 +55,12 @@ final readonly class Readings
             array_sum(array_map(static fn (Lab $r): float => $r->b, $good)) / $n,
         );
 
-        return new self($readings, $kept, $mean, array_sum(array_map(static fn (Lab $r): float => Ciede2000::difference($r, $mean), $good)) / $n);
+        return new self(
+            $readings,
+            $kept,
+            $mean,
+            array_sum(array_map(static fn (Lab $r): float => Ciede2000::difference($r, $mean), $good)) / $n,
+        );
     }
 
     public function rejected(): int

@@ -12,28 +12,118 @@ final class SaidColour
 {
     /** Middles as OKLCh lightness, chroma, hue; longer words are looked for first. */
     private const NOUNS = [
-        'black' => [0.22, 0.005, 90.0], 'white' => [0.96, 0.006, 95.0], 'ivory' => [0.93, 0.03, 92.0], 'cream' => [0.9, 0.05, 92.0], 'bone' => [0.84, 0.05, 90.0],
-        'grey' => [0.58, 0.006, 250.0], 'gray' => [0.58, 0.006, 250.0], 'slate' => [0.4, 0.025, 230.0], 'silver' => [0.72, 0.008, 240.0], 'steel' => [0.55, 0.012, 240.0], 'iron' => [0.4, 0.01, 240.0],
-        'red' => [0.5, 0.17, 28.0], 'wine' => [0.36, 0.11, 12.0], 'pink' => [0.76, 0.1, 8.0], 'rose' => [0.68, 0.12, 5.0], 'magenta' => [0.52, 0.19, 350.0], 'orange' => [0.68, 0.16, 52.0], 'rust' => [0.48, 0.11, 45.0],
-        'flesh' => [0.75, 0.08, 55.0], 'skin' => [0.72, 0.08, 55.0], 'tan' => [0.68, 0.08, 70.0], 'leather' => [0.46, 0.07, 58.0], 'brown' => [0.42, 0.06, 55.0], 'sepia' => [0.34, 0.045, 60.0], 'umber' => [0.34, 0.04, 65.0],
-        'ochre' => [0.62, 0.1, 80.0], 'mustard' => [0.66, 0.11, 88.0], 'sand' => [0.78, 0.06, 82.0], 'gold' => [0.66, 0.1, 84.0], 'brass' => [0.58, 0.085, 82.0], 'bronze' => [0.48, 0.075, 70.0], 'copper' => [0.54, 0.1, 48.0], 'yellow' => [0.84, 0.16, 92.0], 'lemon' => [0.9, 0.15, 104.0],
-        'straw' => [0.84, 0.09, 92.0], 'hemp' => [0.66, 0.06, 85.0], 'rope' => [0.66, 0.055, 82.0], 'khaki' => [0.62, 0.05, 100.0], 'buff' => [0.8, 0.06, 80.0], 'beige' => [0.84, 0.035, 80.0], 'taupe' => [0.52, 0.025, 55.0], 'clay' => [0.58, 0.09, 45.0], 'brick' => [0.47, 0.11, 35.0],
-        'mud' => [0.42, 0.035, 75.0], 'peat' => [0.3, 0.03, 60.0], 'earth' => [0.4, 0.05, 60.0], 'chocolate' => [0.34, 0.05, 45.0], 'caramel' => [0.58, 0.1, 62.0], 'amber' => [0.72, 0.14, 75.0], 'honey' => [0.72, 0.12, 80.0], 'wood' => [0.5, 0.06, 65.0], 'driftwood' => [0.6, 0.02, 75.0],
-        'charcoal' => [0.32, 0.005, 60.0], 'coal' => [0.24, 0.004, 60.0], 'soot' => [0.22, 0.004, 60.0], 'ash' => [0.64, 0.008, 80.0], 'smoke' => [0.5, 0.008, 240.0], 'lead' => [0.46, 0.01, 250.0], 'stone' => [0.66, 0.015, 85.0], 'fog' => [0.8, 0.006, 230.0], 'chalk' => [0.95, 0.008, 95.0], 'pearl' => [0.9, 0.012, 85.0],
-        'scarlet' => [0.56, 0.2, 30.0], 'crimson' => [0.45, 0.17, 20.0], 'cherry' => [0.44, 0.16, 18.0], 'salmon' => [0.74, 0.11, 32.0], 'peach' => [0.83, 0.08, 55.0], 'apricot' => [0.8, 0.1, 65.0], 'plum' => [0.36, 0.08, 340.0],
-        'emerald' => [0.56, 0.13, 158.0], 'jade' => [0.6, 0.09, 162.0], 'mint' => [0.86, 0.07, 165.0], 'lime' => [0.82, 0.17, 122.0], 'indigo' => [0.32, 0.1, 272.0], 'azure' => [0.68, 0.12, 240.0], 'lavender' => [0.78, 0.06, 300.0],
-        'olive' => [0.47, 0.07, 115.0], 'green' => [0.52, 0.11, 142.0], 'moss' => [0.48, 0.08, 125.0], 'turquoise' => [0.65, 0.09, 195.0], 'teal' => [0.48, 0.075, 200.0], 'verdigris' => [0.72, 0.07, 180.0],
-        'sea' => [0.55, 0.08, 190.0], 'sky' => [0.76, 0.07, 230.0], 'navy' => [0.28, 0.07, 262.0], 'blue' => [0.48, 0.12, 252.0], 'violet' => [0.46, 0.14, 300.0], 'purple' => [0.42, 0.14, 315.0], 'lilac' => [0.74, 0.08, 308.0],
+        'black' => [0.22, 0.005, 90.0], 'white' =>
+            [0.96, 0.006, 95.0], 'ivory' =>
+            [0.93, 0.03, 92.0], 'cream' =>
+            [0.9, 0.05, 92.0], 'bone' =>
+            [0.84, 0.05, 90.0],
+        'grey' => [0.58, 0.006, 250.0], 'gray' =>
+            [0.58, 0.006, 250.0], 'slate' =>
+            [0.4, 0.025, 230.0], 'silver' =>
+            [0.72, 0.008, 240.0], 'steel' =>
+            [0.55, 0.012, 240.0], 'iron' =>
+            [0.4, 0.01, 240.0],
+        'red' => [0.5, 0.17, 28.0], 'wine' =>
+            [0.36, 0.11, 12.0], 'pink' =>
+            [0.76, 0.1, 8.0], 'rose' =>
+            [0.68, 0.12, 5.0], 'magenta' =>
+            [0.52, 0.19, 350.0], 'orange' =>
+            [0.68, 0.16, 52.0], 'rust' =>
+            [0.48, 0.11, 45.0],
+        'flesh' => [0.75, 0.08, 55.0], 'skin' =>
+            [0.72, 0.08, 55.0], 'tan' =>
+            [0.68, 0.08, 70.0], 'leather' =>
+            [0.46, 0.07, 58.0], 'brown' =>
+            [0.42, 0.06, 55.0], 'sepia' =>
+            [0.34, 0.045, 60.0], 'umber' =>
+            [0.34, 0.04, 65.0],
+        'ochre' => [0.62, 0.1, 80.0], 'mustard' =>
+            [0.66, 0.11, 88.0], 'sand' =>
+            [0.78, 0.06, 82.0], 'gold' =>
+            [0.66, 0.1, 84.0], 'brass' =>
+            [0.58, 0.085, 82.0], 'bronze' =>
+            [0.48, 0.075, 70.0], 'copper' =>
+            [0.54, 0.1, 48.0], 'yellow' =>
+            [0.84, 0.16, 92.0], 'lemon' =>
+            [0.9, 0.15, 104.0],
+        'straw' => [0.84, 0.09, 92.0], 'hemp' =>
+            [0.66, 0.06, 85.0], 'rope' =>
+            [0.66, 0.055, 82.0], 'khaki' =>
+            [0.62, 0.05, 100.0], 'buff' =>
+            [0.8, 0.06, 80.0], 'beige' =>
+            [0.84, 0.035, 80.0], 'taupe' =>
+            [0.52, 0.025, 55.0], 'clay' =>
+            [0.58, 0.09, 45.0], 'brick' =>
+            [0.47, 0.11, 35.0],
+        'mud' => [0.42, 0.035, 75.0], 'peat' =>
+            [0.3, 0.03, 60.0], 'earth' =>
+            [0.4, 0.05, 60.0], 'chocolate' =>
+            [0.34, 0.05, 45.0], 'caramel' =>
+            [0.58, 0.1, 62.0], 'amber' =>
+            [0.72, 0.14, 75.0], 'honey' =>
+            [0.72, 0.12, 80.0], 'wood' =>
+            [0.5, 0.06, 65.0], 'driftwood' =>
+            [0.6, 0.02, 75.0],
+        'charcoal' => [0.32, 0.005, 60.0], 'coal' =>
+            [0.24, 0.004, 60.0], 'soot' =>
+            [0.22, 0.004, 60.0], 'ash' =>
+            [0.64, 0.008, 80.0], 'smoke' =>
+            [0.5, 0.008, 240.0], 'lead' =>
+            [0.46, 0.01, 250.0], 'stone' =>
+            [0.66, 0.015, 85.0], 'fog' =>
+            [0.8, 0.006, 230.0], 'chalk' =>
+            [0.95, 0.008, 95.0], 'pearl' =>
+            [0.9, 0.012, 85.0],
+        'scarlet' => [0.56, 0.2, 30.0], 'crimson' =>
+            [0.45, 0.17, 20.0], 'cherry' =>
+            [0.44, 0.16, 18.0], 'salmon' =>
+            [0.74, 0.11, 32.0], 'peach' =>
+            [0.83, 0.08, 55.0], 'apricot' =>
+            [0.8, 0.1, 65.0], 'plum' =>
+            [0.36, 0.08, 340.0],
+        'emerald' => [0.56, 0.13, 158.0], 'jade' =>
+            [0.6, 0.09, 162.0], 'mint' =>
+            [0.86, 0.07, 165.0], 'lime' =>
+            [0.82, 0.17, 122.0], 'indigo' =>
+            [0.32, 0.1, 272.0], 'azure' =>
+            [0.68, 0.12, 240.0], 'lavender' =>
+            [0.78, 0.06, 300.0],
+        'olive' => [0.47, 0.07, 115.0], 'green' =>
+            [0.52, 0.11, 142.0], 'moss' =>
+            [0.48, 0.08, 125.0], 'turquoise' =>
+            [0.65, 0.09, 195.0], 'teal' =>
+            [0.48, 0.075, 200.0], 'verdigris' =>
+            [0.72, 0.07, 180.0],
+        'sea' => [0.55, 0.08, 190.0], 'sky' =>
+            [0.76, 0.07, 230.0], 'navy' =>
+            [0.28, 0.07, 262.0], 'blue' =>
+            [0.48, 0.12, 252.0], 'violet' =>
+            [0.46, 0.14, 300.0], 'purple' =>
+            [0.42, 0.14, 315.0], 'lilac' =>
+            [0.74, 0.08, 308.0],
     ];
 
     /** "-ish" and joined words lean the noun by this share of the way. */
     private const LEAN = 0.4;
 
-    /** @var array<string, array{float, float, float}> share of the way to black (−) or white (+), factor of chroma, lean of hue toward warm (+) or cold (−) */
+    /**
+     * @var array<string, array{float, float, float}> share of the way to black (−) or white (+), factor of chroma, lean of hue toward
+     *   warm (+) or cold (−)
+     */
     private const MANNERS = [
         'very dark' => [-0.45, 0.7, 0.0], 'dark' => [-0.27, 0.85, 0.0], 'deep' => [-0.2, 1.05, 0.0], 'shadow' => [-0.3, 0.8, 0.0],
-        'middle' => [0.0, 1.0, 0.0], 'mid' => [0.0, 1.0, 0.0], 'light' => [0.3, 0.85, 0.0], 'bright' => [0.12, 1.2, 0.0], 'pale' => [0.45, 0.6, 0.0], 'very pale' => [0.6, 0.45, 0.0],
-        'muted' => [0.0, 0.6, 0.0], 'dull' => [-0.06, 0.6, 0.0], 'dusty' => [0.08, 0.55, 0.0], 'strong' => [0.0, 1.2, 0.0], 'vivid' => [0.03, 1.3, 0.0], 'off' => [-0.04, 1.5, 0.0],
+        'middle' => [0.0, 1.0, 0.0], 'mid' =>
+            [0.0, 1.0, 0.0], 'light' =>
+            [0.3, 0.85, 0.0], 'bright' =>
+            [0.12, 1.2, 0.0], 'pale' =>
+            [0.45, 0.6, 0.0], 'very pale' =>
+            [0.6, 0.45, 0.0],
+        'muted' => [0.0, 0.6, 0.0], 'dull' =>
+            [-0.06, 0.6, 0.0], 'dusty' =>
+            [0.08, 0.55, 0.0], 'strong' =>
+            [0.0, 1.2, 0.0], 'vivid' =>
+            [0.03, 1.3, 0.0], 'off' =>
+            [-0.04, 1.5, 0.0],
         'warm' => [0.0, 1.0, 18.0], 'cold' => [0.0, 1.0, -18.0], 'cool' => [0.0, 1.0, -18.0],
     ];
 
@@ -48,7 +138,10 @@ final class SaidColour
         $nouns = [];
         foreach ($words as $i => $word) {
             $stem = (string) preg_replace('/(?<=[a-z]{3})(?:d?dish|ish|y|s)$/', '', $word);
-            $noun = isset(self::NOUNS[$word]) ? $word : (isset(self::NOUNS[$stem]) ? $stem : (isset(self::NOUNS[$stem.'e']) ? $stem.'e' : null));
+            $noun = isset(self::NOUNS[$word]) ? $word : (
+                isset(self::NOUNS[$stem])
+                ? $stem : (isset(self::NOUNS[$stem.'e']) ? $stem.'e' : null)
+            );
             if ($noun !== null) {
                 $nouns[] = ['noun' => $noun, 'leans' => $word !== $noun];
             }
@@ -69,7 +162,11 @@ final class SaidColour
                 $turn = $warmer === 0.0 ? 0.0 : max(-abs($warmer), min(abs($warmer), $colour->hueTurnTo($warmer > 0 ? 60.0 : 240.0)));
                 $chroma = $colour->chroma < 0.012 && $warmer !== 0.0 ? 0.018 : $colour->chroma * $factor;
                 $hue = $colour->chroma < 0.012 && $warmer !== 0.0 ? ($warmer > 0 ? 70.0 : 240.0) : $colour->hue + $turn;
-                $colour = new Oklch(max(0.08, min(0.98, $colour->lightness + $lighter * ($lighter > 0 ? 1 - $colour->lightness : $colour->lightness))), $chroma, fmod($hue + 360.0, 360.0));
+                $colour = new Oklch(
+                    max(0.08, min(0.98, $colour->lightness + $lighter * ($lighter > 0 ? 1 - $colour->lightness : $colour->lightness))),
+                    $chroma,
+                    fmod($hue + 360.0, 360.0),
+                );
             }
         }
 
@@ -91,6 +188,10 @@ final class SaidColour
         $a = (1 - $share) * $from->chroma * cos(deg2rad($from->hue)) + $share * $to->chroma * cos(deg2rad($to->hue));
         $b = (1 - $share) * $from->chroma * sin(deg2rad($from->hue)) + $share * $to->chroma * sin(deg2rad($to->hue));
 
-        return new Oklch($from->lightness + $share * ($to->lightness - $from->lightness), hypot($a, $b), fmod(rad2deg(atan2($b, $a)) + 360.0, 360.0));
+        return new Oklch(
+            $from->lightness + $share * ($to->lightness - $from->lightness),
+            hypot($a, $b),
+            fmod(rad2deg(atan2($b, $a)) + 360.0, 360.0),
+        );
     }
 }

@@ -21,11 +21,22 @@ final class FigureProblem extends DomainException
 
     public static function sharesTooLarge(float $sum): self
     {
-        return new self(sprintf('The areas cover %s %% of the surface together: lower some shares, they can cover 100 %% at most.', rtrim(rtrim(number_format($sum, 1, '.', ''), '0'), '.')));
+        return new self(
+            sprintf(
+                'The areas cover %s %% of the surface together: lower some shares, they can cover 100 %% at most.',
+                rtrim(rtrim(number_format($sum, 1, '.', ''), '0'), '.'),
+            ),
+        );
     }
 
     public static function shareOutOfRange(string $area, float $share): self
     {
-        return new self(sprintf('%s covers %s %% of the surface: a share is more than 0 and at most 100 %%.', $area, rtrim(rtrim(number_format($share, 1, '.', ''), '0'), '.')));
+        return new self(
+            sprintf(
+                '%s covers %s %% of the surface: a share is more than 0 and at most 100 %%.',
+                $area,
+                rtrim(rtrim(number_format($share, 1, '.', ''), '0'), '.'),
+            ),
+        );
     }
 }

@@ -19,7 +19,8 @@ final readonly class Patchwork
     private const LEAST_BORDER = 0.02;
 
     /**
-     * @param array<string, array{x: float, y: float, width: float, height: float}> $fields by area id; the picture is $aspect wide and 1 high
+     * @param array<string, array{x: float, y: float, width: float, height: float}> $fields by area id; the picture is $aspect wide and 1
+     *   high
      * @param list<array{0: string, 1: string}> $parted neighbours that do not touch here
      */
     private function __construct(public array $fields, public array $parted)
@@ -55,7 +56,12 @@ final readonly class Patchwork
         }
         $fields = self::laid($row, $shares, $aspect);
 
-        return new self($fields, array_values(array_filter($touching, static fn (array $p): bool => self::border($fields[$p[0]], $fields[$p[1]]) < self::LEAST_BORDER)));
+        return new self(
+            $fields,
+            array_values(
+                array_filter($touching, static fn (array $p): bool => self::border($fields[$p[0]], $fields[$p[1]]) < self::LEAST_BORDER),
+            ),
+        );
     }
 
     /**
@@ -79,7 +85,13 @@ final readonly class Patchwork
                     }
                 }
             }
-            uksort($left, static fn (int|string $a, int|string $b): int => $ties[$b] <=> $ties[$a] ?: $shares[$b] <=> $shares[$a] ?: (string) $a <=> (string) $b);
+            uksort(
+                $left,
+                static fn (
+                    int|string $a,
+                    int|string $b,
+                ): int => $ties[$b] <=> $ties[$a] ?: $shares[$b] <=> $shares[$a] ?: (string) $a <=> (string) $b,
+            );
             $next = (string) array_key_first($left);
             unset($left[$next]);
             $row[] = $next;
@@ -124,8 +136,22 @@ final readonly class Patchwork
         [$one, $two] = [array_slice($row, 0, $at), array_slice($row, $at)];
 
         return $width >= $height
-            ? self::cut($one, $shares, $x, $y, $width * $first, $height) + self::cut($two, $shares, $x + $width * $first, $y, $width * (1 - $first), $height)
-            : self::cut($one, $shares, $x, $y, $width, $height * $first) + self::cut($two, $shares, $x, $y + $height * $first, $width, $height * (1 - $first));
+            ? self::cut($one, $shares, $x, $y, $width * $first, $height) + self::cut(
+                $two,
+                $shares,
+                $x + $width * $first,
+                $y,
+                $width * (1 - $first),
+                $height,
+            )
+            : self::cut($one, $shares, $x, $y, $width, $height * $first) + self::cut(
+                $two,
+                $shares,
+                $x,
+                $y + $height * $first,
+                $width,
+                $height * (1 - $first),
+            );
     }
 
     /**

@@ -30,10 +30,18 @@ final class Remarks
         $found = [];
         foreach ($areas as $area) {
             if (!$area->reachable && $area->part === '') {
-                $found[] = self::remark('apart', $area, sprintf('%s is out of reach once it is glued: paint it as a part, or before glue.', $area->name));
+                $found[] = self::remark(
+                    'apart',
+                    $area,
+                    sprintf('%s is out of reach once it is glued: paint it as a part, or before glue.', $area->name),
+                );
             }
             if ($area->fragile) {
-                $found[] = self::remark('weak', $area, sprintf('%s sits on a weak joint: hold the figure elsewhere, support it, and go easy with a drybrush.', $area->name));
+                $found[] = self::remark(
+                    'weak',
+                    $area,
+                    sprintf('%s sits on a weak joint: hold the figure elsewhere, support it, and go easy with a drybrush.', $area->name),
+                );
             }
         }
         foreach ($touching as [$one, $other]) {
@@ -50,15 +58,42 @@ final class Remarks
     {
         [$inner, $outer] = $one->depth <= $other->depth ? [$one, $other] : [$other, $one];
         if ($outer->depth - $inner->depth >= 3 && $outer->part === $inner->part && $outer->surfaceCm2 > 2 * $inner->surfaceCm2) {
-            return [self::remark('behind', $outer, sprintf('%s (%.1f cm²) stands %d layers before %s (%.1f cm²): as a part of its own it leaves the way free.', $outer->name, $outer->surfaceCm2, $outer->depth - $inner->depth, mb_strtolower($inner->name), $inner->surfaceCm2))];
+            return [
+                self::remark(
+                    'behind',
+                    $outer,
+                    sprintf(
+                        '%s (%.1f cm²) stands %d layers before %s (%.1f cm²): as a part of its own it leaves the way free.',
+                        $outer->name,
+                        $outer->surfaceCm2,
+                        $outer->depth - $inner->depth,
+                        mb_strtolower($inner->name),
+                        $inner->surfaceCm2,
+                    ),
+                ),
+            ];
         }
         $smooth = static fn (Area $a): bool => in_array($a->relief, [Relief::Plate, Relief::Broad], true);
         if (!$equipment->airbrush || !$smooth($one) || !$smooth($other) || $one->part !== $other->part
-            || min($one->surfaceCm2, $other->surfaceCm2) < self::HAND_BELOW_CM2 || $one->surfaceCm2 + $other->surfaceCm2 < self::MASK_FROM_CM2) {
+            || min(
+                $one->surfaceCm2,
+                $other->surfaceCm2,
+            ) < self::HAND_BELOW_CM2 || $one->surfaceCm2 + $other->surfaceCm2 < self::MASK_FROM_CM2) {
             return [];
         }
 
-        return [self::remark('mask', $outer, sprintf('%s and %s are smooth and have %.0f cm² together: mask the first, dry, and spray the second.', $inner->name, mb_strtolower($outer->name), $one->surfaceCm2 + $other->surfaceCm2))];
+        return [
+            self::remark(
+                'mask',
+                $outer,
+                sprintf(
+                    '%s and %s are smooth and have %.0f cm² together: mask the first, dry, and spray the second.',
+                    $inner->name,
+                    mb_strtolower($outer->name),
+                    $one->surfaceCm2 + $other->surfaceCm2,
+                ),
+            ),
+        ];
     }
 
     /** @return array{code: string, area: string, text: string} */

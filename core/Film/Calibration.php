@@ -50,8 +50,13 @@ final readonly class Calibration
      *
      * @throws FilmProblem
      */
-    public static function solve(Reflectance $onBlack, Reflectance $onWhite, Reflectance $black, Reflectance $white, float $load = 1.0): self
-    {
+    public static function solve(
+        Reflectance $onBlack,
+        Reflectance $onWhite,
+        Reflectance $black,
+        Reflectance $white,
+        float $load = 1.0,
+    ): self {
         self::check($onBlack, $onWhite, $black, $white);
         $solved = $told = [];
         for ($band = 0; $band < Bands::COUNT; ++$band) {
@@ -92,7 +97,10 @@ final readonly class Calibration
                 throw FilmProblem::lighterOverBlack($apart);
             }
         }
-        if (Ciede2000::difference($onBlack->toLab(), $black->toLab()) < self::UNPAINTED && Ciede2000::difference($onWhite->toLab(), $white->toLab()) < self::UNPAINTED) {
+        if (
+            Ciede2000::difference($onBlack->toLab(), $black->toLab()) < self::UNPAINTED
+            && Ciede2000::difference($onWhite->toLab(), $white->toLab()) < self::UNPAINTED
+        ) {
             throw FilmProblem::nothingPainted();
         }
     }

@@ -24,8 +24,14 @@ final class Certainty
      * @param float $thickness of the film, in undiluted coats, 0 or more
      * @param float $guess how far off the thickness may be, as a share of it
      */
-    public static function ofFilm(Pigment $pigment, float $thickness, Reflectance $substrate, float $own, float $ground, float $guess): float
-    {
+    public static function ofFilm(
+        Pigment $pigment,
+        float $thickness,
+        Reflectance $substrate,
+        float $own,
+        float $ground,
+        float $guess,
+    ): float {
         if ($thickness <= 0.0) {
             return $ground;
         }

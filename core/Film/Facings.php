@@ -56,7 +56,9 @@ final readonly class Facings
     public function sprayed(Pigment $pigment, float $degrees, float $coats = 1.0, float $opening = 0.0): self
     {
         [$above, $side, $below] = self::shares($degrees, $opening);
-        $over = static fn (Surface $surface, float $share): Surface => Surface::uniform($pigment->over($surface->plane, max(0.0, $coats) * $share));
+        $over = static fn (Surface $surface, float $share): Surface => Surface::uniform(
+            $pigment->over($surface->plane, max(0.0, $coats) * $share),
+        );
 
         return new self($over($this->above, $above), $over($this->side, $side), $over($this->below, $below));
     }

@@ -21,7 +21,12 @@ final class FilmProblem extends DomainException
 
     public static function notARatio(string $given): self
     {
-        return new self(sprintf('"%s" is not a thinning: write paint and thinner as in 2:1, each up to 99, with at least some paint.', mb_strimwidth($given, 0, 40, '…')));
+        return new self(
+            sprintf(
+                '"%s" is not a thinning: write paint and thinner as in 2:1, each up to 99, with at least some paint.',
+                mb_strimwidth($given, 0, 40, '…'),
+            ),
+        );
     }
 
     public static function thinnerThanPossible(): self
@@ -36,7 +41,12 @@ final class FilmProblem extends DomainException
 
     public static function lighterOverBlack(float $apart): self
     {
-        return new self(sprintf('The swatch over black was read lighter than over white, by %.1f: the two fields may have been taken for each other.', $apart));
+        return new self(
+            sprintf(
+                'The swatch over black was read lighter than over white, by %.1f: the two fields may have been taken for each other.',
+                $apart,
+            ),
+        );
     }
 
     public static function nothingPainted(): self
@@ -66,7 +76,13 @@ final class FilmProblem extends DomainException
 
     public static function notAThinning(string $said): self
     {
-        return new self(sprintf('"%s" is not a thinning: say it as 2:1, as 3 drops paint 1 drop water, or as 30 %% thinner; ? stands for an amount you do not know.', mb_strimwidth($said, 0, 60, '…')));
+        return new self(
+            sprintf(
+                '"%s" is not a thinning: say it as 2:1, as 3 drops paint 1 drop water, or as 30 %% thinner; ? stands '
+                    .'for an amount you do not know.',
+                mb_strimwidth($said, 0, 60, '…'),
+            ),
+        );
     }
 
     public static function percentOfWhat(string $said): self

@@ -135,7 +135,9 @@ final readonly class Pigment
     private static function scatteringFor(Lab $colour): float
     {
         $chroma = $colour->chroma();
-        $warmth = exp(-((($colour->hue() - Constants::S_RED_HUE) / Constants::S_RED_WIDTH) ** 2)) * min(1.0, $chroma / Constants::S_RED_CHROMA);
+        $warmth = exp(
+            -((($colour->hue() - Constants::S_RED_HUE) / Constants::S_RED_WIDTH) ** 2),
+        ) * min(1.0, $chroma / Constants::S_RED_CHROMA);
 
         return max(
             Constants::S_LEAST,

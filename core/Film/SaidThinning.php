@@ -13,7 +13,17 @@ final readonly class SaidThinning
     private const THINNERS = 'thinner|water|medium|retarder|solvent|spirit';
 
     /** What it should run like: milk is the usual basecoat (2:1), the others lie around it; starting values of our own. */
-    private const LIKE = ['double cream' => '4:1', 'cream' => '3:1', 'milk' => '2:1', 'skimmed milk' => '1:1', 'thin milk' => '1:1', 'ink' => '1:3', 'tea' => '1:6', 'tinted water' => '1:8', 'coloured water' => '1:8'];
+    private const LIKE = [
+        'double cream' => '4:1',
+        'cream' => '3:1',
+        'milk' => '2:1',
+        'skimmed milk' => '1:1',
+        'thin milk' => '1:1',
+        'ink' => '1:3',
+        'tea' => '1:6',
+        'tinted water' => '1:8',
+        'coloured water' => '1:8',
+    ];
 
     /** Shares this near to a ratio of small whole numbers are told as that ratio. */
     private const NEAR = 0.006;
@@ -76,7 +86,9 @@ final readonly class SaidThinning
             throw FilmProblem::notAThinning($said);
         }
         if ($paint === null || $thinner === null) {
-            $known = $paint === null ? self::parts((float) $thinner).($with ?? 'thinner').', paint unknown' : self::parts($paint).'paint, '.($with ?? 'thinner').' unknown';
+            $known = $paint === null
+                ? self::parts((float) $thinner).($with ?? 'thinner').', paint unknown'
+                : self::parts($paint).'paint, '.($with ?? 'thinner').' unknown';
 
             return new self(null, $known, $with);
         }

@@ -33,7 +33,10 @@ final class Comparison
         }
         if ($real['coats'] !== null && $planned['coats'] !== null && $real['coats'] !== $planned['coats']) {
             $more = $real['coats'] - $planned['coats'];
-            $found[] = abs($more).(abs($more) === 1 ? ' coat ' : ' coats ').($more > 0 ? 'more' : 'fewer').' than planned ('.$real['coats'].' for '.$planned['coats'].')';
+            $found[] = abs($more).(
+                abs($more) === 1
+                ? ' coat ' : ' coats '
+            ).($more > 0 ? 'more' : 'fewer').' than planned ('.$real['coats'].' for '.$planned['coats'].')';
         }
         if ($real['tool'] !== null && $planned['tool'] !== null && trim($real['tool']) !== trim($planned['tool'])) {
             $found[] = 'with '.$real['tool'].' instead of '.$planned['tool'];

@@ -16,14 +16,16 @@ final readonly class Progress
     }
 
     /**
-     * @param iterable<array{area: string|null, step: string|null, figures: list<int>}> $entries area null for the whole figure; step null where it was not planned
+     * @param iterable<array{area: string|null, step: string|null, figures: list<int>}> $entries area null for the whole figure; step
+     *   null where it was not planned
      */
     public static function of(iterable $entries): self
     {
         $done = [];
         foreach ($entries as ['area' => $area, 'step' => $step, 'figures' => $figures]) {
             if ($step !== null) {
-                $done[$area ?? self::WHOLE_FIGURE][$step] = ($done[$area ?? self::WHOLE_FIGURE][$step] ?? []) + array_fill_keys($figures, true);
+                $of = $area ?? self::WHOLE_FIGURE;
+                $done[$of][$step] = ($done[$of][$step] ?? []) + array_fill_keys($figures, true);
             }
         }
 

@@ -34,7 +34,11 @@ final readonly class Legibility
                 $pairs[] = self::pair($one, $other, $one->lab, $other->lab, $sight);
             }
         }
-        usort($pairs, static fn (Pair $p, Pair $q): int => $p->ratio <=> $q->ratio ?: $p->one->area->id <=> $q->one->area->id ?: $p->other->area->id <=> $q->other->area->id);
+        usort(
+            $pairs,
+            static fn (Pair $p, Pair $q): int =>
+                $p->ratio <=> $q->ratio ?: $p->one->area->id <=> $q->one->area->id ?: $p->other->area->id <=> $q->other->area->id,
+        );
         $this->pairs = $pairs;
     }
 

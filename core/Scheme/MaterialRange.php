@@ -45,7 +45,14 @@ final class MaterialRange
 
     public static function holds(Material $material, Oklch $colour): bool
     {
-        foreach (self::ROWS[$material->value] ?? [[0, 360, 0.0, 0.40, 0.18, 0.94]] as [$from, $to, $leastChroma, $mostChroma, $darkest, $lightest]) {
+        foreach (self::ROWS[$material->value] ?? [[0, 360, 0.0, 0.40, 0.18, 0.94]] as [
+            $from,
+            $to,
+            $leastChroma,
+            $mostChroma,
+            $darkest,
+            $lightest,
+        ]) {
             if ($colour->hue >= $from && $colour->hue <= $to && $colour->chroma >= $leastChroma && $colour->chroma <= $mostChroma
                 && $colour->lightness >= $darkest && $colour->lightness <= $lightest) {
                 return true;
@@ -67,7 +74,9 @@ final class MaterialRange
         }
         [$lightness, $chroma, $hue] = self::USUAL[$material->value] ?? [$colour->lightness, $colour->chroma, $colour->hue];
 
-        return 3 * abs($colour->lightness - $lightness - (isset(self::USUAL[$material->value]) ? $lighter : 0.0)) + 8 * abs($colour->chroma - $chroma)
+        return 3 * abs(
+            $colour->lightness - $lightness - (isset(self::USUAL[$material->value]) ? $lighter : 0.0),
+        ) + 8 * abs($colour->chroma - $chroma)
             + abs($colour->hueTurnTo($hue)) / 45 * min(1.0, $colour->chroma / 0.04);
     }
 

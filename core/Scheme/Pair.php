@@ -63,7 +63,10 @@ final readonly class Pair
             $this->sizeMm,
             $metres,
             $this->needs,
-            $this->isClear() ? sprintf('together they make %.1f times what is needed', $this->ratio) : sprintf('together they make %.0f %% of it', 100 * $this->ratio),
+            $this->isClear() ? sprintf(
+                'together they make %.1f times what is needed',
+                $this->ratio,
+            ) : sprintf('together they make %.0f %% of it', 100 * $this->ratio),
         );
     }
 }

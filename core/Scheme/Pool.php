@@ -57,8 +57,11 @@ final class Pool
     {
         if (!isset($this->for[$material->value])) {
             $metallic = $material === Material::Metal && array_filter($this->choices, static fn (Choice $c): bool => $c->metallic) !== [];
-            $this->for[$material->value] = array_values(array_filter($this->choices, static fn (Choice $c): bool => $c->metallic === $metallic
-                && ($metallic || MaterialRange::holds($material, $c->oklch))));
+            $this->for[$material->value] = array_values(array_filter(
+                $this->choices,
+                static fn (Choice $c): bool => $c->metallic === $metallic
+                && ($metallic || MaterialRange::holds($material, $c->oklch)),
+            ));
         }
 
         return $this->for[$material->value];
@@ -68,7 +71,11 @@ final class Pool
     public function nearest(Lab $target, Material $material): array
     {
         $choices = $this->of($material);
-        $away = array_map(static fn (Choice $c): float => ($c->lab->l - $target->l) ** 2 + ($c->lab->a - $target->a) ** 2 + ($c->lab->b - $target->b) ** 2, $choices);
+        $away = array_map(
+            static fn (Choice $c): float =>
+                ($c->lab->l - $target->l) ** 2 + ($c->lab->a - $target->a) ** 2 + ($c->lab->b - $target->b) ** 2,
+            $choices,
+        );
         asort($away);
 
         return array_map(static fn (int $i): Choice => $choices[$i], array_keys($away));
@@ -119,7 +126,11 @@ final class Pool
     private static function keep(Mix $mix, array &$kept, array &$cells, float $same): void
     {
         $lab = $mix->lab();
-        [$x, $y, $z] = [(int) floor($lab->l / self::SAME_MIX), (int) floor($lab->a / self::SAME_MIX), (int) floor($lab->b / self::SAME_MIX)];
+        [$x, $y, $z] = [
+            (int) floor($lab->l / self::SAME_MIX),
+            (int) floor($lab->a / self::SAME_MIX),
+            (int) floor($lab->b / self::SAME_MIX),
+        ];
         for ($i = $x - 1; $i <= $x + 1; ++$i) {
             for ($j = $y - 1; $j <= $y + 1; ++$j) {
                 for ($k = $z - 1; $k <= $z + 1; ++$k) {

@@ -23,7 +23,10 @@ final class ProposalReason
         $against = null;
         $widest = -1.0;
         foreach ($coloured as $area) {
-            if ($area->fixed && $area->lab !== null && ($lead === null || Oklch::fromLab($area->lab)->chroma > Oklch::fromLab($lead->lab ?? $area->lab)->chroma)) {
+            if (
+                $area->fixed && $area->lab !== null
+                && ($lead === null || Oklch::fromLab($area->lab)->chroma > Oklch::fromLab($lead->lab ?? $area->lab)->chroma)
+            ) {
                 $lead = $area;
             }
         }
@@ -52,7 +55,12 @@ final class ProposalReason
                 abs($from->hueTurnTo($to->hue)),
             );
         }
-        $text .= sprintf('. %d of %d pairs of neighbours read from %g m', count($legibility->pairs) - count($lost), count($legibility->pairs), $legibility->sight->metres);
+        $text .= sprintf(
+            '. %d of %d pairs of neighbours read from %g m',
+            count($legibility->pairs) - count($lost),
+            count($legibility->pairs),
+            $legibility->sight->metres,
+        );
         if ($lost !== []) {
             $text .= sprintf('; %s and %s least', mb_strtolower($lost[0]->one->area->name), mb_strtolower($lost[0]->other->area->name));
         }

@@ -25,7 +25,9 @@ final class Proposals
 {
     private const WANTED = 6;
 
-    /** Two schemes are different from this mean CIEDE2000 over the open areas on, large ones counting more; on a small shelf less will do. */
+    /**
+     * Two schemes are different from this mean CIEDE2000 over the open areas on, large ones counting more; on a small shelf less will do.
+     */
     private const DIFFERENT = [4.0, 2.5, 1.2];
     private const ENOUGH = 5;
 
@@ -112,7 +114,12 @@ final class Proposals
         if ($this->open === []) {
             throw SchemeProblem::nothingFree();
         }
-        usort($this->open, static fn (Coloured $a, Coloured $b): int => self::rank($a->area) <=> self::rank($b->area) ?: $b->area->surfaceCm2 <=> $a->area->surfaceCm2 ?: $a->area->id <=> $b->area->id);
+        usort(
+            $this->open,
+            static fn (Coloured $a, Coloured $b): int => self::rank($a->area) <=> self::rank($b->area)
+                ?: $b->area->surfaceCm2 <=> $a->area->surfaceCm2
+                ?: $a->area->id <=> $b->area->id,
+        );
         $this->given = self::hues($fixed);
         $found = $kept = [];
         foreach (self::VARIANTS as $v => [$turn, $light]) {
@@ -189,7 +196,14 @@ final class Proposals
             if ($harmony === Harmony::Spot) {
                 $hue = $area->area->id === $spot ? $hues[count($hues) - 1] : $hues[$place % max(1, count($hues) - 1)];
             }
-            $this->candidates[$area->area->id] = $this->found->for($area->area->material, $hue, $harmony === Harmony::Spot, $area->area->id === $spot, $place < 3 ? self::KEYS[$light][0] : self::KEYS[$light][1], self::LEANING * (($place + $turn) % 3 - 1) * ($light ? 1 : -1));
+            $this->candidates[$area->area->id] = $this->found->for(
+                $area->area->material,
+                $hue,
+                $harmony === Harmony::Spot,
+                $area->area->id === $spot,
+                $place < 3 ? self::KEYS[$light][0] : self::KEYS[$light][1],
+                self::LEANING * (($place + $turn) % 3 - 1) * ($light ? 1 : -1),
+            );
         }
         $labs = [];
         foreach ($this->areas as $area) {
@@ -288,7 +302,10 @@ final class Proposals
         $found = $this->open[0]->area;
         $best = -INF;
         foreach ($this->open as $area) {
-            $good = (MaterialRange::isFree($area->area->material) ? 4 : 0) + ($area->area->relief === Relief::Orb ? 3 : 0) - self::rank($area->area) - log($area->area->surfaceCm2 + 0.1);
+            $good = (
+                MaterialRange::isFree($area->area->material)
+                ? 4 : 0
+            ) + ($area->area->relief === Relief::Orb ? 3 : 0) - self::rank($area->area) - log($area->area->surfaceCm2 + 0.1);
             if ($good > $best) {
                 [$best, $found] = [$good, $area->area];
             }
@@ -300,7 +317,10 @@ final class Proposals
     /** @param array<string, Choice> $chosen */
     private function proposal(Harmony $harmony, array $chosen, float $cost): Proposal
     {
-        $coloured = array_map(static fn (Coloured $c): Coloured => new Coloured($c->area, ($chosen[$c->area->id] ?? null)->lab ?? $c->lab, $c->fixed), $this->areas);
+        $coloured = array_map(
+            static fn (Coloured $c): Coloured => new Coloured($c->area, ($chosen[$c->area->id] ?? null)->lab ?? $c->lab, $c->fixed),
+            $this->areas,
+        );
         $legibility = new Legibility($coloured, $this->touching, $this->sight);
         $lost = $legibility->findings();
         $mixes = count(array_filter($chosen, static fn (Choice $c): bool => !$c->mix->isSingle()));
@@ -323,7 +343,12 @@ final class Proposals
      */
     private static function hues(array $fixed): array
     {
-        usort($fixed, static fn (Coloured $a, Coloured $b): int => self::rank($a->area) <=> self::rank($b->area) ?: $b->area->surfaceCm2 <=> $a->area->surfaceCm2 ?: $a->area->id <=> $b->area->id);
+        usort(
+            $fixed,
+            static fn (Coloured $a, Coloured $b): int => self::rank($a->area) <=> self::rank($b->area)
+                ?: $b->area->surfaceCm2 <=> $a->area->surfaceCm2
+                ?: $a->area->id <=> $b->area->id,
+        );
         $found = [];
         foreach ($fixed as $area) {
             $colour = $area->lab === null ? null : Oklch::fromLab($area->lab);

@@ -39,7 +39,10 @@ final readonly class Sight
     public function model(): string
     {
         return sprintf(
-            'A pair is clear where everybody would notice the difference of its two colours, seen as large as the smaller area is from %g m: %.1f in lightness (and %.1f, %.1f along red–green and yellow–blue) plus %.1f, %.1f and %.1f for each degree that the size divides. Stone, Albers Szafir and Setlur, Color and Imaging Conference 2014; sizes below a third of a degree (%.1f mm from here) are extrapolated.',
+            'A pair is clear where everybody would notice the difference of its two colours, seen as large as the '
+                .'smaller area is from %g m: %.1f in lightness (and %.1f, %.1f along red–green and yellow–blue) plus '
+                    .'%.1f, %.1f and %.1f for each degree that the size divides. Stone, Albers Szafir and Setlur, '
+                        .'Color and Imaging Conference 2014; sizes below a third of a degree (%.1f mm from here) are extrapolated.',
             $this->metres,
             self::APART[0][0],
             self::APART[1][0],
@@ -83,7 +86,11 @@ final readonly class Sight
      */
     public static function ratio(Lab $one, Lab $other, array $needed): float
     {
-        return sqrt((($one->l - $other->l) / $needed[0]) ** 2 + (($one->a - $other->a) / $needed[1]) ** 2 + (($one->b - $other->b) / $needed[2]) ** 2);
+        return sqrt(
+            (($one->l - $other->l) / $needed[0]) ** 2
+            + (($one->a - $other->a) / $needed[1]) ** 2
+            + (($one->b - $other->b) / $needed[2]) ** 2,
+        );
     }
 
     /** Standard deviation of the blur that leaves what the eye resolves from here, in millimetres on the figure. */

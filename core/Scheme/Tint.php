@@ -60,7 +60,11 @@ final readonly class Tint
         $hue = self::HUES[$way] ?? self::HUES['warm'];
         $chroma = self::CHROMA_STEP * max(0, min(self::MOST, $strength));
         $whole = max(0, min(2, $white));
-        $lights = $kind === 'white' ? ['shade' => 0.68 + 0.03 * $whole, 'base' => 0.87 + 0.04 * $whole, 'highlight' => 0.96 + 0.01 * $whole] : ['shade' => 0.13, 'base' => 0.27 - 0.045 * $whole, 'highlight' => 0.46 - 0.02 * $whole];
+        $lights = $kind === 'white' ? [
+            'shade' => 0.68 + 0.03 * $whole,
+            'base' => 0.87 + 0.04 * $whole,
+            'highlight' => 0.96 + 0.01 * $whole,
+        ] : ['shade' => 0.13, 'base' => 0.27 - 0.045 * $whole, 'highlight' => 0.46 - 0.02 * $whole];
         $most = $kind === 'white' ? 'shade' : 'highlight';
         $tones = [];
         foreach ($lights as $tone => $lightness) {

@@ -44,7 +44,9 @@ enum Behaviour: string
         return $this === self::Opaque || $this === self::SemiOpaque;
     }
 
-    /** Whether a paint of this kind can take the place of another: covering for covering, transparent for transparent, else its own kind. */
+    /**
+     * Whether a paint of this kind can take the place of another: covering for covering, transparent for transparent, else its own kind.
+     */
     public function standsInFor(self $other): bool
     {
         return $this === $other

@@ -20,8 +20,14 @@ final readonly class BuyPlan
      * @param list<string> $sets
      * @param list<string> $unmet requirements that nothing on sale meets
      */
-    private function __construct(public int $price, public int $bound, public bool $proven, public array $singles, public array $sets, public array $unmet)
-    {
+    private function __construct(
+        public int $price,
+        public int $bound,
+        public bool $proven,
+        public array $singles,
+        public array $sets,
+        public array $unmet,
+    ) {
     }
 
     /** @param int $effort branchings tried before the best found so far is given; enough for hundreds of paints */

@@ -37,8 +37,12 @@ final class CoverSearch
      * @param array<int, list<int>> $covers rows of each column
      * @param list<int> $needed rows to cover, each covered by some column
      */
-    public function __construct(private readonly array $price, private readonly array $covers, private readonly array $needed, private readonly int $effort)
-    {
+    public function __construct(
+        private readonly array $price,
+        private readonly array $covers,
+        private readonly array $needed,
+        private readonly int $effort,
+    ) {
     }
 
     public function run(): void
@@ -159,7 +163,10 @@ final class CoverSearch
      * @param list<int> $taken
      * @param array<int, float> $u
      *
-     * @return array{float, array<int, float>, array<int, float>, array<int, float>} bound with the cost so far; price of each column above its rows' multipliers; multipliers; share of the late steps in which each column was taken
+     * @return array{
+     *   float, array<int, float>, array<int, float>, array<int, float>,
+     * } bound with the cost so far; price of each column above its rows' multipliers; multipliers; share of the late steps in which each
+     * column was taken
      */
     private function lagrange(array $rows, array $local, array $taken, int $cost, array $u, int $steps): array
     {

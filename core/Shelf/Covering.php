@@ -56,7 +56,12 @@ final readonly class Covering
         }
         $uncovered = array_values(array_filter($rows, static fn (string $row): bool => !isset($reachable[$index[$row]])));
         [$covers, $needed] = self::reduced($price, $covers, array_fill_keys(array_keys($reachable), true));
-        $search = new CoverSearch(array_intersect_key($price, $covers), array_map(static fn (array $c): array => array_keys($c), $covers), array_keys($needed), $effort);
+        $search = new CoverSearch(
+            array_intersect_key($price, $covers),
+            array_map(static fn (array $c): array => array_keys($c), $covers),
+            array_keys($needed),
+            $effort,
+        );
         $search->run();
         $chosen = $search->chosen();
         sort($chosen);

@@ -82,7 +82,8 @@ final readonly class LocalSlope
         $chroma = ($here->chroma() + $target->chroma()) / 2;
         $hue = deg2rad($target->chroma() > 1 ? $target->hue() : $here->hue());
         $light = (($here->l + $target->l) / 2 - 50) ** 2;
-        $turn = 1 - 0.17 * cos($hue - M_PI / 6) + 0.24 * cos(2 * $hue) + 0.32 * cos(3 * $hue + deg2rad(6)) - 0.20 * cos(4 * $hue - deg2rad(63));
+        $turn = 1 - 0.17 * cos($hue - M_PI / 6) + 0.24 * cos(2 * $hue)
+            + 0.32 * cos(3 * $hue + deg2rad(6)) - 0.20 * cos(4 * $hue - deg2rad(63));
 
         return [
             1 / (1 + 0.015 * $light / sqrt(20 + $light)),

@@ -61,7 +61,12 @@ final class Matcher
     public function best(Lab $target, array $paints, int $most = 10, int $mostPaints = 2, int $parts = self::PARTS): array
     {
         return array_slice(
-            self::ranked([...array_slice($this->singles($target, $paints), 0, $most), ...$this->mixes($target, $paints, min($mostPaints, $parts), $most, $parts)]),
+            self::ranked(
+                [
+                    ...array_slice($this->singles($target, $paints), 0, $most),
+                    ...$this->mixes($target, $paints, min($mostPaints, $parts), $most, $parts),
+                ],
+            ),
             0,
             $most,
         );

@@ -161,7 +161,10 @@ final class Mix
     /** The scarcest of its paints, millilitres left; null where nobody said of any. */
     public function leastLeftMl(): ?float
     {
-        $left = array_filter(array_map(static fn (Part $p): ?float => $p->paint->leftMl, $this->parts), static fn (?float $ml): bool => $ml !== null);
+        $left = array_filter(
+            array_map(static fn (Part $p): ?float => $p->paint->leftMl, $this->parts),
+            static fn (?float $ml): bool => $ml !== null,
+        );
 
         return $left === [] ? null : min($left);
     }

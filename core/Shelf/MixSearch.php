@@ -57,8 +57,12 @@ final class MixSearch
      * @param int $parts most drops in all, 2 or more
      * @param int $kept pairs scored exactly in one round
      */
-    public function __construct(private readonly Lab $target, array $paints, private readonly int $parts, private readonly int $kept = self::PAIRS_KEPT)
-    {
+    public function __construct(
+        private readonly Lab $target,
+        array $paints,
+        private readonly int $parts,
+        private readonly int $kept = self::PAIRS_KEPT,
+    ) {
         foreach ($paints as $paint) {
             $pigment = $paint->pigment();
             $this->k[] = $pigment->absorption;
@@ -128,7 +132,10 @@ final class MixSearch
                     foreach ($paints as $paint) {
                         $tried = $mix;
                         $tried[$place] = [$paint, $mix[$place][1] ?? 1];
-                        if (count(array_unique(array_column($tried, 0))) === count($tried) && array_sum(array_column($tried, 1)) <= $this->parts) {
+                        if (
+                            count(array_unique(array_column($tried, 0))) === count($tried)
+                            && array_sum(array_column($tried, 1)) <= $this->parts
+                        ) {
                             sort($tried);
                             $this->score($tried);
                         }
@@ -259,7 +266,12 @@ final class MixSearch
                     $cy = $yi + $yj + $yk;
                     $cz = $zi + $zj + $zk;
                     $least = $worst === INF ? 0.0 : sqrt($worst * ($cx * $cx + $cy * $cy + $cz * $cz));
-                    if ($worst !== INF && $cx * $xi + $cy * $yi + $cz * $zi > $least && $cx * $xj + $cy * $yj + $cz * $zj > $least && $cx * $xk + $cy * $yk + $cz * $zk > $least) {
+                    if (
+                        $worst !== INF
+                        && $cx * $xi + $cy * $yi + $cz * $zi > $least
+                        && $cx * $xj + $cy * $yj + $cz * $zj > $least
+                        && $cx * $xk + $cy * $yk + $cz * $zk > $least
+                    ) {
                         continue;
                     }
                     foreach ($shares as $t => [$a, $b, $c]) {

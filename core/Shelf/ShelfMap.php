@@ -70,7 +70,15 @@ final class ShelfMap
             }
         }
 
-        return array_map(static fn (array $gap): array => ['at' => $gap['at'], 'words' => $gap['words'], 'nearest' => $gap['nearest'], 'away' => $gap['away']], $kept);
+        return array_map(
+            static fn (array $gap): array => [
+                'at' => $gap['at'],
+                'words' => $gap['words'],
+                'nearest' => $gap['nearest'],
+                'away' => $gap['away'],
+            ],
+            $kept,
+        );
     }
 
     /**
@@ -105,7 +113,11 @@ final class ShelfMap
                 }
             }
         }
-        usort($found, static fn (array $a, array $b): int => $a['apart'] <=> $b['apart'] ?: $a['one']->id <=> $b['one']->id ?: $a['other']->id <=> $b['other']->id);
+        usort(
+            $found,
+            static fn (array $a, array $b): int =>
+                $a['apart'] <=> $b['apart'] ?: $a['one']->id <=> $b['one']->id ?: $a['other']->id <=> $b['other']->id,
+        );
 
         return $found;
     }

@@ -51,11 +51,25 @@ final class ShelfProblem extends DomainException
 
     public static function lighterThanEmpty(float $grams, float $tare): self
     {
-        return new self(sprintf('%.1f g is less than the empty bottle (%.1f g): is the cap missing, or is it another bottle? Weigh an empty one and give its weight.', $grams, $tare));
+        return new self(
+            sprintf(
+                '%.1f g is less than the empty bottle (%.1f g): is the cap missing, or is it another bottle? Weigh an '
+                    .'empty one and give its weight.',
+                $grams,
+                $tare,
+            ),
+        );
     }
 
     public static function heavierThanFull(float $grams, float $ml, float $bottleMl): self
     {
-        return new self(sprintf('%.1f g would be %.1f ml in a bottle of %s ml: check the size of the bottle, or give the weight of an empty one.', $grams, $ml, rtrim(rtrim(number_format($bottleMl, 1, '.', ''), '0'), '.')));
+        return new self(
+            sprintf(
+                '%.1f g would be %.1f ml in a bottle of %s ml: check the size of the bottle, or give the weight of an empty one.',
+                $grams,
+                $ml,
+                rtrim(rtrim(number_format($bottleMl, 1, '.', ''), '0'), '.'),
+            ),
+        );
     }
 }

@@ -10,7 +10,13 @@ final readonly class Weighing
     /** Grams per millilitre, by behaviour: usual values of water-based hobby paint, heavier with more pigment and filler. */
     private const DENSITY = [
         'opaque' => 1.25, 'semi-opaque' => 1.2, 'stain' => 1.05, 'wash' => 1.05, 'ink' => 1.05, 'metallic' => 1.2, 'primer' => 1.3,
-        'varnish' => 1.03, 'medium' => 1.03, 'thinner' => 1.0, 'texture' => 1.5, 'effect' => 1.2, 'enamel' => 1.1, 'oil' => 1.35, 'pigment' => 0.6,
+        'varnish' => 1.03, 'medium' =>
+            1.03, 'thinner' =>
+            1.0, 'texture' =>
+            1.5, 'effect' =>
+            1.2, 'enamel' =>
+            1.1, 'oil' => 1.35, 'pigment' =>
+            0.6,
     ];
 
     /** An empty bottle with its cap: grams of glass or plastic that do not depend on its size, and for each millilitre it holds. */

@@ -65,7 +65,10 @@ final readonly class Ground
         }
 
         return new self(
-            implode('+', [$dark->id, ...array_map(static fn (array $l): string => sprintf('%s@%g', $l['paint']->id, $l['degrees']), $lights)]),
+            implode(
+                '+',
+                [$dark->id, ...array_map(static fn (array $l): string => sprintf('%s@%g', $l['paint']->id, $l['degrees']), $lights)],
+            ),
             $dark->name.', then '.implode(', then ', $words),
             Tone::ofColour(($dark->colour ?? Tone::Dark->assumed())->toLab()),
             $dark,
@@ -84,20 +87,41 @@ final readonly class Ground
      */
     public static function offered(array $shelf, Equipment $equipment): array
     {
-        $primers = array_values(array_filter($shelf, static fn (Paint $p): bool => $p->behaviour === Behaviour::Primer && $p->isAtHand() && $p->colour !== null));
+        $primers = array_values(
+            array_filter(
+                $shelf,
+                static fn (Paint $p): bool => $p->behaviour === Behaviour::Primer && $p->isAtHand() && $p->colour !== null,
+            ),
+        );
         if ($primers === []) {
-            return [self::uniform(Tone::Grey, null), self::uniform(Tone::Dark, null), self::uniform(Tone::Light, null), self::uniform(Tone::LightCold, null)];
+            return [
+                self::uniform(Tone::Grey, null),
+                self::uniform(Tone::Dark, null),
+                self::uniform(Tone::Light, null),
+                self::uniform(Tone::LightCold, null),
+            ];
         }
         $light = static fn (Paint $p): float => ($p->colour ?? Reflectance::flat(0.5))->toLab()->l;
         usort($primers, static fn (Paint $a, Paint $b): int => $light($a) <=> $light($b) ?: $a->id <=> $b->id);
-        $found = array_map(static fn (Paint $p): self => self::uniform(Tone::ofColour(($p->colour ?? Reflectance::flat(0.5))->toLab()), $p), $primers);
+        $found = array_map(
+            static fn (Paint $p): self => self::uniform(Tone::ofColour(($p->colour ?? Reflectance::flat(0.5))->toLab()), $p),
+            $primers,
+        );
         $darkest = $primers[0];
         $lightest = $primers[count($primers) - 1];
         if (($equipment->airbrush || $equipment->sprayCans) && $light($lightest) - $light($darkest) > 30) {
             $found[] = self::sketch($darkest, [['paint' => $lightest, 'degrees' => self::ANGLE]]);
-            $middle = array_values(array_filter($primers, static fn (Paint $p): bool => $light($p) > $light($darkest) + 15 && $light($p) < $light($lightest) - 15));
+            $middle = array_values(
+                array_filter(
+                    $primers,
+                    static fn (Paint $p): bool => $light($p) > $light($darkest) + 15 && $light($p) < $light($lightest) - 15,
+                ),
+            );
             if ($middle !== []) {
-                $found[] = self::sketch($darkest, [['paint' => $middle[0], 'degrees' => self::LOW_ANGLE], ['paint' => $lightest, 'degrees' => self::STEEP_ANGLE]]);
+                $found[] = self::sketch(
+                    $darkest,
+                    [['paint' => $middle[0], 'degrees' => self::LOW_ANGLE], ['paint' => $lightest, 'degrees' => self::STEEP_ANGLE]],
+                );
             }
         }
 
@@ -107,7 +131,11 @@ final readonly class Ground
     /** How the shares of a light sketch are reckoned, in words. */
     public static function model(): string
     {
-        return sprintf('Each surface gets the cosine of the angle between what it faces and the spray, all round the figure, averaged over a cone of %.0f°.', self::OPENING);
+        return sprintf(
+            'Each surface gets the cosine of the angle between what it faces and the spray, all round the figure, '
+                .'averaged over a cone of %.0f°.',
+            self::OPENING,
+        );
     }
 
     public function isSketch(): bool
@@ -118,6 +146,10 @@ final readonly class Ground
     /** @return array{above: string, side: string, below: string} `#rrggbb` */
     public function hexes(): array
     {
-        return ['above' => $this->facings->above->plane->toHex(), 'side' => $this->facings->side->plane->toHex(), 'below' => $this->facings->below->plane->toHex()];
+        return [
+            'above' => $this->facings->above->plane->toHex(),
+            'side' => $this->facings->side->plane->toHex(),
+            'below' => $this->facings->below->plane->toHex(),
+        ];
     }
 }

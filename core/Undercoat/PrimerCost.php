@@ -11,7 +11,14 @@ final readonly class PrimerCost
      * Our own starting values, prices in minor units: a can covers about seventy foot figures with all coats, most of it
      * flies past; an airbrush loses little.
      */
-    public const USUAL = ['can_price' => 1190, 'can_cm2' => 1300.0, 'bottle_price' => 950, 'bottle_ml' => 60.0, 'cm2_per_ml' => 75.0, 'start_up' => 1400];
+    public const USUAL = [
+        'can_price' => 1190,
+        'can_cm2' => 1300.0,
+        'bottle_price' => 950,
+        'bottle_ml' => 60.0,
+        'cm2_per_ml' => 75.0,
+        'start_up' => 1400,
+    ];
 
     /** Figures up to which a break-even is looked for. */
     private const MOST = 2000;

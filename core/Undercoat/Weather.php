@@ -61,11 +61,31 @@ final readonly class Weather
         $can = $kind === Kind::SprayCan;
 
         return match (true) {
-            $this->celsius < self::COLDEST => ['verdict' => 'no', 'reason' => sprintf('%s: below %.0f °C spray lands rough, like orange peel.', $air, self::COLDEST)],
-            $can && $this->humidity >= self::TOO_DAMP => ['verdict' => 'no', 'reason' => sprintf('%s: from %.0f %% on the mist takes up water and dries frosted.', $air, self::TOO_DAMP)],
-            $gap < self::DEW_MARGIN => ['verdict' => 'no', 'reason' => sprintf('%s: only %.1f °C above the dew point, so a figure from a cooler room is wet.', $air, $gap)],
-            $can && $this->celsius > self::WARMEST => ['verdict' => 'wait', 'reason' => sprintf('%s: above %.0f °C drops dry in the air and land as dust.', $air, self::WARMEST)],
-            $can && $this->humidity >= self::GOOD_BELOW => ['verdict' => 'wait', 'reason' => sprintf('%s: it can be done below %.0f %%, below %.0f %% it is safe. Try a scrap first.', $air, self::TOO_DAMP, self::GOOD_BELOW)],
+            $this->celsius < self::COLDEST => [
+                'verdict' => 'no',
+                'reason' => sprintf('%s: below %.0f °C spray lands rough, like orange peel.', $air, self::COLDEST),
+            ],
+            $can && $this->humidity >= self::TOO_DAMP => [
+                'verdict' => 'no',
+                'reason' => sprintf('%s: from %.0f %% on the mist takes up water and dries frosted.', $air, self::TOO_DAMP),
+            ],
+            $gap < self::DEW_MARGIN => [
+                'verdict' => 'no',
+                'reason' => sprintf('%s: only %.1f °C above the dew point, so a figure from a cooler room is wet.', $air, $gap),
+            ],
+            $can && $this->celsius > self::WARMEST => [
+                'verdict' => 'wait',
+                'reason' => sprintf('%s: above %.0f °C drops dry in the air and land as dust.', $air, self::WARMEST),
+            ],
+            $can && $this->humidity >= self::GOOD_BELOW => [
+                'verdict' => 'wait',
+                'reason' => sprintf(
+                    '%s: it can be done below %.0f %%, below %.0f %% it is safe. Try a scrap first.',
+                    $air,
+                    self::TOO_DAMP,
+                    self::GOOD_BELOW,
+                ),
+            ],
             !$can && $this->humidity >= 80 => ['verdict' => 'wait', 'reason' => "$air: airbrushed primer stays wet long and runs."],
             default => ['verdict' => 'go', 'reason' => sprintf('%s: %.1f °C above the dew point, nothing speaks against it.', $air, $gap)],
         };
@@ -103,7 +123,8 @@ final readonly class Weather
     {
         return match ($kind) {
             Kind::SprayCan => [
-                'Can at room temperature; if it is cold, ten minutes in lukewarm water, at most hand-warm: never a flame, a heater or hot water.',
+                'Can at room temperature; if it is cold, ten minutes in lukewarm water, at most hand-warm: never a '
+                    .'flame, a heater or hot water.',
                 'Shake two minutes after the ball is loose.',
                 'Figures fixed upright on a holder, so that all sides are done in one go.',
                 'Try on a scrap: it must land wet and be matt after a minute.',

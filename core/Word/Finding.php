@@ -12,8 +12,12 @@ final readonly class Finding
      * @param array<string, string|int|float> $facts numbers are printed with at most one decimal, and never as −0
      * @param Reason $about what it is a reason for
      */
-    public function __construct(public string $code, public string $template, public array $facts = [], public Reason $about = Reason::Other)
-    {
+    public function __construct(
+        public string $code,
+        public string $template,
+        public array $facts = [],
+        public Reason $about = Reason::Other,
+    ) {
     }
 
     public function sentence(): string

@@ -24,7 +24,9 @@ final class Message
         }
         $given = array_map(static fn (string|int|float $fact): string => is_float($fact) ? self::number($fact) : (string) $fact, $facts);
         foreach ($counted[1] as $name) {
-            $given[$name] = $facts[$name] ?? throw new InvalidArgumentException(sprintf('"%s" counts {%s}, but nobody said how many.', $template, $name));
+            $given[$name] = $facts[$name] ?? throw new InvalidArgumentException(
+                sprintf('"%s" counts {%s}, but nobody said how many.', $template, $name),
+            );
         }
         self::$made[$template] ??= new MessageFormatter(self::LOCALE, $template);
 

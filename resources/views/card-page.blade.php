@@ -6,7 +6,10 @@
             @if ($card['like'] !== '')<p>Unlike the recipe it follows: {{ $card['like'] }}.</p>@endif
         </div>
         @if ($card['colour'] !== null)
-            <p class="wanted"><svg viewBox="0 0 10 6" preserveAspectRatio="none" aria-hidden="true"><rect width="10" height="6" fill="{{ $card['colour'] }}"/></svg>intended</p>
+            <p class="wanted">
+                <svg viewBox="0 0 10 6" preserveAspectRatio="none" aria-hidden="true"><rect width="10" height="6" fill="{{ $card['colour'] }}"/></svg>
+                intended
+            </p>
         @endif
     </header>
     <p class="faces"><span>recess</span><span>plane</span><span>ridge</span></p>
@@ -18,13 +21,13 @@
                 <div>
                     <p class="kind">{{ $step['title'] }}{{ $step['place'] === '' ? '' : ' · '.$step['place'] }}</p>
                     <p class="load">{{ $step['load'] }}{{ $step['missing'] ? ' (not at hand)' : '' }}</p>
-                    <p class="how">{{ implode(' · ', array_filter([$step['thin'] === '' ? '' : ($step['thin'] === 'not thinned' ? $step['thin'] : 'thin '.$step['thin']), $step['coats'], $step['dry'] === '' ? '' : 'dry '.$step['dry']])) }}</p>
+                    <p class="how">{{ $step['how'] }}</p>
                     @if ($step['drops'] !== '')<p class="how">{{ $step['drops'] }}</p>@endif
                     @if ($step['watch'] !== '')<p class="how">{{ $step['watch'] }}</p>@endif
                     @if ($step['note'] !== '')<p class="how"><i>{{ $step['note'] }}</i></p>@endif
                 </div>
                 <p class="ticks" aria-label="Figures">
-                    @for ($i = 1; $i <= min($step['figures'], 30); ++$i)<span @class(['done' => in_array($i, $step['done'], true)])>{{ in_array($i, $step['done'], true) ? '✓' : $i }}</span>@endfor
+                    @foreach ($step['ticks'] as $i => $done)<span @class(['done' => $done])>{{ $done ? '✓' : $i }}</span>@endforeach
                 </p>
             </li>
         @endforeach

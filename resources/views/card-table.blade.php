@@ -1,12 +1,22 @@
 @php
     $stages = ['basecoat', 'wash', 'layer', 'drybrush', 'highlight', 'detail', 'finish', 'base'];
-    $used = array_values(array_filter($stages, static fn (string $s): bool => in_array($s, array_merge(...array_map(static fn (array $c): array => array_column($c['steps'], 'stage'), $cards)), true)));
+    $used = array_values(
+        array_filter(
+            $stages,
+            static fn (string $s): bool => in_array(
+                $s,
+                array_merge(...array_map(static fn (array $c): array => array_column($c['steps'], 'stage'), $cards)),
+                true,
+            ),
+        ),
+    );
 @endphp
 <section>
     <header>
         <div>
             <h1>{{ $title }}</h1>
-            <p>Undercoat: {{ $cards[0]['steps'][0]['load'] }} · each field from the first step down; the colours are recess, plane and ridge after it</p>
+            <p>Undercoat: {{ $cards[0]['steps'][0]['load'] }}
+                · each field from the first step down; the colours are recess, plane and ridge after it</p>
         </div>
     </header>
     <table>
@@ -16,7 +26,11 @@
                 <tr>
                     <th>
                         {{ $card['name'] }}
-                        @if ($card['colour'] !== null)<svg class="wanted" viewBox="0 0 10 3" preserveAspectRatio="none" role="img" aria-label="intended {{ $card['colour'] }}"><rect width="10" height="3" fill="{{ $card['colour'] }}"/></svg>@endif
+                        @if ($card['colour'] !== null)
+                            <svg class="wanted" viewBox="0 0 10 3" preserveAspectRatio="none" role="img" aria-label="intended {{ $card['colour'] }}">
+                                <rect width="10" height="3" fill="{{ $card['colour'] }}"/>
+                            </svg>
+                        @endif
                     </th>
                     @foreach ($used as $stage)
                         <td>
@@ -25,7 +39,7 @@
                                     <div>
                                         @include('card-strata', ['faces' => $step['faces'], 'label' => 'After '.$step['title']])
                                         <b>{{ $step['load'] }}</b>
-                                        <span>{{ implode(' · ', array_filter([$step['title'], $step['thin'] === 'not thinned' ? '' : str_replace([' with water', ' with medium'], '', $step['thin']), $step['coats'], $step['place']])) }}</span>
+                                        <span>{{ $step['short'] }}</span>
                                     </div>
                                 @endif
                             @endforeach

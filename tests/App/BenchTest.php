@@ -20,7 +20,10 @@ final class BenchTest extends TestCase
         $answer = $this->getJson($this->url('bench?figure=2'))->assertOk();
 
         $this->assertAnswers('bench', $answer);
-        self::assertSame(['Whole figure', 'Coat', 'Lantern'], array_values(array_unique(array_column((array) $answer->json('steps'), 'area'))));
+        self::assertSame(
+            ['Whole figure', 'Coat', 'Lantern'],
+            array_values(array_unique(array_column((array) $answer->json('steps'), 'area'))),
+        );
         self::assertSame('all:undercoat', $answer->json('next'));
         self::assertSame([0, 0, 0], array_column((array) $answer->json('figures'), 'done'));
         self::assertNotSame([], $answer->json('steps.0.cautions'));
@@ -63,7 +66,13 @@ final class BenchTest extends TestCase
         $planned = $this->getJson('/api/areas/'.$this->coat().'/recipe')->json('steps.1');
         $this->record([
             'area_id' => $this->coat(), 'step' => 'basecoat', 'stage' => 'basecoat', 'figures' => [2],
-            'real' => ['mix' => [['name' => 'A borrowed ochre', 'parts' => null]], 'thin' => '1:3', 'coats' => $planned['coats'] + 1, 'tool' => $planned['tool'], 'minutes' => 17],
+            'real' => [
+                'mix' => [['name' => 'A borrowed ochre', 'parts' => null]],
+                'thin' => '1:3',
+                'coats' => $planned['coats'] + 1,
+                'tool' => $planned['tool'],
+                'minutes' => 17,
+            ],
             'note' => 'Streaky at first.',
         ])->assertOk();
         $answer = $this->getJson('/api/ledger')->assertOk();
@@ -95,11 +104,17 @@ final class BenchTest extends TestCase
     public function testEveryStageCanBeRecordedOutsideThePlan(string $stage): void
     {
         $this->signIn();
-        $this->record(['area_id' => $this->coat(), 'step' => null, 'stage' => $stage, 'figures' => [1], 'real' => ['mix' => []]])->assertOk();
+        $this->record(
+            ['area_id' => $this->coat(), 'step' => null, 'stage' => $stage, 'figures' => [1], 'real' => ['mix' => []]],
+        )->assertOk();
         $entry = $this->getJson('/api/ledger')->json('entries.0');
 
         self::assertSame([$stage, false, null], [$entry['stage'], $entry['in_plan'], $entry['planned']]);
-        self::assertSame(['words' => null, 'thin' => null, 'coats' => null, 'tool' => null, 'minutes' => null], $entry['real'], 'holes stay holes');
+        self::assertSame(
+            ['words' => null, 'thin' => null, 'coats' => null, 'tool' => null, 'minutes' => null],
+            $entry['real'],
+            'holes stay holes',
+        );
         self::assertSame('all:undercoat', $this->getJson($this->url('bench'))->json('next'), 'and no planned step is ticked off');
     }
 
@@ -116,7 +131,11 @@ final class BenchTest extends TestCase
     public function testABadRecordIsRefusedWhole(array $change, string $sentence): void
     {
         $this->signIn();
-        $this->assertRefused(422, $sentence, $this->record(array_replace_recursive(['step' => 'undercoat', 'stage' => 'undercoat', 'figures' => [1]], $change)));
+        $this->assertRefused(
+            422,
+            $sentence,
+            $this->record(array_replace_recursive(['step' => 'undercoat', 'stage' => 'undercoat', 'figures' => [1]], $change)),
+        );
         self::assertSame(0, Entry::query()->count());
     }
 
@@ -138,7 +157,11 @@ final class BenchTest extends TestCase
     public function testNoFigures(): void
     {
         $this->signIn();
-        $this->assertRefused(422, 'Choose at least one figure', $this->record(['step' => 'undercoat', 'stage' => 'undercoat', 'figures' => []]));
+        $this->assertRefused(
+            422,
+            'Choose at least one figure',
+            $this->record(['step' => 'undercoat', 'stage' => 'undercoat', 'figures' => []]),
+        );
         $this->assertRefused(422, 'Ferrymen has figures 1 to 3: there is no figure 9.', $this->getJson($this->url('bench?figure=9')));
     }
 
@@ -163,7 +186,10 @@ final class BenchTest extends TestCase
         $this->record(['step' => 'undercoat', 'stage' => 'undercoat', 'figures' => [1]])->assertOk();
         CarbonImmutable::setTestNow('2026-11-20 18:05:00');
         $drying = $this->getJson($this->url('bench?figure=1'))->json('drying');
-        self::assertSame([['area' => 'Whole figure', 'stage' => 'undercoat', 'until' => '2026-11-20T18:20:00Z', 'total_minutes' => 20]], $drying);
+        self::assertSame(
+            [['area' => 'Whole figure', 'stage' => 'undercoat', 'until' => '2026-11-20T18:20:00Z', 'total_minutes' => 20]],
+            $drying,
+        );
         self::assertSame([], $this->getJson($this->url('bench?figure=2'))->json('drying'));
         CarbonImmutable::setTestNow('2026-11-20 18:21:00');
         self::assertSame([], $this->getJson($this->url('bench?figure=1'))->json('drying'));

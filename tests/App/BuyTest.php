@@ -23,9 +23,21 @@ final class BuyTest extends TestCase
         $this->assertAnswers('prices', $this->getJson('/api/prices')->assertOk());
         self::assertNull($this->getJson('/api/prices')->json('dated'));
         $this->assertRefused(422, 'No price list is here yet', $this->getJson('/api/buy'));
-        self::assertStringContainsString('No list is here yet', (string) $this->postJson('/api/prices', ['mood' => 'down'])->json('problem'));
+        self::assertStringContainsString(
+            'No list is here yet',
+            (string) $this->postJson('/api/prices', ['mood' => 'down'])->json('problem'),
+        );
         $this->travelTo('2026-11-02');
-        self::assertSame([null, '2026-11-02', 300, 40], array_values((array) collect((array) $this->postJson('/api/prices')->assertOk()->json())->only(['problem', 'dated', 'paints', 'sets'])->sortBy(static fn ($v, $k): int => (int) array_search($k, ['problem', 'dated', 'paints', 'sets'], true))->all()));
+        self::assertSame(
+            [null, '2026-11-02', 300, 40],
+            array_values(
+                (array) collect(
+                    (array) $this->postJson('/api/prices')->assertOk()->json(),
+                )->only(['problem', 'dated', 'paints', 'sets'])->sortBy(
+                    static fn ($v, $k): int => (int) array_search($k, ['problem', 'dated', 'paints', 'sets'], true),
+                )->all(),
+            ),
+        );
         $this->travelTo('2026-11-12');
         foreach (['down' => 'does not answer', 'slow' => 'within 4 seconds', 'garbled' => 'cannot be read'] as $mood => $sentence) {
             $answer = $this->postJson('/api/prices', ['mood' => $mood])->assertOk();
@@ -65,11 +77,18 @@ final class BuyTest extends TestCase
         self::assertSame(PaintRow::query()->findOrFail($gone)->name, $plan->json('lacks.0.name'));
         self::assertSame([true, []], [$plan->json('proven'), $plan->json('unmet')]);
         self::assertGreaterThan(0, $plan->json('purchases.0.price'));
-        self::assertSame(count((array) $plan->json('lacks')), count((array) $this->getJson('/api/buy?within=0')->json('unmet')), 'nothing on sale is exactly it');
+        self::assertSame(
+            count((array) $plan->json('lacks')),
+            count((array) $this->getJson('/api/buy?within=0')->json('unmet')),
+            'nothing on sale is exactly it',
+        );
         $text = (string) $this->get('/api/buy/list?within=8')->assertOk()->getContent();
         self::assertStringContainsString((string) $plan->json('purchases.0.singles.0.name'), $text);
         self::assertStringContainsString(sprintf('in all %.2f EUR', $plan->json('purchases.0.price') / 100), $text);
-        $csv = array_map(static fn (string $line): array => str_getcsv($line, ',', '"', ''), explode("\r\n", trim((string) $this->get('/api/buy/list?within=8&as=csv')->getContent())));
+        $csv = array_map(
+            static fn (string $line): array => str_getcsv($line, ',', '"', ''),
+            explode("\r\n", trim((string) $this->get('/api/buy/list?within=8&as=csv')->getContent())),
+        );
         self::assertSame(['kind', 'name', 'line', 'price', 'currency', 'for'], $csv[0]);
         $name = (string) $plan->json('purchases.0.singles.0.name');
         $this->postJson('/api/buy', ['singles' => [$plan->json('purchases.0.singles.0.id')], 'sets' => []])->assertOk();
@@ -123,7 +142,13 @@ final class BuyTest extends TestCase
         self::assertNotSame([], $map->json('gaps'));
         $ochre = PaintRow::query()->where('name', 'Ochre')->firstOrFail();
         $ochre->replicate()->fill(['name' => 'Ochre twin'])->save();
-        self::assertContains('Ochre twin', array_merge(array_column((array) $this->getJson('/api/shelf/map')->json('doubles'), 'one'), array_column((array) $this->getJson('/api/shelf/map')->json('doubles'), 'other')));
+        self::assertContains(
+            'Ochre twin',
+            array_merge(
+                array_column((array) $this->getJson('/api/shelf/map')->json('doubles'), 'one'),
+                array_column((array) $this->getJson('/api/shelf/map')->json('doubles'), 'other'),
+            ),
+        );
         $like = collect((array) $this->getJson('/api/shelf?like='.$ochre->id)->json('paints'));
         self::assertSame(0.0, (float) $like->firstWhere('name', 'Ochre twin')['apart']);
     }
@@ -160,8 +185,13 @@ final class BuyTest extends TestCase
     {
         $this->signIn();
         $ochre = PaintRow::query()->where('name', 'Ochre')->firstOrFail();
-        $csv = "name,line,behaviour,colour,left_ml\nNew one,Fens,opaque,#123456,5\nOchre,{$ochre->line},opaque,#9c7631,1.5\nBroken,Fens,glittery,#123456,5\n";
-        $send = fn (array $more): TestResponse => $this->post('/api/shelf/file', ['file' => UploadedFile::fake()->createWithContent('shelf.csv', $csv)] + $more, ['Accept' => 'application/json']);
+        $csv = "name,line,behaviour,colour,left_ml\nNew one,Fens,opaque,#123456,5\n"
+            ."Ochre,{$ochre->line},opaque,#9c7631,1.5\nBroken,Fens,glittery,#123456,5\n";
+        $send = fn (array $more): TestResponse => $this->post(
+            '/api/shelf/file',
+            ['file' => UploadedFile::fake()->createWithContent('shelf.csv', $csv)] + $more,
+            ['Accept' => 'application/json'],
+        );
         $look = $send(['look' => '1'])->assertOk();
 
         $this->assertAnswers('import_report', $look);
@@ -182,14 +212,26 @@ final class BuyTest extends TestCase
         $id = PaintRow::query()->where('name', 'Yellow')->value('id');
         $this->putJson("/api/paints/$id/swatch", ['on_black' => '58 14 40', 'on_white' => '70 16 60'])->assertOk();
         $json = (string) $this->get('/api/shelf/file?as=json')->getContent();
-        $send = fn (string $bytes): TestResponse => $this->post('/api/shelf/file', ['file' => UploadedFile::fake()->createWithContent('shelf.json', $bytes)], ['Accept' => 'application/json']);
-        self::assertSame([0, 0], array_values((array) collect((array) $send($json)->assertOk()->json())->only(['taken', 'changed'])->all()), 'nothing has changed');
+        $send = fn (string $bytes): TestResponse => $this->post(
+            '/api/shelf/file',
+            ['file' => UploadedFile::fake()->createWithContent('shelf.json', $bytes)],
+            ['Accept' => 'application/json'],
+        );
+        self::assertSame(
+            [0, 0],
+            array_values((array) collect((array) $send($json)->assertOk()->json())->only(['taken', 'changed'])->all()),
+            'nothing has changed',
+        );
         $this->deleteJson("/api/paints/$id/swatch")->assertOk();
         PaintRow::query()->where('name', 'Ochre')->forceDelete();
         $report = $send($json)->assertOk();
         self::assertSame([1, 1], [$report->json('taken'), $report->json('changed')]);
         self::assertSame('measured from a test swatch', $this->getJson("/api/paints/$id")->json('source'));
-        $this->assertRefused(422, 'At /paints/0/behaviour', $send('{"kind":"kalokroma.shelf","version":1,"paints":[{"name":"x","behaviour":"glittery","owned":true}]}'));
+        $this->assertRefused(
+            422,
+            'At /paints/0/behaviour',
+            $send('{"kind":"kalokroma.shelf","version":1,"paints":[{"name":"x","behaviour":"glittery","owned":true}]}'),
+        );
         $this->assertRefused(422, 'absorption', $send(str_replace('"absorption": [', '"absorption": [-1,', $json)));
         $palette = $send("GIMP Palette\nName: Marsh\nColumns: 2\n#\n 18  52  86\tDeep pool\n300 0 0\tToo red\n  1   2   3\n")->assertOk();
         self::assertSame([2, 1], [$palette->json('taken'), $palette->json('skipped')]);
@@ -215,7 +257,11 @@ final class BuyTest extends TestCase
                     default => substr($bytes, 0, $at).substr($bytes, max(0, $at - 30)),
                 };
             }
-            $answer = $this->post('/api/shelf/file', ['file' => UploadedFile::fake()->createWithContent('shelf.csv', $bytes), 'look' => $i % 2], ['Accept' => 'application/json']);
+            $answer = $this->post(
+                '/api/shelf/file',
+                ['file' => UploadedFile::fake()->createWithContent('shelf.csv', $bytes), 'look' => $i % 2],
+                ['Accept' => 'application/json'],
+            );
             if ($answer->status() === 200) {
                 ++$answers;
                 $this->assertAnswers('import_report', $answer);

@@ -21,27 +21,67 @@ final class EveryStepTest extends TestCase
         $this->signIn();
         $coat = (int) AreaRow::query()->where('name', 'Coat')->value('id');
         $company = (int) Company::query()->value('id');
-        $file = ['kind' => 'kalokroma.recipe', 'version' => 1, 'name' => 'Everything', 'colour' => '#9c7d34', 'way' => 'mixed', 'material' => 'cloth', 'relief' => 'tight', 'plan' => ['steps' => self::steps($techniques)]];
-        $book = $this->post('/api/recipes/file', ['file' => UploadedFile::fake()->createWithContent('e.json', json_encode($file, JSON_THROW_ON_ERROR))], ['Accept' => 'application/json'])->assertOk()->json('book_id');
+        $file = [
+            'kind' => 'kalokroma.recipe',
+            'version' => 1,
+            'name' => 'Everything',
+            'colour' => '#9c7d34',
+            'way' => 'mixed',
+            'material' => 'cloth',
+            'relief' => 'tight',
+            'plan' => ['steps' => self::steps($techniques)],
+        ];
+        $book = $this->post(
+            '/api/recipes/file',
+            ['file' => UploadedFile::fake()->createWithContent('e.json', json_encode($file, JSON_THROW_ON_ERROR))],
+            ['Accept' => 'application/json'],
+        )->assertOk()->json('book_id');
         $answer = $this->postJson("/api/areas/$coat/recipe/book", ['book_id' => $book])->assertOk();
         $this->assertAnswers('recipeMoved', $answer);
-        $told = $this->postJson('/api/areas/'.AreaRow::query()->where('name', 'Lantern')->value('id').'/recipe/told', ['text' => "metal: old brass\nwash: sepia wash #8a6a48\nedge highlight: 1 bone + some lemon yellow\nmatt varnish"])->assertOk();
+        $told = $this->postJson(
+            '/api/areas/'.AreaRow::query()->where('name', 'Lantern')->value('id').'/recipe/told',
+            ['text' => "metal: old brass\nwash: sepia wash #8a6a48\nedge highlight: 1 bone + some lemon yellow\nmatt varnish"],
+        )->assertOk();
         self::assertNotSame([], $told->json('recipe.totals.missing'));
 
         $paint = (int) PaintRow::query()->value('id');
         $this->postJson('/api/prices')->assertOk();
-        foreach (['shelf' => 'shelf', 'shelf/map' => 'shelf_map', "shelf?like=$paint" => 'shelf', 'shelf/needs' => 'needs', 'sets' => 'sets', 'buy' => 'buy_plan', 'companies' => 'figures', "companies/$company/scheme" => 'scheme', "companies/$company/undercoat" => 'undercoats', "areas/$coat/recipe" => 'recipe', "companies/$company/bench" => 'bench', 'ledger' => 'ledger', "companies/$company/compare" => 'compared', 'book' => 'book', "book/$book" => 'bookRecipe', "paints/$paint" => 'paint_look'] as $path => $kind) {
+        foreach ([
+            'shelf' => 'shelf',
+            'shelf/map' => 'shelf_map',
+            "shelf?like=$paint" => 'shelf',
+            'shelf/needs' => 'needs',
+            'sets' => 'sets',
+            'buy' => 'buy_plan',
+            'companies' => 'figures',
+            "companies/$company/scheme" => 'scheme',
+            "companies/$company/undercoat" => 'undercoats',
+            "areas/$coat/recipe" => 'recipe',
+            "companies/$company/bench" => 'bench',
+            'ledger' => 'ledger',
+            "companies/$company/compare" => 'compared',
+            'book' => 'book',
+            "book/$book" => 'bookRecipe',
+            "paints/$paint" => 'paint_look',
+        ] as $path => $kind) {
             $got = $this->getJson("/api/$path");
             self::assertSame(200, $got->getStatusCode(), $path.': '.$got->getContent());
             $this->assertAnswers($kind, $got);
         }
         foreach ((array) $answer->json('recipe.steps') as $step) {
             foreach (['', '/substitutes', '/mishap?mishap=slip'] as $about) {
-                $got = $step['key'] === 'undercoat' && $about !== '' ? null : $this->getJson("/api/areas/$coat/recipe/{$step['key']}$about");
+                $got = $step['key'] === 'undercoat'
+                    && $about !== '' ? null : $this->getJson("/api/areas/$coat/recipe/{$step['key']}$about");
                 self::assertTrue($got === null || $got->getStatusCode() === 200, $step['key'].$about.': '.$got?->getContent());
             }
         }
-        foreach (["areas/$coat/card", "companies/$company/card", "companies/$company/card?as=table", "areas/$coat/recipe/file?as=md", "companies/$company/file?as=json"] as $path) {
+        foreach ([
+            "areas/$coat/card",
+            "companies/$company/card",
+            "companies/$company/card?as=table",
+            "areas/$coat/recipe/file?as=md",
+            "companies/$company/file?as=json",
+        ] as $path) {
             $this->get('/api/'.$path)->assertOk();
         }
     }
@@ -52,7 +92,10 @@ final class EveryStepTest extends TestCase
         $coat = (int) AreaRow::query()->where('name', 'Coat')->value('id');
         $company = (int) Company::query()->value('id');
         $this->postJson("/api/areas/$coat/recipe/edits", ['kind' => 'add', 'technique' => 'waiting', 'after' => 'wash'])->assertOk();
-        $bench = $this->postJson("/api/companies/$company/records", ['area_id' => $coat, 'step' => 'waiting', 'stage' => 'finish', 'figures' => [1], 'real' => ['mix' => []]])->assertOk();
+        $bench = $this->postJson(
+            "/api/companies/$company/records",
+            ['area_id' => $coat, 'step' => 'waiting', 'stage' => 'finish', 'figures' => [1], 'real' => ['mix' => []]],
+        )->assertOk();
 
         $this->assertAnswers('bench', $bench);
         self::assertSame(1, $this->getJson("/api/areas/$coat/recipe")->json('steps.3.done_on'));
@@ -65,8 +108,17 @@ final class EveryStepTest extends TestCase
         $company = Company::query()->firstOrFail();
         $company->update(['leaders' => 1]);
         $coat = (int) AreaRow::query()->where('name', 'Coat')->value('id');
-        $recipe = $this->postJson("/api/areas/$coat/recipe/edits", ['kind' => 'change', 'key' => 'highlight', 'who' => 'leaders'])->assertOk();
-        $keys = fn (int $figure): array => array_column(array_filter((array) $this->getJson("/api/companies/$company->id/bench?figure=$figure")->assertOk()->json('steps'), static fn (array $s): bool => $s['area'] === 'Coat'), 'key');
+        $recipe = $this->postJson(
+            "/api/areas/$coat/recipe/edits",
+            ['kind' => 'change', 'key' => 'highlight', 'who' => 'leaders'],
+        )->assertOk();
+        $keys = fn (int $figure): array => array_column(
+            array_filter(
+                (array) $this->getJson("/api/companies/$company->id/bench?figure=$figure")->assertOk()->json('steps'),
+                static fn (array $s): bool => $s['area'] === 'Coat',
+            ),
+            'key',
+        );
 
         self::assertSame([3, 1], [$recipe->json('steps.1.figures'), $recipe->json('steps.4.figures')]);
         self::assertSame(['basecoat', 'wash', 'layer', 'highlight'], $keys(1));
@@ -109,7 +161,12 @@ final class EveryStepTest extends TestCase
                 'stage' => $technique->facts()->stage->value,
                 'technique' => $technique->value,
                 'mix' => $kind === null ? null : [[
-                    'paint' => ['name' => 'Some '.$kind->value, 'line' => 'Elsewhere', 'behaviour' => $kind->value, 'colour' => $kind->colours() ? '#8a6a48' : null],
+                    'paint' => [
+                        'name' => 'Some '.$kind->value,
+                        'line' => 'Elsewhere',
+                        'behaviour' => $kind->value,
+                        'colour' => $kind->colours() ? '#8a6a48' : null,
+                    ],
                     'parts' => null,
                 ]],
             ];

@@ -73,7 +73,11 @@ final class FigureTest extends TestCase
     public function testAFigureWithoutAreas(): void
     {
         $this->signIn();
-        $this->assertRefused(422, 'A figure needs at least one area.', $this->postJson('/api/companies', [...self::figure(), 'areas' => []]));
+        $this->assertRefused(
+            422,
+            'A figure needs at least one area.',
+            $this->postJson('/api/companies', [...self::figure(), 'areas' => []]),
+        );
     }
 
     public function testChangingAreasKeepsTheRecipesOfThoseThatStay(): void
@@ -82,7 +86,16 @@ final class FigureTest extends TestCase
         $company = Company::query()->with('areas')->firstOrFail();
         $coat = $company->areas[0]->id;
         $body = ['name' => 'Ferrymen', 'count' => 4, 'height_mm' => 30, 'surface_cm2' => 18, 'areas' => [
-            ['id' => $coat, 'name' => 'Long coat', 'material' => 'cloth', 'relief' => 'tight', 'share' => 70, 'depth' => 3, 'weight' => 'leading', 'colour' => '#9c7d34'],
+            [
+                'id' => $coat,
+                'name' => 'Long coat',
+                'material' => 'cloth',
+                'relief' => 'tight',
+                'share' => 70,
+                'depth' => 3,
+                'weight' => 'leading',
+                'colour' => '#9c7d34',
+            ],
             ['name' => 'Rope', 'material' => 'rope', 'relief' => 'texture', 'share' => 5, 'depth' => 5, 'weight' => 'minor'],
         ]];
         $answer = $this->putJson('/api/companies/'.$company->id, $body)->assertOk();
@@ -134,8 +147,24 @@ final class FigureTest extends TestCase
     private static function figure(): array
     {
         return ['name' => 'Mud crab', 'count' => 1, 'height_mm' => 60, 'areas' => [
-            ['name' => 'Hide', 'material' => 'scales', 'relief' => 'texture', 'share' => 70, 'depth' => 2, 'weight' => 'leading', 'colour' => '#4B5A32'],
-            ['name' => 'Claws', 'material' => 'bone', 'relief' => 'plate', 'share' => 20.5, 'depth' => 3, 'weight' => 'minor', 'colour' => null],
+            [
+                'name' => 'Hide',
+                'material' => 'scales',
+                'relief' => 'texture',
+                'share' => 70,
+                'depth' => 2,
+                'weight' => 'leading',
+                'colour' => '#4B5A32',
+            ],
+            [
+                'name' => 'Claws',
+                'material' => 'bone',
+                'relief' => 'plate',
+                'share' => 20.5,
+                'depth' => 3,
+                'weight' => 'minor',
+                'colour' => null,
+            ],
         ]];
     }
 }

@@ -158,8 +158,16 @@ final class HouseTest extends TestCase
                 $this->assertAnswers('problem', $answer);
             }
         }
-        $areas = [['name' => ['x'], 'material' => [], 'relief' => 3, 'share' => 'all', 'depth' => 1e9, 'weight' => null, 'colour' => []], 7, null];
-        $this->assertRefused(422, 'areas', $this->postJson('/api/companies', ['name' => 'Odd', 'count' => 1, 'height_mm' => 30, 'areas' => $areas]));
+        $areas = [
+            ['name' => ['x'], 'material' => [], 'relief' => 3, 'share' => 'all', 'depth' => 1e9, 'weight' => null, 'colour' => []],
+            7,
+            null,
+        ];
+        $this->assertRefused(
+            422,
+            'areas',
+            $this->postJson('/api/companies', ['name' => 'Odd', 'count' => 1, 'height_mm' => 30, 'areas' => $areas]),
+        );
     }
 
     public function testThePageLetsTheBrowserLoadNothingFromElsewhere(): void

@@ -27,7 +27,17 @@ final class OwnershipTest extends TestCase
 
     public function testEveryTableOfTheWorkshopNamesItsPainter(): void
     {
-        foreach ([PaintRow::class, Company::class, AreaRow::class, RecipeRow::class, Entry::class, PlateRow::class, TrialRow::class, BookRow::class, RevisionRow::class] as $class) {
+        foreach ([
+            PaintRow::class,
+            Company::class,
+            AreaRow::class,
+            RecipeRow::class,
+            Entry::class,
+            PlateRow::class,
+            TrialRow::class,
+            BookRow::class,
+            RevisionRow::class,
+        ] as $class) {
             $row = new $class();
             self::assertTrue(Schema::hasColumn($row->getTable(), 'painter_id'), $class);
             self::assertArrayHasKey('painter', $row->getGlobalScopes(), $class);
@@ -38,7 +48,18 @@ final class OwnershipTest extends TestCase
     {
         foreach ($this->routes() as [$method, $uri]) {
             if (!in_array($method.' '.$uri, self::OPEN, true)) {
-                $this->assertRefused(401, 'Sign in first.', $this->json($method, '/api/'.str_replace(['{paint}', '{company}', '{area}', '{record}', '{trial}', '{book}', '{aside}', '{step}'], ['1', '1', '1', '1', '1', '1', '1', 'basecoat'], $uri)));
+                $this->assertRefused(
+                    401,
+                    'Sign in first.',
+                    $this->json(
+                        $method,
+                        '/api/'.str_replace(
+                            ['{paint}', '{company}', '{area}', '{record}', '{trial}', '{book}', '{aside}', '{step}'],
+                            ['1', '1', '1', '1', '1', '1', '1', 'basecoat'],
+                            $uri,
+                        ),
+                    ),
+                );
             }
         }
     }
@@ -56,8 +77,19 @@ final class OwnershipTest extends TestCase
                 continue;
             }
             ++$tried;
-            $address = '/api/'.str_replace(['{paint}', '{company}', '{area}', '{record}', '{trial}', '{book}', '{aside}', '{step}'], array_map(strval(...), [$ids['paint'], $ids['company'], $ids['area'], $ids['record'], $ids['trial'], $ids['book'], 1, 'basecoat']), $uri);
-            $this->assertRefused(404, 'There is no such thing in your workshop.', $this->json($method, $address, ['name' => 'Stolen', 'behaviour' => 'opaque', 'colour' => '#123456', 'coats' => 3]));
+            $address = '/api/'.str_replace(
+                ['{paint}', '{company}', '{area}', '{record}', '{trial}', '{book}', '{aside}', '{step}'],
+                array_map(
+                    strval(...),
+                    [$ids['paint'], $ids['company'], $ids['area'], $ids['record'], $ids['trial'], $ids['book'], 1, 'basecoat'],
+                ),
+                $uri,
+            );
+            $this->assertRefused(
+                404,
+                'There is no such thing in your workshop.',
+                $this->json($method, $address, ['name' => 'Stolen', 'behaviour' => 'opaque', 'colour' => '#123456', 'coats' => 3]),
+            );
         }
 
         self::assertGreaterThanOrEqual(8, $tried);
@@ -71,8 +103,19 @@ final class OwnershipTest extends TestCase
         $mine = (int) Company::query()->value('id');
         $coat = (int) AreaRow::query()->value('id');
 
-        $this->assertRefused(422, 'is not on this shelf', $this->patchJson("/api/areas/$coat/recipe/basecoat", ['mix' => [['paint_id' => $ids['paint'], 'parts' => 1]]]));
-        $this->assertRefused(404, 'no such thing', $this->postJson("/api/companies/$mine/records", ['area_id' => $ids['area'], 'step' => null, 'stage' => 'wash', 'figures' => [1], 'real' => ['mix' => []]]));
+        $this->assertRefused(
+            422,
+            'is not on this shelf',
+            $this->patchJson("/api/areas/$coat/recipe/basecoat", ['mix' => [['paint_id' => $ids['paint'], 'parts' => 1]]]),
+        );
+        $this->assertRefused(
+            404,
+            'no such thing',
+            $this->postJson(
+                "/api/companies/$mine/records",
+                ['area_id' => $ids['area'], 'step' => null, 'stage' => 'wash', 'figures' => [1], 'real' => ['mix' => []]],
+            ),
+        );
         self::assertSame(0, $this->getJson('/api/ledger?company='.$ids['company'])->json('total'));
     }
 
@@ -112,7 +155,10 @@ final class OwnershipTest extends TestCase
     {
         $this->actingAs($painter);
         $company = Company::query()->firstOrFail();
-        $this->postJson('/api/companies/'.$company->id.'/records', ['step' => 'undercoat', 'stage' => 'undercoat', 'figures' => [1], 'real' => ['mix' => []]])->assertOk();
+        $this->postJson(
+            '/api/companies/'.$company->id.'/records',
+            ['step' => 'undercoat', 'stage' => 'undercoat', 'figures' => [1], 'real' => ['mix' => []]],
+        )->assertOk();
         $this->postJson('/api/companies/'.$company->id.'/trials', ['name' => 'first try'])->assertOk();
         $this->postJson('/api/book', ['area_id' => (int) AreaRow::query()->value('id'), 'name' => 'Kept'])->assertOk();
         $ids = [
@@ -132,8 +178,22 @@ final class OwnershipTest extends TestCase
     private function rows(Painter $painter): array
     {
         $rows = [];
-        foreach (['paints', 'companies', 'areas', 'recipes', 'records', 'movements', 'price_lists', 'plates', 'trials', 'book_recipes', 'recipe_revisions'] as $table) {
-            $rows[$table] = DB::table($table)->where('painter_id', $painter->id)->orderBy('id')->get()->map(static fn (object $r): array => (array) $r)->all();
+        foreach ([
+            'paints',
+            'companies',
+            'areas',
+            'recipes',
+            'records',
+            'movements',
+            'price_lists',
+            'plates',
+            'trials',
+            'book_recipes',
+            'recipe_revisions',
+        ] as $table) {
+            $rows[$table] = DB::table($table)->where('painter_id', $painter->id)->orderBy('id')->get()->map(
+                static fn (object $r): array => (array) $r,
+            )->all();
         }
 
         return $rows;

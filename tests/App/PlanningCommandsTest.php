@@ -11,7 +11,16 @@ use Random\Randomizer;
 /** Everything computed can be asked for without a browser and without a database: one JSON document, or one sentence and exit code 2. */
 final class PlanningCommandsTest extends TestCase
 {
-    private const SHELF = "name,line,behaviour,colour,owned,left_ml\nYellow,Reed,opaque,#f0c42c,,\nBlue,Reed,opaque,#2f5a7e,yes,4\nBlue,Tide,opaque,#1f3050,,\nWhite,Reed,opaque,#f3f1ea,,\nRed,Reed,semi-opaque,#a82a20,,\nGone,Reed,opaque,#6c884b,no,\nEmpty,Reed,opaque,#6c884b,yes,0\nWash,Reed,wash,#8b6a49,,\nVarnish,Reed,varnish,,,\n";
+    private const SHELF = "name,line,behaviour,colour,owned,left_ml\n"
+        ."Yellow,Reed,opaque,#f0c42c,,\n"
+        ."Blue,Reed,opaque,#2f5a7e,yes,4\n"
+        ."Blue,Tide,opaque,#1f3050,,\n"
+        ."White,Reed,opaque,#f3f1ea,,\n"
+        ."Red,Reed,semi-opaque,#a82a20,,\n"
+        ."Gone,Reed,opaque,#6c884b,no,\n"
+        ."Empty,Reed,opaque,#6c884b,yes,0\n"
+        ."Wash,Reed,wash,#8b6a49,,\n"
+        ."Varnish,Reed,varnish,,,\n";
 
     public function testCompareTellsThePublishedDifference(): void
     {
@@ -25,7 +34,11 @@ final class PlanningCommandsTest extends TestCase
         [, $a, $b] = $green['lab'];
         self::assertLessThan(-5, $a);
         self::assertGreaterThan(5, $b);
-        self::assertSame($green, $this->ask('kalokroma:mix SHELF "Reed/Blue:2" "Yellow:4"')['predicted'], 'whatever order, in lowest terms');
+        self::assertSame(
+            $green,
+            $this->ask('kalokroma:mix SHELF "Reed/Blue:2" "Yellow:4"')['predicted'],
+            'whatever order, in lowest terms',
+        );
         self::assertSame('#a82a20', $this->ask('kalokroma:mix SHELF "Red:3"')['predicted']['hex']);
         self::assertSame('#8b6a49', $this->ask('kalokroma:mix SHELF "Wash:1"')['predicted']['hex'], 'one coat over white');
     }
@@ -37,7 +50,10 @@ final class PlanningCommandsTest extends TestCase
         self::assertCount($thick['coats'], $thick['after']);
         self::assertGreaterThan($thick['coats'], $thin['coats']);
         self::assertNull($this->ask('kalokroma:coats SHELF --paint=Yellow --over="#101010" --thin=1:1 --max=3')['coats']);
-        self::assertGreaterThan($thick['coats'], $this->ask('kalokroma:coats SHELF --paint=Yellow --over="#101010" --within=0.5 --max=40')['coats']);
+        self::assertGreaterThan(
+            $thick['coats'],
+            $this->ask('kalokroma:coats SHELF --paint=Yellow --over="#101010" --within=0.5 --max=40')['coats'],
+        );
     }
 
     public function testTwoThousandPaintsWithTwinsBlacksAndWhites(): void
@@ -56,7 +72,11 @@ final class PlanningCommandsTest extends TestCase
             foreach ($answer['matches'] as $match) {
                 self::assertTrue(is_finite($match['delta_e_00']));
                 foreach ($match['parts'] as $part) {
-                    self::assertMatchesRegularExpression('~^(Line [01]/Paint [1-4]?\d{1,2}|Paint ([5-9]\d\d|1\d{3}))$~', $part['paint'], 'a twin is named with its line');
+                    self::assertMatchesRegularExpression(
+                        '~^(Line [01]/Paint [1-4]?\d{1,2}|Paint ([5-9]\d\d|1\d{3}))$~',
+                        $part['paint'],
+                        'a twin is named with its line',
+                    );
                 }
             }
         }
@@ -66,7 +86,10 @@ final class PlanningCommandsTest extends TestCase
     public function testBlackAndWhiteSwatchesPredictLikeOthers(): void
     {
         $file = (string) tempnam(sys_get_temp_dir(), 'shelf');
-        file_put_contents($file, "name,behaviour,colour\nBlack,opaque,#000000\nWhite,opaque,#ffffff\nBlack wash,wash,#000000\nWhite wash,wash,#ffffff\n");
+        file_put_contents(
+            $file,
+            "name,behaviour,colour\nBlack,opaque,#000000\nWhite,opaque,#ffffff\nBlack wash,wash,#000000\nWhite wash,wash,#ffffff\n",
+        );
         self::assertLessThan(1.0, $this->ask("kalokroma:mix $file Black:1")['predicted']['lab'][0]);
         self::assertGreaterThan(99.5, $this->ask("kalokroma:mix $file White:1")['predicted']['lab'][0]);
         $grey = $this->ask("kalokroma:mix $file Black:1 White:1")['predicted']['lab'];
@@ -83,10 +106,18 @@ final class PlanningCommandsTest extends TestCase
 
     public function testTheCheapestPurchase(): void
     {
-        $problem = $this->file('{"requirements": [{"id": "r1", "any_of": ["p3", "p9"]}, {"id": "r2", "any_of": ["p1"]}, {"id": "r4", "any_of": ["p8"]}], "singles": [{"paint": "p3", "price": 420}, {"paint": "p1", "price": 2600}], "sets": [{"id": "s1", "price": 2890, "paints": ["p1", "p3"]}]}');
+        $problem = $this->file('{"requirements": [{"id": "r1", "any_of": ["p3", "p9"]}, {"id": "r2", "any_of": '
+            .'["p1"]}, {"id": "r4", "any_of": ["p8"]}], "singles": [{"paint": "p3", "price": 420}, {"paint": "p1", '
+                .'"price": 2600}], "sets": [{"id": "s1", "price": 2890, "paints": ["p1", "p3"]}]}');
 
-        self::assertSame(['price' => 2890, 'proven' => true, 'buy' => ['singles' => [], 'sets' => ['s1']], 'unmet' => ['r4']], $this->ask("kalokroma:buy-plan $problem"));
-        self::assertSame(['price' => 0, 'proven' => true, 'buy' => ['singles' => [], 'sets' => []]], $this->ask('kalokroma:buy-plan '.$this->file('{"requirements": [], "singles": [], "sets": []}')));
+        self::assertSame(
+            ['price' => 2890, 'proven' => true, 'buy' => ['singles' => [], 'sets' => ['s1']], 'unmet' => ['r4']],
+            $this->ask("kalokroma:buy-plan $problem"),
+        );
+        self::assertSame(
+            ['price' => 0, 'proven' => true, 'buy' => ['singles' => [], 'sets' => []]],
+            $this->ask('kalokroma:buy-plan '.$this->file('{"requirements": [], "singles": [], "sets": []}')),
+        );
     }
 
     /** @param string $json a problem with something wrong */
@@ -106,8 +137,14 @@ final class PlanningCommandsTest extends TestCase
         yield 'no JSON' => ['{"requirements": [', 'The file is not JSON'];
         yield 'a missing part' => ['{"requirements": [], "singles": []}', 'sets'];
         yield 'a negative price' => ['{"requirements": [], "singles": [{"paint": "p", "price": -1}], "sets": []}', 'At /singles/0/price'];
-        yield 'a price with cents' => ['{"requirements": [], "singles": [{"paint": "p", "price": 4.2}], "sets": []}', 'At /singles/0/price'];
-        yield 'a requirement twice' => ['{"requirements": [{"id": "r", "any_of": []}, {"id": "r", "any_of": []}], "singles": [], "sets": []}', 'At /requirements/1/id: "r" stands there a second time'];
+        yield 'a price with cents' => [
+            '{"requirements": [], "singles": [{"paint": "p", "price": 4.2}], "sets": []}',
+            'At /singles/0/price',
+        ];
+        yield 'a requirement twice' => [
+            '{"requirements": [{"id": "r", "any_of": []}, {"id": "r", "any_of": []}], "singles": [], "sets": []}',
+            'At /requirements/1/id: "r" stands there a second time',
+        ];
     }
 
     public function testMatchRanksSinglesAndMixes(): void
@@ -129,8 +166,13 @@ final class PlanningCommandsTest extends TestCase
 
     public function testMatchWithOneTwoAndThreePaints(): void
     {
-        $difference = fn (string $options): float => (float) $this->ask('kalokroma:match SHELF --target="#8a6a5a" '.$options)['matches'][0]['delta_e_00'];
-        self::assertCount(5, $this->ask('kalokroma:match SHELF --target="#8a6a5a" --paints=1')['matches'], 'five are owned, mixable and not empty');
+        $difference = fn (string $options): float =>
+            (float) $this->ask('kalokroma:match SHELF --target="#8a6a5a" '.$options)['matches'][0]['delta_e_00'];
+        self::assertCount(
+            5,
+            $this->ask('kalokroma:match SHELF --target="#8a6a5a" --paints=1')['matches'],
+            'five are owned, mixable and not empty',
+        );
         self::assertLessThanOrEqual($difference('--paints=1'), $difference('--paints=2'));
         self::assertLessThan($difference('--paints=2'), $difference('--paints=3'));
         self::assertLessThanOrEqual($difference('--paints=3'), $difference('--paints=3 --parts=9'));
@@ -162,7 +204,10 @@ final class PlanningCommandsTest extends TestCase
         yield 'no parts' => ['kalokroma:match SHELF --target="#123456" --parts=0', '--parts is "0"'];
         yield 'a missing file' => ['kalokroma:match /nowhere/shelf.csv --target="#123456"', '/nowhere/shelf.csv cannot be read'];
         yield 'a broken file' => ['kalokroma:match BROKEN --target="#123456"', 'line 3: "glittery" is not a behaviour'];
-        yield 'an ambiguous paint' => ['kalokroma:mix SHELF "Blue:1"', '"Blue" stands 2 times on this shelf: write line/name, for instance "Reed/Blue"'];
+        yield 'an ambiguous paint' => [
+            'kalokroma:mix SHELF "Blue:1"',
+            '"Blue" stands 2 times on this shelf: write line/name, for instance "Reed/Blue"',
+        ];
         yield 'an unknown paint' => ['kalokroma:mix SHELF "Puce:1"', '"Puce" is not on this shelf'];
         yield 'no amount' => ['kalokroma:mix SHELF "Red"', '"Red" names no parts'];
         yield 'zero parts' => ['kalokroma:mix SHELF "Red:0"', '0 parts cannot be measured'];
@@ -202,7 +247,12 @@ final class PlanningCommandsTest extends TestCase
         $shelf = $this->file(self::SHELF);
         $broken = $this->file("name,behaviour,colour\nRed,opaque,#a82a20\nOdd,glittery,#123456\n");
         $process = proc_open(
-            sprintf('exec %s %s %s', escapeshellarg(PHP_BINARY), escapeshellarg(base_path('artisan')), str_replace(['SHELF', 'BROKEN'], [$shelf, $broken], $command)),
+            sprintf(
+                'exec %s %s %s',
+                escapeshellarg(PHP_BINARY),
+                escapeshellarg(base_path('artisan')),
+                str_replace(['SHELF', 'BROKEN'], [$shelf, $broken], $command),
+            ),
             [['file', '/dev/null', 'r'], ['pipe', 'w'], ['pipe', 'w']],
             $pipes,
             sys_get_temp_dir(),

@@ -23,18 +23,45 @@ final class PlateTest extends TestCase
     public function testShapesNamedAfterAreasAreGivenToThem(): void
     {
         $this->signIn();
-        $answer = $this->send(sprintf(self::SVG, '<g data-area="Coat"><path data-tone="plane" d="M10 10L90 10L50 90Z"/><path data-tone="recess" d="M50 10L90 10L50 90Z"/></g><rect id="lantern" x="10" y="100" width="80" height="9"/><circle cx="9" cy="9" r="4"/>'))->assertOk();
+        $answer = $this->send(
+            sprintf(
+                self::SVG,
+                '<g data-area="Coat"><path data-tone="plane" d="M10 10L90 10L50 90Z"/><path data-tone="recess" d="M50 '
+                    .'10L90 10L50 90Z"/></g><rect id="lantern" x="10" y="100" width="80" height="9"/><circle cx="9" cy="9" r="4"/>',
+            ),
+        )->assertOk();
 
         $this->assertAnswers('plate_answer', $answer);
         $coat = $this->areaId('Coat');
-        self::assertSame([[$coat, 'plane'], [$coat, 'recess'], [$this->areaId('Lantern'), 'plane'], [null, 'plane']], array_map(static fn (array $s): array => [$s['area'], $s['tone']], (array) $answer->json('company.plate.shapes')));
+        self::assertSame(
+            [[$coat, 'plane'], [$coat, 'recess'], [$this->areaId('Lantern'), 'plane'], [null, 'plane']],
+            array_map(static fn (array $s): array => [$s['area'], $s['tone']], (array) $answer->json('company.plate.shapes')),
+        );
         self::assertSame([100, 200], [$answer->json('company.plate.width'), $answer->json('company.plate.height')]);
 
-        $given = $this->putJson($this->url(), ['given' => [['shape' => 3, 'area' => $coat, 'tone' => 'ridge']], 'removed' => [2]])->assertOk();
-        self::assertSame([[$coat, 'plane'], [$coat, 'recess'], [$coat, 'ridge']], array_map(static fn (array $s): array => [$s['area'], $s['tone']], (array) $given->json('company.plate.shapes')));
-        $this->assertRefused(422, 'The drawing has no shape 10: it has 3.', $this->putJson($this->url(), ['given' => [['shape' => 9, 'area' => $coat, 'tone' => 'plane']]]));
-        $this->assertRefused(422, 'has no such area', $this->putJson($this->url(), ['given' => [['shape' => 0, 'area' => 99999, 'tone' => 'plane']]]));
-        $this->assertRefused(422, 'recess, plane or ridge', $this->putJson($this->url(), ['given' => [['shape' => 0, 'area' => $coat, 'tone' => 'pink']]]));
+        $given = $this->putJson(
+            $this->url(),
+            ['given' => [['shape' => 3, 'area' => $coat, 'tone' => 'ridge']], 'removed' => [2]],
+        )->assertOk();
+        self::assertSame(
+            [[$coat, 'plane'], [$coat, 'recess'], [$coat, 'ridge']],
+            array_map(static fn (array $s): array => [$s['area'], $s['tone']], (array) $given->json('company.plate.shapes')),
+        );
+        $this->assertRefused(
+            422,
+            'The drawing has no shape 10: it has 3.',
+            $this->putJson($this->url(), ['given' => [['shape' => 9, 'area' => $coat, 'tone' => 'plane']]]),
+        );
+        $this->assertRefused(
+            422,
+            'has no such area',
+            $this->putJson($this->url(), ['given' => [['shape' => 0, 'area' => 99999, 'tone' => 'plane']]]),
+        );
+        $this->assertRefused(
+            422,
+            'recess, plane or ridge',
+            $this->putJson($this->url(), ['given' => [['shape' => 0, 'area' => $coat, 'tone' => 'pink']]]),
+        );
         self::assertNull($this->deleteJson($this->url())->assertOk()->json('company.plate'));
         $this->assertRefused(422, 'has no drawing yet', $this->putJson($this->url(), ['removed' => [0]]));
     }
@@ -42,7 +69,16 @@ final class PlateTest extends TestCase
     public function testNothingOfAHostileDrawingIsKept(): void
     {
         $this->signIn();
-        $answer = $this->send(sprintf(self::SVG, '<script>alert(1)</script><a href="javascript:alert(1)"><path d="M0 0L1 1L2 0Z"/></a><foreignObject><b xmlns="http://www.w3.org/1999/xhtml" onclick="x()">hi</b></foreignObject><image href="http://elsewhere.example/x.png"/><use href="#a"/><style>@import url(http://elsewhere.example)</style><path d="M0 0L9 9L9 0Z" onload="alert(1)" style="fill:url(http://elsewhere.example)" data-area="Coat&quot; onload=&quot;x"/>'))->assertOk();
+        $answer = $this->send(
+            sprintf(
+                self::SVG,
+                '<script>alert(1)</script><a href="javascript:alert(1)"><path d="M0 0L1 1L2 '
+                    .'0Z"/></a><foreignObject><b xmlns="http://www.w3.org/1999/xhtml" '
+                        .'onclick="x()">hi</b></foreignObject><image href="http://elsewhere.example/x.png"/><use '
+                            .'href="#a"/><style>@import url(http://elsewhere.example)</style><path d="M0 0L9 9L9 0Z" '
+                                .'onload="alert(1)" style="fill:url(http://elsewhere.example)" data-area="Coat&quot; onload=&quot;x"/>',
+            ),
+        )->assertOk();
         $kept = (string) json_encode(PlateRow::query()->firstOrFail()->shapes);
 
         self::assertCount(1, (array) $answer->json('company.plate.shapes'));
@@ -64,20 +100,35 @@ final class PlateTest extends TestCase
     /** @return iterable<string, array{string, string}> */
     public static function broken(): iterable
     {
-        $laughs = '<!DOCTYPE svg [<!ENTITY a "ha"><!ENTITY b "&a;&a;&a;&a;&a;&a;&a;&a;">]>'.sprintf(self::SVG, '<path d="M0 0L1 1L2 0Z"/><text>&b;</text>');
+        $laughs = '<!DOCTYPE svg [<!ENTITY a "ha"><!ENTITY b "&a;&a;&a;&a;&a;&a;&a;&a;">]>'.sprintf(
+            self::SVG,
+            '<path d="M0 0L1 1L2 0Z"/><text>&b;</text>',
+        );
         yield 'billion laughs' => [$laughs, 'declares entities of its own'];
-        yield 'a file of the machine' => ['<!DOCTYPE svg [<!ENTITY x SYSTEM "file:///etc/passwd">]>'.sprintf(self::SVG, '<text>&x;</text>'), 'declares entities'];
-        yield 'a parameter entity' => ['<!DOCTYPE svg SYSTEM "x" [<!ENTITY % p SYSTEM "http://elsewhere.example/x.dtd">%p;]>'.sprintf(self::SVG, '<path d="M0 0Z"/>'), 'declares entities'];
+        yield 'a file of the machine' => [
+            '<!DOCTYPE svg [<!ENTITY x SYSTEM "file:///etc/passwd">]>'.sprintf(self::SVG, '<text>&x;</text>'),
+            'declares entities',
+        ];
+        yield 'a parameter entity' => [
+            '<!DOCTYPE svg SYSTEM "x" [<!ENTITY % p SYSTEM "http://elsewhere.example/x.dtd">%p;]>'.sprintf(self::SVG, '<path d="M0 0Z"/>'),
+            'declares entities',
+        ];
         yield 'a page' => ['<html xmlns="http://www.w3.org/1999/xhtml"><body/></html>', 'begins with <html>'];
         yield 'words' => ['not a drawing at all', 'is no SVG drawing'];
         yield 'nothing' => ['', 'is no SVG drawing'];
         yield 'cut short' => [substr(sprintf(self::SVG, '<path d="M0 0L1 1L2 0Z"/>'), 0, -9), 'is no SVG drawing'];
         yield 'without size' => ['<svg xmlns="http://www.w3.org/2000/svg"><path d="M0 0L1 1L2 0Z"/></svg>', 'does not say how large'];
-        yield 'as large as a house' => ['<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 1e9 1e9"><path d="M0 0L1 1L2 0Z"/></svg>', 'at most 20000 along a side'];
+        yield 'as large as a house' => [
+            '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 1e9 1e9"><path d="M0 0L1 1L2 0Z"/></svg>',
+            'at most 20000 along a side',
+        ];
         yield 'without shapes' => [sprintf(self::SVG, '<text>figure</text><path d="M0 0L9 9" fill="none"/>'), 'No filled shape'];
         yield 'too many bytes' => [sprintf(self::SVG, '<path d="M0 0L1 1L2 0Z"/>'.str_repeat(' ', 600_001)), 'at most 600 kB'];
         yield 'too many shapes' => [sprintf(self::SVG, str_repeat('<path d="M0 0L1 1L2 0Z"/>', 601)), 'more than 600 shapes'];
-        yield 'too deep' => [sprintf(self::SVG, str_repeat('<g>', 60).'<path d="M0 0L1 1L2 0Z"/>'.str_repeat('</g>', 60)), 'more than 40 deep'];
+        yield 'too deep' => [
+            sprintf(self::SVG, str_repeat('<g>', 60).'<path d="M0 0L1 1L2 0Z"/>'.str_repeat('</g>', 60)),
+            'more than 40 deep',
+        ];
         yield 'one endless outline' => [sprintf(self::SVG, '<path d="M0 0'.str_repeat('L1 1', 9000).'Z"/>'), 'at most 30000'];
     }
 
@@ -91,7 +142,11 @@ final class PlateTest extends TestCase
             $svg = $good;
             for ($k = 0; $k < 4; ++$k) {
                 $at = $dice->getInt(0, strlen($svg) - 1);
-                $svg = substr($svg, 0, $at).substr($dice->shuffleBytes('<>"&;MLZ0 '), 0, $dice->getInt(0, 5)).substr($svg, $at + $dice->getInt(0, 9));
+                $svg = substr($svg, 0, $at).substr(
+                    $dice->shuffleBytes('<>"&;MLZ0 '),
+                    0,
+                    $dice->getInt(0, 5),
+                ).substr($svg, $at + $dice->getInt(0, 9));
             }
             try {
                 foreach (PlateSvg::read($svg)->shapes as $shape) {
@@ -109,7 +164,9 @@ final class PlateTest extends TestCase
 
     public function testTransformsAreCarried(): void
     {
-        $read = PlateSvg::read(sprintf(self::SVG, '<g transform="translate(10,20) scale(2)"><path d="M0 0L1 1L2 0Z" transform="rotate(90)"/></g>'));
+        $read = PlateSvg::read(
+            sprintf(self::SVG, '<g transform="translate(10,20) scale(2)"><path d="M0 0L1 1L2 0Z" transform="rotate(90)"/></g>'),
+        );
 
         // By hand: first turned by 90°, (x, y) → (−y, x), then doubled and moved: (10 − 2y, 20 + 2x).
         self::assertSame('matrix(0 2 -2 0 10 20)', $read->shapes[0]['turn']);
@@ -142,10 +199,21 @@ final class PlateTest extends TestCase
         self::assertEqualsWithDelta($pixel >> 16 & 0xFF, $pixel & 0xFF, 3, 'grey');
 
         $coat = $this->areaId('Coat');
-        $traced = $this->putJson($this->url(), ['outlines' => [['area' => $coat, 'tone' => 'plane', 'points' => [[10, 10], [400, 20], [200, 5000]]]]])->assertOk();
+        $traced = $this->putJson(
+            $this->url(),
+            ['outlines' => [['area' => $coat, 'tone' => 'plane', 'points' => [[10, 10], [400, 20], [200, 5000]]]]],
+        )->assertOk();
         self::assertSame('M10.0 10.0L400.0 20.0L200.0 900.0Z', $traced->json('company.plate.shapes.0.d'), 'points stay inside the picture');
-        $this->assertRefused(422, '3 to 400 points', $this->putJson($this->url(), ['outlines' => [['area' => $coat, 'tone' => 'plane', 'points' => [[1, 1]]]]]));
-        $this->assertRefused(422, 'each as two numbers', $this->putJson($this->url(), ['outlines' => [['area' => $coat, 'tone' => 'plane', 'points' => [['a', 'b'], [1, 2], [3, 4]]]]]));
+        $this->assertRefused(
+            422,
+            '3 to 400 points',
+            $this->putJson($this->url(), ['outlines' => [['area' => $coat, 'tone' => 'plane', 'points' => [[1, 1]]]]]),
+        );
+        $this->assertRefused(
+            422,
+            'each as two numbers',
+            $this->putJson($this->url(), ['outlines' => [['area' => $coat, 'tone' => 'plane', 'points' => [['a', 'b'], [1, 2], [3, 4]]]]]),
+        );
     }
 
     public function testPicturesThatAreRefused(): void
@@ -162,7 +230,11 @@ final class PlateTest extends TestCase
     /** @return TestResponse<Response> */
     private function send(string $bytes, string $name = 'figure.svg'): TestResponse
     {
-        return $this->post($this->url(), ['file' => UploadedFile::fake()->createWithContent($name, $bytes)], ['Accept' => 'application/json']);
+        return $this->post(
+            $this->url(),
+            ['file' => UploadedFile::fake()->createWithContent($name, $bytes)],
+            ['Accept' => 'application/json'],
+        );
     }
 
     private function url(): string

@@ -40,9 +40,15 @@ final class RecipeEditsTest extends TestCase
         $looped = $this->edit(['kind' => 'loop', 'key' => 'glaze', 'from' => 'highlight', 'rounds' => 3])->assertOk();
         self::assertSame([1, 1, 1, 1, 3, 3], array_column((array) $looped->json('steps'), 'rounds'));
         $this->edit(['kind' => 'loop', 'key' => 'glaze', 'from' => 'glaze', 'rounds' => 1]);
-        self::assertSame(['undercoat', 'basecoat', 'wash', 'layer', 'highlight'], $this->keys($this->edit(['kind' => 'drop', 'key' => 'glaze'])));
+        self::assertSame(
+            ['undercoat', 'basecoat', 'wash', 'layer', 'highlight'],
+            $this->keys($this->edit(['kind' => 'drop', 'key' => 'glaze'])),
+        );
         $this->edit(['kind' => 'add', 'technique' => 'layer', 'after' => 'layer']);
-        self::assertSame(['undercoat', 'basecoat', 'wash', 'layer', 'highlight'], $this->keys($this->edit(['kind' => 'merge', 'key' => 'layer'])));
+        self::assertSame(
+            ['undercoat', 'basecoat', 'wash', 'layer', 'highlight'],
+            $this->keys($this->edit(['kind' => 'merge', 'key' => 'layer'])),
+        );
     }
 
     public function testAnEditChangesWhatIsPredictedAboveIt(): void
@@ -61,17 +67,39 @@ final class RecipeEditsTest extends TestCase
     public function testEveryFieldOfAStepCanBeChanged(): void
     {
         $this->signIn();
-        $answer = $this->edit(['kind' => 'change', 'key' => 'layer', 'place' => ['face' => 'ridge', 'part' => 'upper parts', 'light' => 'from above', 'share' => 0.5], 'who' => 'leaders', 'level' => 'showpiece', 'note' => 'slowly', 'thin' => '60 % water', 'coats' => 3, 'tool' => 'detail-brush', 'with' => 'medium'])->assertOk();
+        $answer = $this->edit([
+            'kind' => 'change',
+            'key' => 'layer',
+            'place' => ['face' => 'ridge', 'part' => 'upper parts', 'light' => 'from above', 'share' => 0.5],
+            'who' => 'leaders', 'level' => 'showpiece', 'note' => 'slowly', 'thin' => '60 % water',
+            'coats' => 3, 'tool' => 'detail-brush', 'with' => 'medium',
+        ])->assertOk();
         $step = $answer->json('steps.3');
 
         self::assertEquals(['face' => 'ridge', 'part' => 'upper parts', 'light' => 'from above', 'share' => 50], $step['place_set']);
-        self::assertEquals(['face' => '', 'part' => '', 'light' => '', 'share' => 100], $answer->json('steps.1.place_set'), 'where it is as usual');
-        self::assertSame(['ridges only, upper parts, light from above, 50 % of it', 'leaders', 'showpiece', 'slowly', '2:3', 3, 'medium'], [$step['place'], $step['who'], $step['level'], $step['note'], $step['thin'], $step['coats'], $step['thinned_with']]);
+        self::assertEquals(
+            ['face' => '', 'part' => '', 'light' => '', 'share' => 100],
+            $answer->json('steps.1.place_set'),
+            'where it is as usual',
+        );
+        self::assertSame(
+            ['ridges only, upper parts, light from above, 50 % of it', 'leaders', 'showpiece', 'slowly', '2:3', 3, 'medium'],
+            [$step['place'], $step['who'], $step['level'], $step['note'], $step['thin'], $step['coats'], $step['thinned_with']],
+        );
         self::assertStringContainsString('detail', $step['tool']);
-        $open = $this->edit(['kind' => 'change', 'key' => 'layer', 'mix' => [['paint_id' => $this->paint('Ochre'), 'parts' => 2], ['paint_id' => $this->paint('Bone'), 'parts' => null]]])->assertOk();
+        $open = $this->edit(
+            [
+                'kind' => 'change',
+                'key' => 'layer',
+                'mix' => [['paint_id' => $this->paint('Ochre'), 'parts' => 2], ['paint_id' => $this->paint('Bone'), 'parts' => null]],
+            ],
+        )->assertOk();
         self::assertSame(['Bone'], $open->json('steps.3.open'));
         self::assertNull($open->json('steps.3.amount'), 'what is not known is not counted in drops');
-        self::assertMatchesRegularExpression('/The amount of Bone was left open.*moves by \d/', implode(' ', (array) $open->json('steps.3.reasons')));
+        self::assertMatchesRegularExpression(
+            '/The amount of Bone was left open.*moves by \d/',
+            implode(' ', (array) $open->json('steps.3.reasons')),
+        );
         self::assertGreaterThan($step['certainty'], $open->json('steps.3.certainty'));
     }
 
@@ -84,7 +112,10 @@ final class RecipeEditsTest extends TestCase
         self::assertSame('dropped wash all over', $second->json('undo'));
 
         $undone = $this->send('undo')->assertOk();
-        self::assertSame([5, 'coats of basecoat', 'dropped wash all over'], [$undone->json('steps.1.coats'), $undone->json('undo'), $undone->json('redo')]);
+        self::assertSame(
+            [5, 'coats of basecoat', 'dropped wash all over'],
+            [$undone->json('steps.1.coats'), $undone->json('undo'), $undone->json('redo')],
+        );
         $start = $this->send('undo')->assertOk();
         self::assertSame($first->json('steps'), $start->json('steps'));
         $this->assertRefused(422, 'There is nothing to undo.', $this->send('undo'));
@@ -124,9 +155,16 @@ final class RecipeEditsTest extends TestCase
         self::assertSame(['thin.range@layer', false, false], [$mark['id'], $mark['hard'], $mark['overruled']]);
         self::assertStringContainsString('1:5 is thinner than usual', $mark['sentence']);
 
-        self::assertTrue($this->edit(['kind' => 'overrule', 'rule' => 'thin.range@layer', 'on' => true])->json('steps.3.marks.0.overruled'));
-        self::assertTrue($this->edit(['kind' => 'change', 'key' => 'basecoat', 'coats' => 2])->json('steps.3.marks.0.overruled'), 'it is remembered');
-        self::assertFalse($this->edit(['kind' => 'overrule', 'rule' => 'thin.range@layer', 'on' => false])->json('steps.3.marks.0.overruled'));
+        self::assertTrue(
+            $this->edit(['kind' => 'overrule', 'rule' => 'thin.range@layer', 'on' => true])->json('steps.3.marks.0.overruled'),
+        );
+        self::assertTrue(
+            $this->edit(['kind' => 'change', 'key' => 'basecoat', 'coats' => 2])->json('steps.3.marks.0.overruled'),
+            'it is remembered',
+        );
+        self::assertFalse(
+            $this->edit(['kind' => 'overrule', 'rule' => 'thin.range@layer', 'on' => false])->json('steps.3.marks.0.overruled'),
+        );
     }
 
     public function testAnEditOnAStaleVersionIsKeptAsideAndDoesNotOverwrite(): void
@@ -159,7 +197,11 @@ final class RecipeEditsTest extends TestCase
         $version = $this->getJson($this->url())->json('version');
         $this->edit(['kind' => 'change', 'key' => 'layer', 'coats' => 4, 'version' => $version])->assertOk();
 
-        self::assertSame('coats of basecoat', $this->edit(['kind' => 'change', 'key' => 'basecoat', 'coats' => 6, 'version' => $version])->assertStatus(202)->json('aside.0.words'));
+        self::assertSame(
+            'coats of basecoat',
+            $this->edit(['kind' => 'change', 'key' => 'basecoat', 'coats' => 6, 'version' => $version])
+                ->assertStatus(202)->json('aside.0.words'),
+        );
         self::assertNotSame(6, $this->getJson($this->url())->json('steps.1.coats'));
     }
 
@@ -176,7 +218,11 @@ final class RecipeEditsTest extends TestCase
 
         $lantern = AreaRow::query()->where('name', 'Lantern')->value('id');
         foreach (['undo' => [], 'redo' => [], 'follow' => ['area_id' => $lantern]] as $what => $data) {
-            $this->assertRefused(422, 'Another window has changed this recipe meanwhile', $this->postJson($this->url()."/$what", $data + ['version' => $seen]));
+            $this->assertRefused(
+                422,
+                'Another window has changed this recipe meanwhile',
+                $this->postJson($this->url()."/$what", $data + ['version' => $seen]),
+            );
         }
         $told = $this->postJson($this->url().'/told', ['text' => 'drybrush: Ochre', 'version' => $seen])->assertOk();
         self::assertSame($one->json('steps'), $told->json('recipe.steps'));
@@ -203,11 +249,20 @@ final class RecipeEditsTest extends TestCase
         yield 'behind nothing' => [['kind' => 'add', 'technique' => 'glaze', 'after' => 'nowhere'], 'This recipe has no step "nowhere"'];
         yield 'a place far away' => [['kind' => 'move', 'key' => 'layer', 'to' => 99], 'There is no place 100'];
         yield 'too many rounds' => [['kind' => 'loop', 'key' => 'layer', 'from' => 'wash', 'rounds' => 40], 'A loop has 1 to 9 rounds'];
-        yield 'a loop backward' => [['kind' => 'loop', 'key' => 'wash', 'from' => 'layer', 'rounds' => 2], 'A loop goes from an earlier step'];
+        yield 'a loop backward' => [
+            ['kind' => 'loop', 'key' => 'wash', 'from' => 'layer', 'rounds' => 2],
+            'A loop goes from an earlier step',
+        ];
         yield 'nothing to merge' => [['kind' => 'merge', 'key' => 'highlight'], 'there is none to merge it with'];
-        yield 'a share of nothing' => [['kind' => 'change', 'key' => 'layer', 'place' => ['share' => 0]], 'The share of a place is more than 0'];
+        yield 'a share of nothing' => [
+            ['kind' => 'change', 'key' => 'layer', 'place' => ['share' => 0]],
+            'The share of a place is more than 0',
+        ];
         yield 'an odd place' => [['kind' => 'change', 'key' => 'layer', 'place' => ['part' => 'the moon']], 'That is no place on an area'];
-        yield 'a foreign paint' => [['kind' => 'change', 'key' => 'layer', 'mix' => [['paint_id' => 999999, 'parts' => 1]]], 'Paint 999999 is not on this shelf'];
+        yield 'a foreign paint' => [
+            ['kind' => 'change', 'key' => 'layer', 'mix' => [['paint_id' => 999999, 'parts' => 1]]],
+            'Paint 999999 is not on this shelf',
+        ];
         yield 'half a coat' => [['kind' => 'change', 'key' => 'layer', 'coats' => 1.5], 'Coats are a whole number'];
         yield 'a long note' => [['kind' => 'change', 'key' => 'layer', 'note' => str_repeat('x', 401)], 'A note has at most 400 letters'];
         yield 'nonsense to thin' => [['kind' => 'change', 'key' => 'layer', 'thin' => 'very'], 'is not a thinning'];
@@ -225,16 +280,30 @@ final class RecipeEditsTest extends TestCase
     public function testDraftingTakesWishesAndStarts(): void
     {
         $this->signIn();
-        $soft = $this->postJson($this->url(), ['colour' => '#9c7d34', 'contrast' => 'soft', 'light' => 'bone', 'shade' => 'cold', 'mixed' => true])->assertOk();
-        self::assertSame(['contrast' => 'soft', 'light' => 'bone', 'shade' => 'cold', 'mixed' => true, 'insist' => false], $soft->json('options'));
+        $soft = $this->postJson(
+            $this->url(),
+            ['colour' => '#9c7d34', 'contrast' => 'soft', 'light' => 'bone', 'shade' => 'cold', 'mixed' => true],
+        )->assertOk();
+        self::assertSame(
+            ['contrast' => 'soft', 'light' => 'bone', 'shade' => 'cold', 'mixed' => true, 'insist' => false],
+            $soft->json('options'),
+        );
         self::assertStringContainsString('Rung ', implode(' ', (array) $soft->json('steps.1.reasons')));
         $strong = $this->postJson($this->url(), ['colour' => '#9c7d34', 'contrast' => 'strong'])->assertOk();
         self::assertNotSame($soft->json('area.strip'), $strong->json('area.strip'));
         $fire = $this->postJson($this->url(), ['colour' => '#a82a20', 'start' => 'red-fire'])->assertOk();
         self::assertStringContainsString('Red of fire', implode(' ', (array) $fire->json('findings')));
         $more = $this->postJson($this->url(), ['colour' => '#a82a20', 'start' => 'weathering'])->assertOk();
-        self::assertSame($this->keys($fire), array_slice($this->keys($more), 0, count($this->keys($fire))), 'a start that only adds keeps what is there');
-        $this->assertRefused(422, 'There is no start "glitter"', $this->postJson($this->url(), ['colour' => '#a82a20', 'start' => 'glitter']));
+        self::assertSame(
+            $this->keys($fire),
+            array_slice($this->keys($more), 0, count($this->keys($fire))),
+            'a start that only adds keeps what is there',
+        );
+        $this->assertRefused(
+            422,
+            'There is no start "glitter"',
+            $this->postJson($this->url(), ['colour' => '#a82a20', 'start' => 'glitter']),
+        );
     }
 
     public function testTheLadderIsShownBeforeAnythingIsDrafted(): void
@@ -243,11 +312,17 @@ final class RecipeEditsTest extends TestCase
         $ladder = fn (string $more): TestResponse => $this->getJson('/api/recipe/ladder?colour=%239c7d34'.$more);
         $clear = $ladder('')->assertOk();
         $this->assertAnswers('ladderPreview', $clear);
-        self::assertSame(['shade', 'base', 'layer', 'drybrush', 'highlight', 'accent'], array_column((array) $clear->json('rungs'), 'rung'));
+        self::assertSame(
+            ['shade', 'base', 'layer', 'drybrush', 'highlight', 'accent'],
+            array_column((array) $clear->json('rungs'), 'rung'),
+        );
         self::assertSame('#9c7d34', $clear->json('rungs.2.wanted'));
         self::assertNull($clear->json('even'));
         self::assertNotSame($clear->json('rungs.0'), $ladder('&contrast=strong')->json('rungs.0'));
-        self::assertMatchesRegularExpression('/\d rungs from .* to .*, [\d.]+ to [\d.]+ apart: /', (string) $ladder('&mixed=1')->assertOk()->json('even'));
+        self::assertMatchesRegularExpression(
+            '/\d rungs from .* to .*, [\d.]+ to [\d.]+ apart: /',
+            (string) $ladder('&mixed=1')->assertOk()->json('even'),
+        );
         $this->assertRefused(422, 'is not a colour', $this->getJson('/api/recipe/ladder?colour=brown'));
         PaintRow::query()->delete();
         $this->assertRefused(422, 'bring in a few paints first', $ladder(''));

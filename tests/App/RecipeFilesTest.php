@@ -36,7 +36,18 @@ final class RecipeFilesTest extends TestCase
     public function testARecipeComesBackAsItWas(): void
     {
         $this->signIn();
-        $this->postJson($this->url().'/edits', ['kind' => 'change', 'key' => 'layer', 'coats' => 4, 'note' => 'Slowly — “at dusk”', 'place' => ['face' => 'ridge', 'share' => 0.5], 'who' => 'leaders', 'level' => 'showpiece']);
+        $this->postJson(
+            $this->url().'/edits',
+            [
+                'kind' => 'change',
+                'key' => 'layer',
+                'coats' => 4,
+                'note' => 'Slowly — “at dusk”',
+                'place' => ['face' => 'ridge', 'share' => 0.5],
+                'who' => 'leaders',
+                'level' => 'showpiece',
+            ],
+        );
         $this->postJson($this->url().'/edits', ['kind' => 'loop', 'key' => 'highlight', 'from' => 'layer', 'rounds' => 2]);
         $json = $this->written($this->url().'/file?as=json', 'recipe.schema.json');
         $answer = $this->bring($json)->assertOk();
@@ -62,7 +73,13 @@ final class RecipeFilesTest extends TestCase
         $steps = (array) $this->getJson("/api/book/$id")->json('steps');
 
         self::assertSame([false, false, false, false], array_column($steps, 'at_hand'));
-        self::assertSame(array_map(static fn (array $s): string => count($s['mix']) === 1 ? $s['mix'][0]['paint']['name'] : '', $this->plan($json)['steps'])[1], $steps[1]['words']);
+        self::assertSame(
+            array_map(
+                static fn (array $s): string => count($s['mix']) === 1 ? $s['mix'][0]['paint']['name'] : '',
+                $this->plan($json)['steps'],
+            )[1],
+            $steps[1]['words'],
+        );
         self::assertSame(0, PaintRow::query()->count(), 'a recipe brings no paints onto the shelf');
     }
 
@@ -76,7 +93,9 @@ final class RecipeFilesTest extends TestCase
         AreaRow::query()->where('id', $lantern)->firstOrFail()->update(['beside' => [$coat], 'part' => 'lantern']);
         $this->postJson("/api/areas/$lantern/recipe/follow", ['area_id' => $coat]);
         $this->postJson("/api/areas/$lantern/recipe/edits", ['kind' => 'change', 'key' => 'layer', 'coats' => 6]);
-        $svg = '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 10 20"><path data-area="Coat" data-tone="plane" fill-rule="evenodd" transform="translate(1 2)" d="M0 0L5 0L5 5Z"/><circle data-area="Lantern" data-tone="ridge" cx="5" cy="5" r="2"/></svg>';
+        $svg = '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 10 20"><path data-area="Coat" data-tone="plane" '
+            .'fill-rule="evenodd" transform="translate(1 2)" d="M0 0L5 0L5 5Z"/><circle data-area="Lantern" '
+                .'data-tone="ridge" cx="5" cy="5" r="2"/></svg>';
         $this->post("/api/companies/$company->id/plate", ['file' => UploadedFile::fake()->createWithContent('p.svg', $svg)])->assertOk();
         $black = PaintRow::query()->where('name', 'Black primer')->value('id');
         $this->patchJson("/api/areas/$coat/recipe/undercoat", ['mix' => [['paint_id' => $black, 'parts' => 1]], 'coats' => 3]);
@@ -84,14 +103,26 @@ final class RecipeFilesTest extends TestCase
         $json = $this->written("/api/companies/$company->id/file?as=json", 'figure.schema.json');
         $answer = $this->bring($json)->assertOk();
         $this->assertAnswers('recipeImported', $answer);
-        self::assertStringContainsString('You have a "'.$company->name.'" already: this one is called "'.$company->name.' (2)".', implode(' ', (array) $answer->json('notes')));
+        self::assertStringContainsString(
+            'You have a "'.$company->name.'" already: this one is called "'.$company->name.' (2)".',
+            implode(' ', (array) $answer->json('notes')),
+        );
         $id = (int) $answer->json('company_id');
         $again = $this->written("/api/companies/$id/file?as=json", 'figure.schema.json');
         self::assertEquals($this->without($json, 'name'), $this->without($again, 'name'));
 
         $copy = AreaRow::query()->where('company_id', $id)->where('name', 'Lantern')->firstOrFail();
-        self::assertSame(['Coat', 6], [$this->getJson("/api/areas/$copy->id/recipe")->json('model.words'), $this->getJson("/api/areas/$copy->id/recipe")->json('steps.3.coats')]);
-        $this->postJson('/api/areas/'.AreaRow::query()->where('company_id', $id)->where('name', 'Coat')->value('id').'/recipe/edits', ['kind' => 'change', 'key' => 'basecoat', 'coats' => 5]);
+        self::assertSame(
+            ['Coat', 6],
+            [
+                $this->getJson("/api/areas/$copy->id/recipe")->json('model.words'),
+                $this->getJson("/api/areas/$copy->id/recipe")->json('steps.3.coats'),
+            ],
+        );
+        $this->postJson(
+            '/api/areas/'.AreaRow::query()->where('company_id', $id)->where('name', 'Coat')->value('id').'/recipe/edits',
+            ['kind' => 'change', 'key' => 'basecoat', 'coats' => 5],
+        );
         self::assertSame(5, $this->getJson("/api/areas/$copy->id/recipe")->json('steps.1.coats'), 'it follows in the copy too');
 
         $figure = $this->written("/api/companies/$company->id/file?as=figure", 'figure.schema.json');
@@ -107,7 +138,10 @@ final class RecipeFilesTest extends TestCase
         foreach (Company::query()->pluck('id') as $id) {
             $json = $this->written("/api/companies/$id/file?as=json", 'figure.schema.json');
             $copy = (int) $this->bring($json)->assertOk()->json('company_id');
-            self::assertEquals($this->without($json, 'name'), $this->without($this->written("/api/companies/$copy/file?as=json", 'figure.schema.json'), 'name'));
+            self::assertEquals(
+                $this->without($json, 'name'),
+                $this->without($this->written("/api/companies/$copy/file?as=json", 'figure.schema.json'), 'name'),
+            );
         }
         foreach (BookRow::query()->pluck('id') as $id) {
             $this->written("/api/book/$id/file", 'recipe.schema.json');
@@ -122,7 +156,10 @@ final class RecipeFilesTest extends TestCase
         $this->actingAs($other);
         $answer = $this->bring($json)->assertOk();
 
-        self::assertMatchesRegularExpression('/Its undercoat, \w+ primer, does not stand on your shelf: another is advised/', implode(' ', (array) $answer->json('notes')));
+        self::assertMatchesRegularExpression(
+            '/Its undercoat, \w+ primer, does not stand on your shelf: another is advised/',
+            implode(' ', (array) $answer->json('notes')),
+        );
     }
 
     /** @param callable(array<string, mixed>): array<string, mixed> $break */
@@ -155,11 +192,17 @@ final class RecipeFilesTest extends TestCase
         yield 'too many coats' => [$set('plan.steps.0.coats', 21), 'At /plan/steps/0/coats'];
         yield 'a ratio without paint' => [$set('plan.steps.0.thin', '0:3'), 'At /plan/steps/0/thin'];
         yield 'a key twice' => [$set('plan.steps.1.key', 'basecoat'), 'At /plan/steps/1/key: "basecoat" stands twice'];
-        yield 'a loop from nowhere' => [$set('plan.steps.2.loop', ['from' => 'nowhere', 'rounds' => 3, 'exit' => 'enough']), 'At /plan/steps/2/loop/from: no step "nowhere" stands before it'];
+        yield 'a loop from nowhere' => [
+            $set('plan.steps.2.loop', ['from' => 'nowhere', 'rounds' => 3, 'exit' => 'enough']),
+            'At /plan/steps/2/loop/from: no step "nowhere" stands before it',
+        ];
         yield 'paint without colour' => [$set('plan.steps.0.mix.0.paint.colour', null), 'At /plan/steps/0/mix/0/paint/colour'];
         yield 'a basecoat without paint' => [$set('plan.steps.0.mix', null), 'At /plan/steps/0/mix: basecoat is done with paint'];
         yield 'a foreign field' => [$set('owner', 'somebody'), 'owner'];
-        yield 'a figure without areas' => [static fn (array $j): array => ['kind' => 'kalokroma.figure', 'version' => 1, 'name' => 'F', 'height_mm' => 30, 'areas' => []], 'At /areas'];
+        yield 'a figure without areas' => [
+            static fn (array $j): array => ['kind' => 'kalokroma.figure', 'version' => 1, 'name' => 'F', 'height_mm' => 30, 'areas' => []],
+            'At /areas',
+        ];
         yield 'an area twice' => [static fn (array $j): array => self::figure(['Coat', 'coat']), 'At /areas/1/name: "coat" stands twice'];
         yield 'following nobody' => [static function (array $j): array {
             $figure = self::figure(['Coat']);
@@ -180,13 +223,24 @@ final class RecipeFilesTest extends TestCase
 
             return $figure;
         }, '%'];
-        yield 'a hostile drawing' => [static fn (array $j): array => [...self::figure(['Coat']), 'plate' => '<!DOCTYPE x [<!ENTITY a "b">]><svg xmlns="http://www.w3.org/2000/svg"/>'], 'entities'];
+        yield 'a hostile drawing' => [
+            static fn (array $j): array => [
+                ...self::figure(['Coat']),
+                'plate' => '<!DOCTYPE x [<!ENTITY a "b">]><svg xmlns="http://www.w3.org/2000/svg"/>',
+            ],
+            'entities',
+        ];
     }
 
     public function testWhatIsNoJsonIsSaid(): void
     {
         $this->signIn();
-        foreach (['' => 'Choose a JSON file first', '{"kind":' => 'The file is not JSON', '[]' => 'At /', '"text"' => 'At /'] as $bytes => $sentence) {
+        foreach ([
+            '' => 'Choose a JSON file first',
+            '{"kind":' => 'The file is not JSON',
+            '[]' => 'At /',
+            '"text"' => 'At /',
+        ] as $bytes => $sentence) {
             $this->assertRefused(422, $sentence, $bytes === '' ? $this->postJson('/api/recipes/file') : $this->bring($bytes));
         }
         $this->assertRefused(422, 'at most 2 MB', $this->bring(str_repeat(' ', 2_100_000)));
@@ -219,7 +273,10 @@ final class RecipeFilesTest extends TestCase
         $coat = AreaRow::query()->where('name', 'Coat')->firstOrFail();
         $coat->update(['notes' => '']);
         $company = (int) $coat->company_id;
-        $this->postJson("/api/companies/$company/records", ['area_id' => $coat->id, 'step' => 'basecoat', 'stage' => 'basecoat', 'figures' => [1, 2], 'real' => ['mix' => []]])->assertOk();
+        $this->postJson(
+            "/api/companies/$company/records",
+            ['area_id' => $coat->id, 'step' => 'basecoat', 'stage' => 'basecoat', 'figures' => [1, 2], 'real' => ['mix' => []]],
+        )->assertOk();
         $this->postJson($this->url().'/edits', ['kind' => 'change', 'key' => 'layer', 'note' => '<script>alert(1)</script>']);
         $page = (string) $this->get("/api/areas/$coat->id/card")->assertOk()->getContent();
         $steps = (array) $this->getJson($this->url())->json('steps');
@@ -238,7 +295,10 @@ final class RecipeFilesTest extends TestCase
         $pages = (string) $this->get("/api/companies/$company/card")->assertOk()->getContent();
         self::assertSame(2, substr_count($pages, '<section>'), 'one page for each area');
         RecipeRow::query()->delete();
-        self::assertStringContainsString('No area of it has a recipe yet', (string) $this->get("/api/companies/$company/card")->getContent());
+        self::assertStringContainsString(
+            'No area of it has a recipe yet',
+            (string) $this->get("/api/companies/$company/card")->getContent(),
+        );
     }
 
     /** What the schemas list is what the core knows. */
@@ -248,7 +308,11 @@ final class RecipeFilesTest extends TestCase
         $step = $schema['$defs']['step']['properties'];
         $values = static fn (array $cases): array => array_map(static fn (\BackedEnum $c): string => (string) $c->value, $cases);
 
-        self::assertSame($values(array_slice(Technique::cases(), 1)), $step['technique']['enum'], 'all but the undercoat, which is the figure\'s');
+        self::assertSame(
+            $values(array_slice(Technique::cases(), 1)),
+            $step['technique']['enum'],
+            'all but the undercoat, which is the figure\'s',
+        );
         self::assertSame($values(Stage::cases()), $step['stage']['enum']);
         self::assertSame($values(Who::cases()), $step['who']['enum']);
         self::assertSame([...$values(Level::cases()), null], $step['level']['enum']);
@@ -260,7 +324,10 @@ final class RecipeFilesTest extends TestCase
         self::assertSame($values(Material::cases()), $schema['properties']['material']['enum']);
         self::assertSame($values(Relief::cases()), $schema['properties']['relief']['enum']);
         $options = $schema['$defs']['options']['properties'];
-        self::assertSame([$values(Contrast::cases()), $values(LightToward::cases()), $values(ShadeToward::cases())], [$options['contrast']['enum'], $options['light']['enum'], $options['shade']['enum']]);
+        self::assertSame(
+            [$values(Contrast::cases()), $values(LightToward::cases()), $values(ShadeToward::cases())],
+            [$options['contrast']['enum'], $options['light']['enum'], $options['shade']['enum']],
+        );
         $figure = json_decode((string) file_get_contents(base_path('docs/formats/figure.schema.json')), true, 64, JSON_THROW_ON_ERROR);
         self::assertSame($values(Kind::cases()), $figure['properties']['undercoat']['properties']['kind']['enum']);
     }
@@ -281,7 +348,16 @@ final class RecipeFilesTest extends TestCase
      */
     private function bring(array|string $json): TestResponse
     {
-        return $this->post('/api/recipes/file', ['file' => UploadedFile::fake()->createWithContent('recipe.json', is_string($json) ? $json : json_encode($json, JSON_THROW_ON_ERROR))], ['Accept' => 'application/json']);
+        return $this->post(
+            '/api/recipes/file',
+            [
+                'file' => UploadedFile::fake()->createWithContent(
+                    'recipe.json',
+                    is_string($json) ? $json : json_encode($json, JSON_THROW_ON_ERROR),
+                ),
+            ],
+            ['Accept' => 'application/json'],
+        );
     }
 
     /**
@@ -315,7 +391,23 @@ final class RecipeFilesTest extends TestCase
      */
     private static function figure(array $names): array
     {
-        return ['kind' => 'kalokroma.figure', 'version' => 1, 'name' => 'Wreck', 'height_mm' => 30, 'areas' => array_map(static fn (string $n): array => ['name' => $n, 'material' => 'cloth', 'relief' => 'tight', 'share' => 50, 'depth' => 1, 'weight' => 'minor'], $names)];
+        return [
+            'kind' => 'kalokroma.figure',
+            'version' => 1,
+            'name' => 'Wreck',
+            'height_mm' => 30,
+            'areas' => array_map(
+                static fn (string $n): array => [
+                    'name' => $n,
+                    'material' => 'cloth',
+                    'relief' => 'tight',
+                    'share' => 50,
+                    'depth' => 1,
+                    'weight' => 'minor',
+                ],
+                $names,
+            ),
+        ];
     }
 
     private function url(): string

@@ -17,7 +17,11 @@ final class RecipeMovesTest extends TestCase
     public function testSomebodysRecipeIsWrittenDownAndBroughtToTheShelf(): void
     {
         $this->signIn();
-        $told = $this->postJson($this->url().'/told', ['text' => "basecoat: very dark moss green, thin 2:1, two coats\nwash: sepia wash #8a6a48\nlayer: Ochre and a little pale straw #e2cf98"])->assertOk();
+        $told = $this->postJson(
+            $this->url().'/told',
+            ['text' => "basecoat: very dark moss green, thin 2:1, two coats\nwash: sepia wash #8a6a48\n"
+                .'layer: Ochre and a little pale straw #e2cf98'],
+        )->assertOk();
         $this->assertAnswers('recipeMoved', $told);
         self::assertSame(['undercoat', 'basecoat', 'wash-all-over', 'layer'], array_column((array) $told->json('recipe.steps'), 'key'));
         self::assertSame([false, false, false], array_slice(array_column((array) $told->json('recipe.steps'), 'at_hand'), 1));
@@ -93,7 +97,10 @@ final class RecipeMovesTest extends TestCase
     {
         $this->signIn();
         $lantern = (int) AreaRow::query()->where('name', 'Lantern')->value('id');
-        $this->postJson("/api/areas/$lantern/recipe/follow", ['area_id' => AreaRow::query()->where('name', 'Coat')->value('id')])->assertOk();
+        $this->postJson(
+            "/api/areas/$lantern/recipe/follow",
+            ['area_id' => AreaRow::query()->where('name', 'Coat')->value('id')],
+        )->assertOk();
         $model = $this->postJson($this->url(), ['colour' => '#2f5a7e', 'way' => 'layers'])->assertOk();
         $follower = $this->getJson("/api/areas/$lantern/recipe");
 
@@ -117,7 +124,10 @@ final class RecipeMovesTest extends TestCase
 
         self::assertTrue($glued->json('part.glued'));
         self::assertStringContainsString('it is glued on in the recipe of lantern', (string) $glued->json('part.sentence'));
-        self::assertStringContainsString('Super glue', implode(' ', (array) $glued->json('steps.'.(count((array) $glued->json('steps')) - 1).'.cautions')));
+        self::assertStringContainsString(
+            'Super glue',
+            implode(' ', (array) $glued->json('steps.'.(count((array) $glued->json('steps')) - 1).'.cautions')),
+        );
     }
 
     public function testAMishapIsAnsweredAndMended(): void
@@ -128,7 +138,10 @@ final class RecipeMovesTest extends TestCase
         self::assertSame('later', $answer->json('when'));
         $mended = $this->postJson($this->url().'/wash/mishap', ['mishap' => 'tide-mark'])->assertOk();
         $this->assertAnswers('recipeMoved', $mended);
-        self::assertSame(['undercoat', 'basecoat', 'wash', 'mend-level', 'layer', 'highlight'], array_column((array) $mended->json('recipe.steps'), 'key'));
+        self::assertSame(
+            ['undercoat', 'basecoat', 'wash', 'mend-level', 'layer', 'highlight'],
+            array_column((array) $mended->json('recipe.steps'), 'key'),
+        );
         self::assertSame('mended: tide mark', $mended->json('recipe.undo'));
         $this->assertRefused(422, 'Say what went wrong', $this->getJson($this->url().'/wash/mishap?mishap=fire'));
         $this->assertRefused(422, 'no step "glitter"', $this->getJson($this->url().'/glitter/mishap?mishap=slip'));
@@ -142,7 +155,10 @@ final class RecipeMovesTest extends TestCase
         $coat->update(['beside' => [$lantern->id]]);
         $answer = $this->getJson($this->url().'/wash/mishap?mishap=spilled-wash')->assertOk();
         $this->assertAnswers('mending', $answer);
-        self::assertSame([$lantern->id, [['id' => $lantern->id, 'words' => 'Lantern']]], [$answer->json('on'), $answer->json('neighbours')]);
+        self::assertSame(
+            [$lantern->id, [['id' => $lantern->id, 'words' => 'Lantern']]],
+            [$answer->json('on'), $answer->json('neighbours')],
+        );
         self::assertStringContainsString('leaves lantern', (string) $answer->json('reason'));
         self::assertSame('Brass', $answer->json('steps.0.mix_words'));
         self::assertNotSame($answer->json('reason'), $this->getJson($this->url().'/wash/mishap?mishap=spilled-wash&on=0')->json('reason'));
@@ -162,10 +178,15 @@ final class RecipeMovesTest extends TestCase
         $company = (int) Company::query()->value('id');
         $before = RecipeRow::query()->pluck('plan', 'id')->all();
         $black = (string) PaintRow::query()->where('name', 'Black primer')->value('id');
-        $answer = $this->getJson("/api/companies/$company/compare?".http_build_query(['b' => str_replace('BLACK', $black, $b)]))->assertOk();
+        $answer = $this->getJson(
+            "/api/companies/$company/compare?".http_build_query(['b' => str_replace('BLACK', $black, $b)]),
+        )->assertOk();
         $this->assertAnswers('compared', $answer);
 
-        self::assertSame($sameCoats, $answer->json('a.coats') === $answer->json('b.coats') && $answer->json('a.areas') === $answer->json('b.areas'));
+        self::assertSame(
+            $sameCoats,
+            $answer->json('a.coats') === $answer->json('b.coats') && $answer->json('a.areas') === $answer->json('b.areas'),
+        );
         self::assertCount(2, (array) $answer->json('apart'));
         self::assertEquals($before, RecipeRow::query()->pluck('plan', 'id')->all(), 'comparing changes nothing');
         foreach (['a', 'b'] as $side) {
@@ -188,7 +209,9 @@ final class RecipeMovesTest extends TestCase
         $this->signIn();
         $company = (int) Company::query()->value('id');
         $coat = (int) AreaRow::query()->where('name', 'Coat')->value('id');
-        $answer = $this->getJson("/api/companies/$company/compare?".http_build_query(['area' => $coat, 'b' => ['way' => 'layers', 'contrast' => 'strong']]))->assertOk();
+        $answer = $this->getJson(
+            "/api/companies/$company/compare?".http_build_query(['area' => $coat, 'b' => ['way' => 'layers', 'contrast' => 'strong']]),
+        )->assertOk();
         $this->assertAnswers('compared', $answer);
 
         self::assertSame($coat, $answer->json('area'));
@@ -214,23 +237,43 @@ final class RecipeMovesTest extends TestCase
         $this->signIn();
         $coat = (int) AreaRow::query()->where('name', 'Coat')->value('id');
         $lantern = (int) AreaRow::query()->where('name', 'Lantern')->value('id');
-        $book = $this->postJson('/api/book', ['area_id' => $coat, 'name' => 'Ochre coat', 'tags' => ['cloth', ' coast ', ''], 'notes' => 'proved itself'])->assertOk();
+        $book = $this->postJson(
+            '/api/book',
+            ['area_id' => $coat, 'name' => 'Ochre coat', 'tags' => ['cloth', ' coast ', ''], 'notes' => 'proved itself'],
+        )->assertOk();
         $this->postJson('/api/book', ['area_id' => $lantern, 'name' => 'Brass', 'tags' => ['metal']]);
         $this->assertAnswers('book', $book);
         self::assertSame(['cloth', 'coast'], $book->json('recipes.0.tags'));
-        $this->assertRefused(422, 'The book has a recipe "Brass" already', $this->postJson('/api/book', ['area_id' => $coat, 'name' => 'Brass']));
+        $this->assertRefused(
+            422,
+            'The book has a recipe "Brass" already',
+            $this->postJson('/api/book', ['area_id' => $coat, 'name' => 'Brass']),
+        );
         $this->assertRefused(422, 'Give the recipe a name', $this->postJson('/api/book', ['area_id' => $coat, 'name' => '']));
 
-        foreach ([['q' => 'coast', 1], ['q' => 'ochre coat', 1], ['material' => 'metal', 1], ['q' => 'zebra', 0], ['q' => 'by relief', 2]] as $case) {
+        foreach ([
+            ['q' => 'coast', 1],
+            ['q' => 'ochre coat', 1],
+            ['material' => 'metal', 1],
+            ['q' => 'zebra', 0],
+            ['q' => 'by relief', 2],
+        ] as $case) {
             $count = array_pop($case);
-            self::assertCount($count, (array) $this->getJson('/api/book?'.http_build_query($case))->json('recipes'), json_encode($case) ?: '');
+            self::assertCount(
+                $count,
+                (array) $this->getJson('/api/book?'.http_build_query($case))->json('recipes'),
+                json_encode($case) ?: '',
+            );
         }
         self::assertSame('Brass', $this->getJson('/api/book?colour=%238f6f35')->json('recipes.0.name'), 'the nearest colour first');
         $id = (int) BookRow::query()->where('name', 'Ochre coat')->value('id');
         $whole = $this->getJson("/api/book/$id")->assertOk();
         $this->assertAnswers('bookRecipe', $whole);
         $recipe = $this->getJson("/api/areas/$coat/recipe");
-        self::assertSame('thin '.$recipe->json('steps.1.thin').' with '.$recipe->json('steps.1.thinned_with'), $whole->json('steps.0.thin'));
+        self::assertSame(
+            'thin '.$recipe->json('steps.1.thin').' with '.$recipe->json('steps.1.thinned_with'),
+            $whole->json('steps.0.thin'),
+        );
 
         PaintRow::query()->where('name', 'Mustard')->update(['left_ml' => 0]);
         PaintRow::query()->where('name', 'Ochre')->update(['owned' => false]);

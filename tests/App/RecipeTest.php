@@ -45,7 +45,10 @@ final class RecipeTest extends TestCase
         $painter = $this->signIn();
         $painter->update(['way' => 'drybrush']);
 
-        self::assertContains('drybrush', array_column((array) $this->postJson($this->url(), ['colour' => '#9c7d34'])->json('steps'), 'key'));
+        self::assertContains(
+            'drybrush',
+            array_column((array) $this->postJson($this->url(), ['colour' => '#9c7d34'])->json('steps'), 'key'),
+        );
     }
 
     public function testEachChangeAnswersWithTheNewPrediction(): void
@@ -115,7 +118,11 @@ final class RecipeTest extends TestCase
         $this->signIn();
         $varnish = PaintRow::query()->where('name', 'Matt varnish')->value('id');
 
-        $this->assertRefused(422, 'Matt varnish has no colour', $this->change('basecoat', ['mix' => [['paint_id' => $varnish, 'parts' => 1]]]));
+        $this->assertRefused(
+            422,
+            'Matt varnish has no colour',
+            $this->change('basecoat', ['mix' => [['paint_id' => $varnish, 'parts' => 1]]]),
+        );
     }
 
     #[DataProvider('badColours')]
@@ -141,7 +148,11 @@ final class RecipeTest extends TestCase
 
         $this->assertRefused(422, 'bring in a few paints first', $this->postJson($this->url(), ['colour' => '#9c7d34']));
         $steps = (array) $this->getJson($this->url())->assertOk()->json('steps');
-        self::assertSame([5, false], [count($steps), in_array(true, array_column(array_slice($steps, 1), 'at_hand'), true)], 'taken off the shelf: planned, but not at hand');
+        self::assertSame(
+            [5, false],
+            [count($steps), in_array(true, array_column(array_slice($steps, 1), 'at_hand'), true)],
+            'taken off the shelf: planned, but not at hand',
+        );
         PaintRow::withTrashed()->forceDelete();
         self::assertCount(1, (array) $this->getJson($this->url())->assertOk()->json('steps'), 'the undercoat alone is left');
     }
@@ -243,7 +254,10 @@ final class RecipeTest extends TestCase
         $this->postJson($this->url(), ['colour' => '#f0b42c'])->assertOk();
         self::assertNotSame($before, $reason());
         $company = (int) Company::query()->value('id');
-        $this->postJson("/api/companies/$company/records", ['step' => 'undercoat', 'stage' => 'undercoat', 'figures' => [1, 2], 'real' => ['mix' => []]])->assertOk();
+        $this->postJson(
+            "/api/companies/$company/records",
+            ['step' => 'undercoat', 'stage' => 'undercoat', 'figures' => [1, 2], 'real' => ['mix' => []]],
+        )->assertOk();
         $ground = $this->getJson($this->url())->json('steps.0.mix_words');
         $this->postJson($this->url(), ['colour' => '#1d1c1b'])->assertOk();
 
@@ -256,7 +270,10 @@ final class RecipeTest extends TestCase
         $this->signIn();
         $before = $this->getJson($this->url());
         $paint = PaintRow::query()->findOrFail($before->json('steps.3.mix.0.paint_id'));
-        $this->putJson('/api/paints/'.$paint->id, ['name' => $paint->name, 'line' => $paint->line, 'behaviour' => 'opaque', 'colour' => '#2f5a7e', 'left_ml' => '5'])->assertOk();
+        $this->putJson(
+            '/api/paints/'.$paint->id,
+            ['name' => $paint->name, 'line' => $paint->line, 'behaviour' => 'opaque', 'colour' => '#2f5a7e', 'left_ml' => '5'],
+        )->assertOk();
         $after = $this->getJson($this->url());
 
         self::assertNotSame($before->json('steps.3.after.plane'), $after->json('steps.3.after.plane'));
@@ -271,7 +288,10 @@ final class RecipeTest extends TestCase
         $company['areas'][0]['relief'] = 'broad';
         $this->putJson('/api/companies/'.$company['id'], $company)->assertOk();
 
-        self::assertSame('Coat has changed since this recipe was drafted: its relief was tight folds and is broad, smooth folds now.', $this->getJson($this->url())->json('outdated'));
+        self::assertSame(
+            'Coat has changed since this recipe was drafted: its relief was tight folds and is broad, smooth folds now.',
+            $this->getJson($this->url())->json('outdated'),
+        );
         self::assertNull($this->postJson($this->url(), ['colour' => '#9c7d34'])->json('outdated'));
     }
 

@@ -35,11 +35,27 @@ final class SchemeTest extends TestCase
         $this->beside();
         $coat = $this->area('Coat');
         $lantern = $this->area('Lantern');
-        $this->putJson($this->url(), ['areas' => [['area' => $coat->id, 'colour' => '#6f4a2e', 'fixed' => true], ['area' => $lantern->id, 'colour' => '#70502f']]])->assertOk();
+        $this->putJson(
+            $this->url(),
+            ['areas' => [['area' => $coat->id, 'colour' => '#6f4a2e', 'fixed' => true], ['area' => $lantern->id, 'colour' => '#70502f']]],
+        )->assertOk();
         $pair = $this->getJson($this->url())->json('pairs.0');
         self::assertContains($pair['verdict'], ['lost', 'weak']);
         self::assertSame($lantern->id, $pair['mend']['area'], 'the coat is kept');
-        $after = $this->putJson($this->url(), ['areas' => [['area' => $lantern->id, 'mix' => array_map(static fn (array $p): array => ['paint_id' => $p['paint_id'], 'parts' => $p['parts']], $pair['mend']['mix'])]]])->assertOk();
+        $after = $this->putJson(
+            $this->url(),
+            [
+                'areas' => [
+                    [
+                        'area' => $lantern->id,
+                        'mix' => array_map(
+                            static fn (array $p): array => ['paint_id' => $p['paint_id'], 'parts' => $p['parts']],
+                            $pair['mend']['mix'],
+                        ),
+                    ],
+                ],
+            ],
+        )->assertOk();
 
         self::assertSame('clear', $after->json('pairs.0.verdict'));
         self::assertSame($pair['mend']['mix_words'], collect((array) $after->json('areas'))->firstWhere('id', $lantern->id)['words']);
@@ -48,12 +64,33 @@ final class SchemeTest extends TestCase
     public function testOnlyTheWorstPairsAreMendedAtOnceAndTheOthersSaySo(): void
     {
         $this->signIn();
-        $areas = array_map(static fn (int $i): array => ['name' => "Plate $i", 'material' => 'cloth', 'relief' => 'tight', 'share' => 10, 'depth' => 2, 'weight' => 'minor', 'colour' => '#6f4a2e', 'touches' => $i < 8 ? ['Plate '.($i + 1)] : []], range(0, 8));
-        $id = $this->postJson('/api/companies', ['name' => 'All brown', 'count' => 1, 'height_mm' => 30, 'areas' => $areas])->assertCreated()->json('id');
+        $areas = array_map(
+            static fn (int $i): array => [
+                'name' => "Plate $i",
+                'material' => 'cloth',
+                'relief' => 'tight',
+                'share' => 10,
+                'depth' => 2,
+                'weight' => 'minor',
+                'colour' => '#6f4a2e',
+                'touches' => $i < 8 ? ['Plate '.($i + 1)] : [],
+            ],
+            range(0, 8),
+        );
+        $id = $this->postJson(
+            '/api/companies',
+            ['name' => 'All brown', 'count' => 1, 'height_mm' => 30, 'areas' => $areas],
+        )->assertCreated()->json('id');
         $pairs = (array) $this->getJson("/api/companies/$id/scheme")->json('pairs');
 
         self::assertCount(8, $pairs);
-        self::assertSame([6, 2], [count(array_filter(array_column($pairs, 'looked'))), count(array_filter($pairs, static fn (array $p): bool => !$p['looked'] && $p['mend'] === null))]);
+        self::assertSame(
+            [6, 2],
+            [
+                count(array_filter(array_column($pairs, 'looked'))),
+                count(array_filter($pairs, static fn (array $p): bool => !$p['looked'] && $p['mend'] === null)),
+            ],
+        );
         self::assertNotNull($pairs[0]['mend']);
     }
 
@@ -61,11 +98,27 @@ final class SchemeTest extends TestCase
     {
         $this->beside();
         $this->assertRefused(422, 'Fix one or two colours first', $this->getJson($this->url('/proposals')));
-        $this->putJson($this->url(), ['areas' => [['area' => $this->area('Coat')->id, 'colour' => '#4b5a32', 'fixed' => true]]])->assertOk();
+        $this->putJson(
+            $this->url(),
+            ['areas' => [['area' => $this->area('Coat')->id, 'colour' => '#4b5a32', 'fixed' => true]]],
+        )->assertOk();
         $answer = $this->getJson($this->url('/proposals'))->assertOk();
         $this->assertAnswers('proposals', $answer);
         $choice = $answer->json('proposals.0.choices.0');
-        $this->putJson($this->url(), ['areas' => [['area' => $choice['area'], 'mix' => array_map(static fn (array $p): array => ['paint_id' => $p['paint_id'], 'parts' => $p['parts']], $choice['mix'])]]])->assertOk();
+        $this->putJson(
+            $this->url(),
+            [
+                'areas' => [
+                    [
+                        'area' => $choice['area'],
+                        'mix' => array_map(
+                            static fn (array $p): array => ['paint_id' => $p['paint_id'], 'parts' => $p['parts']],
+                            $choice['mix'],
+                        ),
+                    ],
+                ],
+            ],
+        )->assertOk();
 
         self::assertSame($choice['hex'], AreaRow::query()->find($choice['area'])?->hex);
         $this->assertRefused(422, 'no such harmony', $this->getJson($this->url('/proposals?harmony=noise')));
@@ -95,7 +148,10 @@ final class SchemeTest extends TestCase
         $this->signIn();
         $coat = $this->area('Coat');
         $ochre = (int) PaintRow::query()->where('name', 'Ochre')->value('id');
-        $this->putJson($this->url(), ['areas' => [['area' => $coat->id, 'mix' => [['paint_id' => $ochre, 'parts' => 1]], 'fixed' => true]]])->assertOk();
+        $this->putJson(
+            $this->url(),
+            ['areas' => [['area' => $coat->id, 'mix' => [['paint_id' => $ochre, 'parts' => 1]], 'fixed' => true]]],
+        )->assertOk();
         self::assertSame([['paint' => $ochre, 'parts' => 1]], $coat->refresh()->mix);
         self::assertStringContainsString('its colour was', (string) $this->getJson("/api/areas/{$coat->id}/recipe")->json('outdated'));
 
@@ -120,7 +176,11 @@ final class SchemeTest extends TestCase
         $this->putJson($this->url(), ['areas' => [['area' => $this->area('Coat')->id, 'colour' => '#112233']]])->assertOk();
 
         self::assertSame('failed', $this->getJson($this->url())->json('trials.0.verdict'));
-        self::assertSame($kept, collect((array) $this->getJson($this->url())->json('trials.0.areas'))->firstWhere('id', $this->area('Coat')->id)['hex'], 'the trial keeps its colours');
+        self::assertSame(
+            $kept,
+            collect((array) $this->getJson($this->url())->json('trials.0.areas'))->firstWhere('id', $this->area('Coat')->id)['hex'],
+            'the trial keeps its colours',
+        );
         $this->postJson("/api/trials/$trial/take")->assertOk();
         self::assertSame($kept, $this->area('Coat')->hex);
         $this->deleteJson("/api/trials/$trial")->assertOk();
@@ -135,7 +195,11 @@ final class SchemeTest extends TestCase
         imagefilledrectangle($image, 0, 0, 29, 59, 0x4A626C);
         ob_start();
         imagepng($image);
-        $send = fn (string $bytes): TestResponse => $this->post('/api/scheme/picture', ['picture' => UploadedFile::fake()->createWithContent('ref.png', $bytes)], ['Accept' => 'application/json']);
+        $send = fn (string $bytes): TestResponse => $this->post(
+            '/api/scheme/picture',
+            ['picture' => UploadedFile::fake()->createWithContent('ref.png', $bytes)],
+            ['Accept' => 'application/json'],
+        );
         $answer = $send((string) ob_get_clean())->assertOk();
 
         $this->assertAnswers('picture_colours', $answer);
@@ -162,7 +226,10 @@ final class SchemeTest extends TestCase
     {
         $this->signIn();
         $company = (array) $this->getJson('/api/companies')->json('companies.0');
-        $company['areas'] = array_map(static fn (array $a): array => [...$a, 'touches' => $a['name'] === 'Coat' ? ['Lantern'] : []], $company['areas']);
+        $company['areas'] = array_map(
+            static fn (array $a): array => [...$a, 'touches' => $a['name'] === 'Coat' ? ['Lantern'] : []],
+            $company['areas'],
+        );
         $this->putJson('/api/companies/'.$company['id'], $company)->assertOk();
     }
 

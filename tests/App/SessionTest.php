@@ -34,7 +34,11 @@ final class SessionTest extends TestCase
     {
         $this->painter();
         foreach ([['Reed cutter', 'wrong'], ['Nobody', 'marsh lights']] as [$name, $password]) {
-            $this->assertRefused(422, 'No painter signs in with this name and password.', $this->postJson('/api/session', ['name' => $name, 'password' => $password]));
+            $this->assertRefused(
+                422,
+                'No painter signs in with this name and password.',
+                $this->postJson('/api/session', ['name' => $name, 'password' => $password]),
+            );
         }
         $this->assertRefused(422, 'password', $this->postJson('/api/session', ['name' => 'Reed cutter']));
         $this->assertGuest();
@@ -46,7 +50,11 @@ final class SessionTest extends TestCase
         for ($i = 0; $i < 5; ++$i) {
             $this->postJson('/api/session', ['name' => 'Reed cutter', 'password' => 'wrong'])->assertStatus(422);
         }
-        $this->assertRefused(429, 'Too many attempts: wait a minute', $this->postJson('/api/session', ['name' => 'reed CUTTER', 'password' => 'marsh lights']));
+        $this->assertRefused(
+            429,
+            'Too many attempts: wait a minute',
+            $this->postJson('/api/session', ['name' => 'reed CUTTER', 'password' => 'marsh lights']),
+        );
         $this->assertGuest();
     }
 
@@ -81,7 +89,10 @@ final class SessionTest extends TestCase
     {
         $painter = $this->signIn();
 
-        $this->assertAnswers('habits', $this->putJson('/api/workshop', ['airbrush' => false, 'spray_cans' => true, 'way' => 'layers'])->assertOk());
+        $this->assertAnswers(
+            'habits',
+            $this->putJson('/api/workshop', ['airbrush' => false, 'spray_cans' => true, 'way' => 'layers'])->assertOk(),
+        );
         self::assertSame('layers', $painter->refresh()->way->value);
         self::assertTrue($painter->spray_cans);
         $this->assertRefused(422, 'way', $this->putJson('/api/workshop', ['airbrush' => false, 'spray_cans' => true, 'way' => 'by magic']));
@@ -99,8 +110,15 @@ final class SessionTest extends TestCase
     public function testTheCommandRefusesWithASentence(): void
     {
         $this->painter();
-        foreach ([['Reed cutter', 'long enough', 'already'], ['Short', 'short', 'at least 8'], ['', 'long enough', '1 to 80 characters']] as [$name, $password, $sentence]) {
-            $this->artisan('kalokroma:painter', ['name' => $name, '--password' => $password])->expectsOutputToContain($sentence)->assertExitCode(2);
+        foreach ([
+            ['Reed cutter', 'long enough', 'already'],
+            ['Short', 'short', 'at least 8'],
+            ['', 'long enough', '1 to 80 characters'],
+        ] as [$name, $password, $sentence]) {
+            $this->artisan(
+                'kalokroma:painter',
+                ['name' => $name, '--password' => $password],
+            )->expectsOutputToContain($sentence)->assertExitCode(2);
         }
         self::assertSame(1, Painter::query()->count());
     }

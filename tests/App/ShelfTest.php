@@ -14,7 +14,8 @@ use Symfony\Component\HttpFoundation\Response;
 
 final class ShelfTest extends TestCase
 {
-    private const HEADER = 'name,line,behaviour,colour,bottle_ml,left_ml,price,currency,owned,bottles,place,opened,state,set,colour_source,notes';
+    private const HEADER = 'name,line,behaviour,colour,bottle_ml,left_ml,price,currency,owned,bottles,place,opened,'
+        .'state,set,colour_source,notes';
 
     public function testTheShelfStandsByFamilyAndLightness(): void
     {
@@ -31,11 +32,35 @@ final class ShelfTest extends TestCase
     public function testAPaintIsAddedAndChanged(): void
     {
         $this->signIn();
-        $added = $this->postJson('/api/paints', ['name' => 'Wet Slate', 'line' => 'Quayside', 'behaviour' => 'opaque', 'colour' => '#3D4B52', 'left_ml' => '6,4', 'price' => '2.90', 'currency' => 'eur'])->assertCreated();
+        $added = $this->postJson(
+            '/api/paints',
+            [
+                'name' => 'Wet Slate',
+                'line' => 'Quayside',
+                'behaviour' => 'opaque',
+                'colour' => '#3D4B52',
+                'left_ml' => '6,4',
+                'price' => '2.90',
+                'currency' => 'eur',
+            ],
+        )->assertCreated();
 
         $this->assertAnswers('paint', $added);
-        self::assertSame(['#3d4b52', 6.4, '2.90', 'EUR'], [$added->json('colour'), $added->json('left_ml'), $added->json('price'), $added->json('currency')]);
-        $changed = $this->putJson('/api/paints/'.$added->json('id'), ['name' => 'Wet Slate', 'line' => 'Quayside', 'behaviour' => 'opaque', 'colour' => '#3d4b52', 'left_ml' => '0', 'owned' => 'yes'])->assertOk();
+        self::assertSame(
+            ['#3d4b52', 6.4, '2.90', 'EUR'],
+            [$added->json('colour'), $added->json('left_ml'), $added->json('price'), $added->json('currency')],
+        );
+        $changed = $this->putJson(
+            '/api/paints/'.$added->json('id'),
+            [
+                'name' => 'Wet Slate',
+                'line' => 'Quayside',
+                'behaviour' => 'opaque',
+                'colour' => '#3d4b52',
+                'left_ml' => '0',
+                'owned' => 'yes',
+            ],
+        )->assertOk();
         self::assertFalse($changed->json('at_hand'));
         self::assertNull($changed->json('price'));
     }
@@ -118,7 +143,8 @@ final class ShelfTest extends TestCase
     {
         $this->signIn();
         $this->send("name,line,behaviour,place\nOchre,Test range,opaque,drawer 2\n")->assertOk()->assertJson(['skipped' => 1]);
-        $this->send("name,line,behaviour,colour,place\nOchre,Test range,opaque,#9c7630,drawer 2\n")->assertOk()->assertJson(['changed' => 1]);
+        $this->send("name,line,behaviour,colour,place\nOchre,Test range,opaque,#9c7630,drawer 2\n")
+            ->assertOk()->assertJson(['changed' => 1]);
         $paint = PaintRow::query()->where('name', 'Ochre')->firstOrFail();
 
         self::assertSame(['drawer 2', 10.0, 15.0], [$paint->place, $paint->left_ml, $paint->bottle_ml]);
@@ -143,8 +169,10 @@ final class ShelfTest extends TestCase
         yield 'byte-order mark' => ["\u{FEFF}".$rows];
         yield 'CRLF' => [str_replace("\n", "\r\n", $rows)];
         yield 'no last line end' => [rtrim($rows)];
-        yield 'semicolons and decimal commas' => ["name;behaviour;colour;left_ml;notes\n\"Reed, \"\"tall\"\"\";opaque;#A8842A;7,5;\"two\nlines\"\nWäsche;wash;#8b6a49;;\n"];
-        yield 'columns in another order, capitals, blank lines' => ["Notes,COLOUR,Left_ml,behaviour,Name\n\n\"two\nlines\",#A8842A,7.5,Opaque,\"Reed, \"\"tall\"\"\"\n,#8b6a49,,wash,Wäsche\n\n"];
+        yield 'semicolons and decimal commas' =>
+            ["name;behaviour;colour;left_ml;notes\n\"Reed, \"\"tall\"\"\";opaque;#A8842A;7,5;\"two\nlines\"\nWäsche;wash;#8b6a49;;\n"];
+        yield 'columns in another order, capitals, blank lines' =>
+            ["Notes,COLOUR,Left_ml,behaviour,Name\n\n\"two\nlines\",#A8842A,7.5,Opaque,\"Reed, \"\"tall\"\"\"\n,#8b6a49,,wash,Wäsche\n\n"];
     }
 
     #[DataProvider('brokenFiles')]
@@ -178,7 +206,11 @@ final class ShelfTest extends TestCase
     {
         $this->signIn();
         $this->assertRefused(422, 'Choose a CSV file first.', $this->postJson('/api/shelf/file'));
-        $this->assertRefused(422, 'larger than 2 MB', $this->post('/api/shelf/file', ['file' => UploadedFile::fake()->create('shelf.csv', 2100)], ['Accept' => 'application/json']));
+        $this->assertRefused(
+            422,
+            'larger than 2 MB',
+            $this->post('/api/shelf/file', ['file' => UploadedFile::fake()->create('shelf.csv', 2100)], ['Accept' => 'application/json']),
+        );
     }
 
     public function testExportNamesEveryColumn(): void
@@ -223,8 +255,18 @@ final class ShelfTest extends TestCase
         fputcsv($stream, [...explode(',', self::HEADER), 'shelf code', 'x;y'], ',', '"', '');
         for ($i = 0; $i < 25; ++$i) {
             fputcsv($stream, [
-                $i.' '.$pick(), $pick(), ['opaque', 'wash', 'varnish', 'metallic'][$dice->getInt(0, 3)], sprintf('#%06x', $dice->getInt(0, 0xFFFFFF)),
-                ['', '15', '17.5'][$dice->getInt(0, 2)], ['', '0', '3.25', '14.999'][$dice->getInt(0, 3)], ['', '0', '2.9', '12'][$dice->getInt(0, 3)],
+                $i.' '.$pick(), $pick(), [
+                    'opaque',
+                    'wash',
+                    'varnish',
+                    'metallic',
+                ][$dice->getInt(0, 3)], sprintf('#%06x', $dice->getInt(0, 0xFFFFFF)),
+                ['', '15', '17.5'][$dice->getInt(0, 2)], [
+                    '',
+                    '0',
+                    '3.25',
+                    '14.999',
+                ][$dice->getInt(0, 3)], ['', '0', '2.9', '12'][$dice->getInt(0, 3)],
                 ['', 'EUR', 'jpy'][$dice->getInt(0, 2)], ['', 'yes', 'no'][$dice->getInt(0, 2)], ['', '0', '3'][$dice->getInt(0, 2)],
                 $pick(), ['', '2026-03-08', '1999-12-31'][$dice->getInt(0, 2)], $pick(), $pick(), $pick(), $pick(), $pick(), $pick(),
             ], ',', '"', '');
@@ -237,6 +279,10 @@ final class ShelfTest extends TestCase
     /** @return TestResponse<Response> */
     private function send(string $bytes): TestResponse
     {
-        return $this->post('/api/shelf/file', ['file' => UploadedFile::fake()->createWithContent('shelf.csv', $bytes)], ['Accept' => 'application/json']);
+        return $this->post(
+            '/api/shelf/file',
+            ['file' => UploadedFile::fake()->createWithContent('shelf.csv', $bytes)],
+            ['Accept' => 'application/json'],
+        );
     }
 }

@@ -15,19 +15,44 @@ use PHPUnit\Framework\Attributes\DataProvider;
 /** What is predicted is marked stale with its sources, by whoever writes them, and worked out again when it is looked at. */
 final class StalenessTest extends TestCase
 {
-    /** @return iterable<string, array{callable(self, PaintRow): mixed, bool, bool}> what is done, whether recipes and undercoats are stale then */
+    /**
+     * @return iterable<string, array{callable(self, PaintRow): mixed, bool, bool}> what is done, whether recipes and undercoats are
+     *   stale then
+     */
     public static function writes(): iterable
     {
         $put = static fn (array $more): callable => static fn (self $t, PaintRow $p) => $t->putJson('/api/paints/'.$p->id, [...[
-            'name' => $p->name, 'line' => $p->line, 'behaviour' => $p->behaviour->value, 'colour' => $p->hex, 'left_ml' => (string) $p->left_ml,
+            'name' => $p->name, 'line' =>
+                $p->line, 'behaviour' =>
+                $p->behaviour->value, 'colour' =>
+                $p->hex, 'left_ml' =>
+                (string) $p->left_ml,
         ], ...$more])->assertOk();
         yield 'another colour' => [$put(['colour' => '#2f5a7e']), true, true];
         yield 'another place' => [$put(['place' => 'left drawer']), false, false];
-        yield 'a little used' => [static fn (self $t, PaintRow $p) => $t->postJson("/api/paints/$p->id/movements", ['kind' => 'used', 'ml' => '0.5'])->assertOk(), false, false];
-        yield 'used up' => [static fn (self $t, PaintRow $p) => $t->postJson("/api/paints/$p->id/movements", ['kind' => 'counted', 'ml' => '0'])->assertOk(), true, true];
-        yield 'taken off the shelf' => [static fn (self $t, PaintRow $p) => $t->deleteJson('/api/paints', ['ids' => [$p->id]])->assertOk(), true, true];
+        yield 'a little used' => [
+            static fn (self $t, PaintRow $p) => $t->postJson("/api/paints/$p->id/movements", ['kind' => 'used', 'ml' => '0.5'])->assertOk(),
+            false,
+            false,
+        ];
+        yield 'used up' => [
+            static fn (self $t, PaintRow $p) => $t->postJson(
+                "/api/paints/$p->id/movements",
+                ['kind' => 'counted', 'ml' => '0'],
+            )->assertOk(),
+            true,
+            true,
+        ];
+        yield 'taken off the shelf' => [
+            static fn (self $t, PaintRow $p) => $t->deleteJson('/api/paints', ['ids' => [$p->id]])->assertOk(),
+            true,
+            true,
+        ];
         yield 'another paint comes' => [
-            static fn (self $t) => $t->postJson('/api/paints', ['name' => 'Brand new', 'behaviour' => 'opaque', 'colour' => '#123456'])->assertCreated(), false, true,
+            static fn (self $t) => $t->postJson(
+                '/api/paints',
+                ['name' => 'Brand new', 'behaviour' => 'opaque', 'colour' => '#123456'],
+            )->assertCreated(), false, true,
         ];
     }
 
@@ -68,7 +93,11 @@ final class StalenessTest extends TestCase
 
         self::assertFalse(self::row()->stale);
         self::assertCount(4, self::row()->strip);
-        self::assertSame($first->json('paints'), $this->getJson('/api/shelf/needs')->json('paints'), 'the kept amounts are those predicted');
+        self::assertSame(
+            $first->json('paints'),
+            $this->getJson('/api/shelf/needs')->json('paints'),
+            'the kept amounts are those predicted',
+        );
         self::assertNotSame([], $first->json('paints'));
     }
 

@@ -25,8 +25,13 @@ final class StockTest extends TestCase
         $step = collect((array) $this->getJson("/api/areas/{$area->id}/recipe")->json('steps'))->firstWhere('key', 'basecoat');
         $id = (int) $step['mix'][0]['paint_id'];
         $before = (float) PaintRow::query()->findOrFail($id)->left_ml;
-        $needed = collect((array) $this->getJson('/api/shelf/needs?company='.$company->id)->assertOk()->json('paints'))->firstWhere('id', $id);
-        $this->postJson("/api/companies/{$company->id}/records", ['area_id' => $area->id, 'step' => 'basecoat', 'stage' => 'basecoat', 'figures' => [1, 2], 'real' => ['mix' => []]])->assertOk();
+        $needed = collect(
+            (array) $this->getJson('/api/shelf/needs?company='.$company->id)->assertOk()->json('paints'),
+        )->firstWhere('id', $id);
+        $this->postJson(
+            "/api/companies/{$company->id}/records",
+            ['area_id' => $area->id, 'step' => 'basecoat', 'stage' => 'basecoat', 'figures' => [1, 2], 'real' => ['mix' => []]],
+        )->assertOk();
         $after = (float) PaintRow::query()->findOrFail($id)->left_ml;
 
         self::assertLessThan($before, $after);
@@ -34,11 +39,20 @@ final class StockTest extends TestCase
         $this->assertAnswers('stock', $moved);
         self::assertSame(['used', 'counted'], array_column((array) $moved->json('movements'), 'kind'));
         self::assertEqualsWithDelta($after - $before, $moved->json('movements.0.ml'), 0.006);
-        self::assertLessThan($needed['needed_ml'], collect((array) $this->getJson('/api/shelf/needs?company='.$company->id)->json('paints'))->firstWhere('id', $id)['needed_ml'] ?? 0.0);
+        self::assertLessThan(
+            $needed['needed_ml'],
+            collect(
+                (array) $this->getJson('/api/shelf/needs?company='.$company->id)->json('paints'),
+            )->firstWhere('id', $id)['needed_ml'] ?? 0.0,
+        );
 
         $this->deleteJson('/api/records/'.Entry::query()->value('id'))->assertOk();
         self::assertEqualsWithDelta($before, (float) PaintRow::query()->findOrFail($id)->left_ml, 1e-6);
-        self::assertSame(['taken back', 'used', 'counted'], array_column((array) $this->getJson("/api/paints/$id/movements")->json('movements'), 'kind'), 'nothing is rewritten');
+        self::assertSame(
+            ['taken back', 'used', 'counted'],
+            array_column((array) $this->getJson("/api/paints/$id/movements")->json('movements'), 'kind'),
+            'nothing is rewritten',
+        );
         $this->deleteJson('/api/records/'.Entry::query()->value('id'));
         self::assertSame(3, MovementRow::query()->where('paint_id', $id)->count(), 'taken back once only');
     }
@@ -48,7 +62,16 @@ final class StockTest extends TestCase
         $this->signIn();
         [$company, $area] = $this->drafted();
         $black = PaintRow::query()->where('name', 'Black')->firstOrFail();
-        $record = fn (array $mix): TestResponse => $this->postJson("/api/companies/{$company->id}/records", ['area_id' => $area->id, 'step' => 'basecoat', 'stage' => 'basecoat', 'figures' => [1], 'real' => ['mix' => $mix, 'coats' => 2]]);
+        $record = fn (array $mix): TestResponse => $this->postJson(
+            "/api/companies/{$company->id}/records",
+            [
+                'area_id' => $area->id,
+                'step' => 'basecoat',
+                'stage' => 'basecoat',
+                'figures' => [1],
+                'real' => ['mix' => $mix, 'coats' => 2],
+            ],
+        );
         $record([['name' => 'Black', 'parts' => 1], ['name' => 'White', 'parts' => null]])->assertOk();
         self::assertNotSame(0.0, (float) $black->refresh()->left_ml);
         $before = (float) $black->left_ml;
@@ -61,7 +84,10 @@ final class StockTest extends TestCase
         $this->signIn();
         $paint = PaintRow::query()->where('name', 'Ochre')->firstOrFail();
         $had = (float) $paint->left_ml;
-        $move = fn (string $kind, string $ml): TestResponse => $this->postJson("/api/paints/{$paint->id}/movements", ['kind' => $kind, 'ml' => $ml])->assertOk();
+        $move = fn (string $kind, string $ml): TestResponse => $this->postJson(
+            "/api/paints/{$paint->id}/movements",
+            ['kind' => $kind, 'ml' => $ml],
+        )->assertOk();
         $move('bought', '15');
         self::assertEqualsWithDelta($had + 15, $move('counted', (string) ($had + 15))->json('left_ml'), 1e-6);
         $move('poured-away', '1.5');
@@ -73,7 +99,18 @@ final class StockTest extends TestCase
     {
         $this->signIn();
         $paint = PaintRow::query()->where('name', 'Ochre')->firstOrFail();
-        $this->putJson('/api/paints/'.$paint->id, ['name' => 'Ochre', 'line' => $paint->line, 'behaviour' => 'opaque', 'colour' => '#9c7630', 'bottle_ml' => '15', 'left_ml' => '2', 'owned' => 'yes'])->assertOk();
+        $this->putJson(
+            '/api/paints/'.$paint->id,
+            [
+                'name' => 'Ochre',
+                'line' => $paint->line,
+                'behaviour' => 'opaque',
+                'colour' => '#9c7630',
+                'bottle_ml' => '15',
+                'left_ml' => '2',
+                'owned' => 'yes',
+            ],
+        )->assertOk();
 
         self::assertSame('entered by hand', $this->getJson("/api/paints/{$paint->id}/movements")->json('movements.0.note'));
     }
@@ -109,7 +146,11 @@ final class StockTest extends TestCase
         $this->assertAnswers('weighed', $answer);
         self::assertEqualsWithDelta(7.4, $answer->json('ml'), 1.2);
         self::assertEqualsWithDelta(8.0, $paint->refresh()->left_ml, 1e-9, 'weighing alone changes nothing');
-        self::assertEqualsWithDelta((14.5 - 9.5) / 1.25, $this->postJson("/api/paints/{$paint->id}/scale", ['grams' => '14,5'])->json('ml'), 0.006);
+        self::assertEqualsWithDelta(
+            (14.5 - 9.5) / 1.25,
+            $this->postJson("/api/paints/{$paint->id}/scale", ['grams' => '14,5'])->json('ml'),
+            0.006,
+        );
         $this->assertRefused(422, 'less than the empty bottle', $this->postJson("/api/paints/{$paint->id}/scale", ['grams' => '3']));
         $this->assertRefused(422, 'write grams', $this->postJson("/api/paints/{$paint->id}/scale", ['grams' => 'heavy']));
         $this->app->bind(BottleScale::class, static fn (): BottleScale => new class () implements BottleScale {
@@ -147,9 +188,17 @@ final class StockTest extends TestCase
 
         $this->assertAnswers('substitutes', $offers);
         self::assertSame([$step['mix'][0]['name']], $offers->json('missing'));
-        self::assertStringNotContainsString($step['mix'][0]['name'], implode(' ', array_column((array) $offers->json('substitutes'), 'mix_words')));
-        $mix = array_map(static fn (array $p): array => ['paint_id' => $p['paint_id'], 'parts' => $p['parts']], (array) $offers->json('substitutes.0.mix'));
-        $changed = collect((array) $this->patchJson("/api/areas/{$area->id}/recipe/basecoat", ['mix' => $mix])->assertOk()->json('steps'))->firstWhere('key', 'basecoat');
+        self::assertStringNotContainsString(
+            $step['mix'][0]['name'],
+            implode(' ', array_column((array) $offers->json('substitutes'), 'mix_words')),
+        );
+        $mix = array_map(
+            static fn (array $p): array => ['paint_id' => $p['paint_id'], 'parts' => $p['parts']],
+            (array) $offers->json('substitutes.0.mix'),
+        );
+        $changed = collect(
+            (array) $this->patchJson("/api/areas/{$area->id}/recipe/basecoat", ['mix' => $mix])->assertOk()->json('steps'),
+        )->firstWhere('key', 'basecoat');
         self::assertSame([$drafted, true], [$changed['instead_of'], $changed['at_hand']]);
         $this->assertRefused(422, 'step', $this->getJson("/api/areas/{$area->id}/recipe/nothing/substitutes"));
     }
@@ -166,8 +215,15 @@ final class StockTest extends TestCase
         self::assertSame(array_column($before, 'key'), array_column($gone, 'key'));
         self::assertFalse($gone[1]['at_hand']);
         self::assertNotSame([], $this->getJson("/api/areas/{$area->id}/recipe/basecoat/substitutes")->json('missing'));
-        $this->assertRefused(422, 'is not on this shelf', $this->patchJson("/api/areas/{$area->id}/recipe/highlight", ['mix' => [['paint_id' => $id, 'parts' => 1]]]));
-        self::assertSame('missing', collect((array) $this->getJson('/api/shelf/needs?company='.$company->id)->json('paints'))->firstWhere('id', $id)['enough']);
+        $this->assertRefused(
+            422,
+            'is not on this shelf',
+            $this->patchJson("/api/areas/{$area->id}/recipe/highlight", ['mix' => [['paint_id' => $id, 'parts' => 1]]]),
+        );
+        self::assertSame(
+            'missing',
+            collect((array) $this->getJson('/api/shelf/needs?company='.$company->id)->json('paints'))->firstWhere('id', $id)['enough'],
+        );
         $this->postJson('/api/paints/restore', ['ids' => [$id]])->assertOk();
         self::assertSame($before, $recipe(), 'as if it had never been away');
     }

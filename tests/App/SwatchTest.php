@@ -62,7 +62,10 @@ final class SwatchTest extends TestCase
     {
         $this->signIn();
         $id = $this->id('Yellow');
-        $coats = fn (string $thin): int => (int) $this->putJson("/api/paints/$id/swatch", [...self::GOOD, 'thin' => $thin])->assertOk()->json('staircases.0.coats');
+        $coats = fn (string $thin): int => (int) $this->putJson(
+            "/api/paints/$id/swatch",
+            [...self::GOOD, 'thin' => $thin],
+        )->assertOk()->json('staircases.0.coats');
 
         self::assertGreaterThan($coats('1:2'), $coats('undiluted'));
         $this->assertRefused(422, 'both amounts', $this->putJson("/api/paints/$id/swatch", [...self::GOOD, 'thin' => '2 : ?']));
@@ -108,7 +111,12 @@ final class SwatchTest extends TestCase
         $this->app->bind(ColourReader::class, static fn (): ColourReader => new SimulatedColourReader(5));
         $id = $this->id('Yellow');
         $given = ['by' => 'reader'];
-        foreach (['on_black' => Spot::SWATCH_BLACK, 'on_white' => Spot::SWATCH_WHITE, 'black' => Spot::CARD_BLACK, 'white' => Spot::CARD_WHITE] as $key => $spot) {
+        foreach ([
+            'on_black' => Spot::SWATCH_BLACK,
+            'on_white' => Spot::SWATCH_WHITE,
+            'black' => Spot::CARD_BLACK,
+            'white' => Spot::CARD_WHITE,
+        ] as $key => $spot) {
             $series = $this->postJson("/api/paints/$id/reader", ['field' => $spot])->assertOk();
             $this->assertAnswers('reading_series', $series);
             self::assertCount(5, (array) $series->json('readings'));
@@ -182,7 +190,10 @@ final class SwatchTest extends TestCase
 
         self::assertStringContainsString('image/svg+xml', (string) $svg->headers->get('Content-Type'));
         self::assertNotFalse($drawing);
-        self::assertStringContainsString('Yellow <& "more"', implode(' ', array_map(strval(...), iterator_to_array($drawing->text, false))));
+        self::assertStringContainsString(
+            'Yellow <& "more"',
+            implode(' ', array_map(strval(...), iterator_to_array($drawing->text, false))),
+        );
         self::assertCount(5, $drawing->rect, 'paper, and a black and a white field for each of two paints');
         $page = (string) $this->get("/api/test-card?paints=$id&as=html")->assertOk()->getContent();
         self::assertStringContainsString('<svg', $page);

@@ -27,7 +27,8 @@ final class TablesTest extends TestCase
     public function testMorePaintsComeNearer(): void
     {
         $this->signIn();
-        $apart = fn (int $paints): float => (float) $this->getJson('/api/tables/match?colour=%237b6283&paints='.$paints)->json('matches.0.difference');
+        $apart = fn (int $paints): float =>
+            (float) $this->getJson('/api/tables/match?colour=%237b6283&paints='.$paints)->json('matches.0.difference');
 
         self::assertLessThan($apart(1), $apart(2));
         self::assertLessThanOrEqual($apart(2), $apart(3));
@@ -52,7 +53,10 @@ final class TablesTest extends TestCase
     {
         $this->signIn();
         $ochre = PaintRow::query()->where('name', 'Ochre')->value('id');
-        $names = fn (string $more): string => implode(' ', array_column((array) $this->getJson('/api/tables/match?colour=%239c7630'.$more)->assertOk()->json('matches'), 'mix_words'));
+        $names = fn (string $more): string => implode(
+            ' ',
+            array_column((array) $this->getJson('/api/tables/match?colour=%239c7630'.$more)->assertOk()->json('matches'), 'mix_words'),
+        );
 
         self::assertStringContainsString('Ochre', $names(''));
         self::assertStringNotContainsString('Ochre', $names("&without=$ochre"));
@@ -96,13 +100,21 @@ final class TablesTest extends TestCase
         $id = $answer->json('glazes.0.paint_id');
         $thick = $this->getJson("/api/tables/glaze?from=%23d9cca6&to=%23c7a27c&paint=$id&thin=1:4")->assertOk();
         self::assertSame(['1:4', $id], [$thick->json('glazes.0.thin'), $thick->json('glazes.0.paint_id')]);
-        self::assertSame([], $this->getJson('/api/tables/glaze?from=%23202020&to=%23f0f0f0&thin=1:12&paint='.PaintRow::query()->where('name', 'Black')->value('id'))->json('glazes'));
+        self::assertSame(
+            [],
+            $this->getJson(
+                '/api/tables/glaze?from=%23202020&to=%23f0f0f0&thin=1:12&paint='.PaintRow::query()->where('name', 'Black')->value('id'),
+            )->json('glazes'),
+        );
     }
 
     public function testALadderBetweenTwo(): void
     {
         $this->signIn();
-        [$black, $yellow] = [PaintRow::query()->where('name', 'Black')->value('id'), PaintRow::query()->where('name', 'Yellow')->value('id')];
+        [$black, $yellow] = [
+            PaintRow::query()->where('name', 'Black')->value('id'),
+            PaintRow::query()->where('name', 'Yellow')->value('id'),
+        ];
         $answer = $this->getJson("/api/tables/between?from=$black&to=$yellow&count=4")->assertOk();
 
         $this->assertAnswers('ladder_table', $answer);
@@ -124,7 +136,11 @@ final class TablesTest extends TestCase
 
             return UploadedFile::fake()->createWithContent('patch.png', (string) ob_get_clean());
         };
-        $send = fn (UploadedFile $file): TestResponse => $this->post('/api/reader/picture', ['patch' => $file], ['Accept' => 'application/json']);
+        $send = fn (UploadedFile $file): TestResponse => $this->post(
+            '/api/reader/picture',
+            ['patch' => $file],
+            ['Accept' => 'application/json'],
+        );
 
         $even = $send($patch(5, static fn (): int => 0x8A5A2B))->assertOk();
         $this->assertAnswers('picture_point', $even);
@@ -151,7 +167,11 @@ final class TablesTest extends TestCase
     public function testABadQuestionIsRefused(string $question, string $sentence): void
     {
         $this->signIn();
-        $this->assertRefused(422, $sentence, $this->getJson('/api/tables/'.str_replace('ID', (string) PaintRow::query()->where('name', 'Black')->value('id'), $question)));
+        $this->assertRefused(
+            422,
+            $sentence,
+            $this->getJson('/api/tables/'.str_replace('ID', (string) PaintRow::query()->where('name', 'Black')->value('id'), $question)),
+        );
     }
 
     /** @return iterable<string, array{string, string}> */

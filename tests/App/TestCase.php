@@ -48,7 +48,12 @@ abstract class TestCase extends LaravelTestCase
     protected function assertAnswers(string $kind, TestResponse $response): void
     {
         $schema = json_decode((string) file_get_contents(base_path('docs/formats/wire.schema.json')), false, 64, JSON_THROW_ON_ERROR);
-        $answer = json_decode(json_encode([$kind => json_decode((string) $response->getContent(), false, 64, JSON_THROW_ON_ERROR)], JSON_THROW_ON_ERROR), false, 64, JSON_THROW_ON_ERROR);
+        $answer = json_decode(
+            json_encode([$kind => json_decode((string) $response->getContent(), false, 64, JSON_THROW_ON_ERROR)], JSON_THROW_ON_ERROR),
+            false,
+            64,
+            JSON_THROW_ON_ERROR,
+        );
         $error = (new Validator())->validate($answer, $schema)->error();
 
         self::assertNull($error, $error === null ? '' : (string) json_encode((new ErrorFormatter())->format($error)));

@@ -24,7 +24,11 @@ final class UndercoatTest extends TestCase
         $this->assertAnswers('undercoats', $answer);
         self::assertFalse($answer->json('chosen'));
         $brushed = $this->getJson($this->url('?kind=brush'))->assertOk();
-        self::assertGreaterThan($answer->json('grounds.0.minutes'), $brushed->json('grounds.0.minutes'), 'a brush takes longer than a spray');
+        self::assertGreaterThan(
+            $answer->json('grounds.0.minutes'),
+            $brushed->json('grounds.0.minutes'),
+            'a brush takes longer than a spray',
+        );
         self::assertSame($answer->json('kind'), $brushed->json('kind'), 'asking changes nothing');
         $other = collect((array) $answer->json('grounds'))->first(static fn (array $g): bool => !$g['current'] && $g['lights'] === []);
         $taken = $this->putJson($this->url(), ['paint_id' => $other['paint_id'], 'kind' => 'airbrush'])->assertOk();
@@ -38,7 +42,10 @@ final class UndercoatTest extends TestCase
     public function testALightSketchReachesTheRecipes(): void
     {
         $this->signIn();
-        $tones = array_map(static fn (array $p): float => Srgb::fromHex($p['hex'])->toLab()->l, (array) $this->getJson($this->url())->json('primers'));
+        $tones = array_map(
+            static fn (array $p): float => Srgb::fromHex($p['hex'])->toLab()->l,
+            (array) $this->getJson($this->url())->json('primers'),
+        );
         $sorted = $tones;
         sort($sorted);
         self::assertSame($sorted, $tones, 'the darkest first');
@@ -52,13 +59,24 @@ final class UndercoatTest extends TestCase
 
         $this->putJson($this->url(), [...$ask, 'kind' => 'airbrush'])->assertOk();
         $step = $this->getJson('/api/areas/'.AreaRow::query()->value('id').'/recipe')->json('steps.0');
-        self::assertSame([$sketch->json('hexes.below'), $sketch->json('hexes.side'), $sketch->json('hexes.above')], [$step['after']['recess'], $step['after']['plane'], $step['after']['ridge']]);
+        self::assertSame(
+            [$sketch->json('hexes.below'), $sketch->json('hexes.side'), $sketch->json('hexes.above')],
+            [$step['after']['recess'], $step['after']['plane'], $step['after']['ridge']],
+        );
         self::assertStringContainsString('A light sketch', implode(' ', $step['reasons']));
 
         $this->assertRefused(422, 'it needs an airbrush or a spray can', $this->putJson($this->url(), [...$ask, 'kind' => 'brush']));
         $this->assertRefused(422, 'rule out the spray can', $this->putJson($this->url(), [...$ask, 'kind' => 'spray-can']));
-        $this->assertRefused(422, 'stands for both', $this->postJson($this->url('/sketch'), ['paint_id' => $black, 'lights' => [['paint_id' => $black, 'degrees' => 60]]]));
-        $this->assertRefused(422, '90° below to 90° above', $this->postJson($this->url('/sketch'), ['paint_id' => $black, 'lights' => [['paint_id' => $ivory, 'degrees' => 170]]]));
+        $this->assertRefused(
+            422,
+            'stands for both',
+            $this->postJson($this->url('/sketch'), ['paint_id' => $black, 'lights' => [['paint_id' => $black, 'degrees' => 60]]]),
+        );
+        $this->assertRefused(
+            422,
+            '90° below to 90° above',
+            $this->postJson($this->url('/sketch'), ['paint_id' => $black, 'lights' => [['paint_id' => $ivory, 'degrees' => 170]]]),
+        );
         $this->assertRefused(422, 'is not on this shelf', $this->putJson($this->url(), ['paint_id' => 99999]));
     }
 
@@ -66,7 +84,19 @@ final class UndercoatTest extends TestCase
     {
         $this->signIn();
         $company = (array) $this->getJson('/api/companies')->json('companies.0');
-        $second = $this->postJson('/api/companies', ['name' => 'Second watch', 'count' => 2, 'height_mm' => 30, 'matches_id' => $company['id'], 'areas' => [['name' => 'Coat', 'material' => 'cloth', 'relief' => 'tight', 'share' => 100, 'depth' => 3, 'weight' => 'leading', 'colour' => '#efe9d9']]])->assertCreated();
+        $second = $this->postJson(
+            '/api/companies',
+            [
+                'name' => 'Second watch',
+                'count' => 2,
+                'height_mm' => 30,
+                'matches_id' => $company['id'],
+                'areas' => [[
+                    'name' => 'Coat', 'material' => 'cloth', 'relief' => 'tight', 'share' => 100,
+                    'depth' => 3, 'weight' => 'leading', 'colour' => '#efe9d9',
+                ]],
+            ],
+        )->assertCreated();
         $url = '/api/companies/'.$second->json('id').'/undercoat';
         $now = (array) $this->getJson($url)->json();
         $other = collect((array) $this->getJson($this->url())->json('grounds'))->firstWhere('current', true);
@@ -110,7 +140,11 @@ final class UndercoatTest extends TestCase
         $good = static fn (float $c): array => ['celsius' => $c, 'humidity' => 48.0];
         $script->script = [$good(20.0), null, ['celsius' => -127.0, 'humidity' => 255.0], $good(20.4), $good(30.0)];
         $reading = ClimateReading::take($script, 12);
-        self::assertSame([20.4, 48.0, 2], [$reading->weather->celsius, $reading->weather->humidity, $reading->refused], 'the middle one, nonsense dropped');
+        self::assertSame(
+            [20.4, 48.0, 2],
+            [$reading->weather->celsius, $reading->weather->humidity, $reading->refused],
+            'the middle one, nonsense dropped',
+        );
 
         $this->app->bind(ClimateSensor::class, static fn (): ClimateSensor => $script);
         $this->assertRefused(422, 'The test sensor gave nothing usable in 8 tries', $this->postJson('/api/climate'));
@@ -151,20 +185,40 @@ final class UndercoatTest extends TestCase
         $this->assertRefused(422, 'Write the temperature as a number', $this->getJson('/api/tables/weather?celsius=warm&humidity=50'));
         $this->assertRefused(422, '1 to 100', $this->getJson('/api/tables/weather?celsius=20&humidity=140'));
 
-        $ask = ['can_price' => 1000, 'can_cm2' => 1000, 'bottle_price' => 600, 'bottle_ml' => 20, 'cm2_per_ml' => 100, 'start_up' => 900, 'figure_cm2' => 20, 'figures' => 60];
+        $ask = [
+            'can_price' => 1000,
+            'can_cm2' => 1000,
+            'bottle_price' => 600,
+            'bottle_ml' => 20,
+            'cm2_per_ml' => 100,
+            'start_up' => 900,
+            'figure_cm2' => 20,
+            'figures' => 60,
+        ];
         $cost = $this->getJson('/api/tables/primer-cost?'.http_build_query($ask))->assertOk();
         $this->assertAnswers('primer_cost', $cost);
         self::assertSame(51, $cost->json('break_even'), 'worked by hand with the core\'s test');
         self::assertStringContainsString('from 51 figures on', (string) $cost->json('sentence'));
         self::assertSame([2000, 1500], [$cost->json('yours.can'), $cost->json('yours.bottle')]);
         $usual = $this->getJson('/api/tables/primer-cost?figure_cm2=18&figures=12')->assertOk();
-        self::assertSame([1190, 2350], [$usual->json('yours.can'), $usual->json('yours.bottle')], 'by hand: one can for 11.90; one bottle for 9.50 and 14.00 once');
-        $this->assertRefused(422, 'A can covers more than 0', $this->getJson('/api/tables/primer-cost?'.http_build_query([...$ask, 'can_cm2' => -5])));
+        self::assertSame(
+            [1190, 2350],
+            [$usual->json('yours.can'), $usual->json('yours.bottle')],
+            'by hand: one can for 11.90; one bottle for 9.50 and 14.00 once',
+        );
+        $this->assertRefused(
+            422,
+            'A can covers more than 0',
+            $this->getJson('/api/tables/primer-cost?'.http_build_query([...$ask, 'can_cm2' => -5])),
+        );
     }
 
     private function primer(string $name, string $hex): int
     {
-        return (int) $this->postJson('/api/paints', ['name' => $name, 'line' => 'Groundwork', 'behaviour' => 'primer', 'colour' => $hex, 'owned' => 'yes'])->json('id');
+        return (int) $this->postJson(
+            '/api/paints',
+            ['name' => $name, 'line' => 'Groundwork', 'behaviour' => 'primer', 'colour' => $hex, 'owned' => 'yes'],
+        )->json('id');
     }
 
     private function url(string $rest = ''): string

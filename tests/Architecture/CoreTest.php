@@ -13,12 +13,15 @@ final class CoreTest extends TestCase
     /** Folders of the core in the order in which they may use one another: none holds a folder that is not listed. */
     private const ROOMS = [
         'Word', 'Colour', 'Film', 'Shelf', 'Figure', 'Caution', 'Scheme', 'Undercoat',
-        'Recipe/Technique', 'Recipe/Plan', 'Recipe/Ladder', 'Recipe/Predict', 'Recipe/Ground', 'Recipe/Choose', 'Recipe/Draft', 'Recipe/Judge', 'Recipe/Change',
+        'Recipe/Technique', 'Recipe/Plan', 'Recipe/Ladder', 'Recipe/Predict', 'Recipe/Ground',
+        'Recipe/Choose', 'Recipe/Draft', 'Recipe/Judge', 'Recipe/Change',
         'Order', 'Record',
     ];
 
-    private const OUTSIDE = '/^(date|time|microtime|hrtime|mktime|gmdate|strtotime|getdate|localtime|sleep|usleep|rand|mt_rand|random_int|random_bytes'
-        .'|shuffle|array_rand|str_shuffle|uniqid|lcg_value|mt_srand|srand|fopen|file|file_get_contents|file_put_contents|readfile|fread|fwrite|unlink'
+    private const OUTSIDE = '/^(date|time|microtime|hrtime|mktime|gmdate|strtotime|getdate|localtime|sleep|usleep|'
+        .'rand|mt_rand|random_int|random_bytes'
+        .'|shuffle|array_rand|str_shuffle|uniqid|lcg_value|mt_srand|srand|fopen|file|file_get_contents|'
+        .'file_put_contents|readfile|fread|fwrite|unlink'
         .'|mkdir|scandir|glob|opendir|tempnam|getenv|putenv|exec|shell_exec|system|proc_open|passthru|fsockopen|curl_init|header|setcookie'
         .'|session_start|echo|print|printf|var_dump|print_r|error_log|app|config|env|now|cache|session|request|response|route|view)$/i';
 
@@ -90,7 +93,8 @@ final class CoreTest extends TestCase
             $isMember = $before !== null && $before->is([T_OBJECT_OPERATOR, T_DOUBLE_COLON, T_NULLSAFE_OBJECT_OPERATOR, T_FUNCTION]);
             $isCall = !$isMember && $token->is([T_STRING, T_NAME_FULLY_QUALIFIED]) && ($tokens[$i + 1]->text ?? '') === '(';
             $isWord = $token->is([T_ECHO, T_PRINT, T_EVAL, T_INCLUDE, T_INCLUDE_ONCE, T_REQUIRE, T_REQUIRE_ONCE, T_EXIT, T_GLOBAL]);
-            $isClass = $token->is([T_STRING, T_NAME_QUALIFIED, T_NAME_FULLY_QUALIFIED]) && preg_match(self::CLASSES, ltrim($token->text, '\\')) === 1;
+            $isClass = $token->is([T_STRING, T_NAME_QUALIFIED, T_NAME_FULLY_QUALIFIED])
+                && preg_match(self::CLASSES, ltrim($token->text, '\\')) === 1;
             if ($isWord || $isClass || ($isCall && preg_match(self::OUTSIDE, ltrim($token->text, '\\')) === 1)) {
                 $found[] = $token->text.' in line '.$token->line;
             }

@@ -22,7 +22,10 @@ final class PagesTest extends TestCase
     {
         $text = (string) file_get_contents($file);
 
-        self::assertDoesNotMatchRegularExpression('/culori|oklch\(|\blab\(|CIEDE|Kubelka|Math\.(pow|exp|log|cbrt|sqrt|atan2|hypot)|[\w)]\s*\*\*\s*\d/i', $text);
+        self::assertDoesNotMatchRegularExpression(
+            '/culori|oklch\(|\blab\(|CIEDE|Kubelka|Math\.(pow|exp|log|cbrt|sqrt|atan2|hypot)|[\w)]\s*\*\*\s*\d/i',
+            $text,
+        );
         self::assertDoesNotMatchRegularExpression('#https?://#', $text);
     }
 
@@ -40,10 +43,18 @@ final class PagesTest extends TestCase
         foreach (self::files($this->built(), '/\.(css|js|html|svg)$/') as $file) {
             $text = (string) file_get_contents($file);
             ++$seen;
-            self::assertDoesNotMatchRegularExpression('#(url\(\s*["\']?|@import\s+["\']?|src=["\']?|from\s*["\']|import\(["\']|fetch\(["\'])\s*(https?:)?//#i', $text, basename($file));
+            self::assertDoesNotMatchRegularExpression(
+                '#(url\(\s*["\']?|@import\s+["\']?|src=["\']?|from\s*["\']|import\(["\']|fetch\(["\'])\s*(https?:)?//#i',
+                $text,
+                basename($file),
+            );
             preg_match_all('#https?://[^\s"\'`)\\\\]+#', $text, $addresses);
             foreach ($addresses[0] as $address) {
-                self::assertMatchesRegularExpression('#^https?://(www\.w3\.org/|svelte\.dev/e/)#', $address, basename($file).' names another origin');
+                self::assertMatchesRegularExpression(
+                    '#^https?://(www\.w3\.org/|svelte\.dev/e/)#',
+                    $address,
+                    basename($file).' names another origin',
+                );
             }
         }
         self::assertGreaterThan(5, $seen);
@@ -74,7 +85,9 @@ final class PagesTest extends TestCase
         }
         $size = ['css' => 0, 'js' => 0];
         foreach (array_keys($files) as $file) {
-            $size[pathinfo($file, PATHINFO_EXTENSION)] += strlen((string) gzencode((string) file_get_contents($this->built().'/'.$file), 6));
+            $size[pathinfo($file, PATHINFO_EXTENSION)] += strlen(
+                (string) gzencode((string) file_get_contents($this->built().'/'.$file), 6),
+            );
         }
 
         self::assertGreaterThan(10_000, $size['js']);

@@ -226,6 +226,9 @@ final class JourneyTest extends TestCase
 
     private function fetched(string $path): string
     {
-        return (string) $this->studio->browser->executeAsyncScript('fetch(arguments[0]).then((r) => r.text()).then(arguments[1]);', [$path]);
+        return (string) $this->studio->browser->executeAsyncScript(
+            'fetch(arguments[0]).then((r) => r.text()).then(arguments[1]);',
+            [$path],
+        );
     }
 }

@@ -48,7 +48,9 @@ final class PagesTest extends SampleWorkshop
     public function testNoBarrierIsFoundInLightOrDark(string $page, string $arrived): void
     {
         foreach (['light', 'dark'] as $surround) {
-            $this->hands->ask("localStorage.setItem('kalokroma.surround', '$surround'); localStorage.setItem('kalokroma.surround.bench', '$surround');");
+            $this->hands->ask(
+                "localStorage.setItem('kalokroma.surround', '$surround'); localStorage.setItem('kalokroma.surround.bench', '$surround');",
+            );
             $this->open($page, $arrived);
             self::assertSame($surround, $this->hands->ask('return document.documentElement.dataset.surround;'));
             self::assertSame([], $this->barriers(), $surround);
@@ -59,9 +61,28 @@ final class PagesTest extends SampleWorkshop
     /** What opens over a page, or in its place, is as reachable as the page. */
     public function testNoBarrierIsFoundInForms(): void
     {
-        foreach ([['/shelf', 'Add a paint', 'Dry colour at full hide'], ['/shelf', 'Files in and out', 'Bring in a shelf'], ['/figures', 'Change areas', 'is shared out'], ['/figures', 'Change the drawing', 'Every shape has its area'], ['/scheme', 'Propose for the rest', 'Take this scheme'], ['/scheme/2', 'Keep this as a trial', 'As chosen now'], ['/undercoat', 'Light sketch', 'Angle over the horizontal'], ['/recipe/4', 'Keep in the book', 'Name in the book'], ['/recipe/4', 'Why', 'Everything later lies'], ['/recipe/4', 'Change', 'Its place in the order'], ['/recipe/4', 'Mishap', 'What went wrong here?'], ['/bench', 'Different', 'What was really done'], ['/shelf/3', 'Measure a test swatch', 'Bare white'], ['/tables/match', 'a picture', 'Picture, up to'], ['/tables/glaze', 'the reader', 'stands in for a hand-held device']] as [$page, $button, $arrived]) {
+        foreach ([
+            ['/shelf', 'Add a paint', 'Dry colour at full hide'],
+            ['/shelf', 'Files in and out', 'Bring in a shelf'],
+            ['/figures', 'Change areas', 'is shared out'],
+            ['/figures', 'Change the drawing', 'Every shape has its area'],
+            ['/scheme', 'Propose for the rest', 'Take this scheme'],
+            ['/scheme/2', 'Keep this as a trial', 'As chosen now'],
+            ['/undercoat', 'Light sketch', 'Angle over the horizontal'],
+            ['/recipe/4', 'Keep in the book', 'Name in the book'],
+            ['/recipe/4', 'Why', 'Everything later lies'],
+            ['/recipe/4', 'Change', 'Its place in the order'],
+            ['/recipe/4', 'Mishap', 'What went wrong here?'],
+            ['/bench', 'Different', 'What was really done'],
+            ['/shelf/3', 'Measure a test swatch', 'Bare white'],
+            ['/tables/match', 'a picture', 'Picture, up to'],
+            ['/tables/glaze', 'the reader', 'stands in for a hand-held device'],
+        ] as [$page, $button, $arrived]) {
             foreach (['light', 'dark'] as $surround) {
-                $this->hands->ask("localStorage.setItem('kalokroma.surround', '$surround'); localStorage.setItem('kalokroma.surround.bench', '$surround');");
+                $this->hands->ask(
+                    "localStorage.setItem('kalokroma.surround', '$surround'); "
+                        ."localStorage.setItem('kalokroma.surround.bench', '$surround');",
+                );
                 $this->open($page, '');
                 $this->hands->press($button);
                 $this->hands->see($arrived);
@@ -85,17 +106,23 @@ final class PagesTest extends SampleWorkshop
         $this->fit(390, 844);
         $this->open('/tables/match', 'looked through');
 
-        self::assertGreaterThan(150, $this->hands->ask('return Math.min(...[...document.querySelectorAll(".swatch")].map((e) => e.clientWidth));'));
+        self::assertGreaterThan(
+            150,
+            $this->hands->ask('return Math.min(...[...document.querySelectorAll(".swatch")].map((e) => e.clientWidth));'),
+        );
     }
 
     #[DataProvider('pages')]
     public function testSwatchesStandOnStrictlyNeutralGround(string $page, string $arrived): void
     {
         foreach (['light', 'dark'] as $surround) {
-            $this->hands->ask("localStorage.setItem('kalokroma.surround', '$surround'); localStorage.setItem('kalokroma.surround.bench', '$surround');");
+            $this->hands->ask(
+                "localStorage.setItem('kalokroma.surround', '$surround'); localStorage.setItem('kalokroma.surround.bench', '$surround');",
+            );
             $this->open($page, $arrived);
             $grounds = (array) $this->hands->ask(
-                'return [...new Set([document.body, ...document.querySelectorAll("main, aside, .rail, .panel")].map((e) => getComputedStyle(e).backgroundColor))];',
+                'return [...new Set([document.body, ...document.querySelectorAll("main, aside, .rail, '
+                    .'.panel")].map((e) => getComputedStyle(e).backgroundColor))];',
             );
             self::assertNotSame([], $grounds);
             foreach ($grounds as $ground) {
@@ -110,7 +137,10 @@ final class PagesTest extends SampleWorkshop
     {
         foreach (['Map' => 'Where nothing stands', 'List' => 'Certain to', 'Sets' => 'On the shelf'] as $mode => $arrived) {
             foreach (['light', 'dark'] as $surround) {
-                $this->hands->ask("localStorage.setItem('kalokroma.surround', '$surround'); localStorage.setItem('kalokroma.surround.bench', '$surround');");
+                $this->hands->ask(
+                    "localStorage.setItem('kalokroma.surround', '$surround'); "
+                        ."localStorage.setItem('kalokroma.surround.bench', '$surround');",
+                );
                 $this->open('/shelf', 'Coats it takes');
                 $this->hands->pressTab($mode);
                 $this->hands->see($arrived);
@@ -129,7 +159,10 @@ final class PagesTest extends SampleWorkshop
         $this->hands->key(WebDriverKeys::ARROW_RIGHT);
         $this->hands->until(fn (): bool => $this->hands->text('aside h2') !== $first, 'The arrow did not move on the map');
         $this->hands->type('Name, range, behaviour, family, place or note', 'wash');
-        $this->hands->until(fn (): bool => (int) $this->hands->ask("return document.querySelectorAll('circle[role=button]').length;") < 20, 'The search does not narrow the map');
+        $this->hands->until(
+            fn (): bool => (int) $this->hands->ask("return document.querySelectorAll('circle[role=button]').length;") < 20,
+            'The search does not narrow the map',
+        );
     }
 
     public function testManyPaintsAreChangedTakenOffAndPutBack(): void
@@ -137,7 +170,10 @@ final class PagesTest extends SampleWorkshop
         $this->open('/shelf', 'Coats it takes');
         $this->hands->pressTab('List');
         $this->hands->type('Name, range, behaviour, family, place or note', 'varnish');
-        $this->hands->until(fn (): bool => (int) $this->hands->ask("return document.querySelectorAll('tbody tr').length;") === 3, 'Three varnishes');
+        $this->hands->until(
+            fn (): bool => (int) $this->hands->ask("return document.querySelectorAll('tbody tr').length;") === 3,
+            'Three varnishes',
+        );
         $this->hands->ask("document.querySelector('th.pick input').click();");
         $this->hands->see('3 paints chosen');
         $this->hands->choose('Change', 'finish');
@@ -179,10 +215,16 @@ final class PagesTest extends SampleWorkshop
         $this->hands->press('what to buy');
         $this->hands->see('No price list is here yet.');
         $this->hands->see('garbled');
-        $this->hands->ask("{ const s = [...document.querySelectorAll('label')].find((l) => l.textContent.includes('stand-in shop')).querySelector('select'); s.value = 'garbled'; s.dispatchEvent(new Event('change', { bubbles: true })); }");
+        $this->hands->ask(
+            "{ const s = [...document.querySelectorAll('label')].find((l) => l.textContent.includes('stand-in shop'))"
+                .".querySelector('select'); s.value = 'garbled'; s.dispatchEvent(new Event('change', { bubbles: true })); }",
+        );
         $this->hands->press('Ask the shop for its prices');
         $this->hands->see('cannot be read');
-        $this->hands->ask("{ const s = [...document.querySelectorAll('label')].find((l) => l.textContent.includes('stand-in shop')).querySelector('select'); s.value = 'open'; s.dispatchEvent(new Event('change', { bubbles: true })); }");
+        $this->hands->ask(
+            "{ const s = [...document.querySelectorAll('label')].find((l) => l.textContent.includes('stand-in shop'))"
+                .".querySelector('select'); s.value = 'open'; s.dispatchEvent(new Event('change', { bubbles: true })); }",
+        );
         $this->hands->press('Ask the shop for its prices');
         $this->hands->see('The cheapest');
         $this->hands->see('no purchase costs less');
@@ -212,7 +254,10 @@ final class PagesTest extends SampleWorkshop
         $this->open('/recipe', 'Left out, and why');
         $this->hands->ask('document.querySelector("ol button").focus();');
         $this->hands->key(WebDriverKeys::ENTER);
-        $this->hands->until(fn (): bool => $this->hands->ask('return document.querySelector("ol button").getAttribute("aria-pressed");') === 'true', 'Enter did not choose the step');
+        $this->hands->until(
+            fn (): bool => $this->hands->ask('return document.querySelector("ol button").getAttribute("aria-pressed");') === 'true',
+            'Enter did not choose the step',
+        );
         $this->open('/bench', 'Next after this');
         $first = $this->hands->text('h1');
         $this->hands->key(WebDriverKeys::ARROW_RIGHT);
@@ -245,7 +290,10 @@ final class PagesTest extends SampleWorkshop
         $this->hands->see('Write # and six hexadecimal digits');
         $this->hands->type('Colour wanted', '#efb439');
         $this->hands->see('Lantern Yellow');
-        $this->hands->until(fn (): bool => str_contains((string) $this->hands->ask('return location.hash;'), 'efb439'), 'The address does not hold the question');
+        $this->hands->until(
+            fn (): bool => str_contains((string) $this->hands->ask('return location.hash;'), 'efb439'),
+            'The address does not hold the question',
+        );
         $this->open('/tables/coats?paints=999999', 'Paint 999999 is not on this shelf.');
         $this->open('/tables/coats?over=%231c1b1a&thin=1:1', 'hidden after');
         $before = $this->hands->text('section');
@@ -294,7 +342,10 @@ final class PagesTest extends SampleWorkshop
         }
         $this->hands->see('#efb439');
         $this->hands->press('Take this colour');
-        $this->hands->until(fn (): bool => str_contains((string) $this->hands->ask('return location.hash;'), 'efb439'), 'The colour was not taken');
+        $this->hands->until(
+            fn (): bool => str_contains((string) $this->hands->ask('return location.hash;'), 'efb439'),
+            'The colour was not taken',
+        );
         $this->hands->press('a picture');
         $this->hands->upload('no picture at all', 'notes.png');
         $this->hands->see('no picture that can be shown');
@@ -303,7 +354,10 @@ final class PagesTest extends SampleWorkshop
         $this->hands->press('an old brass button');
         $this->hands->see('readings kept');
         $this->hands->press('Take this colour');
-        $this->hands->until(fn (): bool => !str_contains((string) $this->hands->ask('return location.hash;'), 'efb439'), 'The reading was not taken');
+        $this->hands->until(
+            fn (): bool => !str_contains((string) $this->hands->ask('return location.hash;'), 'efb439'),
+            'The reading was not taken',
+        );
     }
 
     public function testTheTablesFollowWhatIsAsked(): void
@@ -340,7 +394,9 @@ final class PagesTest extends SampleWorkshop
             $hosts = $this->hands->ask('return [...new Set(performance.getEntriesByType("resource").map((e) => new URL(e.name).origin))];');
             self::assertSame([self::$studio?->address], $hosts);
         }
-        self::assertTrue($this->hands->ask('return document.fonts.check("16px Fraunces") && document.fonts.check("16px \'IBM Plex Sans\'");'));
+        self::assertTrue(
+            $this->hands->ask('return document.fonts.check("16px Fraunces") && document.fonts.check("16px \'IBM Plex Sans\'");'),
+        );
     }
 
     private function fit(int $width, int $height): void
@@ -354,7 +410,9 @@ final class PagesTest extends SampleWorkshop
         self::$studio?->browser->executeScript((string) file_get_contents(dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js'));
 
         return (array) self::$studio?->browser->executeAsyncScript(
-            'const done = arguments[0]; axe.run(document, { runOnly: ["wcag2a", "wcag2aa"] }).then((r) => done(r.violations.flatMap((v) => v.nodes.slice(0, 4).map((n) => v.id + ": " + n.target.join(" ") + " " + (n.any[0]?.message ?? "")))));',
+            'const done = arguments[0]; axe.run(document, { runOnly: ["wcag2a", "wcag2aa"] }).then((r) => '
+                .'done(r.violations.flatMap((v) => v.nodes.slice(0, 4).map((n) => v.id + ": " + n.target.join(" ") + '
+                    .'" " + (n.any[0]?.message ?? "")))));',
         );
     }
 }

@@ -17,10 +17,16 @@ final class RecipeTest extends SampleWorkshop
         $this->open('/recipe/6', 'Left out, and why');
         $this->hands->pressBeginning('intended colour', 'main');
         $this->hands->see('Which colour shall it be?');
-        $this->hands->until(fn (): bool => (int) $this->hands->ask('return document.querySelectorAll(".ladder button").length;') === 6, 'six rungs are shown before drafting');
+        $this->hands->until(
+            fn (): bool => (int) $this->hands->ask('return document.querySelectorAll(".ladder button").length;') === 6,
+            'six rungs are shown before drafting',
+        );
         $before = (string) $this->hands->ask('return document.querySelector(".ladder i").style.background;');
         $this->hands->choose('Contrast', 'strong');
-        $this->hands->until(fn (): bool => $before !== $this->hands->ask('return document.querySelector(".ladder i").style.background;'), 'the ladder follows the contrast');
+        $this->hands->until(
+            fn (): bool => $before !== $this->hands->ask('return document.querySelector(".ladder i").style.background;'),
+            'the ladder follows the contrast',
+        );
         $this->hands->choose('Way of painting', 'layers only');
         $this->hands->press('Draft the recipe anew');
         $this->hands->see('Shade layer');
@@ -106,7 +112,10 @@ final class RecipeTest extends SampleWorkshop
         $this->hands->choose('Second: ground', 'Black Ground');
         $this->hands->see('on Black Ground');
         $this->hands->pressBeginning('The whole figure', 'nav.rail');
-        $this->hands->until(fn (): bool => (int) $this->hands->ask('return document.querySelectorAll("table.rows tbody tr").length;') === 12, 'all twelve areas stand side by side');
+        $this->hands->until(
+            fn (): bool => (int) $this->hands->ask('return document.querySelectorAll("table.rows tbody tr").length;') === 12,
+            'all twelve areas stand side by side',
+        );
         self::assertSame([], $this->hands->complaints());
     }
 
@@ -122,7 +131,10 @@ final class RecipeTest extends SampleWorkshop
         $coats = (string) $this->hands->ask('return document.querySelector("aside output").textContent;');
         $this->open('/recipe/21', 'except: feathered layer');
         $this->hands->pressBeginning('Layer', 'main ol');
-        $this->hands->until(fn (): bool => $coats === $this->hands->ask('return document.querySelector("aside output").textContent;'), 'the follower has as many coats as its model');
+        $this->hands->until(
+            fn (): bool => $coats === $this->hands->ask('return document.querySelector("aside output").textContent;'),
+            'the follower has as many coats as its model',
+        );
         $this->open(self::COAT, 'Left out, and why');
         $this->hands->press('Undo', 'main');
         $this->hands->seeNot('coats of layer');
@@ -154,7 +166,10 @@ final class RecipeTest extends SampleWorkshop
         $this->hands->type('The recipe, line by line', "basecoat: dark rope brown, thin 2:1, two coats\nsparkle");
         $this->hands->press('Write it down');
         $this->hands->see('Line 2, "sparkle": begin with what is done');
-        $this->hands->type('The recipe, line by line', "basecoat: dark rope brown, thin 2:1, two coats\nwash: thin umber wash #7a5a3a\ndrybrush: pale straw and a little white");
+        $this->hands->type(
+            'The recipe, line by line',
+            "basecoat: dark rope brown, thin 2:1, two coats\nwash: thin umber wash #7a5a3a\ndrybrush: pale straw and a little white",
+        );
         $this->hands->press('Write it down');
         $this->hands->see('Written down; guessed on the way');
         $this->hands->see('not at hand: dark rope brown');
@@ -202,7 +217,11 @@ final class RecipeTest extends SampleWorkshop
 
     private function printedPages(): int
     {
-        $answer = self::$studio?->browser->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', ['cmd' => 'Page.printToPDF', 'params' => ['preferCSSPageSize' => true, 'printBackground' => true]]);
+        $answer = self::$studio?->browser->executeCustomCommand(
+            '/session/:sessionId/goog/cdp/execute',
+            'POST',
+            ['cmd' => 'Page.printToPDF', 'params' => ['preferCSSPageSize' => true, 'printBackground' => true]],
+        );
         self::assertIsArray($answer);
 
         return (int) preg_match_all('~/Type\s*/Page\b(?!s)~', (string) base64_decode((string) $answer['data'], true));
@@ -212,7 +231,9 @@ final class RecipeTest extends SampleWorkshop
     private function post(string $path, array $body): string
     {
         return sprintf(
-            'return fetch(%s, {method: "POST", headers: {Accept: "application/json", "Content-Type": "application/json", "X-XSRF-TOKEN": decodeURIComponent(/XSRF-TOKEN=([^;]+)/.exec(document.cookie)[1])}, body: %s}).then((r) => r.status);',
+            'return fetch(%s, {method: "POST", headers: {Accept: "application/json", "Content-Type": '
+                .'"application/json", "X-XSRF-TOKEN": '
+                    .'decodeURIComponent(/XSRF-TOKEN=([^;]+)/.exec(document.cookie)[1])}, body: %s}).then((r) => r.status);',
             json_encode($path),
             json_encode(json_encode($body)),
         );

@@ -26,7 +26,10 @@ final class SchemeTest extends SampleWorkshop
         $this->hands->see('Pale Driftwood · kept');
         $this->hands->press('Propose for the rest');
         $this->hands->see('Which scheme for the rest?');
-        $this->hands->until(fn (): bool => (int) $this->hands->ask('return document.querySelectorAll("main ol > li").length;') >= 5, 'Less than five schemes');
+        $this->hands->until(
+            fn (): bool => (int) $this->hands->ask('return document.querySelectorAll("main ol > li").length;') >= 5,
+            'Less than five schemes',
+        );
         $this->hands->choose('Harmony', 'one warm against one cold');
         $this->hands->see('One warm against one cold: hull planks');
         $this->hands->pressBeginning('Take this scheme 1');
@@ -59,9 +62,16 @@ final class SchemeTest extends SampleWorkshop
         $this->hands->see('Look again');
 
         $this->hands->press('Bring a drawing or a photograph');
-        $this->hands->upload('<!DOCTYPE svg [<!ENTITY a "ha">]><svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 9 9"><path d="M0 0L9 0L9 9Z"/></svg>', 'evil.svg');
+        $this->hands->upload(
+            '<!DOCTYPE svg [<!ENTITY a "ha">]><svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 9 9"><path d="M0 0L9 0L9 9Z"/></svg>',
+            'evil.svg',
+        );
         $this->hands->see('declares entities of its own');
-        $this->hands->upload('<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 90 90"><script>alert(1)</script><path id="coat" d="M0 0L60 0L60 90Z"/><path d="M60 0L90 0L90 90Z"/></svg>', 'eel.svg');
+        $this->hands->upload(
+            '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 90 90"><script>alert(1)</script><path id="coat" '
+                .'d="M0 0L60 0L60 90Z"/><path d="M60 0L90 0L90 90Z"/></svg>',
+            'eel.svg',
+        );
         $this->hands->see('1 shape without an area');
         $this->hands->see('1 × script');
         $this->hands->choose('Area', 'Boots');
@@ -98,7 +108,15 @@ final class SchemeTest extends SampleWorkshop
     public function testRunTogetherColoursAreMendedFromADistance(): void
     {
         $this->open('/scheme/1', 'pairs of neighbours');
-        $clear = fn (): int => count(array_filter((array) json_decode((string) $this->hands->ask('return fetch("/api/companies/1/scheme").then((r) => r.text());'), true)['pairs'], static fn (array $p): bool => $p['verdict'] === 'clear'));
+        $clear = fn (): int => count(
+            array_filter(
+                (array) json_decode(
+                    (string) $this->hands->ask('return fetch("/api/companies/1/scheme").then((r) => r.text());'),
+                    true,
+                )['pairs'],
+                static fn (array $p): bool => $p['verdict'] === 'clear',
+            ),
+        );
         $before = $clear();
         $this->hands->pressBeginning('Take it for', 'aside');
         $this->hands->until(static fn (): bool => $clear() > $before, 'The pair was not mended');
@@ -141,7 +159,9 @@ final class SchemeTest extends SampleWorkshop
         $this->hands->see('% of the light tone');
         $sideways = fn (): string => (string) $this->hands->ask('return document.querySelectorAll(".facings p")[1]?.innerText ?? "";');
         $steep = $sideways();
-        $this->hands->ask('const r = document.querySelector("input[type=range]"); r.value = 20; r.dispatchEvent(new Event("input", { bubbles: true }));');
+        $this->hands->ask(
+            'const r = document.querySelector("input[type=range]"); r.value = 20; r.dispatchEvent(new Event("input", { bubbles: true }));',
+        );
         $this->hands->until(static fn (): bool => $sideways() !== $steep && $sideways() !== '', 'The sides did not change');
         $this->hands->choose('from above', 'Black Ground');
         $this->hands->see('stands for both');

@@ -24,8 +24,19 @@ final class Lamplighter
         if (self::$shelf === null) {
             self::$shelf = [];
             foreach (self::workshop()['paints'] as $i => $p) {
-                $finish = array_values(array_filter(Sheen::cases(), static fn (Sheen $f): bool => str_contains(mb_strtolower($p['name']), $f->value)))[0] ?? Sheen::Matt;
-                self::$shelf[] = new Paint((string) ($i + 1), $p['name'], $p['line'], Behaviour::from($p['behaviour']), isset($p['colour']) ? Swatches::reflectance($p['colour']) : null, $p['owned'] ?? true, $p['left_ml'] ?? null, sheen: $finish);
+                $finish = array_values(
+                    array_filter(Sheen::cases(), static fn (Sheen $f): bool => str_contains(mb_strtolower($p['name']), $f->value)),
+                )[0] ?? Sheen::Matt;
+                self::$shelf[] = new Paint(
+                    (string) ($i + 1),
+                    $p['name'],
+                    $p['line'],
+                    Behaviour::from($p['behaviour']),
+                    isset($p['colour']) ? Swatches::reflectance($p['colour']) : null,
+                    $p['owned'] ?? true,
+                    $p['left_ml'] ?? null,
+                    sheen: $finish,
+                );
             }
         }
 
@@ -43,7 +54,18 @@ final class Lamplighter
         $found = [];
         foreach ($given['areas'] as $i => $a) {
             $found[$a['name']] = [
-                new Area((string) ($i + 1), $a['name'], Material::from($a['material']), Relief::from($a['relief']), $given['surface_cm2'] * $a['share'] / 100, $a['depth'], Weight::from($a['weight']), $a['reachable'] ?? true, $a['fragile'] ?? false, $a['part'] ?? ''),
+                new Area(
+                    (string) ($i + 1),
+                    $a['name'],
+                    Material::from($a['material']),
+                    Relief::from($a['relief']),
+                    $given['surface_cm2'] * $a['share'] / 100,
+                    $a['depth'],
+                    Weight::from($a['weight']),
+                    $a['reachable'] ?? true,
+                    $a['fragile'] ?? false,
+                    $a['part'] ?? '',
+                ),
                 $a['colour'] ?? '#808080',
             ];
         }
@@ -51,11 +73,23 @@ final class Lamplighter
         return $found;
     }
 
-    /** @return array{paints: list<array{name: string, line: string, behaviour: string, colour?: string, owned?: bool, left_ml?: float}>, companies: list<array{surface_cm2: float, areas: list<array{name: string, material: string, relief: string, share: float, depth: int, weight: string, colour?: string, reachable?: bool, fragile?: bool, part?: string}>}>} */
+    /**
+     * @return array{
+     *   paints: list<array{name: string, line: string, behaviour: string, colour?: string, owned?: bool, left_ml?: float}>,
+     *   companies: list<array{
+ *     surface_cm2: float, areas: list<array{name: string, material: string, relief: string, share: float, depth: int, weight: string,
+ *     colour?: string, reachable?: bool, fragile?: bool, part?: string}>}>,
+     * }
+     */
     private static function workshop(): array
     {
         static $read = null;
 
-        return $read ??= json_decode((string) file_get_contents(dirname(__DIR__, 2).'/database/demo/workshop.json'), true, 64, JSON_THROW_ON_ERROR);
+        return $read ??= json_decode(
+            (string) file_get_contents(dirname(__DIR__, 2).'/database/demo/workshop.json'),
+            true,
+            64,
+            JSON_THROW_ON_ERROR,
+        );
     }
 }

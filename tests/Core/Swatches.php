@@ -20,8 +20,13 @@ final class Swatches
         return Reflectance::fromSrgb(Srgb::fromHex($hex));
     }
 
-    public static function paint(string $name, string $hex, Behaviour $behaviour = Behaviour::Opaque, bool $owned = true, ?float $left = 10.0): Paint
-    {
+    public static function paint(
+        string $name,
+        string $hex,
+        Behaviour $behaviour = Behaviour::Opaque,
+        bool $owned = true,
+        ?float $left = 10.0,
+    ): Paint {
         return new Paint($name, $name, 'Test range', $behaviour, self::reflectance($hex), $owned, $left);
     }
 

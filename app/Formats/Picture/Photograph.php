@@ -26,14 +26,28 @@ final readonly class Photograph
     public static function read(string $bytes, int $side): self
     {
         if (strlen($bytes) > self::MOST_BYTES) {
-            throw UnreadableFile::because(sprintf('The picture holds %.1f MB: at most %d MB are taken.', strlen($bytes) / 1e6, self::MOST_BYTES / 1e6));
+            throw UnreadableFile::because(
+                sprintf('The picture holds %.1f MB: at most %d MB are taken.', strlen($bytes) / 1e6, self::MOST_BYTES / 1e6),
+            );
         }
         $size = @getimagesizefromstring($bytes);
         if ($size === false || !in_array($size[2], [IMAGETYPE_PNG, IMAGETYPE_JPEG], true)) {
             throw UnreadableFile::because('This is no picture that can be read: use PNG or JPEG.');
         }
-        if ($size[0] < 8 || $size[1] < 8 || $size[0] > self::MOST_SIDE || $size[1] > self::MOST_SIDE || $size[0] * $size[1] > self::MOST_PIXELS) {
-            throw UnreadableFile::because(sprintf('The picture is %d × %d pixels: it may have %d million at most, and at least 8 × 8.', $size[0], $size[1], self::MOST_PIXELS / 1e6));
+        if (
+            $size[0] < 8 || $size[1] < 8
+            || $size[0] > self::MOST_SIDE
+            || $size[1] > self::MOST_SIDE
+            || $size[0] * $size[1] > self::MOST_PIXELS
+        ) {
+            throw UnreadableFile::because(
+                sprintf(
+                    'The picture is %d × %d pixels: it may have %d million at most, and at least 8 × 8.',
+                    $size[0],
+                    $size[1],
+                    self::MOST_PIXELS / 1e6,
+                ),
+            );
         }
         $image = @imagecreatefromstring($bytes);
         if ($image === false) {

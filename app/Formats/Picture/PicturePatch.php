@@ -26,14 +26,22 @@ final class PicturePatch
     public static function read(string $bytes): array
     {
         if (strlen($bytes) > self::MOST_BYTES) {
-            throw UnreadableFile::because(sprintf('The piece of the picture holds %d kB: at most %d kB are taken.', (int) ceil(strlen($bytes) / 1000), self::MOST_BYTES / 1000));
+            throw UnreadableFile::because(
+                sprintf(
+                    'The piece of the picture holds %d kB: at most %d kB are taken.',
+                    (int) ceil(strlen($bytes) / 1000),
+                    self::MOST_BYTES / 1000,
+                ),
+            );
         }
         $size = @getimagesizefromstring($bytes);
         if ($size === false) {
             throw UnreadableFile::because('This is no picture that can be read: use PNG, JPEG or WebP.');
         }
         if ($size[0] > self::MOST || $size[1] > self::MOST || $size[0] < 1 || $size[1] < 1) {
-            throw UnreadableFile::because(sprintf('The piece of the picture is %d × %d pixels: at most %d × %3$d are taken.', $size[0], $size[1], self::MOST));
+            throw UnreadableFile::because(
+                sprintf('The piece of the picture is %d × %d pixels: at most %d × %3$d are taken.', $size[0], $size[1], self::MOST),
+            );
         }
         $image = @imagecreatefromstring($bytes);
         if ($image === false) {

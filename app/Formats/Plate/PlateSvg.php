@@ -23,21 +23,43 @@ final readonly class PlateSvg
     private const DEEPEST = 40;
     private const NUMBER = '-?(?:\d+\.?\d*|\.\d+)(?:[eE][-+]?\d{1,2})?';
     private const TONES = ['recess', 'plane', 'ridge', 'ink'];
-    private const HIDDEN = ['defs', 'clippath', 'mask', 'symbol', 'marker', 'pattern', 'lineargradient', 'radialgradient', 'metadata', 'title', 'desc'];
+    private const HIDDEN = [
+        'defs',
+        'clippath',
+        'mask',
+        'symbol',
+        'marker',
+        'pattern',
+        'lineargradient',
+        'radialgradient',
+        'metadata',
+        'title',
+        'desc',
+    ];
 
     /**
-     * @param list<array{d: string, even: bool, turn: string, name: string, tone: string}> $shapes lowest first; turn is the matrix it is moved by
+     * @param list<array{
+     *   d: string, even: bool, turn: string, name: string, tone: string,
+     * }> $shapes lowest first; turn is the matrix it is moved by
      * @param array<string, int> $left elements that stayed behind, by name
      */
-    private function __construct(public float $x, public float $y, public float $width, public float $height, public array $shapes, public array $left)
-    {
+    private function __construct(
+        public float $x,
+        public float $y,
+        public float $width,
+        public float $height,
+        public array $shapes,
+        public array $left,
+    ) {
     }
 
     /** @throws UnreadableFile */
     public static function read(string $svg): self
     {
         if (strlen($svg) > self::MOST_BYTES) {
-            throw UnreadableFile::because(sprintf('The drawing holds %d kB: at most %d kB are taken.', (int) ceil(strlen($svg) / 1000), self::MOST_BYTES / 1000));
+            throw UnreadableFile::because(
+                sprintf('The drawing holds %d kB: at most %d kB are taken.', (int) ceil(strlen($svg) / 1000), self::MOST_BYTES / 1000),
+            );
         }
         if (preg_match('/<!ENTITY/i', $svg) === 1 || preg_match('/<!DOCTYPE[^>]*\[/i', $svg) === 1) {
             throw UnreadableFile::because('The drawing declares entities of its own, which a figure does not need: save it as plain SVG.');
@@ -50,7 +72,13 @@ final readonly class PlateSvg
         libxml_use_internal_errors($before);
         $root = $document->documentElement;
         if (!$loaded || $root === null) {
-            throw UnreadableFile::because($error === false ? 'This file is no SVG drawing.' : sprintf('This file is no SVG drawing: line %d, %s.', $error->line, rtrim(trim($error->message), '.')));
+            throw UnreadableFile::because(
+                $error === false ? 'This file is no SVG drawing.' : sprintf(
+                    'This file is no SVG drawing: line %d, %s.',
+                    $error->line,
+                    rtrim(trim($error->message), '.'),
+                ),
+            );
         }
         if (strtolower($root->localName ?? '') !== 'svg') {
             throw UnreadableFile::because(sprintf('This file is no SVG drawing: it begins with <%s>.', $root->localName));
@@ -101,7 +129,11 @@ final readonly class PlateSvg
     /** @return array{float, float, float, float} */
     private static function view(DOMElement $root): array
     {
-        if (preg_match('/^\s*('.self::NUMBER.')[\s,]+('.self::NUMBER.')[\s,]+('.self::NUMBER.')[\s,]+('.self::NUMBER.')\s*$/D', $root->getAttribute('viewBox'), $m) === 1) {
+        if (preg_match(
+            '/^\s*('.self::NUMBER.')[\s,]+('.self::NUMBER.')[\s,]+('.self::NUMBER.')[\s,]+('.self::NUMBER.')\s*$/D',
+            $root->getAttribute('viewBox'),
+            $m,
+        ) === 1) {
             $view = [(float) $m[1], (float) $m[2], (float) $m[3], (float) $m[4]];
         } else {
             $view = [0.0, 0.0, (float) $root->getAttribute('width'), (float) $root->getAttribute('height')];
@@ -110,7 +142,9 @@ final readonly class PlateSvg
             throw UnreadableFile::because('The drawing does not say how large it is: it needs a viewBox, or width and height.');
         }
         if ($view[2] > self::MOST_SIDE || $view[3] > self::MOST_SIDE) {
-            throw UnreadableFile::because(sprintf('The drawing is %.0f × %.0f: at most %.0f along a side are taken.', $view[2], $view[3], self::MOST_SIDE));
+            throw UnreadableFile::because(
+                sprintf('The drawing is %.0f × %.0f: at most %.0f along a side are taken.', $view[2], $view[3], self::MOST_SIDE),
+            );
         }
 
         return $view;
@@ -121,8 +155,15 @@ final readonly class PlateSvg
      * @param list<array{d: string, even: bool, turn: string, name: string, tone: string}> $shapes
      * @param array<string, int> $left
      */
-    private static function walk(DOMElement $element, array $matrix, string $area, string $tone, int $depth, array &$shapes, array &$left): void
-    {
+    private static function walk(
+        DOMElement $element,
+        array $matrix,
+        string $area,
+        string $tone,
+        int $depth,
+        array &$shapes,
+        array &$left,
+    ): void {
         if ($depth > self::DEEPEST) {
             throw UnreadableFile::because(sprintf('Groups lie more than %d deep in the drawing.', self::DEEPEST));
         }
@@ -142,7 +183,11 @@ final readonly class PlateSvg
                 continue;
             }
             $outline = self::outline($kind, $child);
-            if ($outline === null || preg_match('/(^|;)\s*fill\s*:\s*none/', $child->getAttribute('style')) === 1 || $child->getAttribute('fill') === 'none') {
+            if (
+                $outline === null
+                || preg_match('/(^|;)\s*fill\s*:\s*none/', $child->getAttribute('style')) === 1
+                || $child->getAttribute('fill') === 'none'
+            ) {
                 $left[$kind === '' ? 'unknown' : substr($kind, 0, 30)] = ($left[$kind] ?? 0) + 1;
                 continue;
             }
@@ -151,9 +196,19 @@ final readonly class PlateSvg
             }
             $shapes[] = [
                 'd' => $outline,
-                'even' => $child->getAttribute('fill-rule') === 'evenodd' || preg_match('/fill-rule\s*:\s*evenodd/', $child->getAttribute('style')) === 1,
-                'turn' => $moved === [1.0, 0.0, 0.0, 1.0, 0.0, 0.0] ? '' : 'matrix('.implode(' ', array_map(static fn (float $v): string => rtrim(rtrim(sprintf('%.5F', $v), '0'), '.'), $moved)).')',
-                'name' => mb_substr((string) preg_replace('/[^\p{L}\p{N} ,.\'-]+/u', ' ', $named ?: trim($child->getAttribute('id'))), 0, 60),
+                'even' => $child->getAttribute('fill-rule') === 'evenodd' || preg_match(
+                    '/fill-rule\s*:\s*evenodd/',
+                    $child->getAttribute('style'),
+                ) === 1,
+                'turn' => $moved === [1.0, 0.0, 0.0, 1.0, 0.0, 0.0] ? '' : 'matrix('.implode(
+                    ' ',
+                    array_map(static fn (float $v): string => rtrim(rtrim(sprintf('%.5F', $v), '0'), '.'), $moved),
+                ).')',
+                'name' => mb_substr(
+                    (string) preg_replace('/[^\p{L}\p{N} ,.\'-]+/u', ' ', $named ?: trim($child->getAttribute('id'))),
+                    0,
+                    60,
+                ),
                 'tone' => $toned ?: 'plane',
             ];
         }
@@ -166,8 +221,18 @@ final readonly class PlateSvg
             ? sprintf('M%1$F %2$FA%3$F %4$F 0 1 0 %5$F %2$FA%3$F %4$F 0 1 0 %1$F %2$FZ', $x - $rx, $y, $rx, $ry, $x + $rx) : null;
         $outline = match ($kind) {
             'path' => $shape->getAttribute('d'),
-            'polygon', 'polyline' => preg_match('/^[\d\s.,eE+-]+$/D', $shape->getAttribute('points')) === 1 ? 'M'.trim($shape->getAttribute('points')).'Z' : null,
-            'rect' => $n('width') > 0 && $n('height') > 0 ? sprintf('M%F %Fh%Fv%Fh%FZ', $n('x'), $n('y'), $n('width'), $n('height'), -$n('width')) : null,
+            'polygon', 'polyline' => preg_match(
+                '/^[\d\s.,eE+-]+$/D',
+                $shape->getAttribute('points'),
+            ) === 1 ? 'M'.trim($shape->getAttribute('points')).'Z' : null,
+            'rect' => $n('width') > 0 && $n('height') > 0 ? sprintf(
+                'M%F %Fh%Fv%Fh%FZ',
+                $n('x'),
+                $n('y'),
+                $n('width'),
+                $n('height'),
+                -$n('width'),
+            ) : null,
             'circle' => $circle($n('cx'), $n('cy'), $n('r'), $n('r')),
             'ellipse' => $circle($n('cx'), $n('cy'), $n('rx'), $n('ry')),
             default => null,
@@ -176,7 +241,13 @@ final readonly class PlateSvg
             return null;
         }
         if (strlen($outline) > self::MOST_OUTLINE) {
-            throw UnreadableFile::because(sprintf('One outline of the drawing holds %d characters: at most %d are taken. Simplify it.', strlen($outline), self::MOST_OUTLINE));
+            throw UnreadableFile::because(
+                sprintf(
+                    'One outline of the drawing holds %d characters: at most %d are taken. Simplify it.',
+                    strlen($outline),
+                    self::MOST_OUTLINE,
+                ),
+            );
         }
 
         return $outline;
@@ -197,7 +268,13 @@ final readonly class PlateSvg
                 'matrix' => count($v) === 6 ? $v : [1.0, 0.0, 0.0, 1.0, 0.0, 0.0],
                 'translate' => [1.0, 0.0, 0.0, 1.0, $v[0] ?? 0.0, $v[1] ?? 0.0],
                 'scale' => [$v[0] ?? 1.0, 0.0, 0.0, $v[1] ?? $v[0] ?? 1.0, 0.0, 0.0],
-                default => self::times(self::times([1.0, 0.0, 0.0, 1.0, $v[1] ?? 0.0, $v[2] ?? 0.0], [cos($turn), sin($turn), -sin($turn), cos($turn), 0.0, 0.0]), [1.0, 0.0, 0.0, 1.0, -($v[1] ?? 0.0), -($v[2] ?? 0.0)]),
+                default => self::times(
+                    self::times(
+                        [1.0, 0.0, 0.0, 1.0, $v[1] ?? 0.0, $v[2] ?? 0.0],
+                        [cos($turn), sin($turn), -sin($turn), cos($turn), 0.0, 0.0],
+                    ),
+                    [1.0, 0.0, 0.0, 1.0, -($v[1] ?? 0.0), -($v[2] ?? 0.0)],
+                ),
             });
         }
 

@@ -12,7 +12,11 @@ use Kalokroma\Shelf\Behaviour;
 /**
  * A recipe, a figure or a company as one JSON document; see docs/formats/recipe.schema.json and figure.schema.json.
  *
- * @phpstan-type PortableStep array{key: string, technique: string, mix: list<array{paint: array{name: string, behaviour: string, colour: string|null}, parts: int|null}>|null, loop?: array{from: string}|null}
+ * @phpstan-type PortableStep array{
+ *   key: string, technique: string,
+ *   mix: list<array{paint: array{name: string, behaviour: string, colour: string|null}, parts: int|null}>|null,
+ *   loop?: array{from: string}|null,
+ * }
  */
 final class RecipeJson
 {
@@ -23,7 +27,10 @@ final class RecipeJson
     /** @param array<string, mixed> $document */
     public static function write(array $document): string
     {
-        return json_encode($document, JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR)."\n";
+        return json_encode(
+            $document,
+            JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR,
+        )."\n";
     }
 
     /**
@@ -38,7 +45,10 @@ final class RecipeJson
         if ($kind !== null && !in_array($kind, [self::RECIPE, self::FIGURE, self::COMPANY], true)) {
             throw UnreadableFile::because(sprintf('At /kind: "%s" is no recipe, figure or company.', mb_strimwidth($kind, 0, 40, '…')));
         }
-        $document = CheckedJson::read($json, $kind === self::FIGURE || $kind === self::COMPANY ? 'figure.schema.json' : 'recipe.schema.json');
+        $document = CheckedJson::read(
+            $json,
+            $kind === self::FIGURE || $kind === self::COMPANY ? 'figure.schema.json' : 'recipe.schema.json',
+        );
         if ($kind === self::RECIPE) {
             self::plan($document['plan'], '/plan');
 
@@ -79,11 +89,15 @@ final class RecipeJson
             $keys[$step['key']] = true;
             $technique = Technique::from($step['technique']);
             if (($step['mix'] === null) === $technique->facts()->isPainted()) {
-                throw UnreadableFile::because(sprintf('At %s/mix: %s is done %s paint.', $at, $technique->words(), $step['mix'] === null ? 'with' : 'without'));
+                throw UnreadableFile::because(
+                    sprintf('At %s/mix: %s is done %s paint.', $at, $technique->words(), $step['mix'] === null ? 'with' : 'without'),
+                );
             }
             foreach ($step['mix'] ?? [] as $j => $part) {
                 if ($part['paint']['colour'] === null && Behaviour::from($part['paint']['behaviour'])->colours()) {
-                    throw UnreadableFile::because(sprintf('At %s/mix/%d/paint/colour: %s colours, so its colour has to be told.', $at, $j, $part['paint']['name']));
+                    throw UnreadableFile::because(
+                        sprintf('At %s/mix/%d/paint/colour: %s colours, so its colour has to be told.', $at, $j, $part['paint']['name']),
+                    );
                 }
             }
             $from = $step['loop']['from'] ?? null;

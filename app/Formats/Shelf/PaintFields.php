@@ -24,7 +24,15 @@ final readonly class PaintFields
     /** Columns of ours beyond those of a shelf file; written where they hold something. */
     public const FURTHER = ['finish'];
 
-    private const LONGEST = ['name' => 80, 'line' => 80, 'place' => 120, 'state' => 60, 'set' => 80, 'colour_source' => 40, 'notes' => 2000];
+    private const LONGEST = [
+        'name' => 80,
+        'line' => 80,
+        'place' => 120,
+        'state' => 60,
+        'set' => 80,
+        'colour_source' => 40,
+        'notes' => 2000,
+    ];
     private const MOST_ML = 5000.0;
 
     /**
@@ -76,7 +84,11 @@ final readonly class PaintFields
         if ($behaviour === null) {
             $problems['behaviour'] = $text === ''
                 ? 'behaviour is empty: say how the paint behaves, for instance opaque.'
-                : sprintf('"%s" is not a behaviour: use one of %s.', mb_strimwidth($text, 0, 40, '…'), implode(', ', array_column(Behaviour::cases(), 'value')));
+                : sprintf(
+                    '"%s" is not a behaviour: use one of %s.',
+                    mb_strimwidth($text, 0, 40, '…'),
+                    implode(', ', array_column(Behaviour::cases(), 'value')),
+                );
         }
 
         return $behaviour;
@@ -122,9 +134,20 @@ final readonly class PaintFields
         $value = self::number($text);
         $what = $column === 'bottle_ml' ? 'a bottle' : 'what is left';
         if ($value === null) {
-            $problems[$column] = sprintf('%s is "%s": write %s as a number of millilitres, for instance 7.5.', $column, mb_strimwidth($text, 0, 40, '…'), $what);
+            $problems[$column] = sprintf(
+                '%s is "%s": write %s as a number of millilitres, for instance 7.5.',
+                $column,
+                mb_strimwidth($text, 0, 40, '…'),
+                $what,
+            );
         } elseif ($value < 0 || ($column === 'bottle_ml' && $value <= 0)) {
-            $problems[$column] = sprintf('%s is %s: %s cannot hold less than %s ml.', $column, $text, $what, $column === 'bottle_ml' ? 'a little over 0' : '0');
+            $problems[$column] = sprintf(
+                '%s is %s: %s cannot hold less than %s ml.',
+                $column,
+                $text,
+                $what,
+                $column === 'bottle_ml' ? 'a little over 0' : '0',
+            );
         } elseif ($value > self::MOST_ML) {
             $problems[$column] = sprintf('%s is %s: more than %d ml is not taken for one paint.', $column, $text, (int) self::MOST_ML);
         }
@@ -162,7 +185,10 @@ final readonly class PaintFields
     private static function currency(string $text, array &$problems): ?string
     {
         if ($text !== '' && preg_match('/^[A-Za-z]{3}$/D', $text) !== 1) {
-            $problems['currency'] = sprintf('currency is "%s": write its three letters (ISO 4217), as in EUR.', mb_strimwidth($text, 0, 40, '…'));
+            $problems['currency'] = sprintf(
+                'currency is "%s": write its three letters (ISO 4217), as in EUR.',
+                mb_strimwidth($text, 0, 40, '…'),
+            );
         }
 
         return $text === '' ? null : strtoupper($text);

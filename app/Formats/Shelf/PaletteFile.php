@@ -18,7 +18,13 @@ final class PaletteFile
             if ($paint->hex !== null) {
                 $hex = Srgb::fromHex($paint->hex)->toHex();
                 $name = trim((string) preg_replace('/\s+/u', ' ', $paint->name));
-                $lines[] = sprintf("%3d %3d %3d\t%s", hexdec(substr($hex, 1, 2)), hexdec(substr($hex, 3, 2)), hexdec(substr($hex, 5, 2)), $name);
+                $lines[] = sprintf(
+                    "%3d %3d %3d\t%s",
+                    hexdec(substr($hex, 1, 2)),
+                    hexdec(substr($hex, 3, 2)),
+                    hexdec(substr($hex, 5, 2)),
+                    $name,
+                );
             }
         }
 

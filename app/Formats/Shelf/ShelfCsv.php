@@ -19,7 +19,9 @@ final class ShelfCsv
 
     /**
      * @return list<array{line: int, fields: array<string, string>, extra: array<string, string>, problem: string|null}>
-     *                                                                                                                   each with the line of the file it starts on; problem says why the line cannot be read as a row
+     *   each with the
+     *   line of the file
+     *   it starts on; problem says why the line cannot be read as a row
      *
      * @throws UnreadableFile
      */
@@ -36,7 +38,9 @@ final class ShelfCsv
             throw UnreadableFile::because('The file names its columns but holds no paint.');
         }
         if (count($records) > self::MOST_LINES) {
-            throw UnreadableFile::because(sprintf('The file holds %d paints: at most %d are taken at once.', count($records), self::MOST_LINES));
+            throw UnreadableFile::because(
+                sprintf('The file holds %d paints: at most %d are taken at once.', count($records), self::MOST_LINES),
+            );
         }
         $rows = [];
         foreach ($records as ['line' => $line, 'cells' => $cells]) {
@@ -110,13 +114,17 @@ final class ShelfCsv
     /** A further column of ours, where it holds what we know; another program's column of that name is kept as it came. */
     private static function isFurther(string $column, string $cell): bool
     {
-        return in_array(strtolower($column), PaintFields::FURTHER, true) && (trim($cell) === '' || Sheen::tryFrom(strtolower(trim($cell))) !== null);
+        return in_array(strtolower($column), PaintFields::FURTHER, true) && (
+            trim($cell) === ''
+            || Sheen::tryFrom(strtolower(trim($cell))) !== null
+        );
     }
 
     private static function refuseOtherEncodings(string $bytes): void
     {
         if (str_contains($bytes, "\0")) {
-            throw UnreadableFile::because('The file holds zero bytes, as UTF-16 or a spreadsheet\'s own format would: save it as CSV in UTF-8.');
+            throw UnreadableFile::because('The file holds zero bytes, as UTF-16 or a spreadsheet\'s own format would: '
+                .'save it as CSV in UTF-8.');
         }
         foreach (explode("\n", $bytes) as $i => $line) {
             if (!mb_check_encoding($line, 'UTF-8')) {
@@ -167,11 +175,18 @@ final class ShelfCsv
         $lower = array_map(strtolower(...), $header);
         $missing = array_diff(self::REQUIRED, $lower);
         if ($missing !== []) {
-            throw UnreadableFile::because(sprintf('Line 1 names no column "%s": the first line must name the columns, name and behaviour among them.', implode('", "', $missing)));
+            throw UnreadableFile::because(
+                sprintf(
+                    'Line 1 names no column "%s": the first line must name the columns, name and behaviour among them.',
+                    implode('", "', $missing),
+                ),
+            );
         }
         if (count(array_unique($lower)) < count($lower)) {
             $twice = array_values(array_diff_assoc($lower, array_unique($lower)))[0];
-            throw UnreadableFile::because($twice === '' ? 'Line 1 has more than one column without a name.' : sprintf('Line 1 names the column "%s" twice.', $twice));
+            throw UnreadableFile::because(
+                $twice === '' ? 'Line 1 has more than one column without a name.' : sprintf('Line 1 names the column "%s" twice.', $twice),
+            );
         }
 
         return $header;

@@ -11,7 +11,10 @@ use App\Formats\UnreadableFile;
  * A shelf in any form that can be brought in: CSV, our JSON with what was measured, or a palette of the GIMP, whose
  * colours are taken for opaque paints. All become rows of plain fields.
  *
- * @phpstan-type Row array{line: int, fields: array<string, string>, extra: array<string, string>, problem: string|null, swatch?: array<string, mixed>}
+ * @phpstan-type Row array{
+ *   line: int, fields: array<string, string>, extra: array<string, string>, problem: string|null,
+ *   swatch?: array<string, mixed>,
+ * }
  */
 final class ShelfFile
 {
@@ -78,7 +81,11 @@ final class ShelfFile
             if ($i === 0 || trim($line) === '' || preg_match('/^\s*(#|Name:|Columns:)/', $line) === 1) {
                 continue;
             }
-            $isColour = preg_match('/^\s*(\d{1,3})\s+(\d{1,3})\s+(\d{1,3})(?:\s+(.*))?$/u', $line, $m) === 1 && max((int) $m[1], (int) $m[2], (int) $m[3]) <= 255;
+            $isColour = preg_match(
+                '/^\s*(\d{1,3})\s+(\d{1,3})\s+(\d{1,3})(?:\s+(.*))?$/u',
+                $line,
+                $m,
+            ) === 1 && max((int) $m[1], (int) $m[2], (int) $m[3]) <= 255;
             $rows[] = [
                 'line' => $i + 1,
                 'fields' => [

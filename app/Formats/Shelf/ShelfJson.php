@@ -37,6 +37,9 @@ final class ShelfJson
             ], static fn (mixed $v): bool => $v !== null && $v !== '');
         }
 
-        return json_encode(['kind' => 'kalokroma.shelf', 'version' => 1, 'paints' => $rows], JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR)."\n";
+        return json_encode(
+            ['kind' => 'kalokroma.shelf', 'version' => 1, 'paints' => $rows],
+            JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR,
+        )."\n";
     }
 }

@@ -13,7 +13,14 @@ final class ShoppingList
         $lines = [];
         $currency = (string) $plan['currency'];
         foreach (self::rows($plan) as [$kind, $name, $line, $price, $for]) {
-            $lines[] = sprintf('[ ] %s%s, %s %s%s', $name, $line === '' ? ($kind === 'set' ? ' (set)' : '') : ' ('.$line.')', self::money($price), $currency, $for === '' ? '' : ': for '.$for);
+            $lines[] = sprintf(
+                '[ ] %s%s, %s %s%s',
+                $name,
+                $line === '' ? ($kind === 'set' ? ' (set)' : '') : ' ('.$line.')',
+                self::money($price),
+                $currency,
+                $for === '' ? '' : ': for '.$for,
+            );
         }
         $total = array_sum(array_column(self::rows($plan), 3));
 
@@ -41,7 +48,12 @@ final class ShoppingList
      */
     private static function rows(array $plan): array
     {
-        /** @var list<array{singles: list<array{name: string, line: string, price: int, meets: list<string>}>, sets: list<array{name: string, price: int, meets: list<string>}>}> $purchases */
+        /**
+         * @var list<array{
+         *   singles: list<array{name: string, line: string, price: int, meets: list<string>}>,
+         *   sets: list<array{name: string, price: int, meets: list<string>}>,
+         * }> $purchases
+         */
         $purchases = $plan['purchases'];
         $rows = [];
         foreach (array_slice($purchases, 0, 1) as $cheapest) {

@@ -24,7 +24,16 @@ final class BenchController extends Controller
     public function record(RecordForm $request, Company $company): JsonResponse
     {
         $bench = new BenchDesk($this->studio($request));
-        $bench->record($company, $request->area($company), $request->stepKey(), $request->stage(), $request->figures(), $request->real(), (string) $request->string('note'), CarbonImmutable::now());
+        $bench->record(
+            $company,
+            $request->area($company),
+            $request->stepKey(),
+            $request->stage(),
+            $request->figures(),
+            $request->real(),
+            (string) $request->string('note'),
+            CarbonImmutable::now(),
+        );
 
         return $this->answer($request, $company, $request->figures()[0]);
     }

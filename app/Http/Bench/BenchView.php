@@ -25,17 +25,27 @@ final class BenchView
         }
         $progress = BenchDesk::progress($company);
         $all = $desk->steps($company);
-        $views = array_map(static fn (BenchStep $s): array => self::step($s, $progress, $figure, $company->count), self::ofFigure($all, $company, $figure));
+        $views = array_map(
+            static fn (BenchStep $s): array => self::step($s, $progress, $figure, $company->count),
+            self::ofFigure($all, $company, $figure),
+        );
         $open = array_values(array_filter($views, static fn (array $v): bool => $v['done'] === false));
 
         return [
             'company' => ['id' => $company->id, 'name' => $company->name, 'count' => $company->count],
             'figure' => $figure,
-            'figures' => array_map(static fn (int $n): array => self::figure(self::ofFigure($all, $company, $n), $progress, $n), range(1, $company->count)),
+            'figures' => array_map(
+                static fn (int $n): array => self::figure(self::ofFigure($all, $company, $n), $progress, $n),
+                range(1, $company->count),
+            ),
             'steps' => $views,
             'next' => $open[0]['id'] ?? null,
             'drying' => array_map(self::drying(...), BenchDesk::drying($company, $figure, $now)),
-            'areas' => array_values($company->areas->map(static fn (AreaRow $a): array => ['id' => $a->id, 'name' => $a->name, 'planned' => $a->recipe !== null])->all()),
+            'areas' => array_values(
+                $company->areas->map(
+                    static fn (AreaRow $a): array => ['id' => $a->id, 'name' => $a->name, 'planned' => $a->recipe !== null],
+                )->all(),
+            ),
             'paints' => $desk->paints(),
             'last' => self::last($company),
             'now' => $now->toIso8601ZuluString(),
@@ -49,7 +59,9 @@ final class BenchView
      */
     private static function ofFigure(array $steps, Company $company, int $figure): array
     {
-        return array_values(array_filter($steps, static fn (BenchStep $s): bool => $s->outcome->step->scope->who->includes($figure, $company->leaders)));
+        return array_values(
+            array_filter($steps, static fn (BenchStep $s): bool => $s->outcome->step->scope->who->includes($figure, $company->leaders)),
+        );
     }
 
     /** @return array<string, mixed> */
@@ -63,7 +75,9 @@ final class BenchView
             'area_id' => $step->area?->id,
             'area' => $step->area->name ?? 'Whole figure',
             'done' => $progress->has($step->areaId(), $key, $figure),
-            'done_figures' => array_values(array_filter($progress->figures($step->areaId(), $key), static fn (int $n): bool => $n <= $count)),
+            'done_figures' => array_values(
+                array_filter($progress->figures($step->areaId(), $key), static fn (int $n): bool => $n <= $count),
+            ),
         ];
     }
 
@@ -82,7 +96,12 @@ final class BenchView
     /** @return array{area: string, stage: string, until: string, total_minutes: int} */
     private static function drying(Entry $entry): array
     {
-        return ['area' => $entry->area_name, 'stage' => $entry->stage->value, 'until' => $entry->dryAt()->toIso8601ZuluString(), 'total_minutes' => $entry->dry_minutes];
+        return [
+            'area' => $entry->area_name,
+            'stage' => $entry->stage->value,
+            'until' => $entry->dryAt()->toIso8601ZuluString(),
+            'total_minutes' => $entry->dry_minutes,
+        ];
     }
 
     /** @return array<string, mixed>|null the latest entry, which the bench can take back */
@@ -90,6 +109,11 @@ final class BenchView
     {
         $entry = $company->records->sortByDesc('id')->first();
 
-        return $entry === null ? null : ['id' => $entry->id, 'area' => $entry->area_name, 'stage' => $entry->stage->value, 'figures' => $entry->figures];
+        return $entry === null ? null : [
+            'id' => $entry->id,
+            'area' => $entry->area_name,
+            'stage' => $entry->stage->value,
+            'figures' => $entry->figures,
+        ];
     }
 }

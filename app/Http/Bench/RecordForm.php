@@ -72,7 +72,12 @@ final class RecordForm extends FormRequest
         return array_map(intval(...), $figures);
     }
 
-    /** @return array{mix: list<array{name: string, parts: int|null}>, thin: string|null, coats: int|null, tool: string|null, minutes: int|null} */
+    /**
+     * @return array{
+     *   mix: list<array{name: string, parts: int|null}>, thin: string|null, coats: int|null, tool: string|null,
+     *   minutes: int|null,
+     * }
+     */
     public function real(): array
     {
         $mix = [];

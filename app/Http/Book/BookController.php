@@ -28,7 +28,12 @@ final class BookController extends Controller
     public function store(BookForm $request): JsonResponse
     {
         $area = AreaRow::query()->with('recipe')->findOrFail($request->integer('area_id'));
-        (new RecipeMoves($this->studio($request)))->toBook($area, trim((string) $request->string('name')), $request->tags(), (string) $request->string('notes'));
+        (new RecipeMoves($this->studio($request)))->toBook(
+            $area,
+            trim((string) $request->string('name')),
+            $request->tags(),
+            (string) $request->string('notes'),
+        );
 
         return $this->index($request);
     }

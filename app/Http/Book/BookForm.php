@@ -24,12 +24,23 @@ final class BookForm extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['name.*' => 'Give the recipe a name of at most 80 letters.', 'tags.*' => 'At most twelve tags of 30 letters each.', 'notes.*' => 'Notes have at most 2000 letters.'];
+        return [
+            'name.*' => 'Give the recipe a name of at most 80 letters.',
+            'tags.*' => 'At most twelve tags of 30 letters each.',
+            'notes.*' => 'Notes have at most 2000 letters.',
+        ];
     }
 
     /** @return list<string> */
     public function tags(): array
     {
-        return array_values(array_unique(array_filter(array_map(static fn (mixed $t): string => is_string($t) ? trim($t) : '', (array) $this->input('tags')), static fn (string $t): bool => $t !== '')));
+        return array_values(
+            array_unique(
+                array_filter(
+                    array_map(static fn (mixed $t): string => is_string($t) ? trim($t) : '', (array) $this->input('tags')),
+                    static fn (string $t): bool => $t !== '',
+                ),
+            ),
+        );
     }
 }

@@ -25,33 +25,70 @@ final class BookView
     {
         $rows = BookRow::query()->orderBy('name')->get();
         $words = array_values(array_filter(explode(' ', mb_strtolower(is_string($request->query('q')) ? $request->query('q') : ''))));
-        $colour = is_string($request->query('colour')) && preg_match('/^#[0-9a-f]{6}$/i', $request->query('colour')) === 1 ? Srgb::fromHex($request->query('colour'))->toLab() : null;
+        $colour = is_string($request->query('colour')) && preg_match(
+            '/^#[0-9a-f]{6}$/i',
+            $request->query('colour'),
+        ) === 1 ? Srgb::fromHex($request->query('colour'))->toLab() : null;
         $material = is_string($request->query('material')) ? $request->query('material') : '';
         $way = is_string($request->query('way')) ? $request->query('way') : '';
         $found = [];
         foreach ($rows as $row) {
-            $text = mb_strtolower(implode(' ', [$row->name, ...$row->tags, $row->material->value, $row->way->words(), ...$row->paints, PlainName::of(Srgb::fromHex($row->hex)->toOklch())]));
+            $text = mb_strtolower(
+                implode(
+                    ' ',
+                    [
+                        $row->name,
+                        ...$row->tags,
+                        $row->material->value,
+                        $row->way->words(),
+                        ...$row->paints,
+                        PlainName::of(Srgb::fromHex($row->hex)->toOklch()),
+                    ],
+                ),
+            );
             $matches = array_filter($words, static fn (string $w): bool => !str_contains($text, $w)) === [];
             $apart = $colour === null ? null : Ciede2000::difference($colour, Srgb::fromHex($row->hex)->toLab());
-            if ($matches && ($apart === null || $apart <= self::NEAR) && ($material === '' || $row->material->value === $material) && ($way === '' || $row->way->value === $way)) {
+            if (
+                $matches && ($apart === null || $apart <= self::NEAR)
+                && ($material === '' || $row->material->value === $material)
+                && ($way === '' || $row->way->value === $way)
+            ) {
                 $found[] = ['row' => $row, 'apart' => $apart];
             }
         }
-        usort($found, static fn (array $a, array $b): int => ($a['apart'] ?? 0.0) <=> ($b['apart'] ?? 0.0) ?: strcasecmp($a['row']->name, $b['row']->name));
+        usort(
+            $found,
+            static fn (array $a, array $b): int => ($a['apart'] ?? 0.0) <=> ($b['apart'] ?? 0.0) ?: strcasecmp(
+                $a['row']->name,
+                $b['row']->name,
+            ),
+        );
         $tags = array_count_values(array_merge([], ...array_map(static fn (BookRow $r): array => $r->tags, array_values($rows->all()))));
         arsort($tags);
-        $owned = array_fill_keys(array_map(static fn ($p): string => mb_strtolower($p->name), array_filter($studio->shelf->paints(), static fn ($p): bool => $p->isAtHand())), true);
+        $owned = array_fill_keys(
+            array_map(
+                static fn ($p): string => mb_strtolower($p->name),
+                array_filter($studio->shelf->paints(), static fn ($p): bool => $p->isAtHand()),
+            ),
+            true,
+        );
+
+        $areas = AreaRow::query()->with('company')->orderBy('company_id')->orderBy('position')->get();
 
         return [
             'total' => count($rows),
             'recipes' => array_map(static fn (array $f): array => [
                 ...self::head($f['row']),
                 'apart' => $f['apart'] === null ? null : round($f['apart'], 1),
-                'missing' => array_values(array_filter($f['row']->paints, static fn (string $p): bool => !isset($owned[mb_strtolower($p)]))),
+                'missing' => array_values(
+                    array_filter($f['row']->paints, static fn (string $p): bool => !isset($owned[mb_strtolower($p)])),
+                ),
             ], $found),
             'tags' => array_map(strval(...), array_keys($tags)),
-            'materials' => array_values(array_unique(array_map(static fn (BookRow $r): string => $r->material->value, array_values($rows->all())))),
-            'areas' => array_values(AreaRow::query()->with('company')->orderBy('company_id')->orderBy('position')->get()->map(static fn (AreaRow $a): array => [
+            'materials' => array_values(
+                array_unique(array_map(static fn (BookRow $r): string => $r->material->value, array_values($rows->all()))),
+            ),
+            'areas' => array_values($areas->map(static fn (AreaRow $a): array => [
                 'id' => $a->id,
                 'company' => $a->company->name,
                 'name' => $a->name,
@@ -73,7 +110,10 @@ final class BookView
                 'stage' => $s->stage->value,
                 'words' => $s->words(),
                 'hex' => $s->load->mix !== null && $s->isFilm() ? $s->load->mix->colour()->toHex() : null,
-                'thin' => $s->load->mix === null ? '' : ($s->load->thinning->isUndiluted() ? 'undiluted' : sprintf('thin %s with %s', $s->load->thinning->ratio(), $s->load->with)),
+                'thin' => $s->load->mix === null ? '' : (
+                    $s->load->thinning->isUndiluted()
+                    ? 'undiluted' : sprintf('thin %s with %s', $s->load->thinning->ratio(), $s->load->with)
+                ),
                 'at_hand' => $s->load->mix?->isAtHand() ?? true,
                 'place' => $s->scope->place->words(),
             ], array_values(array_filter($plan->steps, static fn (PlannedStep $s): bool => !$s->handling->omitted))),

@@ -39,12 +39,19 @@ final class PurchaseView
             'key' => $purchase->key(),
             'price' => $purchase->price,
             'singles' => array_map(static fn (string $id): array => [
-                'id' => $id, 'name' => $paints[$id]['name'], 'line' => $paints[$id]['line'], 'hex' => $paints[$id]['colour'], 'price' => $paints[$id]['price'],
+                'id' => $id, 'name' =>
+                    $paints[$id]['name'], 'line' =>
+                    $paints[$id]['line'], 'hex' =>
+                    $paints[$id]['colour'], 'price' =>
+                    $paints[$id]['price'],
                 'meets' => $purchase->meets[$id], 'double' => $purchase->doubles[$id] > 0,
             ], $purchase->singles),
             'sets' => array_map(static fn (string $id): array => [
                 'id' => $id, 'name' => $sets[$id]['name'], 'price' => $sets[$id]['price'], 'meets' => $purchase->meets[$id],
-                'paints' => array_map(static fn (string $p): array => ['name' => $paints[$p]['name'], 'hex' => $paints[$p]['colour']], $sets[$id]['paints']),
+                'paints' => array_map(
+                    static fn (string $p): array => ['name' => $paints[$p]['name'], 'hex' => $paints[$p]['colour']],
+                    $sets[$id]['paints'],
+                ),
                 'doubles' => $purchase->doubles[$id],
             ], $purchase->sets),
             'doubles' => $purchase->allDoubles(),

@@ -32,13 +32,28 @@ final class SetsView
         return [
             'owned' => array_map(static fn (string $name, array $set): array => [
                 'name' => $name,
-                'paints' => array_map(static fn (Paint $p): array => ['id' => (int) $p->id, 'name' => $p->name, 'hex' => $p->colour?->toHex(), 'at_hand' => $p->isAtHand()], $set),
+                'paints' => array_map(
+                    static fn (Paint $p): array => [
+                        'id' => (int) $p->id,
+                        'name' => $p->name,
+                        'hex' => $p->colour?->toHex(),
+                        'at_hand' => $p->isAtHand(),
+                    ],
+                    $set,
+                ),
             ], array_keys(self::sets($painter)), array_values(self::sets($painter))),
             'on_sale' => array_map(static fn (array $set): array => [
                 'id' => $set['id'],
                 'name' => $set['name'],
                 'price' => $set['price'],
-                'paints' => array_map(static fn (string $id): array => ['name' => $paints[$id]['name'], 'hex' => $paints[$id]['colour'], 'owned' => $onShelf[$paints[$id]['line'].'/'.$paints[$id]['name']] ?? false], $set['paints']),
+                'paints' => array_map(
+                    static fn (string $id): array => [
+                        'name' => $paints[$id]['name'],
+                        'hex' => $paints[$id]['colour'],
+                        'owned' => $onShelf[$paints[$id]['line'].'/'.$paints[$id]['name']] ?? false,
+                    ],
+                    $set['paints'],
+                ),
             ], $sold),
             'currency' => $body['currency'] ?? '',
         ];
@@ -50,7 +65,12 @@ final class SetsView
         $wanted = [];
         foreach ($company->areas as $area) {
             if ($area->hex !== null) {
-                $wanted[] = ['name' => $area->name, 'colour' => Srgb::fromHex($area->hex)->toLab(), 'share' => max(0.1, (float) $area->share), 'hex' => $area->hex];
+                $wanted[] = [
+                    'name' => $area->name,
+                    'colour' => Srgb::fromHex($area->hex)->toLab(),
+                    'share' => max(0.1, (float) $area->share),
+                    'hex' => $area->hex,
+                ];
             }
         }
         $fits = [];
@@ -66,7 +86,10 @@ final class SetsView
                     'look' => $c['nearest']?->mix->colour()->toHex(),
                     'mix_words' => $c['nearest']?->mix->words() ?? '',
                     'difference' => $c['nearest'] === null ? null : round($c['nearest']->difference, 1),
-                    'words' => $c['nearest'] === null ? 'nothing of it covers' : DifferenceWords::between($w['colour'], $c['nearest']->mix->lab()),
+                    'words' => $c['nearest'] === null ? 'nothing of it covers' : DifferenceWords::between(
+                        $w['colour'],
+                        $c['nearest']->mix->lab(),
+                    ),
                 ], $fit->colours, $wanted),
             ];
         }

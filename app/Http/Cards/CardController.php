@@ -39,7 +39,11 @@ final class CardController extends Controller
 
         return match ($request->query('as')) {
             'md' => self::file(CardMarkdown::write($company->name, $this->cards($studio, $company)), 'md', $company->name),
-            'figure' => self::file(RecipeJson::write((new RecipeFiles($studio))->figure($company, true)), 'json', $company->name.' one figure'),
+            'figure' => self::file(
+                RecipeJson::write((new RecipeFiles($studio))->figure($company, true)),
+                'json',
+                $company->name.' one figure',
+            ),
             default => self::file(RecipeJson::write((new RecipeFiles($studio))->figure($company, false)), 'json', $company->name),
         };
     }
@@ -72,7 +76,14 @@ final class CardController extends Controller
     {
         $company->load('areas.recipe', 'records');
 
-        return view('card', ['title' => $company->name, 'cards' => $this->cards($this->studio($request), $company), 'table' => $request->query('as') === 'table']);
+        return view(
+            'card',
+            [
+                'title' => $company->name,
+                'cards' => $this->cards($this->studio($request), $company),
+                'table' => $request->query('as') === 'table',
+            ],
+        );
     }
 
     /** @return list<array<string, mixed>> */

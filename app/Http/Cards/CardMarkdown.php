@@ -26,12 +26,19 @@ final class CardMarkdown
     private static function card(array $card, string $level): string
     {
         $out = sprintf("%s %s\n\n", $level, self::text($card['name']));
-        $out .= sprintf("%s: %s%s%s.\n\n", self::text($card['company']), self::text($card['about']), $card['colour'] === null ? '' : ', intended colour '.$card['colour'], $card['way'] === '' ? '' : ', painted '.$card['way']);
+        $out .= sprintf(
+            "%s: %s%s%s.\n\n",
+            self::text($card['company']),
+            self::text($card['about']),
+            $card['colour'] === null ? '' : ', intended colour '.$card['colour'],
+            $card['way'] === '' ? '' : ', painted '.$card['way'],
+        );
         $out .= $card['like'] === '' ? '' : sprintf("Differs from the recipe it follows: %s.\n\n", self::text($card['like']));
         foreach ($card['findings'] as $finding) {
             $out .= '> '.self::text($finding)."\n\n";
         }
-        $out .= "| | Step | Paint | Thinned | Coats | Drying | Where | Recess, plane, ridge |\n| --- | --- | --- | --- | --- | --- | --- | --- |\n";
+        $out .= "| | Step | Paint | Thinned | Coats | Drying | Where | Recess, plane, ridge |\n"
+            ."| --- | --- | --- | --- | --- | --- | --- | --- |\n";
         foreach ($card['steps'] as $step) {
             $out .= sprintf(
                 "| %d | %s | %s%s | %s | %s | %s | %s | %s |\n",

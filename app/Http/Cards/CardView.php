@@ -16,8 +16,15 @@ use Kalokroma\Word\Finding;
 /**
  * A recipe as it is printed: what to load, how thin, how often, how long to wait, and what it will look like.
  *
- * @phpstan-type CardStep array{number: int, key: string, stage: string, title: string, load: string, drops: string, thin: string, coats: string, dry: string, place: string, note: string, watch: string, missing: bool, faces: array{recess: string, plane: string, ridge: string}, figures: int, done: list<int>}
- * @phpstan-type Card array{name: string, company: string, count: int, about: string, colour: string|null, way: string, like: string, findings: list<string>, steps: list<CardStep>, totals: string, cautions: list<string>}
+ * @phpstan-type CardStep array{
+ *   number: int, key: string, stage: string, title: string, load: string, drops: string, thin: string, coats: string,
+ *   dry: string, place: string, note: string, watch: string, missing: bool,
+ *   faces: array{recess: string, plane: string, ridge: string}, figures: int, done: list<int>,
+ * }
+ * @phpstan-type Card array{
+ *   name: string, company: string, count: int, about: string, colour: string|null, way: string, like: string,
+ *   findings: list<string>, steps: list<CardStep>, totals: string, cautions: list<string>,
+ * }
  */
 final class CardView
 {
@@ -26,7 +33,12 @@ final class CardView
     {
         $company = $area->company;
         $recipe = $area->recipe;
-        $outcomes = array_values(array_filter($studio->predictions->outcomes($company, $area, $recipe), static fn (StepOutcome $o): bool => !$o->step->handling->omitted));
+        $outcomes = array_values(
+            array_filter(
+                $studio->predictions->outcomes($company, $area, $recipe),
+                static fn (StepOutcome $o): bool => !$o->step->handling->omitted,
+            ),
+        );
         $plan = $studio->recipes->plan($recipe);
         $cautions = [];
         $minutes = 0.0;
@@ -42,13 +54,32 @@ final class CardView
             'name' => $area->name,
             'company' => $company->name,
             'count' => $company->count,
-            'about' => sprintf('%s, %s, %s cm²', $area->material->value, $area->relief->words(), round($area->toCore($company)->surfaceCm2, 1)),
+            'about' => sprintf(
+                '%s, %s, %s cm²',
+                $area->material->value,
+                $area->relief->words(),
+                round($area->toCore($company)->surfaceCm2, 1),
+            ),
             'colour' => $recipe->hex ?? $area->hex,
             'way' => $recipe?->way->words() ?? '',
             'like' => $differences === [] ? '' : implode('; ', array_column($differences, 'words')),
             'findings' => array_map(static fn (Finding $f): string => $f->sentence(), $plan->findings ?? []),
-            'steps' => array_map(static fn (StepOutcome $o, int $i): array => self::step($o, $i + 1, $o->step->scope->who->of($company->count, $company->leaders), self::done($company, $area, $o->step->key)), $outcomes, array_keys($outcomes)),
-            'totals' => sprintf('%d steps, about %s of work a figure, %s of drying', count($outcomes), self::duration((int) round($minutes)), self::duration($waiting)),
+            'steps' => array_map(
+                static fn (StepOutcome $o, int $i): array => self::step(
+                    $o,
+                    $i + 1,
+                    $o->step->scope->who->of($company->count, $company->leaders),
+                    self::done($company, $area, $o->step->key),
+                ),
+                $outcomes,
+                array_keys($outcomes),
+            ),
+            'totals' => sprintf(
+                '%d steps, about %s of work a figure, %s of drying',
+                count($outcomes),
+                self::duration((int) round($minutes)),
+                self::duration($waiting),
+            ),
             'cautions' => array_map(strval(...), array_keys($cautions)),
         ];
     }
@@ -81,10 +112,22 @@ final class CardView
             'title' => ucfirst($step->technique->words()),
             'load' => $step->load->mix === null ? $step->technique->where() : $step->words(),
             'drops' => $outcome->amount === null ? '' : self::drops($outcome->amount, $step->load->with, $count),
-            'thin' => $step->load->mix === null ? '' : ($step->load->thinning->isUndiluted() ? 'not thinned' : sprintf('%s with %s', $step->load->thinning->ratio(), $step->load->with)),
-            'coats' => $counted ? sprintf('%d %s', $outcome->labour->coats, $unit[$outcome->labour->coats === 1 ? 0 : 1]).($outcome->labour->rounds > 1 ? sprintf(', %d rounds', $outcome->labour->rounds) : '') : '',
+            'thin' => $step->load->mix === null ? '' : (
+                $step->load->thinning->isUndiluted()
+                ? 'not thinned'
+                : sprintf('%s with %s', $step->load->thinning->ratio(), $step->load->with)
+            ),
+            'coats' => $counted ? sprintf('%d %s', $outcome->labour->coats, $unit[$outcome->labour->coats === 1 ? 0 : 1]).(
+                $outcome->labour->rounds > 1
+                ? sprintf(', %d rounds', $outcome->labour->rounds)
+                : ''
+            ) : '',
             'dry' => $outcome->labour->dryMinutes === 0 ? '' : self::duration($outcome->labour->dryMinutes),
-            'place' => $step->scope->place->words().($step->scope->who->value === 'leaders' ? ($step->scope->place->isUsual() ? '' : ', ').$step->scope->who->words() : ''),
+            'place' => $step->scope->place->words().(
+                $step->scope->who->value === 'leaders'
+                ? ($step->scope->place->isUsual() ? '' : ', ').$step->scope->who->words()
+                : ''
+            ),
             'note' => $step->handling->note,
             'watch' => $step->technique->facts()->watch,
             'missing' => !($step->load->mix?->isAtHand() ?? true),

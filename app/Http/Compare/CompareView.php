@@ -57,8 +57,14 @@ final class CompareView
             'company' => ['id' => $company->id, 'name' => $company->name, 'count' => $company->count],
             'area' => $one,
             'areas' => array_values($company->areas->map(static fn (AreaRow $r): array => ['id' => $r->id, 'words' => $r->name])->all()),
-            'ways' => array_map(static fn (Way $w): array => ['id' => $w->value, 'words' => $w->words()], Way::allowedBy($studio->painter->equipment())),
-            'grounds' => array_map(static fn (GroundLaid $l): array => ['id' => $l->ground->id, 'words' => $l->ground->words], $studio->undercoats->compared($company)->laid),
+            'ways' => array_map(
+                static fn (Way $w): array => ['id' => $w->value, 'words' => $w->words()],
+                Way::allowedBy($studio->painter->equipment()),
+            ),
+            'grounds' => array_map(
+                static fn (GroundLaid $l): array => ['id' => $l->ground->id, 'words' => $l->ground->words],
+                $studio->undercoats->compared($company)->laid,
+            ),
             'contrasts' => array_map(static fn (Contrast $c): array => ['id' => $c->value, 'words' => $c->value], Contrast::cases()),
             'trials' => array_values($company->trials->map(static fn (TrialRow $t): array => ['id' => $t->id, 'words' => $t->name])->all()),
             'a' => self::shown($a),
@@ -92,7 +98,11 @@ final class CompareView
     }
 
     /**
-     * @param array{words: string, undercoat: StepOutcome, areas: list<array{area: AreaRow, outcomes: list<StepOutcome>, refused: string|null}>, sum: DraftSum, lost: int, pairs: int} $side
+     * @param array{
+     *   words: string, undercoat: StepOutcome,
+     *   areas: list<array{area: AreaRow, outcomes: list<StepOutcome>, refused: string|null}>, sum: DraftSum, lost: int,
+     *   pairs: int,
+     * } $side
      *
      * @return array<string, mixed>
      */

@@ -25,14 +25,26 @@ final class CompanyForm extends FormRequest
         $company = $this->route('company');
 
         return [
-            'name' => ['required', 'string', 'max:80', Rule::unique('companies')->where('painter_id', $this->user()?->getAuthIdentifier())->ignore($company instanceof Company ? $company->id : null)],
+            'name' => [
+                'required',
+                'string',
+                'max:80',
+                Rule::unique('companies')->where(
+                    'painter_id',
+                    $this->user()?->getAuthIdentifier(),
+                )->ignore($company instanceof Company ? $company->id : null),
+            ],
             'count' => ['required', 'integer', 'min:1', 'max:99'],
             'leaders' => ['nullable', 'integer', 'min:0', 'lte:count'],
             'height_mm' => ['bail', 'required', self::DECIMAL, 'numeric', 'min:10', 'max:400'],
             'surface_cm2' => ['bail', 'nullable', self::DECIMAL, 'numeric', 'gt:0', 'max:5000'],
             'notes' => ['nullable', 'string', 'max:2000'],
             'kind' => ['nullable', Rule::enum(FigureKind::class)],
-            'matches_id' => ['nullable', 'integer', Rule::exists('companies', 'id')->where('painter_id', $this->user()?->getAuthIdentifier())],
+            'matches_id' => [
+                'nullable',
+                'integer',
+                Rule::exists('companies', 'id')->where('painter_id', $this->user()?->getAuthIdentifier()),
+            ],
             'normalise' => ['nullable', 'boolean'],
             'areas' => ['required', 'array', 'min:1', 'max:60'],
             'areas.*' => ['array'],
@@ -69,7 +81,10 @@ final class CompanyForm extends FormRequest
             foreach ($this->company()['areas'] as $row => $area) {
                 foreach ($area['touches'] ?? [] as $other) {
                     if (!isset($seen[mb_strtolower($other)])) {
-                        $validator->errors()->add("areas.$row.touches", sprintf('%s lies beside %s, but there is no area of that name.', $area['name'], $other));
+                        $validator->errors()->add(
+                            "areas.$row.touches",
+                            sprintf('%s lies beside %s, but there is no area of that name.', $area['name'], $other),
+                        );
                     }
                 }
             }
@@ -97,11 +112,24 @@ final class CompanyForm extends FormRequest
         ];
     }
 
-    /** @return array{name: string, count: int, leaders: int|null, height_mm: float, surface_cm2: float|null, notes: string, areas: list<array{id: int|null, name: string, material: string, relief: string, share: float, depth: int, weight: string, colour: string|null, touches: list<string>|null, part: string, reachable: bool, fragile: bool, notes: string}>, kind: string|null, matches_id: int|null, normalise: bool} */
+    /**
+     * @return array{
+     *   name: string, count: int, leaders: int|null, height_mm: float, surface_cm2: float|null, notes: string,
+     *   areas: list<array{id: int|null, name: string, material: string, relief: string, share: float, depth: int, weight: string,
+     *     colour: string|null, touches: list<string>|null, part: string, reachable: bool, fragile: bool, notes: string}>,
+     *   kind: string|null, matches_id: int|null, normalise: bool,
+     * }
+     */
     public function company(): array
     {
         $areas = [];
-        /** @var list<array{id?: int|string|null, name: string, material: string, relief: string, share: string|float, depth: int|string, weight: string, colour?: string|null, touches?: list<string>|null, part?: string|null, reachable?: bool|null, fragile?: bool|null, notes?: string|null}> $given */
+        /**
+         * @var list<array{
+         *   id?: int|string|null, name: string, material: string, relief: string, share: string|float, depth: int|string,
+         *   weight: string, colour?: string|null, touches?: list<string>|null, part?: string|null, reachable?: bool|null,
+         *   fragile?: bool|null, notes?: string|null,
+         * }> $given
+         */
         $given = array_values((array) $this->input('areas'));
         foreach ($given as $area) {
             $areas[] = [

@@ -66,9 +66,19 @@ final class CompanyView
         $patchwork = Patchwork::of($shares, array_map(static fn (array $p): array => ['a'.$p[0], 'a'.$p[1]], $touching));
 
         return self::of($company) + [
-            'fields' => array_map(static fn (string $id, array $f): array => ['area' => (int) substr($id, 1)] + array_map(static fn (float $v): float => round($v, 4), $f), array_keys($patchwork->fields), $patchwork->fields),
+            'fields' => array_map(
+                static fn (string $id, array $f): array => ['area' => (int) substr($id, 1)] + array_map(
+                    static fn (float $v): float => round($v, 4),
+                    $f,
+                ),
+                array_keys($patchwork->fields),
+                $patchwork->fields,
+            ),
             'parted' => array_map(static fn (array $p): array => [(int) substr($p[0], 1), (int) substr($p[1], 1)], $patchwork->parted),
-            'remarks' => array_map(static fn (array $r): array => ['area' => (int) $r['area']] + $r, Remarks::of($core, $touching, $equipment)),
+            'remarks' => array_map(
+                static fn (array $r): array => ['area' => (int) $r['area']] + $r,
+                Remarks::of($core, $touching, $equipment),
+            ),
             'survey' => self::survey($company),
             'plate' => $company->plate === null ? null : self::plate($company),
         ];
@@ -153,7 +163,11 @@ final class CompanyView
         return $company->plate === null ? null : [
             'width' => $company->plate->width,
             'height' => $company->plate->height,
-            'picture' => $company->plate->picture === null ? null : sprintf('/api/companies/%d/plate/picture?%d', $company->id, $company->plate->updated_at?->getTimestamp() ?? 0),
+            'picture' => $company->plate->picture === null ? null : sprintf(
+                '/api/companies/%d/plate/picture?%d',
+                $company->id,
+                $company->plate->updated_at?->getTimestamp() ?? 0,
+            ),
             'shapes' => $company->plate->shapes,
         ];
     }

@@ -51,7 +51,11 @@ final class PlateController extends Controller
     {
         $picture = $company->plate->picture ?? abort(404);
 
-        return new Response($picture, 200, ['Content-Type' => 'image/jpeg', 'X-Content-Type-Options' => 'nosniff', 'Cache-Control' => 'private, max-age=86400']);
+        return new Response(
+            $picture,
+            200,
+            ['Content-Type' => 'image/jpeg', 'X-Content-Type-Options' => 'nosniff', 'Cache-Control' => 'private, max-age=86400'],
+        );
     }
 
     private function answer(Request $request, Company $company, string $said): JsonResponse

@@ -56,7 +56,14 @@ final class PlateForm extends FormRequest
         /** @var list<array{shape: int|string, area?: int|string|null, tone: string}> $all */
         $all = array_values((array) $this->input('given'));
 
-        return array_map(static fn (array $g): array => ['shape' => (int) $g['shape'], 'area' => isset($g['area']) ? (int) $g['area'] : null, 'tone' => $g['tone']], $all);
+        return array_map(
+            static fn (array $g): array => [
+                'shape' => (int) $g['shape'],
+                'area' => isset($g['area']) ? (int) $g['area'] : null,
+                'tone' => $g['tone'],
+            ],
+            $all,
+        );
     }
 
     /** @return list<array{area: int, tone: string, points: list<array{float, float}>}> */

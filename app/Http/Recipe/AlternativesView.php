@@ -23,7 +23,12 @@ final class AlternativesView
     /** @return array<string, mixed> */
     public static function of(Studio $studio, AreaRow $area, string $key): array
     {
-        ['below' => $below, 'step' => $step, 'singles' => $singles, 'pairs' => $pairs] = $studio->drafting->alternatives($area->company, $area, $key);
+        [
+            'below' => $below,
+            'step' => $step,
+            'singles' => $singles,
+            'pairs' => $pairs,
+        ] = $studio->drafting->alternatives($area->company, $area, $key);
         $all = [...$singles, ...$pairs];
         usort($all, static fn (RankedMix $a, RankedMix $b): int => $a->difference <=> $b->difference);
         $best = $all[0] ?? null;
@@ -48,7 +53,9 @@ final class AlternativesView
     public static function undercoats(Studio $studio, Company $company): array
     {
         $kept = $company->undercoat['paint_id'] ?? null;
-        $laid = array_values(array_filter($studio->undercoats->compared($company)->laid, static fn (GroundLaid $l): bool => !$l->ground->isSketch()));
+        $laid = array_values(
+            array_filter($studio->undercoats->compared($company)->laid, static fn (GroundLaid $l): bool => !$l->ground->isSketch()),
+        );
 
         return [
             'kind' => 'undercoat',

@@ -84,7 +84,13 @@ final class EditForm extends FormRequest
         /** @var Edit $edit */
         $edit = array_diff_key($this->validated(), ['version' => true]);
         if (isset($edit['mix'])) {
-            $edit['mix'] = array_map(static fn (array $p): array => ['paint_id' => (int) $p['paint_id'], 'parts' => ($p['parts'] ?? null) === null ? null : (int) $p['parts']], $edit['mix']);
+            $edit['mix'] = array_map(
+                static fn (array $p): array => [
+                    'paint_id' => (int) $p['paint_id'],
+                    'parts' => ($p['parts'] ?? null) === null ? null : (int) $p['parts'],
+                ],
+                $edit['mix'],
+            );
         }
 
         return $edit;

@@ -36,7 +36,10 @@ final class MendingView
                 'place' => $s->scope->place->words(),
                 'why' => $s->why === [] ? '' : $s->why[0]->sentence(),
             ], $mending->remedy->steps),
-            'neighbours' => $mending->mishap->isBeside() ? array_map(static fn (AreaRow $a): array => ['id' => $a->id, 'words' => $a->name], $neighbours) : [],
+            'neighbours' => $mending->mishap->isBeside() ? array_map(
+                static fn (AreaRow $a): array => ['id' => $a->id, 'words' => $a->name],
+                $neighbours,
+            ) : [],
             'on' => $mending->mishap->isBeside() ? $on ?? ($neighbours[0] ?? null)?->id : null,
         ];
     }

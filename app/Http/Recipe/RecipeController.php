@@ -37,7 +37,12 @@ final class RecipeController extends Controller
     {
         $studio = $this->studio($request);
         $area = $area->among();
-        $wish = new DraftWish((string) $request->string('colour'), $request->way($this->painter($request)->way), $request->wish(), $request->start());
+        $wish = new DraftWish(
+            (string) $request->string('colour'),
+            $request->way($this->painter($request)->way),
+            $request->wish(),
+            $request->start(),
+        );
         $aside = $studio->drafting->draft($area->company, $area, $wish, $request->version());
 
         return $this->answer($studio, $area, $aside);
@@ -107,7 +112,12 @@ final class RecipeController extends Controller
     {
         $studio = $this->studio($request);
         $area = $area->among();
-        (new RecipeEdits($studio))->step($area->company, $area, $direction, $request->filled('version') ? $request->integer('version') : null);
+        (new RecipeEdits($studio))->step(
+            $area->company,
+            $area,
+            $direction,
+            $request->filled('version') ? $request->integer('version') : null,
+        );
 
         return $this->answer($studio, $area);
     }

@@ -24,13 +24,24 @@ final class RecipeMovesController extends Controller
             throw new DomainException('That is too long: at most 8000 letters are read.');
         }
 
-        return $this->answer($request, $area, static fn (RecipeMoves $moves): array => ['notes' => $moves->told($area->company, $area, $text, $request->boolean('add')), 'changes' => []]);
+        return $this->answer(
+            $request,
+            $area,
+            static fn (RecipeMoves $moves): array => [
+                'notes' => $moves->told($area->company, $area, $text, $request->boolean('add')),
+                'changes' => [],
+            ],
+        );
     }
 
     public function replace(Request $request, AreaRow $area): JsonResponse
     {
         $area = $area->among();
-        return $this->answer($request, $area, static fn (RecipeMoves $moves): array => ['notes' => [], 'changes' => self::changes($moves->replace($area->company, $area))]);
+        return $this->answer(
+            $request,
+            $area,
+            static fn (RecipeMoves $moves): array => ['notes' => [], 'changes' => self::changes($moves->replace($area->company, $area))],
+        );
     }
 
     public function fromBook(Request $request, AreaRow $area): JsonResponse
@@ -38,7 +49,14 @@ final class RecipeMovesController extends Controller
         $area = $area->among();
         $book = BookRow::query()->findOrFail($request->integer('book_id'));
 
-        return $this->answer($request, $area, static fn (RecipeMoves $moves): array => ['notes' => [], 'changes' => self::changes($moves->fromBook($area->company, $area, $book))]);
+        return $this->answer(
+            $request,
+            $area,
+            static fn (RecipeMoves $moves): array => [
+                'notes' => [],
+                'changes' => self::changes($moves->fromBook($area->company, $area, $book)),
+            ],
+        );
     }
 
     public function follow(Request $request, AreaRow $area): JsonResponse
@@ -71,7 +89,12 @@ final class RecipeMovesController extends Controller
         return $this->answer($request, $area, static function (RecipeMoves $moves) use ($request, $area, $step): array {
             $beside = $moves->mend($area->company, $area, $step, (string) $request->string('mishap'), self::on($request));
 
-            return ['notes' => $beside === null ? [] : [['line' => 0, 'words' => sprintf('The repair stands in the recipe of %s now.', $beside)]], 'changes' => []];
+            return [
+                'notes' => $beside === null ? [] : [
+                    ['line' => 0, 'words' => sprintf('The repair stands in the recipe of %s now.', $beside)],
+                ],
+                'changes' => [],
+            ];
         });
     }
 
@@ -83,7 +106,12 @@ final class RecipeMovesController extends Controller
     private static function changes(array $replaced): array
     {
         return array_map(static fn (Replaced $r): array => [
-            'key' => $r->step->key, 'step' => $r->step->technique->words(), 'was' => $r->was, 'now' => $r->now, 'difference' => $r->difference, 'words' => $r->words,
+            'key' => $r->step->key, 'step' =>
+                $r->step->technique->words(), 'was' =>
+                $r->was, 'now' =>
+                $r->now, 'difference' =>
+                $r->difference, 'words' =>
+                $r->words,
         ], $replaced);
     }
 

@@ -47,7 +47,12 @@ final class RecipeView
         $others = self::others($area);
         $steps = array_map(static fn (StepOutcome $o): array => [
             ...StepView::of($o),
-            'place_set' => ['face' => $o->step->scope->place->face ?? '', 'part' => $o->step->scope->place->part, 'light' => $o->step->scope->place->light, 'share' => round(100 * $o->step->scope->place->share, 1)],
+            'place_set' => [
+                'face' => $o->step->scope->place->face ?? '',
+                'part' => $o->step->scope->place->part,
+                'light' => $o->step->scope->place->light,
+                'share' => round(100 * $o->step->scope->place->share, 1),
+            ],
             'figures' => $o->step->scope->who->of($company->count, $company->leaders),
             'done_on' => count(array_unique($done[$o->step->key] ?? [])),
             'marks' => array_values(array_filter($marks, static fn (array $m): bool => $m['key'] === $o->step->key)),
@@ -65,19 +70,28 @@ final class RecipeView
             'colour' => $recipe->hex ?? $area->hex,
             'way' => ($recipe->way ?? $studio->painter->way)->value,
             'way_words' => ($recipe->way ?? $studio->painter->way)->words(),
-            'ways' => array_map(static fn (Way $w): array => ['id' => $w->value, 'words' => $w->words()], Way::allowedBy($studio->painter->equipment())),
+            'ways' => array_map(
+                static fn (Way $w): array => ['id' => $w->value, 'words' => $w->words()],
+                Way::allowedBy($studio->painter->equipment()),
+            ),
             'options' => PlanRows::options(PlanRows::wish($recipe?->options)),
             'starts' => Specials::offered($area->toCore($company)),
             'version' => $recipe->version ?? 0,
             'undo' => $history?->undo,
             'redo' => $history?->redo,
             'findings' => array_map(static fn (Finding $f): string => $f->sentence(), $plan->findings ?? []),
-            'model' => $model === null ? null : ['area_id' => $model->area_id, 'words' => $model->area->name.($model->area->company_id === $company->id ? '' : ' of '.$model->area->company->name)],
+            'model' => $model === null ? null : [
+                'area_id' => $model->area_id,
+                'words' => $model->area->name.($model->area->company_id === $company->id ? '' : ' of '.$model->area->company->name),
+            ],
             'part' => self::part($studio, $area),
             'differences' => $recipe === null ? [] : $following->differences($recipe),
             'aside' => $recipe === null ? [] : self::asides($studio, $area, $recipe, $history->asides ?? []),
             'steps' => $steps,
-            'left_out' => array_map(static fn (LeftOut $l): array => ['stage' => $l->stage->value, 'reason' => $l->reason->sentence()], $plan->leftOut ?? []),
+            'left_out' => array_map(
+                static fn (LeftOut $l): array => ['stage' => $l->stage->value, 'reason' => $l->reason->sentence()],
+                $plan->leftOut ?? [],
+            ),
             'totals' => self::totals($outcomes),
         ];
     }
@@ -100,10 +114,20 @@ final class RecipeView
             'sentence' => $j['mark']->finding->sentence(),
             'instead' => $j['mark']->alternative,
             'overruled' => $j['overruled'],
-        ], Rules::judge($plan, array_slice($outcomes, 1), $area->toCore($area->company), $studio->painter->equipment(), Srgb::fromHex($area->recipe->hex)->toOklch()));
+        ], Rules::judge(
+            $plan,
+            array_slice($outcomes, 1),
+            $area->toCore($area->company),
+            $studio->painter->equipment(),
+            Srgb::fromHex($area->recipe->hex)->toOklch(),
+        ));
     }
 
-    /** @return array{sentence: string, glued: bool, areas: list<array{id: int, name: string}>}|null recipes that belong together as those of one part */
+    /**
+     * @return array{
+     *   sentence: string, glued: bool, areas: list<array{id: int, name: string}>,
+     * }|null recipes that belong together as those of one part
+     */
     private static function part(Studio $studio, AreaRow $area): ?array
     {
         if ($area->part === '') {
@@ -115,7 +139,12 @@ final class RecipeView
             $plan = $row->part === $area->part ? $studio->recipes->plan($row->recipe) : null;
             $plans += $plan === null ? [] : [$row->id => $plan];
         }
-        $link = PartLink::of($area->toCore($company), array_values($company->areas->map(static fn (AreaRow $a): Area => $a->toCore($company))->all()), $company->touching(), $plans);
+        $link = PartLink::of(
+            $area->toCore($company),
+            array_values($company->areas->map(static fn (AreaRow $a): Area => $a->toCore($company))->all()),
+            $company->touching(),
+            $plans,
+        );
 
         return $link === null ? null : [
             'sentence' => $link->finding()->sentence(),

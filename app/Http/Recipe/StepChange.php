@@ -67,7 +67,10 @@ final class StepChange extends FormRequest
         return array_filter([
             'kind' => 'change',
             'key' => $key,
-            'mix' => $mix === null ? null : array_map(static fn (array $p): array => ['paint_id' => $p['paint'], 'parts' => $p['parts']], $mix),
+            'mix' => $mix === null ? null : array_map(
+                static fn (array $p): array => ['paint_id' => $p['paint'], 'parts' => $p['parts']],
+                $mix,
+            ),
             'thin' => $this->has('thin') ? (string) $this->string('thin') : null,
             'coats' => $this->coats(),
             'omitted' => $this->omitted(),

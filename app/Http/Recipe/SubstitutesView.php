@@ -24,8 +24,13 @@ final class SubstitutesView
     {
         foreach ($studio->predictions->outcomes($area->company, $area, $area->recipe) as $outcome) {
             if ($outcome->step->key === $key && $key !== 'undercoat') {
-                $gone = array_values(array_filter($outcome->step->load->mix->parts ?? [], static fn (Part $p): bool => !$p->paint->isAtHand()));
-                $without = array_map(static fn (Part $p): string => $p->paint->id, $gone === [] ? $outcome->step->load->mix->parts ?? [] : $gone);
+                $gone = array_values(
+                    array_filter($outcome->step->load->mix->parts ?? [], static fn (Part $p): bool => !$p->paint->isAtHand()),
+                );
+                $without = array_map(
+                    static fn (Part $p): string => $p->paint->id,
+                    $gone === [] ? $outcome->step->load->mix->parts ?? [] : $gone,
+                );
 
                 return [
                     'missing' => array_map(static fn (Part $p): string => $p->paint->name, $gone),
@@ -38,7 +43,13 @@ final class SubstitutesView
                         'certainty' => round($s->certainty, 1),
                         'words' => $s->words,
                         'coats_more' => $s->coatsMore,
-                    ], Substitutes::of($outcome->step, $area->toCore($area->company), $outcome->look->below, $studio->shelf->paints(), $without)),
+                    ], Substitutes::of(
+                        $outcome->step,
+                        $area->toCore($area->company),
+                        $outcome->look->below,
+                        $studio->shelf->paints(),
+                        $without,
+                    )),
                 ];
             }
         }

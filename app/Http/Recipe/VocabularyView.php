@@ -23,7 +23,10 @@ final class VocabularyView
     /** @return array<string, mixed> */
     public static function of(Equipment $equipment): array
     {
-        $allowed = static fn (Technique $t): bool => ($equipment->airbrush || !in_array('airbrush', $t->facts()->needs, true)) && ($equipment->solvents || !$t->isSolvent());
+        $allowed = static fn (Technique $t): bool => (
+            $equipment->airbrush
+            || !in_array('airbrush', $t->facts()->needs, true)
+        ) && ($equipment->solvents || !$t->isSolvent());
 
         return [
             'techniques' => array_values(array_map(static fn (Technique $t): array => [

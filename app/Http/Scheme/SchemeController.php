@@ -31,7 +31,11 @@ final class SchemeController extends Controller
 
     public function proposals(SchemeQuestion $request, Company $company): JsonResponse
     {
-        return new JsonResponse(SchemeView::proposals((new SchemeDesk($this->painter($request)))->proposals($company->load('areas'), $request->sight(), $request->harmony())));
+        return new JsonResponse(
+            SchemeView::proposals(
+                (new SchemeDesk($this->painter($request)))->proposals($company->load('areas'), $request->sight(), $request->harmony()),
+            ),
+        );
     }
 
     public function tint(SchemeQuestion $request): JsonResponse
@@ -58,7 +62,11 @@ final class SchemeController extends Controller
 
     public function keep(TrialForm $request, Company $company, SchemeQuestion $question): JsonResponse
     {
-        (new SchemeDesk($this->painter($request)))->keepTrial($company->load('areas'), (string) $request->string('name'), (string) $request->string('notes'));
+        (new SchemeDesk($this->painter($request)))->keepTrial(
+            $company->load('areas'),
+            (string) $request->string('name'),
+            (string) $request->string('notes'),
+        );
 
         return $this->answer($question, $company);
     }

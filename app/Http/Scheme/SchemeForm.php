@@ -51,13 +51,21 @@ final class SchemeForm extends FormRequest
     /** @return list<Chosen> */
     public function chosen(): array
     {
-        /** @var list<array{area: int|string, colour?: string|null, fixed?: bool, mix?: list<array{paint_id: int|string, parts: int|string}>|null}> $all */
+        /**
+         * @var list<array{
+         *   area: int|string, colour?: string|null, fixed?: bool,
+         *   mix?: list<array{paint_id: int|string, parts: int|string}>|null,
+         * }> $all
+         */
         $all = array_values((array) $this->input('areas'));
 
         return array_map(static fn (array $a): array => [
             'area' => (int) $a['area'],
             'colour' => $a['colour'] ?? null,
-            'mix' => isset($a['mix']) && $a['mix'] !== [] ? array_map(static fn (array $p): array => ['paint' => (int) $p['paint_id'], 'parts' => (int) $p['parts']], $a['mix']) : null,
+            'mix' => isset($a['mix']) && $a['mix'] !== [] ? array_map(
+                static fn (array $p): array => ['paint' => (int) $p['paint_id'], 'parts' => (int) $p['parts']],
+                $a['mix'],
+            ) : null,
             'fixed' => (bool) ($a['fixed'] ?? false),
         ], $all);
     }

@@ -45,11 +45,15 @@ final class SchemeView
             'metres' => $sight->metres,
             'model' => $sight->model(),
             'blur_mm' => round($sight->blurMm(), 3),
-            'areas' => array_values($company->areas->map(static fn (AreaRow $a): array => self::area($desk, $company, $a, $legibility))->all()),
+            'areas' => array_values(
+                $company->areas->map(static fn (AreaRow $a): array => self::area($desk, $company, $a, $legibility))->all(),
+            ),
             'pairs' => $pairs,
             'clear' => count($pairs) - count($legibility->findings()),
             'undecided' => $company->areas->whereNull('hex')->count(),
-            'trials' => array_values($company->trials->map(static fn (TrialRow $t): array => self::trial($desk, $company, $t, $sight))->all()),
+            'trials' => array_values(
+                $company->trials->map(static fn (TrialRow $t): array => self::trial($desk, $company, $t, $sight))->all(),
+            ),
         ];
     }
 
@@ -67,7 +71,15 @@ final class SchemeView
             'pairs' => $p->pairs,
             'clear' => $p->clear,
             'mixes' => $p->mixes,
-            'choices' => array_map(static fn (string|int $area, Choice $c): array => ['area' => (int) $area, ...self::choice($c), 'tones' => AreaTones::suggested($c->hex)], array_keys($p->choices), $p->choices),
+            'choices' => array_map(
+                static fn (string|int $area, Choice $c): array => [
+                    'area' => (int) $area,
+                    ...self::choice($c),
+                    'tones' => AreaTones::suggested($c->hex),
+                ],
+                array_keys($p->choices),
+                $p->choices,
+            ),
         ], $proposals)];
     }
 
@@ -137,7 +149,12 @@ final class SchemeView
      */
     private static function seen(array $tones): array
     {
-        $views = ['grey' => array_map(static fn (string $hex): string => OnScreen::of((new Lab(Srgb::fromHex($hex)->toLab()->l, 0, 0))->toXyz())->toHex(), $tones)];
+        $views = [
+            'grey' => array_map(
+                static fn (string $hex): string => OnScreen::of((new Lab(Srgb::fromHex($hex)->toLab()->l, 0, 0))->toXyz())->toHex(),
+                $tones,
+            ),
+        ];
         foreach (ColourVision::cases() as $vision) {
             $views[$vision->value] = array_map(static fn (string $hex): string => $vision->seen(Srgb::fromHex($hex))->toHex(), $tones);
         }
@@ -155,7 +172,10 @@ final class SchemeView
         $neighbour = null;
         foreach ($legibility->pairs as $pair) {
             if ($pair->one->area->id === (string) $area->id || $pair->other->area->id === (string) $area->id) {
-                $neighbour = $company->areas->firstWhere('id', (int) ($pair->one->area->id === (string) $area->id ? $pair->other->area->id : $pair->one->area->id));
+                $neighbour = $company->areas->firstWhere(
+                    'id',
+                    (int) ($pair->one->area->id === (string) $area->id ? $pair->other->area->id : $pair->one->area->id),
+                );
                 break;
             }
         }
@@ -210,7 +230,15 @@ final class SchemeView
             'notes' => $trial->notes,
             'pairs' => count($legibility->pairs),
             'clear' => count($legibility->pairs) - count($legibility->findings()),
-            'areas' => array_values($areas->map(static fn (AreaRow $a): array => ['id' => $a->id, 'hex' => $a->hex, 'tones' => $a->hex === null ? null : AreaTones::suggested($a->hex)])->all()),
+            'areas' => array_values(
+                $areas->map(
+                    static fn (AreaRow $a): array => [
+                        'id' => $a->id,
+                        'hex' => $a->hex,
+                        'tones' => $a->hex === null ? null : AreaTones::suggested($a->hex),
+                    ],
+                )->all(),
+            ),
         ];
     }
 }

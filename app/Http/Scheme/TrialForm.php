@@ -21,6 +21,10 @@ final class TrialForm extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['name.*' => 'Give the trial a name of at most 60 characters.', 'notes.*' => 'The note has at most 1000 characters.', 'verdict.*' => 'A trial is open, worked or failed.'];
+        return [
+            'name.*' => 'Give the trial a name of at most 60 characters.',
+            'notes.*' => 'The note has at most 1000 characters.',
+            'verdict.*' => 'A trial is open, worked or failed.',
+        ];
     }
 }

@@ -36,7 +36,9 @@ final class Problems
                 $problem instanceof TooManyRequestsHttpException => self::answer(429, 'Too many attempts: wait a minute, then try again.'),
                 $problem instanceof HttpExceptionInterface => self::answer(
                     $problem->getStatusCode(),
-                    $problem->getStatusCode() === 419 ? 'This page has been open too long: reload it and try again.' : 'That cannot be done here.',
+                    $problem->getStatusCode() === 419
+                        ? 'This page has been open too long: reload it and try again.'
+                        : 'That cannot be done here.',
                 ),
                 $problem instanceof ValidationException || config('app.debug') => null,
                 default => self::answer(500, 'Something went wrong here. Nothing was changed.'),

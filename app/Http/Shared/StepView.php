@@ -33,9 +33,11 @@ final class StepView
                 array_filter($step->load->mix->parts ?? [], static fn (Part $p): bool => in_array($p->paint->id, $step->load->open, true)),
             )),
             'mix_words' => $step->words(),
-            'colour' => $step->load->mix !== null && $step->isFilm() ? $step->load->mix->colour()->toHex() : $outcome->look->after->plane->toHex(),
+            'colour' => $step->load->mix !== null
+                && $step->isFilm() ? $step->load->mix->colour()->toHex() : $outcome->look->after->plane->toHex(),
             'film' => $step->isFilm(),
-            'wanted' => $step->stage === Stage::Undercoat || $outcome->look->difference === null ? null : $step->target?->toSrgb()->clipped()->toHex(),
+            'wanted' => $step->stage === Stage::Undercoat
+                || $outcome->look->difference === null ? null : $step->target?->toSrgb()->clipped()->toHex(),
             'difference' => $outcome->look->difference === null ? null : round($outcome->look->difference, 2),
             'certainty' => round($outcome->look->certainty, 1),
             'mix_certainty' => round($step->load->mix?->certainty() ?? $outcome->look->certainty, 1),
@@ -49,7 +51,11 @@ final class StepView
             'coats_own' => $step->handling->coats !== null,
             'passes' => $step->technique->isPassed(),
             'rounds' => $outcome->labour->rounds,
-            'loop' => $step->scope->loop === null ? null : ['from' => $step->scope->loop->from, 'rounds' => $step->scope->loop->rounds, 'exit' => $step->scope->loop->exit],
+            'loop' => $step->scope->loop === null ? null : [
+                'from' => $step->scope->loop->from,
+                'rounds' => $step->scope->loop->rounds,
+                'exit' => $step->scope->loop->exit,
+            ],
             'exit' => $step->technique->facts()->exit,
             'watch' => $step->technique->facts()->watch,
             'level' => $step->level()->value,

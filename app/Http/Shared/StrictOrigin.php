@@ -11,7 +11,8 @@ use Symfony\Component\HttpFoundation\Response;
 /** Tells the browser to load nothing from anywhere but this application. */
 final class StrictOrigin
 {
-    private const POLICY = "default-src 'self'; img-src 'self' data: blob:; style-src 'self' 'unsafe-inline'; frame-ancestors 'none'; base-uri 'self'; form-action 'self'";
+    private const POLICY = "default-src 'self'; img-src 'self' data: blob:; style-src 'self' 'unsafe-inline'; "
+        ."frame-ancestors 'none'; base-uri 'self'; form-action 'self'";
 
     /** @param Closure(Request): Response $next */
     public function handle(Request $request, Closure $next): Response

@@ -31,7 +31,11 @@ final class ManyPaints extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['ids.*' => sprintf('Choose paints first, %d at most.', self::MOST), 'finish.*' => 'A finish is matt, satin or gloss.', 'owned.*' => 'owned is yes or no.'];
+        return [
+            'ids.*' => sprintf('Choose paints first, %d at most.', self::MOST),
+            'finish.*' => 'A finish is matt, satin or gloss.',
+            'owned.*' => 'owned is yes or no.',
+        ];
     }
 
     public function withValidator(Validator $validator): void

@@ -20,7 +20,14 @@ final class MapView
         $dots = [];
         foreach ($shelf->paints() as $paint) {
             if ($paint->colour !== null) {
-                $dots[] = ['id' => (int) $paint->id, 'name' => $paint->name, 'hex' => $paint->colour->toHex(), 'behaviour' => $paint->behaviour->value, 'left_ml' => $paint->leftMl, 'at_hand' => $paint->isAtHand()]
+                $dots[] = [
+                    'id' => (int) $paint->id,
+                    'name' => $paint->name,
+                    'hex' => $paint->colour->toHex(),
+                    'behaviour' => $paint->behaviour->value,
+                    'left_ml' => $paint->leftMl,
+                    'at_hand' => $paint->isAtHand(),
+                ]
                     + self::place(Oklch::fromSrgb(Srgb::fromXyz($paint->colour->toXyz())));
             }
         }

@@ -21,7 +21,10 @@ final class NeedsView
     public static function of(array $companies, array $demands): array
     {
         return [
-            'companies' => array_map(static fn (Company $c): array => ['id' => $c->id, 'name' => $c->name, 'count' => $c->count], $companies),
+            'companies' => array_map(
+                static fn (Company $c): array => ['id' => $c->id, 'name' => $c->name, 'count' => $c->count],
+                $companies,
+            ),
             'paints' => array_map(static fn (Need $need): array => [
                 'id' => (int) $need->paint->id,
                 'name' => $need->paint->name,

@@ -28,9 +28,19 @@ final class PaintForm extends FormRequest
             foreach ($this->fields()->problems as $column => $sentence) {
                 $validator->errors()->add($column, $sentence);
             }
-            $twin = PaintRow::query()->where('name', trim((string) $this->string('name')))->where('line', trim((string) $this->string('line')))->first();
+            $twin = PaintRow::query()->where(
+                'name',
+                trim((string) $this->string('name')),
+            )->where('line', trim((string) $this->string('line')))->first();
             if ($twin !== null && $twin->id !== $this->paintId()) {
-                $validator->errors()->add('name', sprintf('%s stands on the shelf already%s: a paint is known by its line and name.', $twin->name, $twin->line === '' ? '' : ' in '.$twin->line));
+                $validator->errors()->add(
+                    'name',
+                    sprintf(
+                        '%s stands on the shelf already%s: a paint is known by its line and name.',
+                        $twin->name,
+                        $twin->line === '' ? '' : ' in '.$twin->line,
+                    ),
+                );
             }
         });
     }

@@ -37,7 +37,10 @@ final class PaintLookView
             'source' => $core->source->words(),
             'thin' => $thinning->ratio(),
             'looks' => $core->colour === null ? null : self::looks($core, $core->colour),
-            'staircases' => $core->colour === null || !$paint->behaviour->colours() ? [] : array_map(static fn (Tone $tone): array => self::staircase($core, $tone, $thinning), Tone::usual()),
+            'staircases' => $core->colour === null || !$paint->behaviour->colours() ? [] : array_map(
+                static fn (Tone $tone): array => self::staircase($core, $tone, $thinning),
+                Tone::usual(),
+            ),
             'relatives' => $core->colour === null ? [] : self::relatives($core, $core->colour, $shelf),
             'measured_certainty' => ColourSource::Calibrated->single(),
             'can_be_read' => $paint->behaviour->canBeRead(),
@@ -56,7 +59,11 @@ final class PaintLookView
             'wet_apart' => round(Ciede2000::difference($dry->toLab(), $paint->wet($dry)->toLab()), 1),
             'drying' => $paint->behaviour->drying()->words(),
             'varnished' => self::varnished($dry, $paint->sheen),
-            'metal' => $metal === null ? null : ['away' => $metal->away->toHex(), 'base' => $metal->base->toHex(), 'toward' => $metal->toward->toHex()],
+            'metal' => $metal === null ? null : [
+                'away' => $metal->away->toHex(),
+                'base' => $metal->base->toHex(),
+                'toward' => $metal->toward->toHex(),
+            ],
             'off_screen' => round($dry->onScreen()->lost, 1),
         ];
     }
@@ -67,7 +74,11 @@ final class PaintLookView
         return array_map(static function (Sheen $varnish) use ($dry, $own): array {
             $look = $own->varnished($dry, $varnish);
 
-            return ['sheen' => $varnish->value, 'hex' => $look->toHex(), 'apart' => round(Ciede2000::difference($dry->toLab(), $look->toLab()), 1)];
+            return [
+                'sheen' => $varnish->value,
+                'hex' => $look->toHex(),
+                'apart' => round(Ciede2000::difference($dry->toLab(), $look->toLab()), 1),
+            ];
         }, Sheen::cases());
     }
 
@@ -77,14 +88,20 @@ final class PaintLookView
         $mix = Mix::single($paint);
         $ground = $tone->assumed();
         $hiding = Hiding::of($paint->pigment(), $thinning->load(), $ground);
-        $after = array_map(static fn (int $n): Reflectance => $paint->pigment()->over($ground, $n * $thinning->load()), range(1, self::MOST_COATS));
+        $after = array_map(
+            static fn (int $n): Reflectance => $paint->pigment()->over($ground, $n * $thinning->load()),
+            range(1, self::MOST_COATS),
+        );
 
         return [
             'ground' => $tone->words(),
             'hex' => $ground->toHex(),
             'coats' => $hiding->coats,
             'after' => array_map(static fn (Reflectance $r): string => $r->toHex(), $after),
-            'certainties' => array_map(static fn (int $n): float => round($mix->certaintyOver($ground, $n * $thinning->load(), $mix->certainty()), 1), range(1, self::MOST_COATS)),
+            'certainties' => array_map(
+                static fn (int $n): float => round($mix->certaintyOver($ground, $n * $thinning->load(), $mix->certainty()), 1),
+                range(1, self::MOST_COATS),
+            ),
         ];
     }
 

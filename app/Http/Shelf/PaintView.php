@@ -100,8 +100,18 @@ final class PaintView
                 'paint' => $paint,
             ];
         }
-        usort($keyed, static fn (array $a, array $b): int => [$a['family'], $a['dark'], $a['paint']->name] <=> [$b['family'], $b['dark'], $b['paint']->name]);
+        usort(
+            $keyed,
+            static fn (array $a, array $b): int => [
+                $a['family'],
+                $a['dark'],
+                $a['paint']->name,
+            ] <=> [$b['family'], $b['dark'], $b['paint']->name],
+        );
 
-        return array_map(static fn (array $k): array => self::of($k['paint'], $usedIn[$k['paint']->id] ?? 0, $apart[$k['paint']->id] ?? null), $keyed);
+        return array_map(
+            static fn (array $k): array => self::of($k['paint'], $usedIn[$k['paint']->id] ?? 0, $apart[$k['paint']->id] ?? null),
+            $keyed,
+        );
     }
 }

@@ -29,8 +29,15 @@ final class ShelfController extends Controller
         $rows = ShelfRows::of($this->painter($request));
 
         return new JsonResponse([
-            'paints' => PaintView::shelf(PaintRow::query()->get(), ShelfUse::count(), $request->filled('like') ? ShelfUse::apart($rows, (string) $request->string('like')) : []),
-            'behaviours' => array_map(static fn (Behaviour $b): array => ['id' => $b->value, 'colours' => $b->colours(), 'over_white' => $b->isTransparent()], Behaviour::cases()),
+            'paints' => PaintView::shelf(
+                PaintRow::query()->get(),
+                ShelfUse::count(),
+                $request->filled('like') ? ShelfUse::apart($rows, (string) $request->string('like')) : [],
+            ),
+            'behaviours' => array_map(
+                static fn (Behaviour $b): array => ['id' => $b->value, 'colours' => $b->colours(), 'over_white' => $b->isTransparent()],
+                Behaviour::cases(),
+            ),
         ]);
     }
 
@@ -43,7 +50,14 @@ final class ShelfController extends Controller
     {
         $thin = $request->query('thin');
 
-        return new JsonResponse(PaintLookView::of($paint, ShelfRows::of($this->painter($request)), is_string($thin) ? $thin : null, ShelfUse::count()[$paint->id] ?? 0));
+        return new JsonResponse(
+            PaintLookView::of(
+                $paint,
+                ShelfRows::of($this->painter($request)),
+                is_string($thin) ? $thin : null,
+                ShelfUse::count()[$paint->id] ?? 0,
+            ),
+        );
     }
 
     public function store(PaintForm $request): JsonResponse

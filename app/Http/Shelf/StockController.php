@@ -36,10 +36,17 @@ final class StockController extends Controller
 
     public function needs(Request $request): JsonResponse
     {
-        $companies = array_values(Company::query()->when($request->filled('company'), static fn ($q) => $q->whereKey($request->integer('company')))->with('areas.recipe', 'records')->orderBy('id')->get()->all());
+        $companies = array_values(
+            Company::query()->when(
+                $request->filled('company'),
+                static fn ($q) => $q->whereKey($request->integer('company')),
+            )->with('areas.recipe', 'records')->orderBy('id')->get()->all(),
+        );
         $area = $request->filled('area') ? $request->integer('area') : null;
 
-        return new JsonResponse(NeedsView::of($companies, (new BuyDesk($this->painter($request), $this->studio($request)))->demands($companies, $area)));
+        return new JsonResponse(
+            NeedsView::of($companies, (new BuyDesk($this->painter($request), $this->studio($request)))->demands($companies, $area)),
+        );
     }
 
     private function answer(PaintRow $paint): JsonResponse

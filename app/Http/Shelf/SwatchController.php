@@ -43,7 +43,12 @@ final class SwatchController extends Controller
             throw new DomainException('Say which field the reader lies on: '.implode(', ', Spot::FIELDS).'.');
         }
 
-        return new JsonResponse(ReadingSeries::take($reader, Spot::onTheCard($field, ShelfRows::toCore($paint), SwatchDesk::thinning($request->input('thin'))->load()))->view());
+        return new JsonResponse(
+            ReadingSeries::take(
+                $reader,
+                Spot::onTheCard($field, ShelfRows::toCore($paint), SwatchDesk::thinning($request->input('thin'))->load()),
+            )->view(),
+        );
     }
 
     public function store(SwatchForm $request, PaintRow $paint): JsonResponse

@@ -59,8 +59,18 @@ final class GlazeView
      */
     private static function each(array $paints, Reflectance $from, Srgb $to, ?Thinning $thinning): array
     {
-        $found = array_values(array_filter(array_map(static fn (Paint $p): ?Glazing => Glazing::with(Mix::single($p), $from, $to->toLab(), $thinning), $paints)));
-        usort($found, static fn (Glazing $a, Glazing $b): int => round($a->difference, 4) <=> round($b->difference, 4) ?: $a->mix->key() <=> $b->mix->key());
+        $found = array_values(
+            array_filter(
+                array_map(static fn (Paint $p): ?Glazing => Glazing::with(Mix::single($p), $from, $to->toLab(), $thinning), $paints),
+            ),
+        );
+        usort(
+            $found,
+            static fn (
+                Glazing $a,
+                Glazing $b,
+            ): int => round($a->difference, 4) <=> round($b->difference, 4) ?: $a->mix->key() <=> $b->mix->key(),
+        );
 
         return array_slice($found, 0, 6);
     }
@@ -80,7 +90,14 @@ final class GlazeView
             'difference' => round($glazing->difference, 1),
             'step' => round($glazing->largestStep, 1),
             'smooth' => $glazing->isSmooth(),
-            'certainty' => round($glazing->mix->certaintyOver($from, $glazing->layers() * $glazing->thinning->load() * Application::Glaze->on(Face::Plane), ColourSource::Typed->single()), 1),
+            'certainty' => round(
+                $glazing->mix->certaintyOver(
+                    $from,
+                    $glazing->layers() * $glazing->thinning->load() * Application::Glaze->on(Face::Plane),
+                    ColourSource::Typed->single(),
+                ),
+                1,
+            ),
             'reason' => $glazing->reason()->sentence(),
         ];
     }

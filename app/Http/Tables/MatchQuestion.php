@@ -48,7 +48,9 @@ final class MatchQuestion extends FormRequest
         $finish = Sheen::tryFrom((string) $this->string('finish'));
 
         return new Selection(
-            $kinds === [] ? (new Selection())->behaviours : array_values(array_filter($kinds, static fn (Behaviour $b): bool => $b->isMixable() || $b === Behaviour::Metallic)),
+            $kinds === [] ? (new Selection())->behaviours : array_values(
+                array_filter($kinds, static fn (Behaviour $b): bool => $b->isMixable() || $b === Behaviour::Metallic),
+            ),
             $finish === null ? [] : [$finish],
             (float) (string) $this->string('least_ml', '0'),
             array_values(array_filter(explode(',', (string) $this->string('without')))),

@@ -13,7 +13,14 @@ final class TablesController extends Controller
 {
     public function match(MatchQuestion $request): JsonResponse
     {
-        return new JsonResponse(TablesView::match(ShelfRows::of($this->painter($request)), $request->colour(), $request->integer('paints', 2), $request->selection()));
+        return new JsonResponse(
+            TablesView::match(
+                ShelfRows::of($this->painter($request)),
+                $request->colour(),
+                $request->integer('paints', 2),
+                $request->selection(),
+            ),
+        );
     }
 
     public function thin(ThinQuestion $request): JsonResponse
@@ -25,7 +32,15 @@ final class TablesController extends Controller
     {
         $text = static fn (string $field): ?string => $request->filled($field) ? (string) $request->string($field) : null;
 
-        return new JsonResponse(GlazeView::of(ShelfRows::of($this->painter($request)), (string) $text('from'), (string) $text('to'), $text('paint'), $text('thin')));
+        return new JsonResponse(
+            GlazeView::of(
+                ShelfRows::of($this->painter($request)),
+                (string) $text('from'),
+                (string) $text('to'),
+                $text('paint'),
+                $text('thin'),
+            ),
+        );
     }
 
     public function between(LadderQuestion $request): JsonResponse
@@ -41,6 +56,8 @@ final class TablesController extends Controller
 
     public function coats(CoatsQuestion $request): JsonResponse
     {
-        return new JsonResponse(TablesView::coats(ShelfRows::of($this->painter($request)), $request->paintIds(), $request->ground(), $request->thin()));
+        return new JsonResponse(
+            TablesView::coats(ShelfRows::of($this->painter($request)), $request->paintIds(), $request->ground(), $request->thin()),
+        );
     }
 }

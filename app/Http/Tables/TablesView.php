@@ -29,14 +29,23 @@ final class TablesView
         $wanted = Srgb::fromHex($colour);
         $paints = $selection->of($shelf->paints());
         $found = (new Matcher())->choice($wanted->toLab(), $paints, self::EACH, $mostPaints);
-        $nearest = array_reduce($found, static fn (?RankedMix $best, RankedMix $r): RankedMix => $best === null || $r->difference < $best->difference ? $r : $best);
+        $nearest = array_reduce(
+            $found,
+            static fn (?RankedMix $best, RankedMix $r): RankedMix => $best === null || $r->difference < $best->difference ? $r : $best,
+        );
 
         return [
             'target' => $wanted->toHex(),
             'words' => PlainName::of($wanted->toOklch()),
             'paints' => count($paints),
             'matches' => array_map(
-                static fn (RankedMix $r): array => StepView::alternative($r, $r->mix->colour()->toHex(), 0, $r->isAsGoodAs($nearest ?? $r), $r === $nearest),
+                static fn (RankedMix $r): array => StepView::alternative(
+                    $r,
+                    $r->mix->colour()->toHex(),
+                    0,
+                    $r->isAsGoodAs($nearest ?? $r),
+                    $r === $nearest,
+                ),
                 $found,
             ),
         ];
@@ -61,7 +70,10 @@ final class TablesView
                 'paint_id' => (int) $paint->id,
                 'name' => $paint->name,
                 'hex' => $paint->pigment()->fullHide()->toHex(),
-                'certainties' => array_map(static fn (int $n): float => round($mix->certaintyOver($ground, $n * $thinning->load(), $mix->certainty()), 1), range(1, count($hiding->after))),
+                'certainties' => array_map(
+                    static fn (int $n): float => round($mix->certaintyOver($ground, $n * $thinning->load(), $mix->certainty()), 1),
+                    range(1, count($hiding->after)),
+                ),
                 'coats' => $hiding->coats,
                 'after' => array_map(static fn (Reflectance $r): string => $r->toHex(), $hiding->after),
                 'differences' => array_map(static fn (float $d): float => round($d, 1), $hiding->difference),

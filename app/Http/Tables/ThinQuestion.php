@@ -52,7 +52,10 @@ final class ThinQuestion extends FormRequest
     /** @throws FilmProblem */
     public function thinning(): SaidThinning
     {
-        return SaidThinning::read($this->filled('thin') ? (string) $this->string('thin') : 'undiluted', $this->input('first') === 'thinner');
+        return SaidThinning::read(
+            $this->filled('thin') ? (string) $this->string('thin') : 'undiluted',
+            $this->input('first') === 'thinner',
+        );
     }
 
     public function over(): string

@@ -60,8 +60,14 @@ final class ThinView
         return [
             'over' => $over->toHex(),
             'coats' => $hiding->coats,
-            'after' => array_map(static fn (int $n): string => $mix->pigment()->over($ground, $n * $thinning->load())->toHex(), range(1, 3)),
-            'certainties' => array_map(static fn (int $n): float => round($mix->certaintyOver($ground, $n * $thinning->load(), $mix->certainty()), 1), range(1, 3)),
+            'after' => array_map(
+                static fn (int $n): string => $mix->pigment()->over($ground, $n * $thinning->load())->toHex(),
+                range(1, 3),
+            ),
+            'certainties' => array_map(
+                static fn (int $n): float => round($mix->certaintyOver($ground, $n * $thinning->load(), $mix->certainty()), 1),
+                range(1, 3),
+            ),
         ];
     }
 

@@ -53,6 +53,10 @@ final class CostQuestion extends FormRequest
 
     public function bottle(): PrimerCost
     {
-        return new PrimerCost($this->integer('bottle_price'), $this->float('bottle_ml') * $this->float('cm2_per_ml'), $this->integer('start_up'));
+        return new PrimerCost(
+            $this->integer('bottle_price'),
+            $this->float('bottle_ml') * $this->float('cm2_per_ml'),
+            $this->integer('start_up'),
+        );
     }
 }

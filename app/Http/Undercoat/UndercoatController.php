@@ -38,7 +38,14 @@ final class UndercoatController extends Controller
 
     public function sketch(UndercoatForm $request, Company $company): JsonResponse
     {
-        return new JsonResponse(UndercoatView::sketch($this->studio($request), $company->load('areas.recipe', 'records'), $request->integer('paint_id'), $request->lights()));
+        return new JsonResponse(
+            UndercoatView::sketch(
+                $this->studio($request),
+                $company->load('areas.recipe', 'records'),
+                $request->integer('paint_id'),
+                $request->lights(),
+            ),
+        );
     }
 
     public function weather(Request $request): JsonResponse
@@ -67,7 +74,15 @@ final class UndercoatController extends Controller
 
     public function cost(CostQuestion $request): JsonResponse
     {
-        return new JsonResponse(UndercoatView::cost($request->can(), $request->bottle(), $request->float('figure_cm2'), $request->integer('figures'), PrimerCost::USUAL));
+        return new JsonResponse(
+            UndercoatView::cost(
+                $request->can(),
+                $request->bottle(),
+                $request->float('figure_cm2'),
+                $request->integer('figures'),
+                PrimerCost::USUAL,
+            ),
+        );
     }
 
     private function answer(Request $request, Company $company): JsonResponse

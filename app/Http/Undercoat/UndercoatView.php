@@ -58,7 +58,10 @@ final class UndercoatView
                 'words' => ucfirst($l->ground->words),
                 'tone' => $l->ground->tone->words(),
                 'paint_id' => $l->ground->primer === null ? null : (int) $l->ground->primer->id,
-                'lights' => array_map(static fn (array $p): array => ['paint_id' => (int) ($p['paint']->id ?? 0), 'degrees' => $p['degrees']], $l->ground->lights),
+                'lights' => array_map(
+                    static fn (array $p): array => ['paint_id' => (int) ($p['paint']->id ?? 0), 'degrees' => $p['degrees']],
+                    $l->ground->lights,
+                ),
                 'hexes' => $l->ground->hexes(),
                 'coats' => $l->coats(),
                 'minutes' => round($l->minutes),
@@ -66,7 +69,11 @@ final class UndercoatView
                 'risks' => $l->risks,
                 'favoured' => $l->favoured,
                 'current' => $l->ground->id === $current->id,
-                'by_area' => array_map(static fn (string $area, int $coats): array => ['area' => $area, 'coats' => $coats], array_map(strval(...), array_keys($l->byArea)), $l->byArea),
+                'by_area' => array_map(
+                    static fn (string $area, int $coats): array => ['area' => $area, 'coats' => $coats],
+                    array_map(strval(...), array_keys($l->byArea)),
+                    $l->byArea,
+                ),
             ], $compared->laid),
             'primers' => self::primers($studio),
             'angles' => ['light' => Ground::ANGLE, 'lower_by' => Ground::STEEP_ANGLE - Ground::LOW_ANGLE, 'below' => -Ground::LOW_ANGLE],
@@ -99,16 +106,41 @@ final class UndercoatView
             'lights' => $lights,
             'hexes' => $ground->hexes(),
             'facings' => [
-                ['facing' => 'up', 'share' => round(100 * $shares[0]), 'lightness' => $light($ground->facings->above), 'hex' => $ground->hexes()['above']],
-                ['facing' => 'sideways', 'share' => round(100 * $shares[1]), 'lightness' => $light($ground->facings->side), 'hex' => $ground->hexes()['side']],
-                ['facing' => 'down', 'share' => round(100 * $shares[2]), 'lightness' => $light($ground->facings->below), 'hex' => $ground->hexes()['below']],
+                [
+                    'facing' => 'up',
+                    'share' => round(100 * $shares[0]),
+                    'lightness' => $light($ground->facings->above),
+                    'hex' => $ground->hexes()['above'],
+                ],
+                [
+                    'facing' => 'sideways',
+                    'share' => round(100 * $shares[1]),
+                    'lightness' => $light($ground->facings->side),
+                    'hex' => $ground->hexes()['side'],
+                ],
+                [
+                    'facing' => 'down',
+                    'share' => round(100 * $shares[2]),
+                    'lightness' => $light($ground->facings->below),
+                    'hex' => $ground->hexes()['below'],
+                ],
             ],
-            'areas' => array_values($company->areas->map(static function (AreaRow $area) use ($studio, $company, $surface, $coats, $ground): array {
+            'areas' => array_values($company->areas->map(static function (AreaRow $area) use (
+                $studio,
+                $company,
+                $surface,
+                $coats,
+                $ground,
+            ): array {
                 $plan = $studio->recipes->plan($area->recipe);
                 $coat = $coats[$area->id] ?? null;
                 $steps = $plan === null ? [] : Simulation::run($plan->steps, $area->toCore($company), $surface);
                 $after = $steps === [] ? null : $steps[count($steps) - 1]->look->after->hexes();
-                $once = $coat === null ? null : ($coat->isTransparent() ? Application::Stain : Application::Coat)->coats($coat->mix->pigment(), $coat->thinning->load(), 1, $surface)->hexes();
+                $once = $coat === null ? null : (
+                    $coat->isTransparent()
+                    ? Application::Stain
+                    : Application::Coat
+                )->coats($coat->mix->pigment(), $coat->thinning->load(), 1, $surface)->hexes();
 
                 return [
                     'id' => $area->id,
@@ -129,7 +161,11 @@ final class UndercoatView
             'humidity' => $weather->humidity,
             'dew_point' => round($weather->dewPoint(), 1),
             'source' => $source,
-            'scenes' => array_map(static fn (string $id, array $scene): array => ['id' => $id, 'words' => $scene[0]], array_keys(SimulatedClimateSensor::SCENES), SimulatedClimateSensor::SCENES),
+            'scenes' => array_map(
+                static fn (string $id, array $scene): array => ['id' => $id, 'words' => $scene[0]],
+                array_keys(SimulatedClimateSensor::SCENES),
+                SimulatedClimateSensor::SCENES,
+            ),
             'kinds' => array_map(static fn (Kind $k): array => [
                 'id' => $k->value,
                 'words' => ucfirst($k->words()),
@@ -155,7 +191,13 @@ final class UndercoatView
     {
         $pays = $bottle->pays($can, $cm2);
         $canPays = $can->pays($bottle, $cm2);
-        $row = static fn (int $n): array => ['figures' => $n, 'can' => $can->forFigures($n, $cm2), 'bottle' => $bottle->forFigures($n, $cm2), 'cans' => $can->bought($n, $cm2), 'bottles' => $bottle->bought($n, $cm2)];
+        $row = static fn (int $n): array => [
+            'figures' => $n,
+            'can' => $can->forFigures($n, $cm2),
+            'bottle' => $bottle->forFigures($n, $cm2),
+            'cans' => $can->bought($n, $cm2),
+            'bottles' => $bottle->bought($n, $cm2),
+        ];
 
         return [
             'cm2' => $cm2,
@@ -165,7 +207,11 @@ final class UndercoatView
             'in_the_long_run' => ['can' => round($can->inTheLongRun($cm2), 1), 'bottle' => round($bottle->inTheLongRun($cm2), 1)],
             'break_even' => $pays,
             'sentence' => match (true) {
-                $pays === null && $canPays !== null => sprintf('From %d %s on the can never costs more.', $canPays, $canPays === 1 ? 'figure' : 'figures'),
+                $pays === null && $canPays !== null => sprintf(
+                    'From %d %s on the can never costs more.',
+                    $canPays,
+                    $canPays === 1 ? 'figure' : 'figures',
+                ),
                 $pays === 1 => 'Airbrush primer costs less from the first figure on.',
                 $pays !== null => sprintf('The can is the cheaper begin; from %d figures on airbrush primer never costs more.', $pays),
                 default => 'Neither is cheaper for good: it goes back and forth with every can and bottle begun.',
@@ -176,11 +222,19 @@ final class UndercoatView
     /** @return list<array{id: int, name: string, hex: string}> those at hand, the darkest first */
     private static function primers(Studio $studio): array
     {
-        $found = array_values(array_filter($studio->shelf->paints(), static fn (Paint $p): bool => $p->behaviour === Behaviour::Primer && $p->isAtHand() && $p->colour !== null));
+        $found = array_values(
+            array_filter(
+                $studio->shelf->paints(),
+                static fn (Paint $p): bool => $p->behaviour === Behaviour::Primer && $p->isAtHand() && $p->colour !== null,
+            ),
+        );
         $light = static fn (Paint $p): float => $p->colour?->toLab()->l ?? 50.0;
         usort($found, static fn (Paint $a, Paint $b): int => $light($a) <=> $light($b) ?: $a->id <=> $b->id);
 
-        return array_map(static fn (Paint $p): array => ['id' => (int) $p->id, 'name' => $p->name, 'hex' => $p->colour?->toHex() ?? '#808080'], $found);
+        return array_map(
+            static fn (Paint $p): array => ['id' => (int) $p->id, 'name' => $p->name, 'hex' => $p->colour?->toHex() ?? '#808080'],
+            $found,
+        );
     }
 
     /**
@@ -198,7 +252,13 @@ final class UndercoatView
             $mine = $studio->undercoats->current($company);
             $theirs = $studio->undercoats->current($other);
             if ($mine->id !== $theirs->id) {
-                $found[] = sprintf('%s is meant to match %s, which stands on %s: the same paint looks different over %s.', $company->name, $other->name, $theirs->words, $mine->words);
+                $found[] = sprintf(
+                    '%s is meant to match %s, which stands on %s: the same paint looks different over %s.',
+                    $company->name,
+                    $other->name,
+                    $theirs->words,
+                    $mine->words,
+                );
             }
         }
 

@@ -59,13 +59,18 @@ final class BuyDesk
         $demands = [];
         foreach ($companies as $company) {
             $progress = BenchDesk::progress($company);
-            $left = static fn (?string $of, PlannedStep $s): int => $progress->missing($of, $s->key, $s->scope->who->of($company->count, $company->leaders));
+            $left = static fn (?string $of, PlannedStep $s): int => $progress->missing(
+                $of,
+                $s->key,
+                $s->scope->who->of($company->count, $company->leaders),
+            );
             if ($area === null) {
                 $undercoat = Taken::by($this->studio->undercoats->outcome($company));
                 $demands[] = new Demand($undercoat, $company->name.', undercoat', $left(null, $undercoat->step));
             }
             foreach ($company->areas as $row) {
-                foreach ($row->recipe === null || ($area !== null && $row->id !== $area) ? [] : $this->studio->predictions->taken($company, $row, $row->recipe) as $taken) {
+                $isAsked = $row->recipe !== null && ($area === null || $row->id === $area);
+                foreach ($isAsked ? $this->studio->predictions->taken($company, $row, $row->recipe) : [] as $taken) {
                     $demands[] = new Demand($taken, $company->name.', '.mb_strtolower($row->name), $left((string) $row->id, $taken->step));
                 }
             }
@@ -128,10 +133,17 @@ final class BuyDesk
         $onSale = array_column($body['paints'], null, 'id');
         DB::transaction(function () use ($singles, $sets, $body, $onSale, $at): void {
             foreach ($singles as $id) {
-                $this->put($onSale[$id] ?? throw new DomainException('That paint is not on the price list any more.'), '', $body['currency'], $at);
+                $this->put(
+                    $onSale[$id] ?? throw new DomainException('That paint is not on the price list any more.'),
+                    '',
+                    $body['currency'],
+                    $at,
+                );
             }
             foreach ($sets as $id) {
-                $set = array_values(array_filter($body['sets'], static fn (array $s): bool => $s['id'] === $id))[0] ?? throw new DomainException('That set is not on the price list any more.');
+                $set = array_values(
+                    array_filter($body['sets'], static fn (array $s): bool => $s['id'] === $id),
+                )[0] ?? throw new DomainException('That set is not on the price list any more.');
                 foreach ($set['paints'] as $paint) {
                     $this->put($onSale[$paint], $set['name'], $body['currency'], $at);
                 }
@@ -142,17 +154,36 @@ final class BuyDesk
     /** @param array{id: string, name: string, line: string, behaviour: string, colour: string, ml: float, price: int} $sold */
     private function put(array $sold, string $set, string $currency, CarbonImmutable $at): void
     {
-        $paint = PaintRow::withTrashed()->where('painter_id', $this->painter->id)->where('line', $sold['line'])->where('name', $sold['name'])->first();
+        $paint = PaintRow::withTrashed()->where(
+            'painter_id',
+            $this->painter->id,
+        )->where('line', $sold['line'])->where('name', $sold['name'])->first();
         if ($paint === null) {
             $fields = PaintFields::read([
-                'name' => $sold['name'], 'line' => $sold['line'], 'behaviour' => $sold['behaviour'], 'colour' => $sold['colour'], 'bottle_ml' => (string) $sold['ml'],
-                'price' => number_format($sold['price'] / 100, 2, '.', ''), 'currency' => $currency, 'owned' => 'yes', 'bottles' => '1', 'set' => $set,
+                'name' => $sold['name'], 'line' =>
+                    $sold['line'], 'behaviour' =>
+                    $sold['behaviour'], 'colour' =>
+                    $sold['colour'], 'bottle_ml' =>
+                    (string) $sold['ml'],
+                'price' => number_format(
+                    $sold['price'] / 100,
+                    2,
+                    '.',
+                    '',
+                ), 'currency' => $currency, 'owned' => 'yes', 'bottles' => '1', 'set' => $set,
             ]);
             $paint = $this->painter->paints()->create($fields->attributes)->refresh();
         } else {
             $paint->restore();
             $had = $paint->owned && !$paint->isDriedUp();
-            $paint->update(['owned' => true, 'bottles' => $had ? ($paint->bottles ?? 1) + 1 : 1, 'state' => $paint->isDriedUp() ? '' : $paint->state, 'set_name' => $paint->set_name ?: $set]);
+            $paint->update(
+                [
+                    'owned' => true,
+                    'bottles' => $had ? ($paint->bottles ?? 1) + 1 : 1,
+                    'state' => $paint->isDriedUp() ? '' : $paint->state,
+                    'set_name' => $paint->set_name ?: $set,
+                ],
+            );
             if (!$had && ($paint->left_ml ?? 0.0) > 0) {
                 StockDesk::move($paint, Movement::PouredAway, -$paint->left_ml, 'dried up', $at);
             }
@@ -172,7 +203,9 @@ final class BuyDesk
         foreach ($body['paints'] as $paint) {
             $lab = Srgb::fromHex($paint['colour'])->toLab();
             foreach ($lacks as $lack) {
-                $apart = Behaviour::from($paint['behaviour'])->standsInFor($lack->behaviour) ? Ciede2000::difference($lab, $lack->lab) : INF;
+                $apart = Behaviour::from($paint['behaviour'])->standsInFor($lack->behaviour)
+                    ? Ciede2000::difference($lab, $lack->lab)
+                    : INF;
                 if ($apart <= $within) {
                     $meets[$lack->id][$paint['id']] = $apart;
                 }
@@ -218,7 +251,10 @@ final class BuyDesk
             }
         }
 
-        return array_fill_keys(array_column(array_filter($body['paints'], static fn (array $p): bool => isset($names[$p['line'].'/'.$p['name']])), 'id'), true);
+        return array_fill_keys(
+            array_column(array_filter($body['paints'], static fn (array $p): bool => isset($names[$p['line'].'/'.$p['name']])), 'id'),
+            true,
+        );
     }
 
     /**
@@ -241,7 +277,14 @@ final class BuyDesk
         ];
         foreach ($penalties as $title => $penalty) {
             $sets = array_map(static fn (array $set): array => ['price' => $set['price'] + $penalty($set)] + $set, $problem->sets);
-            $purchase = self::purchase($title, BuyPlan::cheapest(new BuyProblem($problem->requirements, $problem->singles, $sets)), $body, $lacks, $meets, $owned);
+            $purchase = self::purchase(
+                $title,
+                BuyPlan::cheapest(new BuyProblem($problem->requirements, $problem->singles, $sets)),
+                $body,
+                $lacks,
+                $meets,
+                $owned,
+            );
             $isNew = array_filter($found, static fn (Purchase $f): bool => $f->key() === $purchase->key()) === [];
             $isBetter = $purchase->allDoubles() < $found[0]->allDoubles() || count($purchase->sets) < count($found[0]->sets);
             if ($isNew && $isBetter && $purchase->price <= self::ALTERNATIVE_WITHIN * $plan->price) {
@@ -261,7 +304,10 @@ final class BuyDesk
     private static function purchase(string $title, BuyPlan $plan, array $body, array $lacks, array $meets, array $owned): Purchase
     {
         $paints = array_column($body['paints'], 'id');
-        $contents = array_combine($paints, array_map(static fn (string $id): array => [$id], $paints)) + array_column($body['sets'], 'paints', 'id');
+        $contents = array_combine(
+            $paints,
+            array_map(static fn (string $id): array => [$id], $paints),
+        ) + array_column($body['sets'], 'paints', 'id');
         $prices = array_column($body['paints'], 'price', 'id') + array_column($body['sets'], 'price', 'id');
         $met = $doubles = [];
         $price = 0;
@@ -274,7 +320,9 @@ final class BuyDesk
                 array_filter($lacks, static fn (Lack $l): bool => array_intersect_key($meets[$l->id], $held) !== []),
             ));
         }
-        $sets = array_values(array_filter(array_column($body['sets'], 'id'), static fn (string $id): bool => in_array($id, $plan->sets, true)));
+        $sets = array_values(
+            array_filter(array_column($body['sets'], 'id'), static fn (string $id): bool => in_array($id, $plan->sets, true)),
+        );
 
         return new Purchase($title, $price, $plan->singles, $sets, $met, $doubles);
     }

@@ -14,8 +14,15 @@ use Kalokroma\Shelf\Behaviour;
 final readonly class Lack
 {
     /** @param list<string> $uses what for */
-    private function __construct(public string $id, public string $name, public string $why, public array $uses, public Lab $lab, public string $hex, public Behaviour $behaviour)
-    {
+    private function __construct(
+        public string $id,
+        public string $name,
+        public string $why,
+        public array $uses,
+        public Lab $lab,
+        public string $hex,
+        public Behaviour $behaviour,
+    ) {
     }
 
     /** @return self|null null where there is enough, or the paint has no colour to look for */
@@ -25,11 +32,23 @@ final readonly class Lack
         $why = match (true) {
             $paint->colour === null => null,
             !$paint->isAtHand() => 'not at hand',
-            $need->left !== null && $need->verdict() === 'short' => sprintf('%s ml left, %s ml needed', round($need->left, 1), round($need->ml, 1)),
+            $need->left !== null && $need->verdict() === 'short' => sprintf(
+                '%s ml left, %s ml needed',
+                round($need->left, 1),
+                round($need->ml, 1),
+            ),
             default => null,
         };
 
-        return $why === null || $paint->colour === null ? null : new self('paint-'.$paint->id, $paint->name, $why, $need->uses, $paint->colour->toLab(), $paint->colour->toHex(), $paint->behaviour);
+        return $why === null || $paint->colour === null ? null : new self(
+            'paint-'.$paint->id,
+            $paint->name,
+            $why,
+            $need->uses,
+            $paint->colour->toLab(),
+            $paint->colour->toHex(),
+            $paint->behaviour,
+        );
     }
 
     /** @return self|null null where a mix at hand comes near, or none is wanted */

@@ -31,11 +31,21 @@ final class PriceDesk
             $body = CheckedJson::read($shop->fetch($now), 'price-list.schema.json');
         } catch (DomainException $problem) {
             $kept = self::row($painter);
-            $why = str_starts_with($problem->getMessage(), 'The shop') ? $problem->getMessage() : 'The shop sent a list that cannot be read. '.$problem->getMessage();
+            $why = str_starts_with(
+                $problem->getMessage(),
+                'The shop',
+            ) ? $problem->getMessage() : 'The shop sent a list that cannot be read. '.$problem->getMessage();
 
-            return $why.' '.($kept === null ? 'No list is here yet: try again later.' : sprintf('The list of %s is kept.', $kept->dated_on->format('Y-m-d')));
+            return $why.' '.(
+                $kept === null
+                ? 'No list is here yet: try again later.'
+                : sprintf('The list of %s is kept.', $kept->dated_on->format('Y-m-d'))
+            );
         }
-        PriceListRow::query()->updateOrCreate(['painter_id' => $painter->id], ['body' => $body, 'dated_on' => $body['dated'], 'fetched_at' => $now]);
+        PriceListRow::query()->updateOrCreate(
+            ['painter_id' => $painter->id],
+            ['body' => $body, 'dated_on' => $body['dated'], 'fetched_at' => $now],
+        );
 
         return null;
     }
@@ -61,6 +71,14 @@ final class PriceDesk
     /** @param OnSale $paint */
     public static function toCore(array $paint): Paint
     {
-        return new Paint($paint['id'], $paint['name'], $paint['line'], Behaviour::from($paint['behaviour']), Reflectance::fromSrgb(Srgb::fromHex($paint['colour'])), false, (float) $paint['ml']);
+        return new Paint(
+            $paint['id'],
+            $paint['name'],
+            $paint['line'],
+            Behaviour::from($paint['behaviour']),
+            Reflectance::fromSrgb(Srgb::fromHex($paint['colour'])),
+            false,
+            (float) $paint['ml'],
+        );
     }
 }

@@ -14,8 +14,14 @@ final readonly class Purchase
      * @param array<string, list<string>> $meets names of the lacks that each single or set meets, by its id
      * @param array<string, int> $doubles paints of each single or set that are owned already, by its id
      */
-    public function __construct(public string $title, public int $price, public array $singles, public array $sets, public array $meets, public array $doubles)
-    {
+    public function __construct(
+        public string $title,
+        public int $price,
+        public array $singles,
+        public array $sets,
+        public array $meets,
+        public array $doubles,
+    ) {
     }
 
     public function key(): string

@@ -17,7 +17,11 @@ final class AreaTones
     {
         $strip = $area->recipe !== null && $area->recipe->hex === $area->hex ? $area->recipe->strip : [];
 
-        return count($strip) === 4 ? ['recess' => $strip[1], 'plane' => $strip[2], 'ridge' => $strip[3]] : ($area->hex === null ? null : self::suggested($area->hex));
+        return count($strip) === 4 ? [
+            'recess' => $strip[1],
+            'plane' => $strip[2],
+            'ridge' => $strip[3],
+        ] : ($area->hex === null ? null : self::suggested($area->hex));
     }
 
     /** @return array{recess: string, plane: string, ridge: string} */
@@ -25,6 +29,10 @@ final class AreaTones
     {
         $ladder = new Ladder(Srgb::fromHex($hex)->toOklch());
 
-        return ['recess' => $ladder->rung(Rung::Shade)->toSrgb()->toHex(), 'plane' => $hex, 'ridge' => $ladder->rung(Rung::Highlight)->toSrgb()->toHex()];
+        return [
+            'recess' => $ladder->rung(Rung::Shade)->toSrgb()->toHex(),
+            'plane' => $hex,
+            'ridge' => $ladder->rung(Rung::Highlight)->toSrgb()->toHex(),
+        ];
     }
 }

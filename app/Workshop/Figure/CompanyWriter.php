@@ -19,8 +19,14 @@ use Kalokroma\Figure\Size;
 /**
  * Writes a company with its areas as a whole: all of it, or nothing.
  *
- * @phpstan-type GivenArea array{id?: int|null, name: string, material: string, relief: string, share: float, depth: int, weight: string, colour?: string|null, touches?: list<string>|null, part?: string, reachable?: bool, fragile?: bool, notes?: string}
- * @phpstan-type GivenCompany array{name: string, count: int, leaders?: int|null, height_mm: float, surface_cm2?: float|null, notes?: string|null, kind?: string|null, matches_id?: int|null, normalise?: bool, areas: list<GivenArea>}
+ * @phpstan-type GivenArea array{
+ *   id?: int|null, name: string, material: string, relief: string, share: float, depth: int, weight: string,
+ *   colour?: string|null, touches?: list<string>|null, part?: string, reachable?: bool, fragile?: bool, notes?: string,
+ * }
+ * @phpstan-type GivenCompany array{
+ *   name: string, count: int, leaders?: int|null, height_mm: float, surface_cm2?: float|null, notes?: string|null,
+ *   kind?: string|null, matches_id?: int|null, normalise?: bool, areas: list<GivenArea>,
+ * }
  */
 final class CompanyWriter
 {

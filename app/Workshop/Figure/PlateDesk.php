@@ -27,7 +27,13 @@ final class PlateDesk
             $shapes[] = [
                 'd' => $shape['d'],
                 'even' => $shape['even'],
-                'turn' => trim(sprintf('%s %s', $read->x === 0.0 && $read->y === 0.0 ? '' : sprintf('translate(%g %g)', -$read->x, -$read->y), $shape['turn'])),
+                'turn' => trim(
+                    sprintf(
+                        '%s %s',
+                        $read->x === 0.0 && $read->y === 0.0 ? '' : sprintf('translate(%g %g)', -$read->x, -$read->y),
+                        $shape['turn'],
+                    ),
+                ),
                 'name' => $shape['name'],
                 'area' => self::named($company, $shape['name'])?->id,
                 'tone' => $shape['tone'],
@@ -65,8 +71,22 @@ final class PlateDesk
                 throw new DomainException(sprintf('An outline has 3 to 400 points, not %d.', count($points)));
             }
             $row = self::own($company, $area);
-            $at = array_map(static fn (array $p): string => sprintf('%.1F %.1F', max(0.0, min($plate->width, $p[0])), max(0.0, min($plate->height, $p[1]))), $points);
-            $shapes[] = ['d' => 'M'.implode('L', $at).'Z', 'even' => false, 'turn' => '', 'name' => $row->name, 'area' => $row->id, 'tone' => self::tone($tone)];
+            $at = array_map(
+                static fn (array $p): string => sprintf(
+                    '%.1F %.1F',
+                    max(0.0, min($plate->width, $p[0])),
+                    max(0.0, min($plate->height, $p[1])),
+                ),
+                $points,
+            );
+            $shapes[] = [
+                'd' => 'M'.implode('L', $at).'Z',
+                'even' => false,
+                'turn' => '',
+                'name' => $row->name,
+                'area' => $row->id,
+                'tone' => self::tone($tone),
+            ];
         }
         foreach ($removed as $i) {
             unset($shapes[$i]);
@@ -97,7 +117,8 @@ final class PlateDesk
 
     private static function tone(string $tone): string
     {
-        return in_array($tone, self::TONES, true) ? $tone : throw new DomainException('A shape shows recess, plane or ridge, or it is ink.');
+        return in_array($tone, self::TONES, true)
+            ? $tone : throw new DomainException('A shape shows recess, plane or ridge, or it is ink.');
     }
 
     private static function named(Company $company, string $name): ?AreaRow

@@ -31,7 +31,9 @@ final class SurveyDesk
     {
         $entries = $company->records()->count();
         if ($entries > 0) {
-            throw new DomainException(sprintf('%s stays: the ledger holds %d %s of work on it.', $company->name, $entries, $entries === 1 ? 'entry' : 'entries'));
+            throw new DomainException(
+                sprintf('%s stays: the ledger holds %d %s of work on it.', $company->name, $entries, $entries === 1 ? 'entry' : 'entries'),
+            );
         }
     }
 
@@ -47,7 +49,11 @@ final class SurveyDesk
             $areas[] = [
                 'id' => $area->id, 'name' => $area->name, 'material' => $area->material->value, 'relief' => $area->relief->value,
                 'share' => $area->share, 'depth' => $area->depth, 'weight' => $area->weight->value, 'colour' => $area->hex,
-                'touches' => array_values($company->areas->filter(static fn (AreaRow $a): bool => in_array($a->id, $area->beside ?? [], true))->map(static fn (AreaRow $a): string => $a->name)->all()),
+                'touches' => array_values(
+                    $company->areas->filter(
+                        static fn (AreaRow $a): bool => in_array($a->id, $area->beside ?? [], true),
+                    )->map(static fn (AreaRow $a): string => $a->name)->all(),
+                ),
             ];
         }
         $largest = $company->areas->sortByDesc('share')->first();
@@ -63,7 +69,10 @@ final class SurveyDesk
             'touches' => $largest === null ? [] : [$largest->name],
         ];
         CompanyWriter::write($painter, $company, [
-            'name' => $company->name, 'count' => $company->count, 'height_mm' => $company->height_mm, 'surface_cm2' => $company->surface_cm2,
+            'name' => $company->name, 'count' =>
+                $company->count, 'height_mm' =>
+                $company->height_mm, 'surface_cm2' =>
+                $company->surface_cm2,
             'notes' => $company->notes, 'kind' => $company->kind->value, 'matches_id' => $company->matches_id, 'areas' => $areas,
         ]);
         $company->update(['survey' => array_diff_key($company->survey ?? [], [$question->id => true])]);

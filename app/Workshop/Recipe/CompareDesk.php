@@ -39,13 +39,24 @@ final readonly class CompareDesk
      * @param list<AreaRow> $areas
      * @param Side $side `now` for the recipes as they are, else drafted anew
      *
-     * @return array{words: string, undercoat: StepOutcome, areas: list<array{area: AreaRow, outcomes: list<StepOutcome>, refused: string|null}>, sum: DraftSum, lost: int, pairs: int}
+     * @return array{
+     *   words: string, undercoat: StepOutcome,
+     *   areas: list<array{area: AreaRow, outcomes: list<StepOutcome>, refused: string|null}>, sum: DraftSum, lost: int,
+     *   pairs: int,
+     * }
      */
     public function side(Company $company, array $areas, array $side): array
     {
         $ground = $this->ground($company, $side['ground'] ?? null);
         $kept = $this->studio->undercoats->outcome($company);
-        $undercoat = $ground === null ? $kept : Undercoating::outcome($this->studio->undercoats->kind($company), $ground, $company->surface_cm2, null, null, []);
+        $undercoat = $ground === null ? $kept : Undercoating::outcome(
+            $this->studio->undercoats->kind($company),
+            $ground,
+            $company->surface_cm2,
+            null,
+            null,
+            [],
+        );
         $way = Way::tryFrom($side['way'] ?? '');
         $wish = new LadderWish(Contrast::tryFrom($side['contrast'] ?? '') ?? Contrast::Clear);
         $trial = ($side['trial'] ?? null) === null ? null : TrialRow::query()->where('company_id', $company->id)->find($side['trial']);
@@ -57,15 +68,35 @@ final readonly class CompareDesk
             $refused = $hex === null ? 'no colour yet' : null;
             if ($side['kind'] === 'now') {
                 $plan = $this->studio->recipes->plan($area->recipe);
-                $outcomes = $plan === null ? [] : Simulation::run($plan->steps, $area->toCore($company), $undercoat->look->after, $undercoat->look->certainty);
+                $outcomes = $plan === null ? [] : Simulation::run(
+                    $plan->steps,
+                    $area->toCore($company),
+                    $undercoat->look->after,
+                    $undercoat->look->certainty,
+                );
                 $refused = $plan === null ? 'no recipe yet' : null;
             } elseif ($hex !== null) {
-                $brief = $this->studio->drafting->brief($company, $area, $hex, $way ?? $area->recipe->way ?? $this->studio->painter->way, $wish, $undercoat->look->after);
-                $outcomes = Simulation::run(Drafter::draft($brief)->steps, $area->toCore($company), $undercoat->look->after, $undercoat->look->certainty);
+                $brief = $this->studio->drafting->brief(
+                    $company,
+                    $area,
+                    $hex,
+                    $way ?? $area->recipe->way ?? $this->studio->painter->way,
+                    $wish,
+                    $undercoat->look->after,
+                );
+                $outcomes = Simulation::run(
+                    Drafter::draft($brief)->steps,
+                    $area->toCore($company),
+                    $undercoat->look->after,
+                    $undercoat->look->certainty,
+                );
             }
             $found[] = ['area' => $area, 'outcomes' => $outcomes, 'refused' => $refused];
         }
-        $sum = DraftSum::of($undercoat, array_map(static fn (array $f): array => ['area' => $f['area']->toCore($company), 'outcomes' => $f['outcomes']], $found));
+        $sum = DraftSum::of(
+            $undercoat,
+            array_map(static fn (array $f): array => ['area' => $f['area']->toCore($company), 'outcomes' => $f['outcomes']], $found),
+        );
         $legibility = $this->legibility($company, $sum);
 
         return [

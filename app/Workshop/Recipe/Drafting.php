@@ -101,7 +101,14 @@ final readonly class Drafting
         $company->undercoat_stale = true;
         $company->loadMissing('areas.recipe', 'records');
         $plan = $this->drafted($company, $area, $recipe, $wish);
-        $recipe->fill(['hex' => $wish->hex, 'way' => $wish->way, 'options' => PlanRows::options($wish->ladder), 'drafted_for' => RecipeRows::draftedFor($area)]);
+        $recipe->fill(
+            [
+                'hex' => $wish->hex,
+                'way' => $wish->way,
+                'options' => PlanRows::options($wish->ladder),
+                'drafted_for' => RecipeRows::draftedFor($area),
+            ],
+        );
         $this->studio->predictions->lay($recipe, $plan, $company, $area);
         RecipeHistory::record($recipe, $wish->words());
         (new RecipeFollowing($this->studio))->tell($company, $recipe, $aimed);

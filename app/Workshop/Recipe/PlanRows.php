@@ -39,8 +39,16 @@ use Kalokroma\Word\Reason;
  * @phpstan-type FindingRow array{code: string, template: string, facts: array<string, string|int|float>, about?: string}
  * @phpstan-type PartRow array{paint: string, parts: int, described?: array{name: string, behaviour: string, hex: string|null}}
  * @phpstan-type PlaceRow array{face: string|null, part: string, light: string, share: float}
- * @phpstan-type StepRow array{key: string, stage: string, technique: string, target: list<float>|null, mix: list<PartRow>|null, original?: list<PartRow>|null, thin: string, with: string, coats: int|null, omitted: bool, why: list<FindingRow>, place?: PlaceRow|null, loop?: array{from: string, rounds: int, exit: string}|null, who?: string, level?: string|null, open?: list<string>, thin_open?: bool, tool?: string|null, note?: string}
- * @phpstan-type PlanRow array{steps: list<StepRow>, left_out: list<array{stage: string, reason: FindingRow}>, findings?: list<FindingRow>, overruled?: list<string>}
+ * @phpstan-type StepRow array{
+ *   key: string, stage: string, technique: string, target: list<float>|null, mix: list<PartRow>|null,
+ *   original?: list<PartRow>|null, thin: string, with: string, coats: int|null, omitted: bool, why: list<FindingRow>,
+ *   place?: PlaceRow|null, loop?: array{from: string, rounds: int, exit: string}|null, who?: string, level?: string|null,
+ *   open?: list<string>, thin_open?: bool, tool?: string|null, note?: string,
+ * }
+ * @phpstan-type PlanRow array{
+ *   steps: list<StepRow>, left_out: list<array{stage: string, reason: FindingRow}>, findings?: list<FindingRow>,
+ *   overruled?: list<string>,
+ * }
  */
 final class PlanRows
 {
@@ -49,7 +57,10 @@ final class PlanRows
     {
         return [
             'steps' => array_map(self::stepRow(...), $plan->steps),
-            'left_out' => array_map(static fn (LeftOut $l): array => ['stage' => $l->stage->value, 'reason' => self::finding($l->reason)], $plan->leftOut),
+            'left_out' => array_map(
+                static fn (LeftOut $l): array => ['stage' => $l->stage->value, 'reason' => self::finding($l->reason)],
+                $plan->leftOut,
+            ),
             'findings' => array_map(self::finding(...), $plan->findings),
             'overruled' => $plan->overruled,
         ];
@@ -82,7 +93,12 @@ final class PlanRows
                     isset($step['original']) ? self::mixOf($step['original'], $shelf) : null,
                 ),
                 self::scope($step),
-                new Handling($step['coats'], $step['omitted'], isset($step['tool']) ? Tool::from($step['tool']) : null, $step['note'] ?? ''),
+                new Handling(
+                    $step['coats'],
+                    $step['omitted'],
+                    isset($step['tool']) ? Tool::from($step['tool']) : null,
+                    $step['note'] ?? '',
+                ),
                 array_map(self::toFinding(...), $step['why']),
                 Stage::from($step['stage']),
             );
@@ -90,7 +106,10 @@ final class PlanRows
 
         return new Plan(
             $steps,
-            array_map(static fn (array $l): LeftOut => new LeftOut(Stage::from($l['stage']), self::toFinding($l['reason'])), $row['left_out']),
+            array_map(
+                static fn (array $l): LeftOut => new LeftOut(Stage::from($l['stage']), self::toFinding($l['reason'])),
+                $row['left_out'],
+            ),
             array_map(self::toFinding(...), $row['findings'] ?? []),
             $row['overruled'] ?? [],
         );
@@ -103,7 +122,12 @@ final class PlanRows
         $place = $step['place'] ?? null;
 
         return new Scope(
-            $place === null ? new Place() : new Place(Face::tryFrom($place['face'] ?? ''), $place['part'], $place['light'], $place['share']),
+            $place === null ? new Place() : new Place(
+                Face::tryFrom($place['face'] ?? ''),
+                $place['part'],
+                $place['light'],
+                $place['share'],
+            ),
             Who::from($step['who'] ?? 'all'),
             isset($step['level']) ? Level::from($step['level']) : null,
             $loop === null ? null : new Loop($loop['from'], $loop['rounds'], $loop['exit']),
@@ -127,7 +151,13 @@ final class PlanRows
     /** @return array{contrast: string, light: string, shade: string, mixed: bool, insist: bool} */
     public static function options(LadderWish $wish): array
     {
-        return ['contrast' => $wish->contrast->value, 'light' => $wish->light->value, 'shade' => $wish->shade->value, 'mixed' => $wish->mixed, 'insist' => $wish->insist];
+        return [
+            'contrast' => $wish->contrast->value,
+            'light' => $wish->light->value,
+            'shade' => $wish->shade->value,
+            'mixed' => $wish->mixed,
+            'insist' => $wish->insist,
+        ];
     }
 
     /** @return StepRow */
@@ -145,8 +175,17 @@ final class PlanRows
             'coats' => $step->handling->coats,
             'omitted' => $step->handling->omitted,
             'why' => array_map(self::finding(...), $step->why),
-            'place' => $step->scope->place->isUsual() ? null : ['face' => $step->scope->place->face?->value, 'part' => $step->scope->place->part, 'light' => $step->scope->place->light, 'share' => $step->scope->place->share],
-            'loop' => $step->scope->loop === null ? null : ['from' => $step->scope->loop->from, 'rounds' => $step->scope->loop->rounds, 'exit' => $step->scope->loop->exit],
+            'place' => $step->scope->place->isUsual() ? null : [
+                'face' => $step->scope->place->face?->value,
+                'part' => $step->scope->place->part,
+                'light' => $step->scope->place->light,
+                'share' => $step->scope->place->share,
+            ],
+            'loop' => $step->scope->loop === null ? null : [
+                'from' => $step->scope->loop->from,
+                'rounds' => $step->scope->loop->rounds,
+                'exit' => $step->scope->loop->exit,
+            ],
             'who' => $step->scope->who->value,
             'level' => $step->scope->level?->value,
             'open' => $step->load->open,
@@ -162,7 +201,17 @@ final class PlanRows
         return array_map(static fn (Part $p): array => [
             'paint' => $p->paint->id,
             'parts' => $p->parts,
-            ...($p->paint->isDescribed() ? ['described' => ['name' => $p->paint->name, 'behaviour' => $p->paint->behaviour->value, 'hex' => $p->paint->colour?->toHex()]] : []),
+            ...(
+                $p->paint->isDescribed()
+                ? [
+                    'described' => [
+                        'name' => $p->paint->name,
+                        'behaviour' => $p->paint->behaviour->value,
+                        'hex' => $p->paint->colour?->toHex(),
+                    ],
+                ]
+                : []
+            ),
         ], $mix->parts);
     }
 
@@ -176,7 +225,11 @@ final class PlanRows
         $found = [];
         foreach ($parts as $part) {
             $said = $part['described'] ?? null;
-            $paint = $said === null ? $shelf->planned($part['paint']) : Paint::described($said['name'], Behaviour::from($said['behaviour']), $said['hex']);
+            $paint = $said === null ? $shelf->planned($part['paint']) : Paint::described(
+                $said['name'],
+                Behaviour::from($said['behaviour']),
+                $said['hex'],
+            );
             if ($paint === null || ($paint->colour === null && $paint->behaviour->colours())) {
                 return null;
             }

@@ -33,7 +33,12 @@ final class PortablePlan
             $steps[] = [...$kept, 'mix' => $step->load->mix === null ? null : self::mix($step->load->mix, $step->load->open)];
         }
 
-        return ['steps' => $steps, 'left_out' => $row['left_out'], 'findings' => $row['findings'] ?? [], 'overruled' => $row['overruled'] ?? []];
+        return [
+            'steps' => $steps,
+            'left_out' => $row['left_out'],
+            'findings' => $row['findings'] ?? [],
+            'overruled' => $row['overruled'] ?? [],
+        ];
     }
 
     /**
@@ -52,14 +57,28 @@ final class PortablePlan
         $given = $portable['steps'];
         $steps = [];
         foreach ($given as $step) {
-            /** @var list<array{paint: array{name: string, line?: string, behaviour: string, colour: string|null}, parts: int|null}>|null $mix */
+            /**
+             * @var list<array{
+             *   paint: array{name: string, line?: string, behaviour: string, colour: string|null}, parts: int|null,
+             * }>|null $mix
+             */
             $mix = $step['mix'];
             $parts = $open = [];
             foreach ($mix ?? [] as $part) {
                 $said = $part['paint'];
-                $described = Paint::described($said['name'], Behaviour::from($said['behaviour']), $said['colour'] === null ? null : strtolower($said['colour']));
+                $described = Paint::described(
+                    $said['name'],
+                    Behaviour::from($said['behaviour']),
+                    $said['colour'] === null ? null : strtolower($said['colour']),
+                );
                 $id = $byName[mb_strtolower(($said['line'] ?? '').'/'.$said['name'])] ?? null;
-                $parts[] = ['paint' => $id ?? $described->id, 'parts' => $part['parts'] ?? 1, ...($id === null ? ['described' => ['name' => $said['name'], 'behaviour' => $said['behaviour'], 'hex' => $said['colour']]] : [])];
+                $parts[] = [
+                    'paint' => $id ?? $described->id,
+                    'parts' => $part['parts'] ?? 1,
+                    ...($id !== null ? [] : [
+                        'described' => ['name' => $said['name'], 'behaviour' => $said['behaviour'], 'hex' => $said['colour']],
+                    ]),
+                ];
                 if ($part['parts'] === null) {
                     $open[] = $id ?? $described->id;
                 }
@@ -76,7 +95,12 @@ final class PortablePlan
     /** @return array{name: string, line: string, behaviour: string, colour: string|null} a paint as another workshop can know it */
     public static function paint(Paint $paint): array
     {
-        return ['name' => $paint->name, 'line' => $paint->line, 'behaviour' => $paint->behaviour->value, 'colour' => $paint->colour?->toHex()];
+        return [
+            'name' => $paint->name,
+            'line' => $paint->line,
+            'behaviour' => $paint->behaviour->value,
+            'colour' => $paint->colour?->toHex(),
+        ];
     }
 
     /** @return list<string> names of all paints of a plan, each once */

@@ -66,7 +66,13 @@ final readonly class Predictions
     {
         $undercoat = $this->undercoats->outcome($company);
 
-        return [$undercoat, ...($plan === null ? [] : Simulation::run($plan->steps, $area->toCore($company), $undercoat->look->after, $undercoat->look->certainty))];
+        return [
+            $undercoat,
+            ...(
+                $plan === null
+                ? [] : Simulation::run($plan->steps, $area->toCore($company), $undercoat->look->after, $undercoat->look->certainty)
+            ),
+        ];
     }
 
     /** Puts a plan into the row with what it leads to; whoever asks saves it. */
@@ -145,7 +151,10 @@ final readonly class Predictions
             $takes[$outcome->step->key] = [
                 'ml' => $outcome->amount?->usedMl,
                 'off' => $outcome->look->difference,
-                'paints' => $outcome->step->handling->omitted ? [] : array_map(static fn (Paint $p): string => $p->id, $outcome->step->load->mix?->paints() ?? []),
+                'paints' => $outcome->step->handling->omitted ? [] : array_map(
+                    static fn (Paint $p): string => $p->id,
+                    $outcome->step->load->mix?->paints() ?? [],
+                ),
             ];
         }
         $recipe->takes = $takes;

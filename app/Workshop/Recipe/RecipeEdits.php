@@ -35,12 +35,29 @@ use Kalokroma\Word\Finding;
  * Changes to the recipe of one area, each kept so that it can be undone. A change made on a state that is no longer the
  * newest is kept aside, and neither lost nor laid over the newer one.
  *
- * @phpstan-type Edit array{kind: string, key?: string|null, technique?: string, after?: string|null, colour?: string|null, to?: int, from?: string, rounds?: int, exit?: string|null, rule?: string, on?: bool, mix?: list<array{paint_id: int, parts: int|null}>, thin?: string, coats?: int, omitted?: bool, place?: array{face?: string|null, part?: string|null, light?: string|null, share?: float|int|null}, who?: string, level?: string, note?: string|null, tool?: string, with?: string}
+ * @phpstan-type Edit array{
+ *   kind: string, key?: string|null, technique?: string, after?: string|null, colour?: string|null, to?: int, from?: string,
+ *   rounds?: int, exit?: string|null, rule?: string, on?: bool, mix?: list<array{paint_id: int, parts: int|null}>,
+ *   thin?: string, coats?: int, omitted?: bool,
+ *   place?: array{face?: string|null, part?: string|null, light?: string|null, share?: float|int|null}, who?: string,
+ *   level?: string, note?: string|null, tool?: string, with?: string,
+ * }
  */
 final readonly class RecipeEdits
 {
     /** What a change of a step touches, in words. */
-    private const SAID = ['mix' => 'paint', 'thin' => 'thinning', 'with' => 'thinner', 'coats' => 'coats', 'omitted' => 'leaving out', 'place' => 'place', 'who' => 'for whom', 'level' => 'level', 'note' => 'note', 'tool' => 'tool'];
+    private const SAID = [
+        'mix' => 'paint',
+        'thin' => 'thinning',
+        'with' => 'thinner',
+        'coats' => 'coats',
+        'omitted' => 'leaving out',
+        'place' => 'place',
+        'who' => 'for whom',
+        'level' => 'level',
+        'note' => 'note',
+        'tool' => 'tool',
+    ];
 
     public function __construct(private Studio $studio)
     {
@@ -155,7 +172,9 @@ final readonly class RecipeEdits
     /** @param list<array{paint_id: int, parts: int|null}> $said */
     private function mix(array $said): Mix
     {
-        return $this->studio->shelf->mix(array_map(static fn (array $p): array => ['paint' => $p['paint_id'], 'parts' => $p['parts'] ?? 1], $said));
+        return $this->studio->shelf->mix(
+            array_map(static fn (array $p): array => ['paint' => $p['paint_id'], 'parts' => $p['parts'] ?? 1], $said),
+        );
     }
 
     /**
@@ -165,7 +184,12 @@ final readonly class RecipeEdits
      */
     private static function open(array $said): array
     {
-        return array_values(array_map(static fn (array $p): string => (string) $p['paint_id'], array_filter($said, static fn (array $p): bool => $p['parts'] === null)));
+        return array_values(
+            array_map(
+                static fn (array $p): string => (string) $p['paint_id'],
+                array_filter($said, static fn (array $p): bool => $p['parts'] === null),
+            ),
+        );
     }
 
     /** @param Edit $edit */
@@ -185,7 +209,14 @@ final readonly class RecipeEdits
     {
         $place = $edit['place'] ?? null;
         if ($place !== null) {
-            $step = $step->at(new Place(Face::tryFrom($place['face'] ?? ''), $place['part'] ?? '', $place['light'] ?? '', (float) ($place['share'] ?? 1.0)));
+            $step = $step->at(
+                new Place(
+                    Face::tryFrom($place['face'] ?? ''),
+                    $place['part'] ?? '',
+                    $place['light'] ?? '',
+                    (float) ($place['share'] ?? 1.0),
+                ),
+            );
         }
         $step = isset($edit['omitted']) ? $step->leftOut($edit['omitted']) : $step;
         $step = isset($edit['who']) ? $step->for(Who::from($edit['who'])) : $step;

@@ -25,7 +25,9 @@ use Kalokroma\Undercoat\Kind;
  * Recipes, figures and companies as documents that mean the same in another workshop, and back.
  *
  * @phpstan-type PaintRow array{name: string, line?: string, behaviour: string, colour: string|null}
- * @phpstan-type GivenRecipe array{colour: string, way: string, options?: array<string, mixed>, follows?: string, plan: array<string, mixed>}
+ * @phpstan-type GivenRecipe array{
+ *   colour: string, way: string, options?: array<string, mixed>, follows?: string, plan: array<string, mixed>,
+ * }
  */
 final readonly class RecipeFiles
 {
@@ -42,14 +44,28 @@ final readonly class RecipeFiles
     {
         $recipe = $area->recipe ?? throw RecipeProblem::notDrafted($area->name);
 
-        return $this->document($area->name, $recipe->hex, $recipe->way->value, $area->material->value, $area->relief->value, $this->portable($recipe))
+        return $this->document(
+            $area->name,
+            $recipe->hex,
+            $recipe->way->value,
+            $area->material->value,
+            $area->relief->value,
+            $this->portable($recipe),
+        )
             + ['options' => PlanRows::options(PlanRows::wish($recipe->options))];
     }
 
     /** @return array<string, mixed> */
     public function bookRecipe(BookRow $row): array
     {
-        return $this->document($row->name, $row->hex, $row->way->value, $row->material->value, $row->relief->value, $row->plan) + ['tags' => $row->tags, 'notes' => $row->notes];
+        return $this->document(
+            $row->name,
+            $row->hex,
+            $row->way->value,
+            $row->material->value,
+            $row->relief->value,
+            $row->plan,
+        ) + ['tags' => $row->tags, 'notes' => $row->notes];
     }
 
     /**
@@ -115,7 +131,9 @@ final readonly class RecipeFiles
     {
         $document = RecipeJson::read($json);
 
-        return DB::transaction(fn (): array => $document['kind'] === RecipeJson::RECIPE ? $this->toBook($document) : $this->toFigures($document));
+        return DB::transaction(
+            fn (): array => $document['kind'] === RecipeJson::RECIPE ? $this->toBook($document) : $this->toFigures($document),
+        );
     }
 
     /**
@@ -125,7 +143,16 @@ final readonly class RecipeFiles
      */
     private function document(string $name, string $hex, string $way, string $material, string $relief, array $plan): array
     {
-        return ['kind' => RecipeJson::RECIPE, 'version' => 1, 'name' => $name, 'colour' => $hex, 'way' => $way, 'material' => $material, 'relief' => $relief, 'plan' => $plan];
+        return [
+            'kind' => RecipeJson::RECIPE,
+            'version' => 1,
+            'name' => $name,
+            'colour' => $hex,
+            'way' => $way,
+            'material' => $material,
+            'relief' => $relief,
+            'plan' => $plan,
+        ];
     }
 
     /** @return array<string, mixed> */
@@ -145,7 +172,10 @@ final readonly class RecipeFiles
             'kind' => $this->studio->undercoats->kind($company)->value,
             'coats' => $kept['coats'],
             'thin' => $kept['thin'],
-            'lights' => array_map(static fn (array $l): array => ['paint' => PortablePlan::paint($l['paint']), 'degrees' => $l['degrees']], $ground->lights),
+            'lights' => array_map(
+                static fn (array $l): array => ['paint' => PortablePlan::paint($l['paint']), 'degrees' => $l['degrees']],
+                $ground->lights,
+            ),
         ];
     }
 
@@ -156,10 +186,18 @@ final readonly class RecipeFiles
      */
     private function toBook(array $given): array
     {
-        /** @var array{name: string, colour: string, way: string, material: string, relief: string, tags?: list<string>, notes?: string, plan: array<string, mixed>} $given */
+        /**
+         * @var array{
+         *   name: string, colour: string, way: string, material: string, relief: string, tags?: list<string>, notes?: string,
+         *   plan: array<string, mixed>,
+         * } $given
+         */
         $plan = $this->planOf($given['plan']);
         $painter = $this->studio->painter->id;
-        $name = self::freeName($given['name'], static fn (string $n): bool => BookRow::query()->where('painter_id', $painter)->where('name', $n)->exists());
+        $name = self::freeName(
+            $given['name'],
+            static fn (string $n): bool => BookRow::query()->where('painter_id', $painter)->where('name', $n)->exists(),
+        );
         $row = BookRow::query()->create([
             'painter_id' => $this->studio->painter->id,
             'name' => $name,
@@ -174,7 +212,12 @@ final readonly class RecipeFiles
             'notes' => $given['notes'] ?? '',
         ]);
 
-        return ['words' => sprintf('"%s" stands in the book now, with %d steps.', $name, count($plan->steps)), 'notes' => self::renamed($given['name'], $name), 'book_id' => $row->id, 'company_id' => null];
+        return [
+            'words' => sprintf('"%s" stands in the book now, with %d steps.', $name, count($plan->steps)),
+            'notes' => self::renamed($given['name'], $name),
+            'book_id' => $row->id,
+            'company_id' => null,
+        ];
     }
 
     /**
@@ -184,10 +227,22 @@ final readonly class RecipeFiles
      */
     private function toFigures(array $given): array
     {
-        /** @var array{kind: string, name: string, model?: string, count?: int, leaders?: int, height_mm: float, surface_cm2?: float, notes?: string, survey?: array<string, string>, plate?: string, undercoat?: array{paint: PaintRow, kind?: string, coats?: int|null, thin?: string|null, lights?: list<array{paint: PaintRow, degrees: float}>}, areas: list<array{name: string, material: string, relief: string, share: float, depth: int, weight: string, colour?: string|null, fixed?: bool, touches?: list<string>, recipe?: GivenRecipe}>} $given */
+        /**
+         * @var array{
+         *   kind: string, name: string, model?: string, count?: int, leaders?: int, height_mm: float, surface_cm2?: float,
+         *   notes?: string, survey?: array<string, string>, plate?: string,
+         *   undercoat?: array{paint: PaintRow, kind?: string, coats?: int|null, thin?: string|null,
+     *     lights?: list<array{paint: PaintRow, degrees: float}>},
+         *   areas: list<array{name: string, material: string, relief: string, share: float, depth: int, weight: string,
+     *     colour?: string|null, fixed?: bool, touches?: list<string>, recipe?: GivenRecipe}>,
+         * } $given
+         */
         $single = $given['kind'] === RecipeJson::FIGURE;
         $painter = $this->studio->painter->id;
-        $name = self::freeName($given['name'], static fn (string $n): bool => Company::query()->where('painter_id', $painter)->where('name', $n)->exists());
+        $name = self::freeName(
+            $given['name'],
+            static fn (string $n): bool => Company::query()->where('painter_id', $painter)->where('name', $n)->exists(),
+        );
         $company = CompanyWriter::write($this->studio->painter, null, [
             ...array_intersect_key($given, array_flip(['height_mm', 'surface_cm2', 'notes'])),
             'name' => $name,
@@ -220,7 +275,13 @@ final readonly class RecipeFiles
         $company->load('areas.recipe', 'records');
 
         return [
-            'words' => sprintf('%s %s among your figures now: %d areas, %d with a recipe.', $name, $company->count === 1 ? 'stands' : 'stand', count($given['areas']), count($recipes)),
+            'words' => sprintf(
+                '%s %s among your figures now: %d areas, %d with a recipe.',
+                $name,
+                $company->count === 1 ? 'stands' : 'stand',
+                count($given['areas']),
+                count($recipes),
+            ),
             'notes' => $notes,
             'book_id' => null,
             'company_id' => $company->id,
@@ -230,7 +291,15 @@ final readonly class RecipeFiles
     /** @param GivenRecipe $said */
     private function recipeOf(Company $company, AreaRow $area, array $said): RecipeRow
     {
-        $recipe = new RecipeRow(['area_id' => $area->id, 'hex' => strtolower($said['colour']), 'way' => $said['way'], 'options' => $said['options'] ?? null, 'drafted_for' => ['relief' => $area->relief->value, 'material' => $area->material->value]]);
+        $recipe = new RecipeRow(
+            [
+                'area_id' => $area->id,
+                'hex' => strtolower($said['colour']),
+                'way' => $said['way'],
+                'options' => $said['options'] ?? null,
+                'drafted_for' => ['relief' => $area->relief->value, 'material' => $area->material->value],
+            ],
+        );
         $recipe->painter_id = $area->painter_id;
         $this->studio->predictions->lay($recipe, $this->planOf($said['plan']), $company, $area);
         RecipeHistory::record($recipe, 'from a file');
@@ -247,7 +316,10 @@ final readonly class RecipeFiles
     /**
      * The ground it was planned on, where it stands on this shelf.
      *
-     * @param array{paint: PaintRow, kind?: string, coats?: int|null, thin?: string|null, lights?: list<array{paint: PaintRow, degrees: float}>}|null $said
+     * @param array{
+     *   paint: PaintRow, kind?: string, coats?: int|null, thin?: string|null,
+     *   lights?: list<array{paint: PaintRow, degrees: float}>,
+     * }|null $said
      *
      * @return list<string> what could not be had
      */
@@ -264,7 +336,10 @@ final readonly class RecipeFiles
         foreach ($said['lights'] ?? [] as $light) {
             $paint = $this->own($light['paint']);
             if ($paint === null) {
-                $notes[] = sprintf('%s, sprayed over its undercoat, does not stand on your shelf: that light is left out.', $light['paint']['name']);
+                $notes[] = sprintf(
+                    '%s, sprayed over its undercoat, does not stand on your shelf: that light is left out.',
+                    $light['paint']['name'],
+                );
             } else {
                 $lights[] = ['paint_id' => (int) $paint->id, 'degrees' => (float) $light['degrees']];
             }
@@ -279,7 +354,9 @@ final readonly class RecipeFiles
         } catch (DomainException $problem) {
             return [...$notes, $problem->getMessage().' Another ground is advised.'];
         }
-        $company->update(['undercoat' => [...($company->undercoat ?? []), 'coats' => $said['coats'] ?? null, 'thin' => $said['thin'] ?? null]]);
+        $company->update(
+            ['undercoat' => [...($company->undercoat ?? []), 'coats' => $said['coats'] ?? null, 'thin' => $said['thin'] ?? null]],
+        );
 
         return $notes;
     }

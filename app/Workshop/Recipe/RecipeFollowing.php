@@ -36,10 +36,12 @@ final readonly class RecipeFollowing
      */
     public static function bind(RecipeRow $recipe, RecipeRow $leader): void
     {
-        for ($above = $leader; $above !== null; $above = $above->follows_id === null ? null : RecipeRow::query()->find($above->follows_id)) {
+        $above = $leader;
+        while ($above !== null) {
             if ($above->id === $recipe->id) {
                 throw RecipeProblem::followsInACircle();
             }
+            $above = $above->follows_id === null ? null : RecipeRow::query()->find($above->follows_id);
         }
         $recipe->fill(['follows_id' => $leader->id, 'followed' => $leader->plan]);
     }
@@ -47,7 +49,8 @@ final readonly class RecipeFollowing
     /**
      * Brings all that follow this recipe up to date, and those that follow them.
      *
-     * @param string|null $aimed the colour the leader aimed for before: a follower that aims for it too goes along to the new one; null where the aim stays
+     * @param string|null $aimed the colour the leader aimed for before: a follower that aims for it too goes along to the new one; null
+     *   where the aim stays
      */
     public function tell(Company $company, RecipeRow $leader, ?string $aimed = null): void
     {
@@ -83,6 +86,9 @@ final readonly class RecipeFollowing
         $followed = $recipe->followed;
         $own = $this->studio->recipes->plan($recipe);
 
-        return $recipe->follows_id === null || $followed === null || $own === null ? [] : Following::differences(PlanRows::toPlan($followed, $this->studio->shelf), $own);
+        return $recipe->follows_id === null || $followed === null || $own === null ? [] : Following::differences(
+            PlanRows::toPlan($followed, $this->studio->shelf),
+            $own,
+        );
     }
 }

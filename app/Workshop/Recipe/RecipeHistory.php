@@ -29,7 +29,14 @@ final class RecipeHistory
         ++$recipe->counter;
         $recipe->version = $recipe->counter;
         $recipe->save();
-        $recipe->revisions()->create(['painter_id' => $recipe->painter_id, 'number' => $recipe->version, 'words' => mb_strimwidth($words, 0, 190, '…'), 'state' => self::state($recipe)]);
+        $recipe->revisions()->create(
+            [
+                'painter_id' => $recipe->painter_id,
+                'number' => $recipe->version,
+                'words' => mb_strimwidth($words, 0, 190, '…'),
+                'state' => self::state($recipe),
+            ],
+        );
         if ($recipe->counter > self::KEPT && $recipe->counter % self::PRUNED_EVERY === 0) {
             $recipe->revisions()->where('number', '<=', $recipe->counter - self::KEPT)->delete();
         }
@@ -42,13 +49,23 @@ final class RecipeHistory
      */
     public static function aside(RecipeRow $recipe, int $base, string $words, array $state): RevisionRow
     {
-        return $recipe->revisions()->create(['painter_id' => $recipe->painter_id, 'number' => $base, 'aside' => true, 'words' => mb_strimwidth($words, 0, 190, '…'), 'state' => $state]);
+        return $recipe->revisions()->create(
+            [
+                'painter_id' => $recipe->painter_id,
+                'number' => $base,
+                'aside' => true,
+                'words' => mb_strimwidth($words, 0, 190, '…'),
+                'state' => $state,
+            ],
+        );
     }
 
     /** Goes back one state (-1), or forward again (1). */
     public static function step(RecipeRow $recipe, int $direction): RevisionRow
     {
-        $found = self::beside($recipe, $direction) ?? throw $direction < 0 ? RecipeProblem::nothingToUndo() : RecipeProblem::nothingToRedo();
+        $found = self::beside($recipe, $direction) ?? throw $direction < 0
+            ? RecipeProblem::nothingToUndo()
+            : RecipeProblem::nothingToRedo();
         self::restore($recipe, $found->state);
         $recipe->version = $found->number;
 
@@ -82,7 +99,11 @@ final class RecipeHistory
             }
         }
 
-        return new HistoryMarks($undo === null ? null : $here, $redo, $asides === [] ? [] : array_values($recipe->revisions()->whereKey($asides)->get()->all()));
+        return new HistoryMarks(
+            $undo === null ? null : $here,
+            $redo,
+            $asides === [] ? [] : array_values($recipe->revisions()->whereKey($asides)->get()->all()),
+        );
     }
 
     /** The state of that number; null where it was let go. */

@@ -50,10 +50,21 @@ final readonly class RecipeMoves
         $plan = $add ? $this->studio->recipes->plan($area->recipe) : null;
         $hex = $area->hex;
         foreach ($steps as $step) {
-            $hex ??= $step->load->mix !== null && $step->isFilm() && $step->technique->isBase() ? $step->load->mix->colour()->toHex() : null;
+            $hex ??= $step->load->mix !== null
+                && $step->isFilm()
+                && $step->technique->isBase() ? $step->load->mix->colour()->toHex() : null;
             $plan = $plan === null ? null : Editing::add($plan, $step->renamed($plan->freeKey($step->key)), null);
         }
-        $this->keep($company, $area, $plan ?? new Plan($steps, []), $hex ?? '#808080', $plan === null ? 'written down as told' : 'added as told: '.implode(', ', array_map(static fn (PlannedStep $s): string => $s->technique->words(), $steps)));
+        $this->keep(
+            $company,
+            $area,
+            $plan ?? new Plan($steps, []),
+            $hex ?? '#808080',
+            $plan === null ? 'written down as told' : 'added as told: '.implode(
+                ', ',
+                array_map(static fn (PlannedStep $s): string => $s->technique->words(), $steps),
+            ),
+        );
 
         return $notes;
     }
@@ -123,7 +134,13 @@ final readonly class RecipeMoves
 
     public function applied(Company $company, AreaRow $area, Plan $plan): Applying
     {
-        return Applying::to($plan, $area->toCore($company), $this->studio->undercoats->outcome($company)->look->after, $this->studio->shelf->paints(), $this->studio->painter->equipment());
+        return Applying::to(
+            $plan,
+            $area->toCore($company),
+            $this->studio->undercoats->outcome($company)->look->after,
+            $this->studio->shelf->paints(),
+            $this->studio->painter->equipment(),
+        );
     }
 
     /**
@@ -143,7 +160,11 @@ final readonly class RecipeMoves
             $area->toCore($company),
             $outcomes[0]->look->after,
             $this->studio->palette,
-            $beside === null ? null : new Neighbour($beside->toCore($company), array_slice($this->studio->predictions->outcomes($company, $beside, $beside->recipe), 1), $outcomes[0]->look->after),
+            $beside === null ? null : new Neighbour(
+                $beside->toCore($company),
+                array_slice($this->studio->predictions->outcomes($company, $beside, $beside->recipe), 1),
+                $outcomes[0]->look->after,
+            ),
         );
     }
 
@@ -173,7 +194,11 @@ final readonly class RecipeMoves
     /** @return list<AreaRow> neighbours whose recipe can mend them */
     public function neighbours(Company $company, AreaRow $area): array
     {
-        return array_values($company->areas->filter(static fn (AreaRow $a): bool => $a->id !== $area->id && in_array($a->id, $area->beside ?? [], true) && $a->recipe !== null)->all());
+        return array_values(
+            $company->areas->filter(
+                static fn (AreaRow $a): bool => $a->id !== $area->id && in_array($a->id, $area->beside ?? [], true) && $a->recipe !== null,
+            )->all(),
+        );
     }
 
     private function beside(Company $company, AreaRow $area, ?int $on): ?AreaRow
@@ -215,14 +240,31 @@ final readonly class RecipeMoves
     /**
      * @param bool $seen whether it is the recipe whose state was seen; where that is no longer the newest, the plan is kept aside
      */
-    private function keep(Company $company, AreaRow $area, Plan $plan, string $hex, string $words, ?Way $way = null, bool $seen = true): RecipeRow
-    {
+    private function keep(
+        Company $company,
+        AreaRow $area,
+        Plan $plan,
+        string $hex,
+        string $words,
+        ?Way $way = null,
+        bool $seen = true,
+    ): RecipeRow {
         $colour = Srgb::fromHex($hex)->toHex();
 
         return DB::transaction(function () use ($company, $area, $plan, $colour, $words, $way, $seen): RecipeRow {
             $recipe = $area->recipe ?? RecipeRows::fresh($area, $colour, $way ?? $this->studio->painter->way);
             if ($seen && $recipe->exists && $this->version !== null && $this->version !== $recipe->version) {
-                RecipeHistory::aside($recipe, $this->version, $words, ['plan' => PlanRows::toRow($plan), 'hex' => $colour, 'way' => ($way ?? $recipe->way)->value, 'options' => $recipe->options]);
+                RecipeHistory::aside(
+                    $recipe,
+                    $this->version,
+                    $words,
+                    [
+                        'plan' => PlanRows::toRow($plan),
+                        'hex' => $colour,
+                        'way' => ($way ?? $recipe->way)->value,
+                        'options' => $recipe->options,
+                    ],
+                );
 
                 return $recipe;
             }

@@ -18,7 +18,19 @@ use Illuminate\Support\Facades\DB;
 final class Staleness
 {
     /** What of a paint no prediction hangs on. */
-    private const UNSEEN = ['place', 'notes', 'price_minor', 'currency', 'bottles', 'bottle_ml', 'opened_on', 'set_name', 'extra', 'updated_at', 'left_ml'];
+    private const UNSEEN = [
+        'place',
+        'notes',
+        'price_minor',
+        'currency',
+        'bottles',
+        'bottle_ml',
+        'opened_on',
+        'set_name',
+        'extra',
+        'updated_at',
+        'left_ml',
+    ];
     /** What of a painter, company or area one does. */
     private const OF_PAINTER = ['school', 'way', 'airbrush', 'spray_cans', 'extraction', 'solvents', 'metal_brush'];
     private const OF_COMPANY = ['surface_cm2', 'count', 'leaders'];
@@ -49,7 +61,13 @@ final class Staleness
             ->where('plan', 'like', '%"paint":"'.$id.'"%')
             ->orWhereIn('area_id', static fn ($areas) => $areas->select('areas.id')->from('areas')
                 ->join('companies', 'companies.id', '=', 'areas.company_id')
-                ->where(static fn ($u) => $u->where('companies.undercoat', 'like', '%"paint_id":'.$id.',%')->orWhere('companies.undercoat', 'like', '%"paint_id":'.$id.'}%'))))
+                ->where(
+                    static fn ($u) => $u->where(
+                        'companies.undercoat',
+                        'like',
+                        '%"paint_id":'.$id.',%',
+                    )->orWhere('companies.undercoat', 'like', '%"paint_id":'.$id.'}%'),
+                )))
             ->update(['stale' => true]);
     }
 
@@ -80,7 +98,10 @@ final class Staleness
 
     public static function recipesOf(Company $company): void
     {
-        DB::table('recipes')->whereIn('area_id', static fn ($q) => $q->select('id')->from('areas')->where('company_id', $company->id))->update(['stale' => true]);
+        DB::table('recipes')->whereIn(
+            'area_id',
+            static fn ($q) => $q->select('id')->from('areas')->where('company_id', $company->id),
+        )->update(['stale' => true]);
         foreach ($company->relationLoaded('areas') ? $company->areas : [] as $area) {
             self::told($area);
         }

@@ -88,8 +88,16 @@ final readonly class BenchDesk
      * @param list<int> $figures
      * @param DidRow $real
      */
-    public function record(Company $company, ?AreaRow $area, ?string $stepKey, Stage $stage, array $figures, array $real, string $note, CarbonImmutable $at): Entry
-    {
+    public function record(
+        Company $company,
+        ?AreaRow $area,
+        ?string $stepKey,
+        Stage $stage,
+        array $figures,
+        array $real,
+        string $note,
+        CarbonImmutable $at,
+    ): Entry {
         $figures = self::among($company, $figures);
         $outcome = $stepKey === null ? null : $this->planned($company, $area, $stepKey);
 

@@ -11,7 +11,9 @@ use Kalokroma\Shelf\Part;
 /**
  * What was done in one entry, as far as it is known: holes are null, an amount nobody said too.
  *
- * @phpstan-type DidRow array{mix: list<array{name: string, parts: int|null}>, thin: string|null, coats: int|null, tool: string|null, minutes: int|null}
+ * @phpstan-type DidRow array{
+ *   mix: list<array{name: string, parts: int|null}>, thin: string|null, coats: int|null, tool: string|null, minutes: int|null,
+ * }
  */
 final class Did
 {

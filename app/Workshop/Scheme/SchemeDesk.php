@@ -76,7 +76,9 @@ final readonly class SchemeDesk
     {
         DB::transaction(function () use ($company, $given): void {
             foreach ($given as ['area' => $id, 'colour' => $colour, 'mix' => $mix, 'fixed' => $fixed]) {
-                $area = $company->areas->firstWhere('id', $id) ?? throw new DomainException(sprintf('%s has no such area.', $company->name));
+                $area = $company->areas->firstWhere('id', $id) ?? throw new DomainException(
+                    sprintf('%s has no such area.', $company->name),
+                );
                 $hex = match (true) {
                     $mix !== null => $this->shelf->mix($mix)->colour()->toHex(),
                     $colour !== null => Srgb::fromHex($colour)->toHex(),
@@ -117,7 +119,10 @@ final readonly class SchemeDesk
         foreach ($company->areas as $area) {
             $kept = $trial->colours[$area->name] ?? null;
             if ($kept !== null) {
-                $usable = $kept['mix'] !== null && array_filter($kept['mix'], fn (array $p): bool => $this->shelf->find((string) $p['paint']) === null) === [];
+                $usable = $kept['mix'] !== null && array_filter(
+                    $kept['mix'],
+                    fn (array $p): bool => $this->shelf->find((string) $p['paint']) === null,
+                ) === [];
                 $given[] = ['area' => $area->id, 'colour' => $kept['hex'], 'mix' => $usable ? $kept['mix'] : null, 'fixed' => $area->fixed];
             }
         }

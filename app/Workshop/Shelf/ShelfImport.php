@@ -20,10 +20,19 @@ use Illuminate\Support\Facades\DB;
  */
 final class ShelfImport
 {
-    private const ATTRIBUTES = ['colour' => 'hex', 'set' => 'set_name', 'price' => 'price_minor', 'opened' => 'opened_on', 'finish' => 'sheen'];
+    private const ATTRIBUTES = [
+        'colour' => 'hex',
+        'set' => 'set_name',
+        'price' => 'price_minor',
+        'opened' => 'opened_on',
+        'finish' => 'sheen',
+    ];
 
     /**
-     * @return array{taken: int, changed: int, same: int, skipped: int, missing: list<string>, lines: list<array{line: int, name: string, outcome: string, why: string}>}
+     * @return array{
+     *   taken: int, changed: int, same: int, skipped: int, missing: list<string>,
+     *   lines: list<array{line: int, name: string, outcome: string, why: string}>,
+     * }
      *
      * @throws UnreadableFile
      */
@@ -50,11 +59,23 @@ final class ShelfImport
                     $fields = $fields->with(['swatch' => $row['swatch']]);
                 }
                 if ($why === '') {
-                    [$outcome, $why] = self::take($painter, $fields->attributes, $row['extra'], $known[$key] ?? null, $row['fields'], $write);
+                    [$outcome, $why] = self::take(
+                        $painter,
+                        $fields->attributes,
+                        $row['extra'],
+                        $known[$key] ?? null,
+                        $row['fields'],
+                        $write,
+                    );
                 }
                 $seen[$key] ??= $row['line'];
                 ++$report[$outcome];
-                $report['lines'][] = ['line' => $row['line'], 'name' => trim($row['fields']['name'] ?? ''), 'outcome' => $outcome, 'why' => $why];
+                $report['lines'][] = [
+                    'line' => $row['line'],
+                    'name' => trim($row['fields']['name'] ?? ''),
+                    'outcome' => $outcome,
+                    'why' => $why,
+                ];
             }
             foreach ($known as $key => $paint) {
                 if (!isset($seen[$key]) && !$paint->trashed()) {
@@ -117,7 +138,12 @@ final class ShelfImport
         $said = [];
         foreach (array_intersect($watched, array_keys($paint->getDirty())) as $attribute) {
             $column = array_flip(self::ATTRIBUTES)[$attribute] ?? $attribute;
-            $said[] = $column === 'extra' || $column === 'swatch' ? ($column === 'extra' ? 'other columns' : 'its test swatch') : sprintf('%s: %s → %s', $column, self::text($paint->getOriginal($attribute)), self::text($paint->getAttribute($attribute)));
+            $said[] = $column === 'extra' || $column === 'swatch' ? ($column === 'extra' ? 'other columns' : 'its test swatch') : sprintf(
+                '%s: %s → %s',
+                $column,
+                self::text($paint->getOriginal($attribute)),
+                self::text($paint->getAttribute($attribute)),
+            );
         }
 
         return implode('; ', $said);

@@ -16,7 +16,11 @@ final class ShelfUse
         $found = [];
         foreach (RecipeRow::query()->get() as $recipe) {
             $ids = [];
-            /** @var array{steps: list<array{mix: list<array{paint: string|int, described?: array<string, mixed>}>|null, omitted: bool}>} $plan */
+            /**
+             * @var array{steps: list<array{mix: list<array{paint: string|int, described?: array<string, mixed>}>|null, omitted: bool}>}
+             *
+             *    $plan
+             */
             $plan = $recipe->plan;
             foreach ($plan['steps'] as $step) {
                 foreach ($step['omitted'] ? [] : $step['mix'] ?? [] as $part) {

@@ -72,7 +72,14 @@ final class StockDesk
         foreach (MovementRow::query()->where('record_id', $entry->id)->where('kind', Movement::Used)->get() as $used) {
             $paint = PaintRow::withTrashed()->find($used->paint_id);
             if ($paint !== null) {
-                self::move($paint, Movement::TakenBack, -$used->ml, $entry->area_name.', '.$entry->stage->value.', taken back', $at, $entry);
+                self::move(
+                    $paint,
+                    Movement::TakenBack,
+                    -$used->ml,
+                    $entry->area_name.', '.$entry->stage->value.', taken back',
+                    $at,
+                    $entry,
+                );
             }
         }
     }
@@ -142,6 +149,12 @@ final class StockDesk
 
     private static function stock(PaintRow $paint): Stock
     {
-        return Stock::of(array_values($paint->movements()->orderBy('id')->get()->map(static fn (MovementRow $m): array => ['kind' => $m->kind, 'ml' => $m->ml])->all()));
+        return Stock::of(
+            array_values(
+                $paint->movements()->orderBy('id')->get()->map(
+                    static fn (MovementRow $m): array => ['kind' => $m->kind, 'ml' => $m->ml],
+                )->all(),
+            ),
+        );
     }
 }

@@ -23,7 +23,10 @@ use Kalokroma\Undercoat\Tone;
  * Test swatches: keeps the readings of one coat over black and white with what was solved from them, and tells what
  * that changed.
  *
- * @phpstan-type Swatch array{on_black: list<float>, on_white: list<float>, black: list<float>, white: list<float>, thin: string, by: string, at: string, absorption: list<float>, scattering: list<float>, guarded: int, contrast: float}
+ * @phpstan-type Swatch array{
+ *   on_black: list<float>, on_white: list<float>, black: list<float>, white: list<float>, thin: string, by: string,
+ *   at: string, absorption: list<float>, scattering: list<float>, guarded: int, contrast: float,
+ * }
  */
 final class SwatchDesk
 {
@@ -32,12 +35,33 @@ final class SwatchDesk
     public const CARD_WHITE = [94.0, 0.0, 0.0];
 
     /** @throws DomainException in a sentence, where the readings cannot be */
-    public static function calibrate(PaintRow $paint, Lab $onBlack, Lab $onWhite, Lab $black, Lab $white, Thinning $thinning, string $by, CarbonImmutable $at): void
-    {
+    public static function calibrate(
+        PaintRow $paint,
+        Lab $onBlack,
+        Lab $onWhite,
+        Lab $black,
+        Lab $white,
+        Thinning $thinning,
+        string $by,
+        CarbonImmutable $at,
+    ): void {
         if (!$paint->behaviour->canBeRead()) {
-            throw new DomainException(sprintf('%s is %s paint: a swatch of it cannot be read, since %s.', $paint->name, $paint->behaviour->value, $paint->behaviour->colours() ? 'it changes with the angle or lies too thick' : 'it brings no colour'));
+            throw new DomainException(
+                sprintf(
+                    '%s is %s paint: a swatch of it cannot be read, since %s.',
+                    $paint->name,
+                    $paint->behaviour->value,
+                    $paint->behaviour->colours() ? 'it changes with the angle or lies too thick' : 'it brings no colour',
+                ),
+            );
         }
-        $found = Calibration::solve(Reflectance::fromLab($onBlack), Reflectance::fromLab($onWhite), Reflectance::fromLab($black), Reflectance::fromLab($white), $thinning->load());
+        $found = Calibration::solve(
+            Reflectance::fromLab($onBlack),
+            Reflectance::fromLab($onWhite),
+            Reflectance::fromLab($black),
+            Reflectance::fromLab($white),
+            $thinning->load(),
+        );
         $list = static fn (Lab $lab): array => $lab->rounded();
         $round = static fn (float $v): float => round($v, 9);
         $paint->update(['swatch' => [
@@ -60,7 +84,9 @@ final class SwatchDesk
     {
         $text = is_string($said) ? trim($said) : '';
 
-        return $text === '' ? Thinning::undiluted() : (SaidThinning::read($text)->thinning ?? throw new DomainException('A swatch needs both amounts of its thinning: say it as 2:1, or undiluted.'));
+        $said = $text === '' ? Thinning::undiluted() : SaidThinning::read($text)->thinning;
+
+        return $said ?? throw new DomainException('A swatch needs both amounts of its thinning: say it as 2:1, or undiluted.');
     }
 
     /** What was measured, where a swatch was read and the paint is of a kind that can be read. */
@@ -99,7 +125,10 @@ final class SwatchDesk
             'grounds' => array_map(static fn (Tone $tone): string => $tone->assumed()->toHex(), Tone::usual()),
             'before' => $side($typed),
             'after' => $side($measured),
-            'apart' => $typed->colour === null || $measured->colour === null ? null : round(Ciede2000::difference($typed->colour->toLab(), $measured->colour->toLab()), 1),
+            'apart' => $typed->colour === null || $measured->colour === null ? null : round(
+                Ciede2000::difference($typed->colour->toLab(), $measured->colour->toLab()),
+                1,
+            ),
         ];
     }
 }

@@ -35,7 +35,10 @@ use Kalokroma\Word\Finding;
 /**
  * One company, one undercoat: advised when the first recipe is drafted, changed by the painter for all of it.
  *
- * @phpstan-type Kept array{tone: string, paint_id: int|null, coats: int|null, thin: string|null, reason: string, own: bool, kind?: string, lights?: list<array{paint_id: int, degrees: float}>}
+ * @phpstan-type Kept array{
+ *   tone: string, paint_id: int|null, coats: int|null, thin: string|null, reason: string, own: bool, kind?: string,
+ *   lights?: list<array{paint_id: int, degrees: float}>,
+ * }
  */
 final readonly class UndercoatDesk
 {
@@ -75,7 +78,11 @@ final readonly class UndercoatDesk
         $kept = $company->undercoat;
         if ($kept !== null) {
             $own = $this->ground($kept);
-            $grounds = in_array($own->id, array_map(static fn (Ground $g): string => $g->id, $grounds), true) ? $grounds : [...$grounds, $own];
+            $grounds = in_array(
+                $own->id,
+                array_map(static fn (Ground $g): string => $g->id, $grounds),
+                true,
+            ) ? $grounds : [...$grounds, $own];
         }
 
         return GroundsCompared::of($grounds, $this->coats($company), $kind, $this->painter->school, $company->surface_cm2);
@@ -103,7 +110,14 @@ final readonly class UndercoatDesk
             throw new DomainException(sprintf('Your answers on the Figures page rule out the %s.', $way->tool()->words()));
         }
         $ground = $this->built($primer, $lights);
-        $kept = ['tone' => $ground->tone->value, 'paint_id' => (int) $primer->id, 'own' => true, 'lights' => $lights, 'kind' => $way->value, 'reason' => ''];
+        $kept = [
+            'tone' => $ground->tone->value,
+            'paint_id' => (int) $primer->id,
+            'own' => true,
+            'lights' => $lights,
+            'kind' => $way->value,
+            'reason' => '',
+        ];
         $this->keep($company, [...($company->undercoat ?? []), ...$kept]);
         $kept['reason'] = $this->ownReason($company, $ground);
         $this->keep($company, [...($company->undercoat ?? []), ...$kept]);
@@ -149,7 +163,17 @@ final readonly class UndercoatDesk
         if ($kept['own'] && $kept['paint_id'] !== null && $this->shelf->find((string) $kept['paint_id']) !== null) {
             $this->keep($company, [...$kept, 'reason' => $this->ownReason($company, $this->ground($kept))]);
         } elseif ($painted !== []) {
-            $this->keep($company, [...$kept, 'reason' => sprintf('It is on %d of %d figures already, and one company has one undercoat.', count($painted), $company->count)]);
+            $this->keep(
+                $company,
+                [
+                    ...$kept,
+                    'reason' => sprintf(
+                        'It is on %d of %d figures already, and one company has one undercoat.',
+                        count($painted),
+                        $company->count,
+                    ),
+                ],
+            );
         } else {
             $this->advise($company);
         }
@@ -190,7 +214,10 @@ final readonly class UndercoatDesk
         $tone = Tone::ofColour(($primer->colour ?? Tone::Grey->assumed())->toLab());
 
         return $lights === [] ? Ground::uniform($tone, $primer)
-            : Ground::sketch($primer, array_map(fn (array $l): array => ['paint' => $this->paint((string) $l['paint_id']), 'degrees' => $l['degrees']], $lights));
+            : Ground::sketch(
+                $primer,
+                array_map(fn (array $l): array => ['paint' => $this->paint((string) $l['paint_id']), 'degrees' => $l['degrees']], $lights),
+            );
     }
 
     public function paint(string $id): Paint
@@ -202,7 +229,9 @@ final readonly class UndercoatDesk
     private function ground(array $kept): Ground
     {
         $primer = $kept['paint_id'] === null ? null : $this->shelf->find((string) $kept['paint_id']);
-        $lights = array_values(array_filter($kept['lights'] ?? [], fn (array $l): bool => $this->shelf->find((string) $l['paint_id']) !== null));
+        $lights = array_values(
+            array_filter($kept['lights'] ?? [], fn (array $l): bool => $this->shelf->find((string) $l['paint_id']) !== null),
+        );
 
         return $primer === null ? Ground::uniform(Tone::from($kept['tone']), null) : $this->built($primer, $lights);
     }
@@ -236,13 +265,19 @@ final readonly class UndercoatDesk
             'own' => false,
             'tone' => $best->tone->value,
             'paint_id' => $best->primer === null ? null : (int) $best->primer->id,
-            'lights' => array_map(static fn (array $l): array => ['paint_id' => (int) ($l['paint']->id ?? 0), 'degrees' => $l['degrees']], $best->lights),
+            'lights' => array_map(
+                static fn (array $l): array => ['paint_id' => (int) ($l['paint']->id ?? 0), 'degrees' => $l['degrees']],
+                $best->lights,
+            ),
             'reason' => $advice->reason,
         ]);
     }
 
     /**
-     * @param array{tone: string, paint_id: int|null, reason: string, own: bool, coats?: int|null, thin?: string|null, kind?: string, lights?: list<array{paint_id: int, degrees: float}>} $kept
+     * @param array{
+     *   tone: string, paint_id: int|null, reason: string, own: bool, coats?: int|null, thin?: string|null, kind?: string,
+     *   lights?: list<array{paint_id: int, degrees: float}>,
+     * } $kept
      *
      * @return Kept
      */

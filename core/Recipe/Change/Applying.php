@@ -100,7 +100,11 @@ final readonly class Applying
         if ($found !== null) {
             return new Replaced($step->withMix($found->mix), $was, $found->mix->words(), $found->difference, $found->words);
         }
-        $wish = new StepWish($step->technique, $step->target, flakes: $mix->first()->behaviour === Behaviour::Metallic && $palette->metallics() !== []);
+        $wish = new StepWish(
+            $step->technique,
+            $step->target,
+            flakes: $mix->first()->behaviour === Behaviour::Metallic && $palette->metallics() !== [],
+        );
         $made = (new StepMaker($palette))->make($step->key, $wish, $below);
         if ($made->load->mix === null || self::gone($made->load->mix) !== []) {
             return new Replaced($step, $was, null, null, 'nothing at hand does it: it stays as described');

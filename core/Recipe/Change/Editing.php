@@ -45,8 +45,11 @@ final class Editing
         $steps = $plan->steps;
         array_splice($steps, $at, 1);
         $next = $steps[$at]->key ?? null;
-        $steps = array_map(static fn (PlannedStep $s): PlannedStep => $s->scope->loop !== null && $s->scope->loop->from === $key && $next !== null
-            ? $s->looped(new Loop($next, $s->scope->loop->rounds, $s->scope->loop->exit)) : $s, $steps);
+        $steps = array_map(static function (PlannedStep $s) use ($key, $next): PlannedStep {
+            $loop = $s->scope->loop;
+
+            return $loop === null || $loop->from !== $key || $next === null ? $s : $s->looped(new Loop($next, $loop->rounds, $loop->exit));
+        }, $steps);
 
         return self::checked($plan, $plan->withSteps($steps));
     }
@@ -79,7 +82,11 @@ final class Editing
         $at = self::index($plan, $key);
         $first = $plan->steps[$at];
         $second = $plan->steps[$at + 1] ?? throw RecipeProblem::nothingToMerge($key);
-        if ($first->technique->facts()->lies !== $second->technique->facts()->lies || $first->load->mix === null || $second->load->mix === null) {
+        if (
+            $first->technique->facts()->lies !== $second->technique->facts()->lies
+            || $first->load->mix === null
+            || $second->load->mix === null
+        ) {
             throw RecipeProblem::cannotMerge($first->technique->words(), $second->technique->words());
         }
         $merged = $first->load->mix->key() === $second->load->mix->key()
@@ -104,7 +111,11 @@ final class Editing
             throw RecipeProblem::loopBackward($from, $key);
         }
         $step = $plan->steps[$at];
-        $exit = $exit !== '' ? $exit : ($step->technique->facts()->exit !== '' ? $step->technique->facts()->exit : 'again until it is strong enough');
+        $exit = $exit !== '' ? $exit : (
+            $step->technique->facts()->exit !== ''
+            ? $step->technique->facts()->exit
+            : 'again until it is strong enough'
+        );
         $steps = $plan->steps;
         $steps[$at] = $step->looped($rounds === 1 ? null : new Loop($from, $rounds, $exit));
 

@@ -35,7 +35,10 @@ final class Following
         }
         foreach ($own->steps as $step) {
             if ($model->step($step->key) === null) {
-                $found[] = ['key' => $step->key, 'words' => sprintf('with %s%s', self::name($step), $step->scope->who === Who::Leaders ? ', leaders only' : '')];
+                $found[] = [
+                    'key' => $step->key,
+                    'words' => sprintf('with %s%s', self::name($step), $step->scope->who === Who::Leaders ? ', leaders only' : ''),
+                ];
             }
         }
         if (self::order($model, $own) !== self::order($own, $model)) {
@@ -69,7 +72,10 @@ final class Following
         }
         if ($ownOrder) {
             $place = array_flip(array_map(static fn (PlannedStep $s): string => $s->key, $own->steps));
-            usort($steps, static fn (PlannedStep $a, PlannedStep $b): int => ($place[$a->key] ?? PHP_INT_MAX) <=> ($place[$b->key] ?? PHP_INT_MAX));
+            usort(
+                $steps,
+                static fn (PlannedStep $a, PlannedStep $b): int => ($place[$a->key] ?? PHP_INT_MAX) <=> ($place[$b->key] ?? PHP_INT_MAX),
+            );
         }
 
         return new Plan($steps, $now->leftOut, $now->findings, $own->overruled);
@@ -162,7 +168,12 @@ final class Following
     /** @return list<string> keys of the first that the second has too, in the order of the first */
     private static function order(Plan $of, Plan $with): array
     {
-        return array_values(array_filter(array_map(static fn (PlannedStep $s): string => $s->key, $of->steps), static fn (string $key): bool => $with->step($key) !== null));
+        return array_values(
+            array_filter(
+                array_map(static fn (PlannedStep $s): string => $s->key, $of->steps),
+                static fn (string $key): bool => $with->step($key) !== null,
+            ),
+        );
     }
 
     private static function name(PlannedStep $step): string

@@ -46,8 +46,15 @@ final readonly class Mending
      *
      * @throws RecipeProblem
      */
-    public static function of(Mishap $mishap, array $outcomes, string $key, Area $area, Surface $ground, Palette $palette, ?Neighbour $on = null): self
-    {
+    public static function of(
+        Mishap $mishap,
+        array $outcomes,
+        string $key,
+        Area $area,
+        Surface $ground,
+        Palette $palette,
+        ?Neighbour $on = null,
+    ): self {
         $scene = Scene::at($key, $outcomes, $area, $ground, $palette);
         if ($on !== null && $mishap->isBeside()) {
             return self::beside($mishap, $scene->now, $on, new StepMaker($palette));
@@ -82,7 +89,11 @@ final readonly class Mending
         $area = mb_strtolower($on->area->name);
         $facts = ['paint' => $now->step->words(), 'off' => $off, 'area' => $area, 'seen' => Remedies::SEEN];
         if ($off < Remedies::SEEN) {
-            $finding = new Finding('mend.'.$mishap->value, 'On {area} {paint} changes the colour by {off} only, below {seen}: it is hardly seen.', $facts);
+            $finding = new Finding(
+                'mend.'.$mishap->value,
+                'On {area} {paint} changes the colour by {off} only, below {seen}: it is hardly seen.',
+                $facts,
+            );
 
             return new self($mishap, new Remedy(Remedy::LATER, $finding), 0.0, 0);
         }
@@ -96,16 +107,26 @@ final readonly class Mending
         );
         $mend = Scene::repeated($on->base(), $key, $place) ?? $maker->make($key, $wish, Surface::uniform($spilled));
         $template = $mishap === Mishap::SpilledWash
-            ? 'Still wet, it comes off with a clean damp brush. Once dry, {paint} leaves {area} {off} off, and a spilled wash dulls matt paint: {area} goes over it again.'
-            : 'Dry, {paint} stands {off} off on {area}: cheap to cover while the colour of {area} is on the palette, later it is forgotten.';
+            ? 'Still wet, it comes off with a clean damp brush. Once dry, {paint} leaves {area} {off} off, and a '
+                .'spilled wash dulls matt paint: {area} goes over it again.'
+            : 'Dry, {paint} stands {off} off on {area}: cheap to cover while the colour of {area} is on the palette, '
+                .'later it is forgotten.';
 
-        return self::summed($mishap, new Remedy(Remedy::NOW, new Finding('mend.'.$mishap->value, $template, $facts), [$mend]), $on->area, Surface::uniform($spilled));
+        return self::summed(
+            $mishap,
+            new Remedy(Remedy::NOW, new Finding('mend.'.$mishap->value, $template, $facts), [$mend]),
+            $on->area,
+            Surface::uniform($spilled),
+        );
     }
 
     /** Leaves it to a later step that hides it, if one does. */
     private static function covered(Mishap $mishap, Scene $scene): ?Remedy
     {
-        if (!in_array($mishap, [Mishap::SpilledWash, Mishap::TideMark, Mishap::Slip], true) || Remedies::touched($mishap) > self::COVERED_UP_TO) {
+        if (
+            !in_array($mishap, [Mishap::SpilledWash, Mishap::TideMark, Mishap::Slip], true)
+            || Remedies::touched($mishap) > self::COVERED_UP_TO
+        ) {
             return null;
         }
         $stained = $scene->now->look->after->plane;

@@ -27,7 +27,9 @@ final readonly class Neighbour
     {
         $found = null;
         foreach ($this->outcomes as $outcome) {
-            $found = !$outcome->step->handling->omitted && $outcome->step->technique->isBase() && $outcome->step->load->mix !== null ? $outcome->step : $found;
+            $found = !$outcome->step->handling->omitted
+                && $outcome->step->technique->isBase()
+                && $outcome->step->load->mix !== null ? $outcome->step : $found;
         }
 
         return $found;

@@ -64,10 +64,17 @@ final readonly class Remedies
     {
         return $this->remedy(
             Remedy::NOW,
-            'A wet wash comes off with a clean damp brush; once dry it is {off} from the colour beside it, and a spilled wash dulls matt paint: it has to be painted over.',
+            'A wet wash comes off with a clean damp brush; once dry it is {off} from the colour beside it, and a '
+                .'spilled wash dulls matt paint: it has to be painted over.',
             ['off' => $this->scene->moved()],
             [$this->scene->again('tidy', $this->spot)
-                ?? $this->scene->step('tidy', Technique::TidyUp, $this->scene->before(), 'The colour below, over the spill, as soon as it is dry.', $this->spot)],
+                ?? $this->scene->step(
+                    'tidy',
+                    Technique::TidyUp,
+                    $this->scene->before(),
+                    'The colour below, over the spill, as soon as it is dry.',
+                    $this->spot,
+                )],
         );
     }
 
@@ -75,7 +82,11 @@ final readonly class Remedies
     {
         $off = $this->scene->moved();
         if ($off < self::SEEN) {
-            return $this->remedy(Remedy::LATER, 'The mark differs by {off} at most, below {seen}: it is hardly seen.', ['off' => $off, 'seen' => self::SEEN]);
+            return $this->remedy(
+                Remedy::LATER,
+                'The mark differs by {off} at most, below {seen}: it is hardly seen.',
+                ['off' => $off, 'seen' => self::SEEN],
+            );
         }
         $place = new Place(Face::Plane, '', '', self::touched($this->mishap));
 
@@ -83,7 +94,16 @@ final readonly class Remedies
             Remedy::LATER,
             'A tide mark is dry and cannot be drawn out again ({off} from the plane beside it): a thin glaze of the base levels it.',
             ['off' => $off],
-            [$this->scene->step('level', Technique::Glaze, $this->scene->before(), 'A glaze of the colour below, over the ring and past it, with medium.', $place, null)],
+            [
+                $this->scene->step(
+                    'level',
+                    Technique::Glaze,
+                    $this->scene->before(),
+                    'A glaze of the colour below, over the ring and past it, with medium.',
+                    $place,
+                    null,
+                ),
+            ],
         );
     }
 
@@ -97,7 +117,16 @@ final readonly class Remedies
             Remedy::NOW,
             'The ridge jumped {jump} in lightness at this step: a thin glaze of the hue below pulls it back in line.',
             ['jump' => $look->after->ridge->toLab()->l - $look->below->ridge->toLab()->l],
-            [$this->scene->step('glaze', Technique::Glaze, $between, 'A glaze between the two tones joins them.', new Place(Face::Ridge), null)],
+            [
+                $this->scene->step(
+                    'glaze',
+                    Technique::Glaze,
+                    $between,
+                    'A glaze between the two tones joins them.',
+                    new Place(Face::Ridge),
+                    null,
+                ),
+            ],
         );
     }
 
@@ -107,12 +136,27 @@ final readonly class Remedies
 
         return $this->remedy(
             Remedy::NOW,
-            'On {relief} a wash has nowhere to run: it stands {off} off on the plane. The base goes over it again, and the shade is painted in.',
+            'On {relief} a wash has nowhere to run: it stands {off} off on the plane. The base goes over it again, '
+                .'and the shade is painted in.',
             ['relief' => $this->scene->area->relief->words(), 'off' => $this->scene->moved()],
             [
                 $this->scene->again('base', $planes)
-                    ?? $this->scene->step('base', Technique::FurtherCoat, $this->scene->before(), 'The base over the planes again.', $planes, null),
-                $this->scene->step('shade', Technique::ShadeLayer, $this->scene->after(Face::Recess), 'The shade painted in and feathered, instead of washed.', new Place(), null),
+                    ?? $this->scene->step(
+                        'base',
+                        Technique::FurtherCoat,
+                        $this->scene->before(),
+                        'The base over the planes again.',
+                        $planes,
+                        null,
+                    ),
+                $this->scene->step(
+                    'shade',
+                    Technique::ShadeLayer,
+                    $this->scene->after(Face::Recess),
+                    'The shade painted in and feathered, instead of washed.',
+                    new Place(),
+                    null,
+                ),
             ],
         );
     }
@@ -124,7 +168,13 @@ final readonly class Remedies
             'A slip of {off} is cheap as long as the colour beside it is on the palette; later it is forgotten.',
             ['off' => $this->scene->moved()],
             [$this->scene->again('tidy', $this->spot)
-                ?? $this->scene->step('tidy', Technique::TidyUp, $this->scene->before(), 'The neighbour in its own colour, along the line.', $this->spot)],
+                ?? $this->scene->step(
+                    'tidy',
+                    Technique::TidyUp,
+                    $this->scene->before(),
+                    'The neighbour in its own colour, along the line.',
+                    $this->spot,
+                )],
         );
     }
 
@@ -136,7 +186,8 @@ final readonly class Remedies
 
         return $this->remedy(
             Remedy::LATER,
-            'After {coats, plural, one {# coat} other {# coats}} the recess is no deeper than the plane ({depth} in lightness): a line brings the drawing back.',
+            'After {coats, plural, one {# coat} other {# coats}} the recess is no deeper than the plane ({depth} in '
+                .'lightness): a line brings the drawing back.',
             ['coats' => $this->scene->coats(), 'depth' => abs($after->plane->toLab()->l - $after->recess->toLab()->l)],
             [$this->scene->step('line', Technique::Lining, $darker, 'A dark line where the detail was.')],
         );
@@ -155,9 +206,17 @@ final readonly class Remedies
         $tone = Oklch::fromLab($ground->plane->toLab());
 
         return $this->remedy(Remedy::NOW, 'Bare material shows: nothing holds there, and every coat above would lift again.', [], [
-            $this->scene->stepOver($ground, 'ground', $over('ground', Technique::UndercoatRepair, $tone, 'Ground of the same tone, by brush, an hour to dry.', 1)),
+            $this->scene->stepOver(
+                $ground,
+                'ground',
+                $over('ground', Technique::UndercoatRepair, $tone, 'Ground of the same tone, by brush, an hour to dry.', 1),
+            ),
             $this->scene->again('base', $this->spot)
-                ?? $this->scene->stepOver($ground, 'base', $over('base', Technique::FurtherCoat, $this->scene->before(), 'The colour over it again.', null)),
+                ?? $this->scene->stepOver(
+                    $ground,
+                    'base',
+                    $over('base', Technique::FurtherCoat, $this->scene->before(), 'The colour over it again.', null),
+                ),
         ]);
     }
 
@@ -167,7 +226,8 @@ final readonly class Remedies
 
         return $this->remedy(
             Remedy::NOW,
-            'Frost is damp caught in matt varnish: the planes look {paler} paler than they are. A gloss coat wets it through, then a matt one on a dry day.',
+            'Frost is damp caught in matt varnish: the planes look {paler} paler than they are. A gloss coat wets it '
+                .'through, then a matt one on a dry day.',
             ['paler' => max(0.0, $look->after->plane->toLab()->l - $look->below->plane->toLab()->l)],
             [
                 $this->scene->step('gloss', Technique::GlossVarnish, null, 'Gloss fills the frosted surface and makes it clear again.'),

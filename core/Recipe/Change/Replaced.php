@@ -13,7 +13,12 @@ final readonly class Replaced
      * @param string|null $now null where nothing at hand does it
      * @param float|null $difference of the looks or mixes, CIEDE2000; null where there is none to tell
      */
-    public function __construct(public PlannedStep $step, public string $was, public ?string $now, public ?float $difference, public string $words)
-    {
+    public function __construct(
+        public PlannedStep $step,
+        public string $was,
+        public ?string $now,
+        public ?float $difference,
+        public string $words,
+    ) {
     }
 }

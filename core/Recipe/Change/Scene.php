@@ -92,8 +92,14 @@ final readonly class Scene
      *
      * @param int|null $coats null leaves the number to the film model
      */
-    public function step(string $name, Technique $technique, ?Oklch $target, string $why, Place $place = new Place(), ?int $coats = 1): PlannedStep
-    {
+    public function step(
+        string $name,
+        Technique $technique,
+        ?Oklch $target,
+        string $why,
+        Place $place = new Place(),
+        ?int $coats = 1,
+    ): PlannedStep {
         return $this->stepOver($this->now->look->after, $name, new StepWish(
             $technique,
             $target,

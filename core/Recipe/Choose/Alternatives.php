@@ -17,7 +17,7 @@ final class Alternatives
 {
     /**
      * @return array{singles: list<RankedMix>, pairs: list<RankedMix>} differences are from the wanted colour; for a
-     *                                                                 wash, of the recess from the wanted shade
+     *   wash, of the recess from the wanted shade
      */
     public static function of(PlannedStep $step, Palette $palette, Surface $below): array
     {
@@ -26,7 +26,10 @@ final class Alternatives
         }
         $target = $step->target->toLab();
         if ($step->stage === Stage::Wash) {
-            return ['singles' => array_slice($palette->shades($target, $below, $step->technique, $step->load->thinning), 0, 6), 'pairs' => []];
+            return [
+                'singles' => array_slice($palette->shades($target, $below, $step->technique, $step->load->thinning), 0, 6),
+                'pairs' => [],
+            ];
         }
         if ($step->load->mix->first()->behaviour === Behaviour::Metallic) {
             return ['singles' => array_slice($palette->metalSingles($target), 0, 6), 'pairs' => []];

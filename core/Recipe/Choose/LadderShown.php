@@ -41,7 +41,13 @@ final readonly class LadderShown
                 $mix = $choice->nearest($wanted->toLab())[0]->mix;
                 $choice->load($mix);
             }
-            $rungs[] = ['rung' => $rung, 'wanted' => $wanted, 'mix' => $mix, 'apart' => Ciede2000::difference($mix->lab(), $wanted->toLab()), 'reason' => $ladder->reason($rung)];
+            $rungs[] = [
+                'rung' => $rung,
+                'wanted' => $wanted,
+                'mix' => $mix,
+                'apart' => Ciede2000::difference($mix->lab(), $wanted->toLab()),
+                'reason' => $ladder->reason($rung),
+            ];
         }
 
         return new self($rungs, $mixed?->evenness());

@@ -25,7 +25,11 @@ final readonly class LayerThinning
     /** @return self|null null where the usual ratio hides in few coats, or a thicker one saves none */
     public static function of(Mix $mix, Surface $below, Face $face): ?self
     {
-        $coats = static fn (string $ratio): int => Hiding::of($mix->pigment(), Thinning::fromRatio($ratio)->load(), $below->face($face))->planned();
+        $coats = static fn (string $ratio): int => Hiding::of(
+            $mix->pigment(),
+            Thinning::fromRatio($ratio)->load(),
+            $below->face($face),
+        )->planned();
         $usual = Defaults::THINNING['layer']['ratio'];
         $thin = $coats($usual);
         $thick = $thin < Defaults::MANY_COATS ? $thin : $coats(self::THICK);

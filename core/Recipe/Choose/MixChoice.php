@@ -51,13 +51,27 @@ final class MixChoice
         $single = $this->palette->singles($target)[0];
         $pairs = $this->palette->pairs($target, self::WEIGHED_PAIRS);
         if ($pairs === []) {
-            return [$single, new Finding('mix.only', '{single} is {apart} apart, the only paint at hand that covers.', ['single' => $single->mix->words(), 'apart' => $single->difference], Reason::Mix)];
+            return [
+                $single,
+                new Finding(
+                    'mix.only',
+                    '{single} is {apart} apart, the only paint at hand that covers.',
+                    ['single' => $single->mix->words(), 'apart' => $single->difference],
+                    Reason::Mix,
+                ),
+            ];
         }
-        $facts = ['single' => $single->mix->words(), 'near' => $single->difference, 'pair' => $pairs[0]->mix->words(), 'apart' => $pairs[0]->difference];
+        $facts = [
+            'single' => $single->mix->words(),
+            'near' => $single->difference,
+            'pair' => $pairs[0]->mix->words(),
+            'apart' => $pairs[0]->difference,
+        ];
         if ($single->isHardlyWorseThan($pairs[0])) {
             return [$single, self::missing($single, $target) ?? new Finding('mix.single', $single->difference <= $pairs[0]->difference
                 ? '{single} is {near} apart; no mix of two comes nearer (the best is {apart}).'
-                : '{single} alone is {near} apart; the best mix ({pair}) would be {apart}, no difference that typed-in colours can tell.', $facts, Reason::Mix)];
+                : '{single} alone is {near} apart; the best mix ({pair}) would be {apart}, no difference that '
+                    .'typed-in colours can tell.', $facts, Reason::Mix)];
         }
         $pair = $pairs[0];
         foreach ($pairs as $candidate) {
@@ -71,7 +85,8 @@ final class MixChoice
         if ($shared !== [] && $pair !== $pairs[0]) {
             $facts['shared'] = Message::listed($shared);
             $facts['loaded'] = count($shared);
-            $text .= ' {shared} {loaded, plural, one {is} other {are}} loaded already; the nearest mix of all ({best}) could not be told from it.';
+            $text .= ' {shared} {loaded, plural, one {is} other {are}} loaded already; the nearest mix of all '
+                .'({best}) could not be told from it.';
         }
 
         return [$pair, self::missing($pair, $target) ?? new Finding('mix.pair', $text, $facts, Reason::Mix)];
@@ -83,7 +98,11 @@ final class MixChoice
         return $best->difference < Defaults::RUNG_MISSING_FROM ? null : new Finding(
             'mix.missing',
             'Nothing on the shelf comes nearer than {apart}: {mix} is the best there is, and {missing} is missing.',
-            ['apart' => $best->difference, 'mix' => $best->mix->words(), 'missing' => 'a '.PlainName::of(Srgb::fromXyz($target->toXyz())->toOklch())],
+            [
+                'apart' => $best->difference,
+                'mix' => $best->mix->words(),
+                'missing' => 'a '.PlainName::of(Srgb::fromXyz($target->toXyz())->toOklch()),
+            ],
             Reason::Mix,
         );
     }

@@ -96,7 +96,8 @@ final readonly class MixedRungs
     /** How even the whole ladder is. */
     public function evenness(): Finding
     {
-        return new Finding('ladder.even', '{count, plural, one {# rung} other {# rungs}} from {low} to {high}, {least} to {most} apart: {even}.', [
+        return new Finding('ladder.even', '{count, plural, one {# rung} other {# rungs}} from {low} to {high}, '
+            .'{least} to {most} apart: {even}.', [
             'count' => count($this->ladder->steps),
             'low' => $this->ladder->steps[0]->words(),
             'high' => $this->ladder->steps[count($this->ladder->steps) - 1]->words(),

@@ -60,7 +60,9 @@ final class Palette
     /** @return list<Paint> all that is at hand */
     public function paints(): array
     {
-        return $this->all ??= array_values(array_filter($this->shelf instanceof Closure ? ($this->shelf)() : $this->shelf, static fn (Paint $p): bool => $p->isAtHand()));
+        return $this->all ??= array_values(
+            array_filter($this->shelf instanceof Closure ? ($this->shelf)() : $this->shelf, static fn (Paint $p): bool => $p->isAtHand()),
+        );
     }
 
     /** @return list<Paint> */
@@ -120,7 +122,13 @@ final class Palette
             $look = Application::Stain->pass($mix->pigment(), self::shadeThinning($paint->behaviour)->load(), $below)->plane;
             $ranked[] = new RankedMix($mix, Ciede2000::difference($look->toLab(), $wantedOnPlane));
         }
-        usort($ranked, static fn (RankedMix $a, RankedMix $b): int => round($a->difference, 4) <=> round($b->difference, 4) ?: $a->mix->key() <=> $b->mix->key());
+        usort(
+            $ranked,
+            static fn (
+                RankedMix $a,
+                RankedMix $b,
+            ): int => round($a->difference, 4) <=> round($b->difference, 4) ?: $a->mix->key() <=> $b->mix->key(),
+        );
 
         return $ranked;
     }
@@ -174,7 +182,13 @@ final class Palette
             $look = $technique->application($paint->behaviour)->pass($mix->pigment(), $load, $below)->recess;
             $ranked[] = new RankedMix($mix, Ciede2000::difference($look->toLab(), $wantedInRecess));
         }
-        usort($ranked, static fn (RankedMix $a, RankedMix $b): int => round($a->difference, 4) <=> round($b->difference, 4) ?: $a->mix->key() <=> $b->mix->key());
+        usort(
+            $ranked,
+            static fn (
+                RankedMix $a,
+                RankedMix $b,
+            ): int => round($a->difference, 4) <=> round($b->difference, 4) ?: $a->mix->key() <=> $b->mix->key(),
+        );
 
         return $ranked;
     }

@@ -91,7 +91,15 @@ final readonly class Shading
                 $usual = $ratio === Defaults::THINNING[$use]['ratio'];
                 $score = $apart + $weight * Ciede2000::difference($look->plane->toLab(), $intended) + ($usual ? 0.0 : self::NEAR);
                 if ($best === null || $score < $best->score - 1e-9) {
-                    $best = new self($mix, $thinning, $use, $apart, $below->plane->toLab()->l - $look->plane->toLab()->l, count($paints), $score);
+                    $best = new self(
+                        $mix,
+                        $thinning,
+                        $use,
+                        $apart,
+                        $below->plane->toLab()->l - $look->plane->toLab()->l,
+                        count($paints),
+                        $score,
+                    );
                 }
             }
         }
@@ -103,7 +111,8 @@ final readonly class Shading
     {
         return new Finding(
             'mix.wash',
-            'Over what lies below {wash}, {thin}, leaves the recess {apart} from the wanted shade and takes {dulled} of lightness from the plane: '
+            'Over what lies below {wash}, {thin}, leaves the recess {apart} from the wanted shade and takes {dulled} '
+                .'of lightness from the plane: '
                 .'the best of {count} at hand at any strength.',
             [
             'wash' => $this->mix->words(),

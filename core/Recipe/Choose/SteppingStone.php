@@ -62,9 +62,17 @@ final readonly class SteppingStone
     {
         return new Finding(
             'coats.stepping-stone',
-            '{first} first, {coats, plural, one {# coat} other {# coats}}, then {then, plural, one {# coat} other {# coats}} of {base} instead of {without}: '
+            '{first} first, {coats, plural, one {# coat} other {# coats}}, then {then, plural, one {# coat} other {# '
+                .'coats}} of {base} instead of {without}: '
                 .'that saves {saves, plural, one {# coat} other {# coats}}.',
-            ['first' => $this->paint->name, 'coats' => $this->coats, 'then' => $this->then, 'base' => $base->words(), 'without' => $this->without, 'saves' => $this->saves()],
+            [
+                'first' => $this->paint->name,
+                'coats' => $this->coats,
+                'then' => $this->then,
+                'base' => $base->words(),
+                'without' => $this->without,
+                'saves' => $this->saves(),
+            ],
         );
     }
 

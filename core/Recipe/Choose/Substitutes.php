@@ -38,7 +38,9 @@ final class Substitutes
             return [];
         }
         $missing = array_fill_keys($without, true);
-        $usable = array_values(array_filter($shelf, static fn (Paint $p): bool => $p->isAtHand() && $p->colour !== null && !isset($missing[$p->id])));
+        $usable = array_values(
+            array_filter($shelf, static fn (Paint $p): bool => $p->isAtHand() && $p->colour !== null && !isset($missing[$p->id])),
+        );
         $auto = $step->withCoats(0);
         $now = Simulation::step($auto, $area, $below);
         $face = $step->application()->on($step->face()) > 0 ? $step->face() : Face::Recess;
@@ -86,7 +88,8 @@ final class Substitutes
     /** Same role and sheen; the sheen of metal is its own. */
     private static function isAlike(Paint $paint, Paint $original): bool
     {
-        return $paint->behaviour->standsInFor($original->behaviour) && ($paint->sheen === $original->sheen || $original->behaviour === Behaviour::Metallic);
+        return $paint->behaviour->standsInFor($original->behaviour)
+            && ($paint->sheen === $original->sheen || $original->behaviour === Behaviour::Metallic);
     }
 
     private static function words(string $difference, int $coatsMore): string

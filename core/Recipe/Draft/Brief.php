@@ -47,7 +47,8 @@ final readonly class Brief
         }
         $held = $step->held(Technique::Basecoat->tool($this->area->surfaceCm2));
 
-        return $step->handling->note !== '' ? $held : $held->noted('Wash this brush and change the water afterwards: flakes wander into other paint.');
+        return $step->handling->note !== ''
+            ? $held : $held->noted('Wash this brush and change the water afterwards: flakes wander into other paint.');
     }
 
     public function surface(): Surface

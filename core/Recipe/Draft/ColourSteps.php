@@ -48,8 +48,14 @@ final class ColourSteps extends DraftedSteps
     /** What the area's own colour was mixed from. */
     private ?Mix $own = null;
 
-    public function __construct(Brief $brief, Palette $palette, Ladder $ladder, MixChoice $choice, private readonly Outline $outline, private readonly ?MixedRungs $mixed)
-    {
+    public function __construct(
+        Brief $brief,
+        Palette $palette,
+        Ladder $ladder,
+        MixChoice $choice,
+        private readonly Outline $outline,
+        private readonly ?MixedRungs $mixed,
+    ) {
         parent::__construct($brief, $palette, $ladder, $choice);
     }
 
@@ -70,8 +76,18 @@ final class ColourSteps extends DraftedSteps
         [$target, $mix, $why] = $this->colour($row->slot, $technique, $rung, $surface);
         $this->own = in_array($row->slot, [Slot::Basecoat, Slot::Layer], true) ? $mix : $this->own;
         $place = $this->place($row->slot, $technique);
-        [$ratio, $thick] = $this->ratio($technique, $mix, $target, $surface->face($place->face ?? ($technique === Technique::Glaze ? Face::Plane : $technique->face())), $surface);
-        $paint = $technique === Technique::Basecoat ? Thinned::asBase($mix) : new Thinned($mix, $technique->facts()->use ?: 'layer', $ratio);
+        [$ratio, $thick] = $this->ratio(
+            $technique,
+            $mix,
+            $target,
+            $surface->face($place->face ?? ($technique === Technique::Glaze ? Face::Plane : $technique->face())),
+            $surface,
+        );
+        $paint = $technique === Technique::Basecoat ? Thinned::asBase($mix) : new Thinned(
+            $mix,
+            $technique->facts()->use ?: 'layer',
+            $ratio,
+        );
 
         return $this->planned($row->slot, $technique, $target, $paint, [$row->reason, ...$why, ...$thick], $place);
     }
@@ -136,7 +152,11 @@ final class ColourSteps extends DraftedSteps
         if ($slot === Slot::Unify) {
             $own = $this->own ?? $this->choice->nearest($this->ladder->rung(Rung::Intended)->toLab())[0]->mix;
 
-            return [$this->unifying($surface), $own, [$this->ladder->reason($rung), new Finding('mix.own', 'The colour of the area itself, loaded already.', [], Reason::Mix)]];
+            return [
+                $this->unifying($surface),
+                $own,
+                [$this->ladder->reason($rung), new Finding('mix.own', 'The colour of the area itself, loaded already.', [], Reason::Mix)],
+            ];
         }
         $target = $this->ladder->rung($rung);
         $mixed = $technique === Technique::Glaze ? null : $this->mixed?->mix($rung);
@@ -154,7 +174,10 @@ final class ColourSteps extends DraftedSteps
         $isOrb = $this->brief->area->relief === Relief::Orb;
 
         return match (true) {
-            $technique === Technique::Glaze && $slot === Slot::Shade => $isOrb ? new Place(null, 'the side of the light') : new Place(Face::Recess),
+            $technique === Technique::Glaze && $slot === Slot::Shade => $isOrb ? new Place(
+                null,
+                'the side of the light',
+            ) : new Place(Face::Recess),
             $technique === Technique::Glaze && $slot === Slot::Layer => new Place(null, 'upper parts', 'from above'),
             $slot === Slot::Unify => new Place(Face::Ridge),
             default => new Place(),
@@ -191,7 +214,8 @@ final class ColourSteps extends DraftedSteps
 
         return [$lifted, new Finding(
             'ladder.lifted',
-            'The base starts {up} lighter than intended (lightness {from} to {to}): {wash} takes {dulled} from the planes, and no layer brings them back.',
+            'The base starts {up} lighter than intended (lightness {from} to {to}): {wash} takes {dulled} from the '
+                .'planes, and no layer brings them back.',
             [
                 'up' => 100 * $up, 'from' => 100 * $target->lightness, 'to' => 100 * ($target->lightness + $up),
                 'wash' => $wash->mix->words(), 'dulled' => $wash->dulled,
@@ -217,7 +241,11 @@ final class ColourSteps extends DraftedSteps
         $target = $this->ladder->rung(Rung::Intended);
         $best = $this->palette->stains($target->toLab(), $surface)[0] ?? null;
         $intended = $this->ladder->reason(Rung::Intended);
-        if ($best !== null && $best->difference <= Defaults::STAIN_WITHIN && !Swallowed::isStain($best->mix, Defaults::THINNING['stain']['ratio'], $surface)) {
+        if (
+            $best !== null
+            && $best->difference <= Defaults::STAIN_WITHIN
+            && !Swallowed::isStain($best->mix, Defaults::THINNING['stain']['ratio'], $surface)
+        ) {
             $finding = new Finding(
                 'mix.stain',
                 'Over this ground {stain} leaves the plane {apart} from the wanted colour, the nearest stain at hand.',
@@ -255,15 +283,21 @@ final class ColourSteps extends DraftedSteps
         return $off > Defaults::STAIN_WITHIN
             ? new Finding(
                 'stain.swallowed',
-                'Over this ground (lightness {ground}) any stain ends {off} or more from the colour: an opaque coat instead. A light sketch or a lighter ground would let you stain.',
+                'Over this ground (lightness {ground}) any stain ends {off} or more from the colour: an opaque coat '
+                    .'instead. A light sketch or a lighter ground would let you stain.',
                 $facts,
             )
-            : new Finding('stain.swallowed', 'Over so dark a ground (lightness {ground}) a stain would hardly show: an opaque coat instead.', $facts);
+            : new Finding(
+                'stain.swallowed',
+                'Over so dark a ground (lightness {ground}) a stain would hardly show: an opaque coat instead.',
+                $facts,
+            );
     }
 
     private static function farThinned(?RankedMix $best, RankedMix $chosen): Finding
     {
-        return new Finding('mix.thinned-stain', 'No stain at hand comes within {within} over this ground{best}: {mix}, thinned far with medium, stains instead.', [
+        return new Finding('mix.thinned-stain', 'No stain at hand comes within {within} over this ground{best}: '
+            .'{mix}, thinned far with medium, stains instead.', [
             'within' => Defaults::STAIN_WITHIN,
             'best' => $best === null ? '' : sprintf(' (%s is %.1f off)', $best->mix->words(), $best->difference),
             'mix' => $chosen->mix->words(),

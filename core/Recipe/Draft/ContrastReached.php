@@ -48,7 +48,10 @@ final readonly class ContrastReached
     {
         [$reached, $asked] = $this->depth($end);
 
-        return $this->relief === Relief::Orb || !self::isFlat($reached, $asked) ? [] : [new Finding('contrast.flat', 'The recess ends only {reached} darker than the plane, of {asked} wanted (lightness, of 100): a recess line on top would deepen it.', [
+        return $this->relief === Relief::Orb
+            || !self::isFlat($reached, $asked)
+                ? [] : [new Finding('contrast.flat', 'The recess ends only {reached} darker than the plane, of '
+                    .'{asked} wanted (lightness, of 100): a recess line on top would deepen it.', [
             'reached' => max(0.0, $reached), 'asked' => $asked,
         ])];
     }
@@ -58,7 +61,9 @@ final readonly class ContrastReached
     {
         [$reached, $asked] = $this->depth($stained);
 
-        return !self::isFlat($reached, $asked) ? null : [Technique::RecessLine, new Finding('technique.deepened', 'The stain pools only {reached} darker in the recess, of {asked} wanted (lightness, of 100): a recess line deepens it.', [
+        return !self::isFlat($reached, $asked)
+            ? null : [Technique::RecessLine, new Finding('technique.deepened', 'The stain pools only {reached} darker '
+                .'in the recess, of {asked} wanted (lightness, of 100): a recess line deepens it.', [
             'reached' => max(0.0, $reached), 'asked' => $asked,
         ])];
     }
@@ -89,7 +94,12 @@ final readonly class ContrastReached
         $short = null;
         $most = Defaults::RUNG_MISSING_FROM;
         foreach ($steps as $step) {
-            if (!in_array(Slot::tryFrom($step->key), [Slot::Shade, Slot::Highlight, Slot::Drybrush, Slot::Accent], true) || $step->load->mix === null || $step->target === null || $step->technique === Technique::Glaze) {
+            if (
+                !in_array(Slot::tryFrom($step->key), [Slot::Shade, Slot::Highlight, Slot::Drybrush, Slot::Accent], true)
+                || $step->load->mix === null
+                || $step->target === null
+                || $step->technique === Technique::Glaze
+            ) {
                 continue;
             }
             $way = $step->target->lightness <=> $this->ladder->intended->lightness;
@@ -99,7 +109,8 @@ final readonly class ContrastReached
             if ($off > $most) {
                 $most = $off;
                 $missing = MixChoice::missing(new RankedMix($step->load->mix, INF), $step->target->toLab());
-                $short = new Finding('contrast.short', 'The {contrast} contrast you want cannot be reached: the {rung} should lie {asked} of 100 in lightness from the colour, {mix} lies {reached}; {missing} is missing.', [
+                $short = new Finding('contrast.short', 'The {contrast} contrast you want cannot be reached: the '
+                    .'{rung} should lie {asked} of 100 in lightness from the colour, {mix} lies {reached}; {missing} is missing.', [
                     'contrast' => $this->ladder->wish->contrast->value,
                     'rung' => $step->key,
                     'asked' => 100 * $asked,

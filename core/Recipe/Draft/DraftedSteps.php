@@ -40,7 +40,13 @@ abstract class DraftedSteps
         $target = $this->ladder->rung(Rung::Shade);
         $why = [$reason, $this->ladder->reason(Rung::Shade)];
         if ($shading !== null) {
-            return $this->planned(Slot::Wash, $technique, $target, new Thinned($shading->mix, $shading->use, $shading->thinning->ratio()), [...$why, $shading->reason()]);
+            return $this->planned(
+                Slot::Wash,
+                $technique,
+                $target,
+                new Thinned($shading->mix, $shading->use, $shading->thinning->ratio()),
+                [...$why, $shading->reason()],
+            );
         }
         [$chosen] = $this->choice->nearest($target->toLab());
         $finding = new Finding(
@@ -54,8 +60,14 @@ abstract class DraftedSteps
     }
 
     /** @param list<Finding> $why */
-    protected function planned(Slot $slot, Technique $technique, Oklch $target, Thinned $paint, array $why, Place $place = new Place()): PlannedStep
-    {
+    protected function planned(
+        Slot $slot,
+        Technique $technique,
+        Oklch $target,
+        Thinned $paint,
+        array $why,
+        Place $place = new Place(),
+    ): PlannedStep {
         return new PlannedStep(
             $slot->value,
             $technique,

@@ -83,9 +83,19 @@ final class Drafter
     private function plan(): Plan
     {
         $metal = MetalSteps::of($this->brief, $this->palette, $this->ladder, $this->choice);
-        $rows = TechniqueTable::rows($this->brief->area->relief, $metal !== null && $this->brief->way !== Way::Drybrush ? Way::Mixed : $this->brief->way);
+        $rows = TechniqueTable::rows(
+            $this->brief->area->relief,
+            $metal !== null && $this->brief->way !== Way::Drybrush ? Way::Mixed : $this->brief->way,
+        );
         $outline = Outline::of($rows, $this->brief->leaders > 0);
-        $colours = new ColourSteps($this->brief, $this->palette, $this->ladder, $this->choice, $outline, $metal === null ? $this->mixed($outline) : null);
+        $colours = new ColourSteps(
+            $this->brief,
+            $this->palette,
+            $this->ladder,
+            $this->choice,
+            $outline,
+            $metal === null ? $this->mixed($outline) : null,
+        );
         foreach ($rows as $row) {
             $this->lay($this->deepened($row), $metal ?? $colours);
         }
@@ -104,7 +114,12 @@ final class Drafter
     /** A recess line instead of none, where a stain has not pooled deep enough. */
     private function deepened(TableRow $row): TableRow
     {
-        if ($row->slot !== Slot::Wash || $row->technique !== null || $this->brief->way !== Way::Stain || $this->brief->area->relief === Relief::Orb) {
+        if (
+            $row->slot !== Slot::Wash
+            || $row->technique !== null
+            || $this->brief->way !== Way::Stain
+            || $this->brief->area->relief === Relief::Orb
+        ) {
             return $row;
         }
         [$technique, $reason] = $this->reached->deepened($this->surface) ?? [null, $row->reason];

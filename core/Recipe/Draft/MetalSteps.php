@@ -62,13 +62,22 @@ final class MetalSteps extends DraftedSteps
             Reason::Mix,
         );
 
-        return $this->planned(Slot::Basecoat, Technique::MetalCoat, $this->ladder->rung(Rung::Intended), new Thinned($this->metal->mix, 'metallic'), [$reason, $finding]);
+        return $this->planned(
+            Slot::Basecoat,
+            Technique::MetalCoat,
+            $this->ladder->rung(Rung::Intended),
+            new Thinned($this->metal->mix, 'metallic'),
+            [$reason, $finding],
+        );
     }
 
     private function wash(Technique $technique, Finding $reason, Surface $surface): PlannedStep
     {
         $why = $this->brief->way === Way::Layers
-            ? new Finding('metal.washed', 'You paint with layers only, but flakes cannot be layered dark: metal is shaded by a wash all the same.')
+            ? new Finding(
+                'metal.washed',
+                'You paint with layers only, but flakes cannot be layered dark: metal is shaded by a wash all the same.',
+            )
             : $reason;
 
         [$shade, $plane] = [$this->ladder->rung(Rung::Shade)->toLab(), $this->ladder->rung(Rung::Intended)->toLab()];
@@ -84,13 +93,22 @@ final class MetalSteps extends DraftedSteps
             $lift = $single->mix->lab()->l - $this->metal->mix->lab()->l;
             if ($lift > self::LIGHTER_BY && $single->difference <= Defaults::METAL_WITHIN) {
                 $facts = ['paint' => $single->mix->words(), 'lift' => $lift, 'base' => $base];
-                $finding = new Finding('mix.metal-light', '{paint} is {lift} lighter than {base}, and metallic like it.', $facts, Reason::Mix);
+                $finding = new Finding(
+                    'mix.metal-light',
+                    '{paint} is {lift} lighter than {base}, and metallic like it.',
+                    $facts,
+                    Reason::Mix,
+                );
                 $paint = new Thinned($single->mix, $technique === Technique::Drybrush ? 'drybrush' : 'metallic');
 
                 return $this->planned($slot, $technique, $target, $paint, [$reason, $this->ladder->reason($slot->rung()), $finding]);
             }
         }
 
-        return new Finding('metal.no-lighter', 'No metallic at hand is lighter than {base} and near enough to go with it.', ['base' => $base]);
+        return new Finding(
+            'metal.no-lighter',
+            'No metallic at hand is lighter than {base} and near enough to go with it.',
+            ['base' => $base],
+        );
     }
 }

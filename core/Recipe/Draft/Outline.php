@@ -36,7 +36,11 @@ final readonly class Outline
             in_array(Technique::WashAllOver, array_map(static fn (TableRow $r): ?Technique => $r->technique, $taken), true),
             $has(Slot::Drybrush),
             $has(Slot::Shade) ? [Rung::Shade] : [],
-            [...($has(Slot::Drybrush) ? [Rung::Drybrush] : []), ...($has(Slot::Highlight) ? [Rung::Highlight] : []), ...($accented ? [Rung::Accent] : [])],
+            [
+                ...($has(Slot::Drybrush) ? [Rung::Drybrush] : []),
+                ...($has(Slot::Highlight) ? [Rung::Highlight] : []),
+                ...($accented ? [Rung::Accent] : []),
+            ],
         );
     }
 

@@ -32,14 +32,84 @@ final class SaidRecipe
 
     /** What people call a step; the one that is said first counts, the longer of two at the same place. */
     private const NAMES = [
-        'undercoat repair' => 'undercoat-repair', 'stepping stone' => 'stepping-stone', 'further coat' => 'further-coat', 'second coat' => 'further-coat', 'block in' => 'block-in', 'block-in' => 'block-in',
-        'wash all over' => 'wash-all-over', 'all-over wash' => 'wash-all-over', 'pin wash' => 'pin-wash', 'pinwash' => 'pin-wash', 'recess line' => 'recess-line', 'panel line' => 'recess-line', 'recess wash' => 'recess-line', 'enamel wash' => 'enamel-wash', 'oil wash' => 'oil-wash',
-        'edge highlight' => 'edge-highlight', 'edging' => 'edge-highlight', 'edges' => 'edge-highlight', 'extreme highlight' => 'edge-highlight', 'feathered' => 'feathered-layer', 'dry brush' => 'drybrush', 'drybrush' => 'drybrush', 'dry-brush' => 'drybrush',
-        'gloss varnish' => 'gloss-varnish', 'satin varnish' => 'satin-varnish', 'matt varnish' => 'matt-varnish', 'matte varnish' => 'matt-varnish', 'varnish' => 'matt-varnish', 'gloss spot' => 'gloss-spot',
-        'chipping fluid' => 'chipping-fluid', 'chips' => 'chips', 'chip' => 'chips', 'marking' => 'marking', 'decal' => 'marking', 'transfer' => 'marking', 'softener' => 'softener', 'wipe' => 'wiping', 'streak' => 'streak',
-        'texture paste' => 'texture-paste', 'paste' => 'texture-paste', 'grit' => 'grit', 'tuft' => 'tuft', 'rim' => 'rim', 'glue' => 'gluing', 'wait' => 'waiting', 'let dry' => 'waiting', 'powder' => 'pigment-powder', 'pigment' => 'pigment-powder',
-        'shade layer' => 'shade-layer', 'wet blend' => 'wet-blend', 'glaze' => 'glaze', 'filter' => 'filter', 'stipple' => 'stipple', 'sponge' => 'stipple', 'stain' => 'stain', 'lining' => 'lining', 'line in' => 'lining', 'freehand' => 'freehand', 'airbrush' => 'airbrush-coat',
-        'basecoat' => 'basecoat', 'base coat' => 'basecoat', 'base' => 'basecoat', 'metal' => 'metal-coat', 'wash' => 'wash-all-over', 'shade' => 'wash-all-over', 'layer' => 'layer', 'midtone' => 'layer', 'highlight' => 'feathered-layer', 'dot' => 'dot', 'tidy' => 'tidy-up', 'block' => 'block-in',
+        'undercoat repair' =>
+            'undercoat-repair', 'stepping stone' =>
+            'stepping-stone', 'further coat' =>
+            'further-coat', 'second coat' =>
+            'further-coat', 'block in' =>
+            'block-in', 'block-in' =>
+            'block-in',
+        'wash all over' =>
+            'wash-all-over', 'all-over wash' =>
+            'wash-all-over', 'pin wash' =>
+            'pin-wash', 'pinwash' =>
+            'pin-wash', 'recess line' =>
+            'recess-line', 'panel line' =>
+            'recess-line', 'recess wash' =>
+            'recess-line', 'enamel wash' =>
+            'enamel-wash', 'oil wash' =>
+            'oil-wash',
+        'edge highlight' =>
+            'edge-highlight', 'edging' =>
+            'edge-highlight', 'edges' =>
+            'edge-highlight', 'extreme highlight' =>
+            'edge-highlight', 'feathered' =>
+            'feathered-layer', 'dry brush' =>
+            'drybrush', 'drybrush' =>
+            'drybrush', 'dry-brush' =>
+            'drybrush',
+        'gloss varnish' =>
+            'gloss-varnish', 'satin varnish' =>
+            'satin-varnish', 'matt varnish' =>
+            'matt-varnish', 'matte varnish' =>
+            'matt-varnish', 'varnish' =>
+            'matt-varnish', 'gloss spot' =>
+            'gloss-spot',
+        'chipping fluid' =>
+            'chipping-fluid', 'chips' =>
+            'chips', 'chip' =>
+            'chips', 'marking' =>
+            'marking', 'decal' =>
+            'marking', 'transfer' =>
+            'marking', 'softener' =>
+            'softener', 'wipe' =>
+            'wiping', 'streak' =>
+            'streak',
+        'texture paste' =>
+            'texture-paste', 'paste' =>
+            'texture-paste', 'grit' =>
+            'grit', 'tuft' =>
+            'tuft', 'rim' =>
+            'rim', 'glue' =>
+            'gluing', 'wait' =>
+            'waiting', 'let dry' =>
+            'waiting', 'powder' =>
+            'pigment-powder', 'pigment' =>
+            'pigment-powder',
+        'shade layer' =>
+            'shade-layer', 'wet blend' =>
+            'wet-blend', 'glaze' =>
+            'glaze', 'filter' =>
+            'filter', 'stipple' =>
+            'stipple', 'sponge' =>
+            'stipple', 'stain' =>
+            'stain', 'lining' =>
+            'lining', 'line in' =>
+            'lining', 'freehand' =>
+            'freehand', 'airbrush' =>
+            'airbrush-coat',
+        'basecoat' => 'basecoat', 'base coat' =>
+            'basecoat', 'base' =>
+            'basecoat', 'metal' =>
+            'metal-coat', 'wash' =>
+            'wash-all-over', 'shade' =>
+            'wash-all-over', 'layer' =>
+            'layer', 'midtone' =>
+            'layer', 'highlight' =>
+            'feathered-layer', 'dot' =>
+            'dot', 'tidy' =>
+            'tidy-up', 'block' =>
+            'block-in',
     ];
 
     private const COUNTS = ['one' => 1, 'two' => 2, 'three' => 3, 'four' => 4, 'five' => 5];
@@ -53,7 +123,9 @@ final class SaidRecipe
      */
     public static function read(string $text, array $shelf): array
     {
-        $lines = array_values(array_filter(array_map(trim(...), preg_split('/\R/u', $text) ?: []), static fn (string $l): bool => $l !== ''));
+        $lines = array_values(
+            array_filter(array_map(trim(...), preg_split('/\R/u', $text) ?: []), static fn (string $l): bool => $l !== ''),
+        );
         if ($lines === []) {
             throw RecipeProblem::nothingSaid();
         }
@@ -116,7 +188,11 @@ final class SaidRecipe
     /** @return array{Technique, string}|null */
     private static function technique(string $line): ?array
     {
-        [$head, $tail] = str_contains($line, ':') && preg_match('/^([^:0-9]{3,40}):\s*(.*)$/u', $line, $m) === 1 ? [$m[1], $m[2]] : ['', $line];
+        [$head, $tail] = str_contains($line, ':') && preg_match(
+            '/^([^:0-9]{3,40}):\s*(.*)$/u',
+            $line,
+            $m,
+        ) === 1 ? [$m[1], $m[2]] : ['', $line];
         foreach ($head === '' ? [$line] : [$head, $line] as $in) {
             $first = null;
             foreach (self::NAMES as $name => $technique) {
@@ -128,7 +204,14 @@ final class SaidRecipe
                 }
             }
             if ($first !== null) {
-                $rest = $head !== '' ? $tail : trim((string) preg_replace('/\b'.preg_quote($first['word'], '/').'\b(?:\s+(?:of|with|in|it|them|all over))*/i', ' ', $line, 1));
+                $rest = $head !== '' ? $tail : trim(
+                    (string) preg_replace(
+                        '/\b'.preg_quote($first['word'], '/').'\b(?:\s+(?:of|with|in|it|them|all over))*/i',
+                        ' ',
+                        $line,
+                        1,
+                    ),
+                );
 
                 return [Technique::from($first['technique']), $rest];
             }
@@ -140,7 +223,9 @@ final class SaidRecipe
     /** @return array{Thinning|null, string|null, bool, string} thinning, with what, whether it was left open, and the rest */
     private static function thinning(string $rest, int $number): array
     {
-        if (preg_match('/\b(?:thinned|thin|diluted)\s+(?:to\s+|about\s+)?((?:as|like)\s+[a-z ]+|\d+(?:[.,]\d+)?\s*(?::|to|\/)\s*(?:\d+(?:[.,]\d+)?|\?)(?:\s+(?:with\s+)?(?:water|medium|thinner|solvent))?|\d{1,3}\s*%\s*(?:paint|water|medium|thinner))/i', $rest, $m) === 1) {
+        if (preg_match('/\b(?:thinned|thin|diluted)\s+(?:to\s+|about\s+)?((?:as|like)\s+[a-z '
+            .']+|\d+(?:[.,]\d+)?\s*(?::|to|\/)\s*(?:\d+(?:[.,]\d+)?|\?)(?:\s+(?:with\s+)?(?:water|medium|thinner|'
+                .'solvent))?|\d{1,3}\s*%\s*(?:paint|water|medium|thinner))/i', $rest, $m) === 1) {
             try {
                 $said = SaidThinning::read(trim((string) preg_replace('/\s+with\s+/', ' ', $m[1])));
             } catch (FilmProblem $problem) {
@@ -167,7 +252,15 @@ final class SaidRecipe
     private static function mix(string $rest, Technique $technique, int $number, array $shelf): array
     {
         $rest = trim((string) preg_replace('/\s+/', ' ', str_replace(['(', ')', ';'], ['', '', ','], $rest)), " ,.\t");
-        $pieces = array_values(array_filter(array_map(static fn (string $p): string => trim($p, ' ,.'), preg_split('/\s*(?:\+|,|&| and | mixed with | with )\s*/i', $rest) ?: []), static fn (string $p): bool => $p !== ''));
+        $pieces = array_values(
+            array_filter(
+                array_map(
+                    static fn (string $p): string => trim($p, ' ,.'),
+                    preg_split('/\s*(?:\+|,|&| and | mixed with | with )\s*/i', $rest) ?: [],
+                ),
+                static fn (string $p): bool => $p !== '',
+            ),
+        );
         if ($pieces === [] && !$technique->facts()->takes[0]->colours()) {
             $pieces = [$technique->words()];
         }
@@ -209,16 +302,33 @@ final class SaidRecipe
     {
         $plain = mb_strtolower(trim((string) preg_replace('/#[0-9a-f]{6}/i', '', $said)));
         foreach ($shelf as $paint) {
-            if ($technique->facts()->sheen !== null && $paint->behaviour === Behaviour::Varnish && $paint->sheen === $technique->facts()->sheen && $paint->isAtHand()) {
+            if (
+                $technique->facts()->sheen !== null
+                && $paint->behaviour === Behaviour::Varnish
+                && $paint->sheen === $technique->facts()->sheen
+                && $paint->isAtHand()
+            ) {
                 return [$paint, ''];
             }
             if (mb_strtolower($paint->name) === $plain || $paint->line !== '' && mb_strtolower($paint->line.' '.$paint->name) === $plain) {
                 return [$paint, ''];
             }
         }
-        $behaviour = in_array($technique, [Technique::Glaze, Technique::Filter], true) && preg_match('/\b(?:wash|ink|stain)\b/', $plain) !== 1 ? Behaviour::Opaque : $technique->facts()->takes[0];
-        if ($technique === Technique::Drybrush || $technique === Technique::EdgeHighlight || $technique === Technique::Basecoat || $technique === Technique::Layer) {
-            $behaviour = preg_match('/\b(?:metallic|silver|gold|brass|bronze|copper|steel|iron)\b/', $plain) === 1 ? Behaviour::Metallic : $behaviour;
+        $behaviour = in_array(
+            $technique,
+            [Technique::Glaze, Technique::Filter],
+            true,
+        ) && preg_match('/\b(?:wash|ink|stain)\b/', $plain) !== 1 ? Behaviour::Opaque : $technique->facts()->takes[0];
+        if (
+            $technique === Technique::Drybrush
+            || $technique === Technique::EdgeHighlight
+            || $technique === Technique::Basecoat
+            || $technique === Technique::Layer
+        ) {
+            $behaviour = preg_match(
+                '/\b(?:metallic|silver|gold|brass|bronze|copper|steel|iron)\b/',
+                $plain,
+            ) === 1 ? Behaviour::Metallic : $behaviour;
         }
         $colour = SaidColour::read($said);
         if ($colour === null && $behaviour->colours()) {
@@ -226,7 +336,11 @@ final class SaidRecipe
         }
         $hex = $behaviour->colours() ? $colour?->toSrgb()->clipped()->toHex() : null;
         $name = $plain === '' ? (string) $hex : trim((string) preg_replace('/#[0-9a-f]{6}/i', '', $said));
-        $note = $hex === null ? sprintf('"%s" is not on your shelf.', $name) : sprintf('"%s" is not on your shelf: its colour %s.', $name, str_contains($said, '#') ? 'is as you gave it' : 'is guessed from the words');
+        $note = $hex === null ? sprintf('"%s" is not on your shelf.', $name) : sprintf(
+            '"%s" is not on your shelf: its colour %s.',
+            $name,
+            str_contains($said, '#') ? 'is as you gave it' : 'is guessed from the words',
+        );
 
         return [Paint::described($name, $behaviour, $hex), $note];
     }

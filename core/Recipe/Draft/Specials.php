@@ -27,149 +27,269 @@ use Kalokroma\Word\Finding;
  * rung of the ladder; `times` f of the intended lightness; `pale` f of the way to white; `turned` by degrees at a multiple
  * of lightness; or a `tone` of its own (OKLCh) where the thing itself has one. Paints are found on the shelf.
  *
- * @phpstan-type Start array{id: string, words: string, why: string, materials: list<string>, reliefs: list<string>, adds: bool, steps: list<array{0: string, 1: string, 2: list<string|float>|null, 3: string, 4?: array{face?: string, part?: string, light?: string, share?: float, coats?: int, loop?: array{string, int, string}, level?: string, metal?: bool}}>}
+ * @phpstan-type Start array{
+ *   id: string, words: string, why: string, materials: list<string>, reliefs: list<string>, adds: bool,
+ *   steps: list<array{0: string, 1: string, 2: list<string|float>|null, 3: string,
+ *     4?: array{face?: string, part?: string, light?: string, share?: float, coats?: int,
+ *       loop?: array{string, int, string}, level?: string, metal?: bool}}>,
+ * }
  */
 final class Specials
 {
     /** @var list<Start> */
     private const STARTS = [
-        ['id' => 'gem', 'words' => 'gem', 'why' => 'A gem is dark where the light enters and glows opposite.', 'materials' => ['glass'], 'reliefs' => ['orb'], 'adds' => false, 'steps' => [
+        ['id' => 'gem', 'words' => 'gem', 'why' => 'A gem is dark where the light enters and glows '
+            .'opposite.', 'materials' => ['glass'], 'reliefs' => ['orb'], 'adds' => false, 'steps' => [
             ['basecoat', 'basecoat', ['times', 0.5], 'The dark side first, over all of it.'],
-            ['glow', 'layer', ['rung', 'layer'], 'The colour itself, from the middle to the side away from the light.', ['part' => 'the side away from the light']],
-            ['highlight', 'feathered-layer', ['rung', 'highlight'], 'The brightest crescent lies opposite the dot.', ['face' => 'plane', 'part' => 'the side away from the light', 'share' => 0.25]],
+            [
+                'glow',
+                'layer',
+                ['rung', 'layer'],
+                'The colour itself, from the middle to the side away from the light.',
+                ['part' => 'the side away from the light'],
+            ],
+            [
+                'highlight',
+                'feathered-layer',
+                ['rung', 'highlight'],
+                'The brightest crescent lies opposite the dot.',
+                ['face' => 'plane', 'part' => 'the side away from the light', 'share' => 0.25],
+            ],
             ['dot', 'dot', ['tone', 0.98, 0.005, 95.0], 'One dot in the dark side makes it round.', ['part' => 'the side of the light']],
             ['gloss', 'gloss-spot', null, 'Gloss is what makes it wet.'],
         ]],
-        ['id' => 'lens', 'words' => 'lens', 'why' => 'A lens is nearly black, with one coloured crescent below.', 'materials' => ['glass'], 'reliefs' => ['orb'], 'adds' => false, 'steps' => [
+        ['id' => 'lens', 'words' => 'lens', 'why' => 'A lens is nearly black, with one coloured '
+            .'crescent below.', 'materials' => ['glass'], 'reliefs' => ['orb'], 'adds' => false, 'steps' => [
             ['basecoat', 'basecoat', ['times', 0.28], 'Nearly black, tinted with the colour of the glass.'],
             ['crescent', 'layer', ['rung', 'layer'], 'A crescent along the lower rim.', ['face' => 'plane', 'part' => 'the rims']],
-            ['highlight', 'feathered-layer', ['rung', 'highlight'], 'A thinner line inside the crescent.', ['face' => 'plane', 'part' => 'the rims', 'share' => 0.1]],
-            ['dot', 'dot', ['tone', 0.98, 0.005, 95.0], 'One reflection above, opposite the crescent.', ['part' => 'the side of the light']],
+            [
+                'highlight',
+                'feathered-layer',
+                ['rung', 'highlight'],
+                'A thinner line inside the crescent.',
+                ['face' => 'plane', 'part' => 'the rims', 'share' => 0.1],
+            ],
+            [
+                'dot',
+                'dot',
+                ['tone', 0.98, 0.005, 95.0],
+                'One reflection above, opposite the crescent.',
+                ['part' => 'the side of the light'],
+            ],
             ['gloss', 'gloss-spot', null, 'Glass shines.'],
         ]],
-        ['id' => 'eye', 'words' => 'eye', 'why' => 'The look tells the story: dark, a light line, the pupil.', 'materials' => ['skin'], 'reliefs' => ['orb'], 'adds' => false, 'steps' => [
+        ['id' => 'eye', 'words' => 'eye', 'why' => 'The look tells the story: dark, a light line, '
+            .'the pupil.', 'materials' => ['skin'], 'reliefs' => ['orb'], 'adds' => false, 'steps' => [
             ['basecoat', 'basecoat', ['tone', 0.26, 0.03, 45.0], 'The socket dark: its edge stays as the lid.'],
             ['white', 'layer', ['tone', 0.88, 0.015, 85.0], 'A light line, off-white: pure white stares.', ['part' => 'the middle']],
-            ['pupil', 'freehand', ['times', 0.35], 'The pupil touches the upper lid; both eyes look the same way.', ['face' => 'plane', 'part' => 'a few spots', 'level' => 'finished']],
-            ['dot', 'dot', ['tone', 0.98, 0.005, 95.0], 'A catch light on the side of the light.', ['part' => 'the side of the light', 'level' => 'showpiece']],
+            [
+                'pupil',
+                'freehand',
+                ['times', 0.35],
+                'The pupil touches the upper lid; both eyes look the same way.',
+                ['face' => 'plane', 'part' => 'a few spots', 'level' => 'finished'],
+            ],
+            [
+                'dot',
+                'dot',
+                ['tone', 0.98, 0.005, 95.0],
+                'A catch light on the side of the light.',
+                ['part' => 'the side of the light', 'level' => 'showpiece'],
+            ],
         ]],
-        ['id' => 'bone', 'words' => 'bone and horn', 'why' => 'Strokes run from base to tip, and the tip is lightest.', 'materials' => ['bone'], 'reliefs' => [], 'adds' => false, 'steps' => [
+        ['id' => 'bone', 'words' => 'bone and horn', 'why' => 'Strokes run from base to tip, and the tip is '
+            .'lightest.', 'materials' => ['bone'], 'reliefs' => [], 'adds' => false, 'steps' => [
             ['basecoat', 'basecoat', ['times', 0.78], 'A darker bone as the ground for the strokes.'],
             ['wash', 'wash-all-over', ['times', 0.5], 'It runs into the cracks and warms the root.'],
             ['layer', 'layer', ['rung', 'layer'], 'Strokes from base to tip.', ['part' => 'upper parts', 'share' => 0.7]],
             ['highlight', 'feathered-layer', ['rung', 'highlight'], 'Shorter strokes toward the tip.'],
             ['tip', 'edge-highlight', ['rung', 'accent'], 'The tip alone.', ['part' => 'a few spots', 'level' => 'showpiece']],
         ]],
-        ['id' => 'leather', 'words' => 'worn leather', 'why' => 'Leather is warm and light where hands and edges rub it.', 'materials' => ['leather'], 'reliefs' => [], 'adds' => false, 'steps' => [
+        ['id' => 'leather', 'words' => 'worn leather', 'why' => 'Leather is warm and light where hands and '
+            .'edges rub it.', 'materials' => ['leather'], 'reliefs' => [], 'adds' => false, 'steps' => [
             ['basecoat', 'basecoat', ['rung', 'base'], 'The middle tone.'],
             ['wash', 'recess-line', ['times', 0.5], 'Seams and folds.'],
             ['stipple', 'stipple', ['turned', 8.0, 1.18], 'Stippled wear, warmer than the base.'],
             ['highlight', 'edge-highlight', ['turned', 16.0, 1.4], 'Worn edges are light and warm.'],
             ['scratches', 'chips', ['turned', 20.0, 1.55], 'A few short scratches, no two alike.', ['level' => 'showpiece']],
         ]],
-        ['id' => 'fur', 'words' => 'fur', 'why' => 'The grain does the work: wash into it, drybrush over it.', 'materials' => ['fur', 'hair'], 'reliefs' => ['texture'], 'adds' => false, 'steps' => [
+        ['id' => 'fur', 'words' => 'fur', 'why' => 'The grain does the work: wash into it, '
+            .'drybrush over it.', 'materials' => ['fur', 'hair'], 'reliefs' => ['texture'], 'adds' => false, 'steps' => [
             ['basecoat', 'basecoat', ['rung', 'base'], 'The middle tone.'],
             ['wash', 'wash-all-over', ['rung', 'shade'], 'Between the hairs.'],
             ['drybrush', 'drybrush', ['rung', 'drybrush'], 'Across the grain, from above.'],
             ['highlight', 'drybrush', ['rung', 'highlight'], 'Lighter and only on the tips.', ['part' => 'upper parts']],
-            ['patches', 'glaze', ['turned', -20.0, 0.8], 'Patches of another hue keep a hide alive.', ['part' => 'a few spots', 'level' => 'showpiece']],
+            [
+                'patches',
+                'glaze',
+                ['turned', -20.0, 0.8],
+                'Patches of another hue keep a hide alive.',
+                ['part' => 'a few spots', 'level' => 'showpiece'],
+            ],
         ]],
-        ['id' => 'feathers', 'words' => 'feathers', 'why' => 'Each feather ends in a lighter, tinted edge; strokes run along it.', 'materials' => ['feather'], 'reliefs' => [], 'adds' => false, 'steps' => [
+        ['id' => 'feathers', 'words' => 'feathers', 'why' => 'Each feather ends in a lighter, tinted edge; strokes '
+            .'run along it.', 'materials' => ['feather'], 'reliefs' => [], 'adds' => false, 'steps' => [
             ['basecoat', 'basecoat', ['times', 0.6], 'The dark of the feather.'],
             ['wash', 'recess-line', ['times', 0.35], 'Between the feathers.'],
             ['layer', 'layer', ['rung', 'layer'], 'Strokes along each feather, to its edge.'],
             ['highlight', 'edge-highlight', ['rung', 'highlight'], 'The edges, tinted.'],
-            ['tint', 'glaze', ['turned', 25.0, 1.7], 'A second, lighter hue glazed toward the tips.', ['part' => 'lower parts', 'level' => 'showpiece']],
+            [
+                'tint',
+                'glaze',
+                ['turned', 25.0, 1.7],
+                'A second, lighter hue glazed toward the tips.',
+                ['part' => 'lower parts', 'level' => 'showpiece'],
+            ],
         ]],
-        ['id' => 'painted-metal', 'words' => 'painted metal', 'why' => 'Without flakes metal lives on hard contrasts: dark beside light, and one pale glint.', 'materials' => ['metal'], 'reliefs' => [], 'adds' => false, 'steps' => [
+        ['id' => 'painted-metal', 'words' => 'painted metal', 'why' => 'Without flakes metal lives on hard contrasts: '
+            .'dark beside light, and one pale glint.', 'materials' => ['metal'], 'reliefs' => [], 'adds' => false, 'steps' => [
             ['basecoat', 'basecoat', ['times', 0.75], 'The middle tone of the metal.'],
             ['dark', 'painted-metal', ['times', 0.35], 'Dark bands where the form turns away.', ['face' => 'plane', 'share' => 0.35]],
             ['light', 'painted-metal', ['rung', 'highlight'], 'Light bands hard beside the dark.', ['face' => 'plane', 'share' => 0.3]],
             ['highlight', 'edge-highlight', ['pale', 0.75], 'Every edge, nearly white.'],
             ['dot', 'dot', ['tone', 0.98, 0.005, 95.0], 'One pale glint where the edges meet.'],
         ]],
-        ['id' => 'true-metal', 'words' => 'true metal, worn', 'why' => 'Drybrush and wash in turn, three or four times, wear metal as years do.', 'materials' => ['metal'], 'reliefs' => [], 'adds' => false, 'steps' => [
+        ['id' => 'true-metal', 'words' => 'true metal, worn', 'why' => 'Drybrush and wash in turn, three or four '
+            .'times, wear metal as years do.', 'materials' => ['metal'], 'reliefs' => [], 'adds' => false, 'steps' => [
             ['basecoat', 'metal-coat', ['times', 0.8], 'A dark metal as the ground.'],
             ['wash', 'wash-all-over', ['times', 0.35], 'Dirt into the corners.'],
-            ['drybrush', 'drybrush', ['rung', 'layer'], 'Metal again over the raised parts.', ['metal' => true, 'loop' => ['wash', 3, 'again, three or four times, until it looks used']]],
+            [
+                'drybrush',
+                'drybrush',
+                ['rung', 'layer'],
+                'Metal again over the raised parts.',
+                ['metal' => true, 'loop' => ['wash', 3, 'again, three or four times, until it looks used']],
+            ],
             ['highlight', 'edge-highlight', ['rung', 'highlight'], 'A bright edge; a cold one on brass.', ['metal' => true]],
         ]],
-        ['id' => 'verdigris', 'words' => 'verdigris', 'why' => 'It grows where water stands, and fades toward what is rubbed.', 'materials' => ['metal'], 'reliefs' => [], 'adds' => true, 'steps' => [
+        ['id' => 'verdigris', 'words' => 'verdigris', 'why' => 'It grows where water stands, and fades toward what '
+            .'is rubbed.', 'materials' => ['metal'], 'reliefs' => [], 'adds' => true, 'steps' => [
             ['brown', 'pin-wash', ['tone', 0.3, 0.04, 55.0], 'A brown pin wash under it: verdigris on clean metal looks painted on.'],
-            ['verdigris', 'effect-paint', ['tone', 0.74, 0.08, 180.0], 'A pale blue-green in recesses and under rivets.', ['face' => 'recess', 'share' => 0.7]],
+            [
+                'verdigris',
+                'effect-paint',
+                ['tone', 0.74, 0.08, 180.0],
+                'A pale blue-green in recesses and under rivets.',
+                ['face' => 'recess', 'share' => 0.7],
+            ],
             ['rubbed', 'edge-highlight', ['rung', 'highlight'], 'Edges that are handled stay bare.', ['metal' => true]],
         ]],
-        ['id' => 'rust', 'words' => 'rust', 'why' => 'Old rust is dark and wide, new rust orange and small.', 'materials' => ['metal'], 'reliefs' => [], 'adds' => true, 'steps' => [
+        ['id' => 'rust', 'words' => 'rust', 'why' => 'Old rust is dark and wide, new rust orange '
+            .'and small.', 'materials' => ['metal'], 'reliefs' => [], 'adds' => true, 'steps' => [
             ['old-rust', 'stipple', ['tone', 0.36, 0.07, 45.0], 'Old rust, wide.', ['part' => 'lower parts']],
             ['new-rust', 'stipple', ['tone', 0.6, 0.14, 52.0], 'New rust, in spots inside the old.', ['part' => 'a few spots']],
-            ['powder', 'pigment-powder', ['tone', 0.55, 0.12, 50.0], 'Powder where it runs off.', ['part' => 'lower parts', 'level' => 'showpiece']],
+            [
+                'powder',
+                'pigment-powder',
+                ['tone', 0.55, 0.12, 50.0],
+                'Powder where it runs off.',
+                ['part' => 'lower parts', 'level' => 'showpiece'],
+            ],
         ]],
-        ['id' => 'glow', 'words' => 'glow', 'why' => 'Light ground, saturated rings, lighter core; painted before what surrounds it.', 'materials' => ['glass'], 'reliefs' => ['orb'], 'adds' => false, 'steps' => [
+        ['id' => 'glow', 'words' => 'glow', 'why' => 'Light ground, saturated rings, lighter core; painted before '
+            .'what surrounds it.', 'materials' => ['glass'], 'reliefs' => ['orb'], 'adds' => false, 'steps' => [
             ['basecoat', 'basecoat', ['tone', 0.95, 0.015, 95.0], 'A light ground: a glow has no dark under it.', ['coats' => 3]],
             ['ring', 'further-coat', ['rung', 'layer'], 'The saturated colour, thin over the light: it shines through.', ['coats' => 2]],
             ['outer', 'glaze', ['turned', -18.0, 0.8], 'A deeper ring outside.', ['part' => 'the rims']],
             ['core', 'layer', ['pale', 0.8], 'The core lighter than everything round it.', ['part' => 'the middle', 'share' => 0.2]],
         ]],
-        ['id' => 'two-lights', 'words' => 'two-colour light', 'why' => 'Two lights from two sides, in thin glazes; where they meet, neither rules.', 'materials' => [], 'reliefs' => [], 'adds' => true, 'steps' => [
-            ['cold-light', 'glaze', ['tone', 0.65, 0.12, 235.0], 'A cold light from one side.', ['part' => 'the side away from the light', 'light' => 'from the left', 'coats' => 3]],
-            ['warm-light', 'glaze', ['tone', 0.72, 0.14, 65.0], 'A warm one from the other.', ['part' => 'the side of the light', 'light' => 'from the right', 'coats' => 3]],
+        ['id' => 'two-lights', 'words' => 'two-colour light', 'why' => 'Two lights from two sides, in thin glazes; '
+            .'where they meet, neither rules.', 'materials' => [], 'reliefs' => [], 'adds' => true, 'steps' => [
+            [
+                'cold-light',
+                'glaze',
+                ['tone', 0.65, 0.12, 235.0],
+                'A cold light from one side.',
+                ['part' => 'the side away from the light', 'light' => 'from the left', 'coats' => 3],
+            ],
+            [
+                'warm-light',
+                'glaze',
+                ['tone', 0.72, 0.14, 65.0],
+                'A warm one from the other.',
+                ['part' => 'the side of the light', 'light' => 'from the right', 'coats' => 3],
+            ],
             ['rim-light', 'edge-highlight', ['tone', 0.88, 0.06, 75.0], 'The warm edge, where it hits first.', ['part' => 'a few spots']],
         ]],
-        ['id' => 'black-armour', 'words' => 'black armour', 'why' => 'Black is shown by what it reflects: tinted edges, not grey planes.', 'materials' => ['metal', 'leather'], 'reliefs' => ['plate'], 'adds' => false, 'steps' => [
+        ['id' => 'black-armour', 'words' => 'black armour', 'why' => 'Black is shown by what it reflects: tinted '
+            .'edges, not grey planes.', 'materials' => ['metal', 'leather'], 'reliefs' => ['plate'], 'adds' => false, 'steps' => [
             ['basecoat', 'basecoat', ['tone', 0.24, 0.02, 245.0], 'A tinted black: two blacks of one figure need two tints.'],
             ['wash', 'recess-line', ['tone', 0.15, 0.01, 250.0], 'The lines blacker than the plates.'],
             ['highlight', 'edge-highlight', ['tone', 0.48, 0.035, 240.0], 'Blue-grey along the edges.'],
             ['corners', 'edge-highlight', ['tone', 0.72, 0.03, 235.0], 'Lighter only where two edges meet.', ['part' => 'a few spots']],
         ]],
-        ['id' => 'white-cool', 'words' => 'white cloth, cool', 'why' => 'Cool white leans to blue-grey in its folds; white itself comes last and least.', 'materials' => ['cloth'], 'reliefs' => ['broad', 'tight'], 'adds' => false, 'steps' => [
+        ['id' => 'white-cool', 'words' => 'white cloth, cool', 'why' => 'Cool white leans to blue-grey in its folds; '
+            .'white itself comes last and least.', 'materials' => ['cloth'], 'reliefs' => ['broad', 'tight'], 'adds' => false, 'steps' => [
             ['basecoat', 'basecoat', ['tone', 0.8, 0.018, 245.0], 'A pale blue-grey leaves room above.'],
             ['shade', 'glaze', ['tone', 0.62, 0.03, 250.0], 'Blue-grey drawn into the folds.', ['face' => 'recess']],
             ['layer', 'layer', ['tone', 0.9, 0.01, 240.0], 'Off-white on the planes.'],
             ['highlight', 'feathered-layer', ['tone', 0.98, 0.004, 220.0], 'White as the last touch only.'],
         ]],
-        ['id' => 'white-warm', 'words' => 'white cloth, warm', 'why' => 'Warm white leans to brown in its folds; a step too far and it reads as brown.', 'materials' => ['cloth'], 'reliefs' => ['broad', 'tight'], 'adds' => false, 'steps' => [
+        ['id' => 'white-warm', 'words' => 'white cloth, warm', 'why' => 'Warm white leans to brown in its folds; a '
+            .'step too far and it reads as brown.', 'materials' => ['cloth'], 'reliefs' => ['broad', 'tight'], 'adds' => false, 'steps' => [
             ['basecoat', 'basecoat', ['tone', 0.81, 0.025, 80.0], 'A pale warm grey leaves room above.'],
             ['shade', 'glaze', ['tone', 0.62, 0.045, 65.0], 'A warm brown-grey drawn into the folds.', ['face' => 'recess']],
             ['layer', 'layer', ['tone', 0.91, 0.02, 88.0], 'Ivory on the planes.'],
             ['highlight', 'feathered-layer', ['tone', 0.98, 0.006, 95.0], 'White as the last touch only.'],
         ]],
-        ['id' => 'yellow-magenta', 'words' => 'yellow over magenta-brown', 'why' => 'The warm dark glows through the stippled yellow.', 'materials' => [], 'reliefs' => [], 'adds' => false, 'steps' => [
+        ['id' => 'yellow-magenta', 'words' => 'yellow over magenta-brown', 'why' => 'The warm dark glows through the '
+            .'stippled yellow.', 'materials' => [], 'reliefs' => [], 'adds' => false, 'steps' => [
             ['basecoat', 'basecoat', ['tone', 0.42, 0.1, 15.0], 'Magenta-brown covers any ground in two coats.'],
             ['stipple', 'stipple', ['tone', 0.62, 0.13, 62.0], 'Orange-brown stippled over it, leaving the folds.', ['coats' => 3]],
-            ['layer', 'stipple', ['rung', 'layer'], 'Yellow in small dots, denser toward the light.', ['coats' => 4, 'part' => 'upper parts', 'share' => 0.8]],
+            [
+                'layer',
+                'stipple',
+                ['rung', 'layer'],
+                'Yellow in small dots, denser toward the light.',
+                ['coats' => 4, 'part' => 'upper parts', 'share' => 0.8],
+            ],
             ['highlight', 'feathered-layer', ['rung', 'highlight'], 'Pale yellow on the ridges.'],
         ]],
-        ['id' => 'yellow-orange', 'words' => 'yellow over orange-brown', 'why' => 'A light sketch in warm tones, then thin yellow over it.', 'materials' => [], 'reliefs' => [], 'adds' => false, 'steps' => [
+        ['id' => 'yellow-orange', 'words' => 'yellow over orange-brown', 'why' => 'A light sketch in warm tones, then '
+            .'thin yellow over it.', 'materials' => [], 'reliefs' => [], 'adds' => false, 'steps' => [
             ['basecoat', 'basecoat', ['tone', 0.55, 0.11, 58.0], 'Orange-brown as the dark of the sketch.'],
-            ['sketch', 'feathered-layer', ['tone', 0.94, 0.03, 95.0], 'Ivory from above: a light sketch by brush.', ['face' => 'plane', 'share' => 0.6]],
+            [
+                'sketch',
+                'feathered-layer',
+                ['tone', 0.94, 0.03, 95.0],
+                'Ivory from above: a light sketch by brush.',
+                ['face' => 'plane', 'share' => 0.6],
+            ],
             ['ridges', 'feathered-layer', ['tone', 0.96, 0.02, 95.0], 'The ridges lighter still.'],
             ['tint', 'glaze', ['rung', 'layer'], 'Yellow glazed over the sketch.', ['coats' => 4]],
         ]],
-        ['id' => 'yellow-flat', 'words' => 'yellow flat over white', 'why' => 'Over white yellow stands after few coats and stays pure.', 'materials' => [], 'reliefs' => [], 'adds' => false, 'steps' => [
+        ['id' => 'yellow-flat', 'words' => 'yellow flat over white', 'why' => 'Over white yellow stands after few '
+            .'coats and stays pure.', 'materials' => [], 'reliefs' => [], 'adds' => false, 'steps' => [
             ['stone', 'stepping-stone', ['tone', 0.96, 0.006, 95.0], 'White first: yellow hides little.', ['coats' => 2]],
             ['basecoat', 'basecoat', ['rung', 'layer'], 'The yellow itself.'],
             ['shade', 'recess-line', ['turned', -30.0, 0.6], 'Brown into the lines, since black would turn it green.'],
             ['highlight', 'edge-highlight', ['rung', 'highlight'], 'Pale cream edges.'],
         ]],
-        ['id' => 'red-clay', 'words' => 'red of clay', 'why' => 'Aged red is lightened with pale flesh.', 'materials' => [], 'reliefs' => [], 'adds' => false, 'steps' => [
+        [
+            'id' => 'red-clay', 'words' => 'red of clay', 'why' => 'Aged red is lightened with pale flesh.',
+            'materials' => [], 'reliefs' => [], 'adds' => false, 'steps' => [
             ['basecoat', 'basecoat', ['times', 0.85], 'A brownish red.'],
             ['wash', 'wash-all-over', ['times', 0.45], 'Dark brown into the folds.'],
             ['layer', 'layer', ['rung', 'layer'], 'The red itself on planes.'],
             ['highlight', 'feathered-layer', ['tone', 0.70, 0.10, 54.0], 'Red with pale flesh: dusty, not pink.'],
         ]],
-        ['id' => 'red-fire', 'words' => 'red of fire', 'why' => 'Burning red is lightened with orange.', 'materials' => [], 'reliefs' => [], 'adds' => false, 'steps' => [
+        [
+            'id' => 'red-fire', 'words' => 'red of fire', 'why' => 'Burning red is lightened with orange.',
+            'materials' => [], 'reliefs' => [], 'adds' => false, 'steps' => [
             ['basecoat', 'basecoat', ['rung', 'base'], 'The red itself.'],
             ['shade', 'shade-layer', ['turned', -12.0, 0.6], 'Wine into the folds.'],
             ['layer', 'layer', ['turned', 14.0, 1.12], 'Toward orange on the planes.'],
             ['highlight', 'feathered-layer', ['turned', 28.0, 1.3], 'Orange on the ridges.'],
         ]],
-        ['id' => 'red-glazed', 'words' => 'red glazed to the utmost', 'why' => 'Red over a light sketch in many thin glazes is stronger than any single paint.', 'materials' => [], 'reliefs' => [], 'adds' => false, 'steps' => [
+        ['id' => 'red-glazed', 'words' => 'red glazed to the utmost', 'why' => 'Red over a light sketch in many thin '
+            .'glazes is stronger than any single paint.', 'materials' => [], 'reliefs' => [], 'adds' => false, 'steps' => [
             ['basecoat', 'basecoat', ['tone', 0.6, 0.1, 40.0], 'A flesh ground.'],
             ['sketch', 'feathered-layer', ['tone', 0.9, 0.04, 70.0], 'Pale flesh on the ridges as the light.'],
             ['tint', 'glaze', ['rung', 'layer'], 'Red, glaze upon glaze.', ['coats' => 8]],
             ['shade', 'glaze', ['turned', -15.0, 0.55], 'Wine into the folds.', ['face' => 'recess', 'coats' => 4]],
         ]],
-        ['id' => 'chipped', 'words' => 'chipped coat', 'why' => 'Two coats with fluid between them: what is lifted shows the lower one.', 'materials' => ['wood', 'metal'], 'reliefs' => ['plate'], 'adds' => false, 'steps' => [
+        ['id' => 'chipped', 'words' => 'chipped coat', 'why' => 'Two coats with fluid between them: what is lifted '
+            .'shows the lower one.', 'materials' => ['wood', 'metal'], 'reliefs' => ['plate'], 'adds' => false, 'steps' => [
             ['basecoat', 'basecoat', ['tone', 0.36, 0.06, 48.0], 'What shall show through.'],
             ['seal', 'satin-varnish', null, 'Varnish keeps the water off it.'],
             ['fluid', 'chipping-fluid', null, 'The fluid dissolves under the top coat.'],
@@ -177,17 +297,25 @@ final class Specials
             ['open', 'chipping-opening', null, 'Water and a stiff brush, along edges.'],
             ['highlight', 'edge-highlight', ['rung', 'highlight'], 'A light line under the larger chips.', ['part' => 'a few spots']],
         ]],
-        ['id' => 'weathering', 'words' => 'weathering', 'why' => 'Gloss, markings, wash, streaks, matt: each lies on what holds it.', 'materials' => [], 'reliefs' => ['plate'], 'adds' => true, 'steps' => [
+        ['id' => 'weathering', 'words' => 'weathering', 'why' => 'Gloss, markings, wash, streaks, matt: each lies on '
+            .'what holds it.', 'materials' => [], 'reliefs' => ['plate'], 'adds' => true, 'steps' => [
             ['gloss', 'gloss-varnish', null, 'What comes next glides on gloss.'],
             ['marking', 'marking', null, 'On gloss no air stays under it.'],
-            ['softener', 'softener', null, 'Until it lies in every line.', ['loop' => ['softener', 2, 'again until it lies in every line']]],
+            [
+                'softener',
+                'softener',
+                null,
+                'Until it lies in every line.',
+                ['loop' => ['softener', 2, 'again until it lies in every line']],
+            ],
             ['dirt', 'enamel-wash', ['tone', 0.3, 0.03, 60.0], 'Dark dirt into lines and corners.'],
             ['wiped', 'wiping', null, 'What lies on the planes comes off again.'],
             ['streaks', 'streak', ['tone', 0.4, 0.05, 60.0], 'Streaks run down from edges.'],
             ['blended', 'streak-blend', null, 'Blended, they look old.'],
             ['matt', 'matt-varnish', null, 'The matt coat draws all together and protects it.'],
         ]],
-        ['id' => 'base', 'words' => 'base', 'why' => 'Paste and grit, sealed, washed, three drybrushes, tufts, rim.', 'materials' => ['ground', 'stone'], 'reliefs' => ['texture'], 'adds' => false, 'steps' => [
+        ['id' => 'base', 'words' => 'base', 'why' => 'Paste and grit, sealed, washed, three drybrushes, '
+            .'tufts, rim.', 'materials' => ['ground', 'stone'], 'reliefs' => ['texture'], 'adds' => false, 'steps' => [
             ['paste', 'texture-paste', ['rung', 'base'], 'The ground itself.'],
             ['grit', 'grit', null, 'A few coarser grains.'],
             ['basecoat', 'basecoat', ['rung', 'base'], 'One colour over paste and grit.'],
@@ -208,12 +336,21 @@ final class Specials
     {
         $suits = $words = [];
         foreach (self::STARTS as $i => $start) {
-            $suits[$i] = (in_array($area->material->value, $start['materials'], true) ? 2 : 0) + (in_array($area->relief->value, $start['reliefs'], true) ? 1 : 0);
+            $suits[$i] = (
+                in_array($area->material->value, $start['materials'], true)
+                ? 2 : 0
+            ) + (in_array($area->relief->value, $start['reliefs'], true) ? 1 : 0);
         }
         arsort($suits);
         foreach ($suits as $i => $fit) {
             $start = self::STARTS[$i];
-            $words[] = ['id' => $start['id'], 'words' => $start['words'], 'why' => $start['why'], 'adds' => $start['adds'], 'suits' => $fit > 1];
+            $words[] = [
+                'id' => $start['id'],
+                'words' => $start['words'],
+                'why' => $start['why'],
+                'adds' => $start['adds'],
+                'suits' => $fit > 1,
+            ];
         }
 
         return $words;
@@ -235,7 +372,12 @@ final class Specials
         foreach ($steps === [] ? [] : Simulation::run($steps, $brief->area, $surface) as $outcome) {
             $surface = $outcome->look->after;
         }
-        $made = new Plan($steps, [], [new Finding('special.'.$id, '{start}: {why}', ['start' => ucfirst($start['words']), 'why' => $start['why']])], $plan->overruled ?? []);
+        $made = new Plan(
+            $steps,
+            [],
+            [new Finding('special.'.$id, '{start}: {why}', ['start' => ucfirst($start['words']), 'why' => $start['why']])],
+            $plan->overruled ?? [],
+        );
         foreach ($start['steps'] as $row) {
             $technique = self::allowed($row[1], $brief);
             if ($technique === null) {
@@ -249,7 +391,12 @@ final class Specials
                 $row[2] === null ? null : self::tone($row[2], $ladder),
                 new Finding('special.step', '{why}', ['why' => $row[3]]),
                 new Scope(
-                    new Place(isset($more['face']) ? Face::from($more['face']) : null, $more['part'] ?? '', $more['light'] ?? '', $more['share'] ?? 1.0),
+                    new Place(
+                        isset($more['face']) ? Face::from($more['face']) : null,
+                        $more['part'] ?? '',
+                        $more['light'] ?? '',
+                        $more['share'] ?? 1.0,
+                    ),
                     level: isset($more['level']) ? Level::from($more['level']) : null,
                     loop: $loop === null ? null : new Loop($loop[0] === $row[0] ? $key : $loop[0], $loop[1], $loop[2]),
                 ),
@@ -291,13 +438,14 @@ final class Specials
         $own = $ladder->intended;
         [$kind, $a, $b, $c] = [(string) $said[0], $said[1], (float) ($said[2] ?? 0.0), (float) ($said[3] ?? 0.0)];
 
-        return match ($kind) {
-            'rung' => $ladder->rung(Rung::from((string) $a)),
-            'times' => (new Oklch(max(0.1, $own->lightness * (float) $a), $own->chroma * min(1.0, 0.35 + 0.65 * (float) $a), $own->hue))->onScreen(),
-            'pale' => (new Oklch($own->lightness + (0.98 - $own->lightness) * (float) $a, $own->chroma * (1 - 0.8 * (float) $a), $own->hue))->onScreen(),
-            'turned' => (new Oklch(min(0.97, max(0.1, $own->lightness * $b)), $own->chroma, fmod($own->hue + (float) $a + 360.0, 360.0)))->onScreen(),
-            default => (new Oklch((float) $a, $b, $c))->onScreen(),
+        $tone = match ($kind) {
+            'times' => new Oklch(max(0.1, $own->lightness * (float) $a), $own->chroma * min(1.0, 0.35 + 0.65 * (float) $a), $own->hue),
+            'pale' => new Oklch($own->lightness + (0.98 - $own->lightness) * (float) $a, $own->chroma * (1 - 0.8 * (float) $a), $own->hue),
+            'turned' => new Oklch(min(0.97, max(0.1, $own->lightness * $b)), $own->chroma, fmod($own->hue + (float) $a + 360.0, 360.0)),
+            default => new Oklch((float) $a, $b, $c),
         };
+
+        return $kind === 'rung' ? $ladder->rung(Rung::from((string) $a)) : $tone->onScreen();
     }
 
     /** @return Start */

@@ -45,7 +45,11 @@ final class StepMaker
     {
         $facts = $wish->technique->facts();
         $shading = $this->shading($wish, $below);
-        [$mix, $reason] = $shading !== null ? [$shading->mix, $shading->reason()] : ($facts->takes === [] ? [null, null] : $this->mix($wish, $below));
+        [$mix, $reason] = $shading !== null ? [$shading->mix, $shading->reason()] : (
+            $facts->takes === []
+            ? [null, null]
+            : $this->mix($wish, $below)
+        );
         $use = $this->use($wish->technique, $mix);
         $thick = $this->thick($wish, $use, $mix, $below);
         $ratio = $thick->ratio ?? $this->ratio($wish, $mix, $shading, $below);
@@ -104,7 +108,12 @@ final class StepMaker
         }
         $usable = $this->usable($wish, $takes);
         $isFar = $usable === [] || self::apart($usable[0], $wish->target) > self::NEAR_ENOUGH;
-        if ($wish->target !== null && $takes[0] !== Behaviour::Metallic && $isFar && in_array(Behaviour::Opaque, $takes, true) && $this->palette->mixable() !== []) {
+        if (
+            $wish->target !== null
+            && $takes[0] !== Behaviour::Metallic
+            && $isFar && in_array(Behaviour::Opaque, $takes, true)
+            && $this->palette->mixable() !== []
+        ) {
             return $this->nearest($wish->target);
         }
         if ($usable === []) {
@@ -165,7 +174,12 @@ final class StepMaker
     /** What shades best where the technique runs into recesses; null where it does not, or nothing near is at hand. */
     private function shading(StepWish $wish, Surface $below): ?Shading
     {
-        if ($wish->target === null || $wish->technique === Technique::Stain || !$wish->technique->isWash() || $wish->technique->facts()->takes[0] !== Behaviour::Wash) {
+        if (
+            $wish->target === null
+            || $wish->technique === Technique::Stain
+            || !$wish->technique->isWash()
+            || $wish->technique->facts()->takes[0] !== Behaviour::Wash
+        ) {
             return null;
         }
         $best = Shading::covered($this->palette, $wish->target->toLab(), $below->plane->toLab(), $below, $wish->technique);
@@ -205,8 +219,15 @@ final class StepMaker
         $name = 'any '.($technique === Technique::ChippingFluid ? 'chipping fluid' : self::kind($behaviour, $technique->facts()->sheen));
 
         return [
-            Mix::single(Paint::described($name, $behaviour, $behaviour->colours() ? ($target?->toSrgb()->clipped()->toHex() ?? '#808080') : null)),
-            new Finding('mix.lacking', 'Nothing of that kind is at hand: {name} is put down until one stands on your shelf.', ['name' => $name], Reason::Mix),
+            Mix::single(
+                Paint::described($name, $behaviour, $behaviour->colours() ? ($target?->toSrgb()->clipped()->toHex() ?? '#808080') : null),
+            ),
+            new Finding(
+                'mix.lacking',
+                'Nothing of that kind is at hand: {name} is put down until one stands on your shelf.',
+                ['name' => $name],
+                Reason::Mix,
+            ),
         ];
     }
 

@@ -20,14 +20,20 @@ final class TechniqueTable
         'tight' => [
             'basecoat' => [Technique::Basecoat, 'Everything later lies on an even coat of the middle tone.'],
             'wash' => [Technique::WashAllOver, 'In {relief} a wash runs into the recesses by itself and leaves the ridges.'],
-            'layer' => [Technique::Layer, 'The wash has dulled the planes: a layer brings the colour back and leaves the shade where it belongs.'],
+            'layer' => [
+                Technique::Layer,
+                'The wash has dulled the planes: a layer brings the colour back and leaves the shade where it belongs.',
+            ],
             'drybrush' => [null, 'Layers keep {relief} cleaner than a drybrush would.'],
             'highlight' => [Technique::FeatheredLayer, 'The ridges catch the light: smaller and lighter than the layer.'],
         ],
         'broad' => [
             'basecoat' => [Technique::Basecoat, 'Everything later lies on an even coat of the middle tone.'],
             'wash' => [null, 'On {relief} a wash would sit and blotch: the shade is layered instead.'],
-            'shade' => [Technique::ShadeLayer, 'On {relief} the shade is painted in and feathered out, since nothing would run there by itself.'],
+            'shade' => [
+                Technique::ShadeLayer,
+                'On {relief} the shade is painted in and feathered out, since nothing would run there by itself.',
+            ],
             'layer' => [Technique::Layer, 'A step between base and highlight keeps a broad passage soft.'],
             'drybrush' => [null, 'A drybrush leaves chalky streaks on {relief}.'],
             'highlight' => [Technique::FeatheredLayer, 'Each step up covers less and crowds to the upper parts.'],
@@ -124,7 +130,8 @@ final class TechniqueTable
             ],
             'trim' => ['basecoat' => self::STAINED['basecoat'], 'wash' => self::STAINED['wash']],
             'plate' => ['basecoat' => [Technique::Basecoat, 'A stain would pool and dry in rings on {relief}: an opaque coat instead.']],
-            'orb' => ['basecoat' => [Technique::Basecoat, '{relief} is too small and smooth for a stain to settle: an opaque coat instead.']],
+            'orb' => ['basecoat' => [Technique::Basecoat, '{relief} is too small and smooth for a stain to settle: an '
+                .'opaque coat instead.']],
         ],
         'glazes' => [
             'tight' => [

@@ -61,10 +61,20 @@ final readonly class GroundsCompared
                 $apart += $coat->area->surfaceCm2 * $counted[$g][$coat->area->name][1];
                 $surface += $coat->area->surfaceCm2;
             }
-            $laid[] = new GroundLaid($ground, $byArea, $minutes, $surface > 0 ? $apart / $surface : 0.0, self::risks($ground, $coats, $counted, $g), $school->favours($ground, $transparent >= self::TRANSPARENT_RULES));
+            $laid[] = new GroundLaid(
+                $ground,
+                $byArea,
+                $minutes,
+                $surface > 0 ? $apart / $surface : 0.0,
+                self::risks($ground, $coats, $counted, $g),
+                $school->favours($ground, $transparent >= self::TRANSPARENT_RULES),
+            );
         }
         $dark = $metal >= self::METAL_HEAVY;
-        $rank = static fn (GroundLaid $l): float => ($l->coats() + 0.01 * $l->minutes) * ($l->favoured ? 1 - $school->forgives() : 1.0) - ($dark && $l->ground->tone === Tone::Dark && !$l->ground->isSketch() ? 1000 : 0);
+        $rank = static fn (GroundLaid $l): float => ($l->coats() + 0.01 * $l->minutes) * ($l->favoured ? 1 - $school->forgives() : 1.0) - (
+            $dark && $l->ground->tone === Tone::Dark
+            && !$l->ground->isSketch() ? 1000 : 0
+        );
         usort($laid, static fn (GroundLaid $a, GroundLaid $b): int => $rank($a) <=> $rank($b) ?: $a->ground->id <=> $b->ground->id);
 
         return new self($laid, self::sentence($laid, $coats, $dark ? $metal : null, $school));
@@ -137,9 +147,18 @@ final readonly class GroundsCompared
             return 'No area has a colour yet: a middle grey suits mixed subjects.';
         }
         if ($metal !== null) {
-            return sprintf('%d %% of the surface is metal, which wants a dark ground: recesses stay dark and flakes shine on it.', round(100 * $metal));
+            return sprintf(
+                '%d %% of the surface is metal, which wants a dark ground: recesses stay dark and flakes shine on it.',
+                round(100 * $metal),
+            );
         }
-        $text = sprintf('%s: %d base coats over %d %s', $best->ground->words, $best->coats(), count($coats), count($coats) === 1 ? 'area' : 'areas');
+        $text = sprintf(
+            '%s: %d base coats over %d %s',
+            $best->ground->words,
+            $best->coats(),
+            count($coats),
+            count($coats) === 1 ? 'area' : 'areas',
+        );
         $fewest = $laid[0];
         $most = $laid[0];
         foreach ($laid as $other) {
@@ -147,7 +166,12 @@ final readonly class GroundsCompared
             $most = $other->coats() > $most->coats() ? $other : $most;
         }
         if ($best->favoured && $fewest->coats() < $best->coats()) {
-            $text .= sprintf('; %s would need %d fewer, but you favour %s', $fewest->ground->words, $best->coats() - $fewest->coats(), $school->words());
+            $text .= sprintf(
+                '; %s would need %d fewer, but you favour %s',
+                $fewest->ground->words,
+                $best->coats() - $fewest->coats(),
+                $school->words(),
+            );
         } elseif ($most->coats() > $best->coats()) {
             ['area' => $worst, 'more' => $more] = $most->worstAgainst($best);
             $text .= sprintf('; %s costs %d more', $most->ground->words, $most->coats() - $best->coats());

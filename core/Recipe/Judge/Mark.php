@@ -15,8 +15,13 @@ final readonly class Mark
      * @param Finding $finding the rule, with the numbers it was computed from
      * @param string $alternative what the core would do
      */
-    public function __construct(public string $code, public string $key, public bool $hard, public Finding $finding, public string $alternative = '')
-    {
+    public function __construct(
+        public string $code,
+        public string $key,
+        public bool $hard,
+        public Finding $finding,
+        public string $alternative = '',
+    ) {
     }
 
     /** How it is remembered when it is overruled. */

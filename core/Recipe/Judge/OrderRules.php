@@ -44,8 +44,18 @@ final class OrderRules
         $marks = [];
         foreach (Precedence::all() as $rule) {
             if ($rule->concerns($below->technique, $on->technique)) {
-                $finding = new Finding($rule->code, '{below} comes before {on}: {why}.', ['below' => self::name($below), 'on' => self::name($on), 'why' => $rule->why]);
-                $marks[] = new Mark($rule->code, $below->key, $rule->hard, $finding, sprintf('Move %s before %s.', $below->technique->words(), $on->technique->words()));
+                $finding = new Finding(
+                    $rule->code,
+                    '{below} comes before {on}: {why}.',
+                    ['below' => self::name($below), 'on' => self::name($on), 'why' => $rule->why],
+                );
+                $marks[] = new Mark(
+                    $rule->code,
+                    $below->key,
+                    $rule->hard,
+                    $finding,
+                    sprintf('Move %s before %s.', $below->technique->words(), $on->technique->words()),
+                );
             }
         }
 
@@ -81,7 +91,13 @@ final class OrderRules
         }
 
         return [
-            new Mark('order.needs', $on->key, true, new Finding('order.needs', '{what}.', ['what' => $sentence]), sprintf('Add %s before it.', $needed->words())),
+            new Mark(
+                'order.needs',
+                $on->key,
+                true,
+                new Finding('order.needs', '{what}.', ['what' => $sentence]),
+                sprintf('Add %s before it.', $needed->words()),
+            ),
         ];
     }
 

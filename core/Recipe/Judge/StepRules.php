@@ -23,6 +23,10 @@ use Kalokroma\Word\Reason;
 /**
  * Soft rules about single steps: each tells its reason with the numbers it was computed from, and what to do instead. The
  * painter may overrule any of them.
+ *
+ * A rule that is broken tells its sentence, the facts of it, and what to do instead.
+ *
+ * @phpstan-type Broken array{string, array<string, string|int|float>, string}
  */
 final class StepRules
 {
@@ -54,41 +58,91 @@ final class StepRules
         return $marks;
     }
 
-    /** @return array<string, Closure(StepOutcome, Area, Equipment, Oklch|null): (array{string, array<string, string|int|float>, string}|null)> */
+    /**
+     * @return array<string, Closure(StepOutcome, Area, Equipment, Oklch|null): (Broken|null)>
+     */
     private static function rules(): array
     {
         return [
             'wash.smooth' => static fn (StepOutcome $o, Area $a): ?array => self::washOnSmooth($o, $a),
-            'drybrush.smooth' => static fn (StepOutcome $o, Area $a): ?array => $o->step->technique === Technique::Drybrush && $a->isSmooth()
-                ? ['On {relief} a drybrush has no grain to catch: {bare} % of the surface is plane and takes chalky streaks.', ['relief' => $a->relief->words(), 'bare' => (int) round(100 * $a->relief->shares()->plane)], 'Layer it, or touch the edges only.']
+            'drybrush.smooth' => static fn (
+                StepOutcome $o,
+                Area $a,
+            ): ?array => $o->step->technique === Technique::Drybrush && $a->isSmooth()
+                ? [
+                    'On {relief} a drybrush has no grain to catch: {bare} % of the surface is plane and takes chalky streaks.',
+                    ['relief' => $a->relief->words(), 'bare' => (int) round(100 * $a->relief->shares()->plane)],
+                    'Layer it, or touch the edges only.',
+                ]
                 : null,
             'drybrush.fragile' => static fn (StepOutcome $o, Area $a): ?array => $o->step->technique === Technique::Drybrush && $a->fragile
-                ? ['{area} sits on a weak joint, and {passes} passes of a drybrush push it {times} times.', ['area' => $a->name, 'passes' => $o->labour->coats, 'times' => $o->labour->coats * $o->labour->rounds], 'Support it from behind, or layer instead.']
+                ? [
+                    '{area} sits on a weak joint, and {passes} passes of a drybrush push it {times} times.',
+                    ['area' => $a->name, 'passes' => $o->labour->coats, 'times' => $o->labour->coats * $o->labour->rounds],
+                    'Support it from behind, or layer instead.',
+                ]
                 : null,
             'light.pink' => static fn (StepOutcome $o, Area $a, Equipment $e, ?Oklch $intended): ?array => self::pink($o, $intended),
             'thin.range' => static fn (StepOutcome $o): ?array => self::outsideRange($o),
-            'thin.water' => static fn (StepOutcome $o): ?array => $o->step->load->with === 'water' && $o->step->load->thinning->load() < self::THIN_LOAD - 1e-9
-                ? ['Thinned {ratio} with water only {load} % of the film is paint: it spreads unevenly and may leave tide marks.', ['ratio' => $o->step->load->thinning->ratio(), 'load' => (int) round(100 * $o->step->load->thinning->load())], 'Thin it with medium.']
+            'thin.water' => static fn (StepOutcome $o): ?array => $o->step->load->with === 'water'
+                && $o->step->load->thinning->load() < self::THIN_LOAD - 1e-9
+                ? [
+                    'Thinned {ratio} with water only {load} % of the film is paint: it spreads unevenly and may leave tide marks.',
+                    ['ratio' => $o->step->load->thinning->ratio(), 'load' => (int) round(100 * $o->step->load->thinning->load())],
+                    'Thin it with medium.',
+                ]
                 : null,
             'metal.mixed' => static fn (StepOutcome $o): ?array => self::metalMixed($o),
-            'metal.brush' => static fn (StepOutcome $o, Area $a, Equipment $e): ?array => self::isMetallic($o) && $e->metalBrush && !in_array($o->labour->tool, [Tool::MetalBrush, Tool::Drybrush, Tool::DetailBrush, Tool::Airbrush], true)
-                ? ['{paint} holds metal flakes, and a {tool} carries them into other paint.', ['paint' => $o->step->words(), 'tool' => $o->labour->tool->words()], 'Take the brush and water kept for metal.']
+            'metal.brush' => static fn (
+                StepOutcome $o,
+                Area $a,
+                Equipment $e,
+            ): ?array => self::isMetallic($o) && $e->metalBrush && !in_array(
+                $o->labour->tool,
+                [Tool::MetalBrush, Tool::Drybrush, Tool::DetailBrush, Tool::Airbrush],
+                true,
+            )
+                ? [
+                    '{paint} holds metal flakes, and a {tool} carries them into other paint.',
+                    ['paint' => $o->step->words(), 'tool' => $o->labour->tool->words()],
+                    'Take the brush and water kept for metal.',
+                ]
                 : null,
             'stain.dark' => static fn (StepOutcome $o): ?array => self::stainOnDark($o),
             'coats.many' => static fn (StepOutcome $o): ?array => $o->step->technique->isBase() && $o->labour->coats >= self::TOO_MANY_COATS
-                ? ['{coats} coats, {minutes} minutes of work on each figure: a weak colour over this ground.', ['coats' => $o->labour->coats, 'minutes' => (int) round($o->labour->minutes)], 'Lay a stepping-stone coat first, or a lighter undercoat.']
+                ? [
+                    '{coats} coats, {minutes} minutes of work on each figure: a weak colour over this ground.',
+                    ['coats' => $o->labour->coats, 'minutes' => (int) round($o->labour->minutes)],
+                    'Lay a stepping-stone coat first, or a lighter undercoat.',
+                ]
                 : null,
             'sketch.covered' => static fn (StepOutcome $o): ?array => self::sketchCovered($o),
-            'needs.airbrush' => static fn (StepOutcome $o, Area $a, Equipment $e): ?array => $o->labour->tool === Tool::Airbrush && $o->step->stage !== Stage::Undercoat && !$e->airbrush
-                ? ['{step} asks for an airbrush, and you have none.', ['step' => ucfirst($o->step->technique->words())], 'Brush it on in thin coats.']
+            'needs.airbrush' => static fn (
+                StepOutcome $o,
+                Area $a,
+                Equipment $e,
+            ): ?array => $o->labour->tool === Tool::Airbrush && $o->step->stage !== Stage::Undercoat && !$e->airbrush
+                ? [
+                    '{step} asks for an airbrush, and you have none.',
+                    ['step' => ucfirst($o->step->technique->words())],
+                    'Brush it on in thin coats.',
+                ]
                 : null,
-            'needs.solvents' => static fn (StepOutcome $o, Area $a, Equipment $e): ?array => $o->step->technique->isSolvent() && !$e->solvents
-                ? ['{step} needs solvents, and you work without.', ['step' => ucfirst($o->step->technique->words())], 'Take a water-based wash with medium.']
+            'needs.solvents' => static fn (
+                StepOutcome $o,
+                Area $a,
+                Equipment $e,
+            ): ?array => $o->step->technique->isSolvent() && !$e->solvents
+                ? [
+                    '{step} needs solvents, and you work without.',
+                    ['step' => ucfirst($o->step->technique->words())],
+                    'Take a water-based wash with medium.',
+                ]
                 : null,
         ];
     }
 
-    /** @return array{string, array<string, string|int|float>, string}|null */
+    /** @return Broken|null */
     private static function washOnSmooth(StepOutcome $o, Area $a): ?array
     {
         if ($o->step->technique !== Technique::WashAllOver || !$a->isSmooth()) {
@@ -96,7 +150,8 @@ final class StepRules
         }
 
         return [
-            'On {relief} only {recess} % of the surface is recess: a wash sits on the other {rest} % and blotches, {darker} darker on the plane.',
+            'On {relief} only {recess} % of the surface is recess: a wash sits on the other {rest} % and blotches, '
+                .'{darker} darker on the plane.',
             [
                 'relief' => $a->relief->words(),
                 'recess' => (int) round(100 * $a->relief->shares()->recess),
@@ -107,12 +162,17 @@ final class StepRules
         ];
     }
 
-    /** @return array{string, array<string, string|int|float>, string}|null */
+    /** @return Broken|null */
     private static function pink(StepOutcome $o, ?Oklch $intended): ?array
     {
         $mix = $o->step->load->mix;
         $isHighlight = $o->step->stage === Stage::Highlight && $o->step->technique !== Technique::Dot;
-        if ($mix === null || $intended === null || !$isHighlight || !self::isRed($intended) || !self::isRed(Oklch::fromLab($o->look->below->ridge->toLab()))) {
+        if (
+            $mix === null || $intended === null
+            || !$isHighlight
+            || !self::isRed($intended)
+            || !self::isRed(Oklch::fromLab($o->look->below->ridge->toLab()))
+        ) {
             return null;
         }
         $light = Oklch::fromLab($mix->lab());
@@ -122,12 +182,16 @@ final class StepRules
 
         return [
             '{paint} is {up} lighter than the red and keeps only {kept} % of its strength: over red it reads as pink.',
-            ['paint' => $mix->words(), 'up' => 100 * ($light->lightness - $intended->lightness), 'kept' => (int) round(100 * $light->chroma / $intended->chroma)],
+            [
+                'paint' => $mix->words(),
+                'up' => 100 * ($light->lightness - $intended->lightness),
+                'kept' => (int) round(100 * $light->chroma / $intended->chroma),
+            ],
             'Lighten red with orange for fire, with pale flesh for age or clay.',
         ];
     }
 
-    /** @return array{string, array<string, string|int|float>, string}|null */
+    /** @return Broken|null */
     private static function outsideRange(StepOutcome $o): ?array
     {
         $use = $o->step->technique->facts()->use;
@@ -145,18 +209,24 @@ final class StepRules
         $row = Defaults::THINNING[$use];
 
         return [
-            $load < $least ? '{yours} is thinner than usual ({range}): {load} % paint instead of at least {edge} %.' : '{yours} is thicker than usual ({range}): {load} % paint instead of at most {edge} %.',
+            $load < $least
+                ? '{yours} is thinner than usual ({range}): {load} % paint instead of at least {edge} %.'
+                : '{yours} is thicker than usual ({range}): {load} % paint instead of at most {edge} %.',
             [
                 'yours' => $o->step->load->thinning->isUndiluted() ? 'undiluted' : $o->step->load->thinning->ratio(),
                 'range' => $row['range'],
                 'load' => (int) round(100 * $load),
                 'edge' => (int) round(100 * ($load < $least ? $least : $most)),
             ],
-            Thinning::fromRatio($row['ratio'])->isUndiluted() ? 'Leave it unthinned.' : sprintf('Thin it %s: %s.', $row['ratio'], $row['why']),
+            Thinning::fromRatio($row['ratio'])->isUndiluted() ? 'Leave it unthinned.' : sprintf(
+                'Thin it %s: %s.',
+                $row['ratio'],
+                $row['why'],
+            ),
         ];
     }
 
-    /** @return array{string, array<string, string|int|float>, string}|null */
+    /** @return Broken|null */
     private static function metalMixed(StepOutcome $o): ?array
     {
         $flakes = $all = 0;
@@ -172,7 +242,7 @@ final class StepRules
         ];
     }
 
-    /** @return array{string, array<string, string|int|float>, string}|null */
+    /** @return Broken|null */
     private static function stainOnDark(StepOutcome $o): ?array
     {
         $moved = Swallowed::by($o);
@@ -184,13 +254,17 @@ final class StepRules
         ];
     }
 
-    /** @return array{string, array<string, string|int|float>, string}|null */
+    /** @return Broken|null */
     private static function sketchCovered(StepOutcome $o): ?array
     {
         $span = static fn (StepOutcome $x, bool $after): float => $after
             ? abs($x->look->after->ridge->toLab()->l - $x->look->after->recess->toLab()->l)
             : abs($x->look->below->ridge->toLab()->l - $x->look->below->recess->toLab()->l);
-        if (!in_array($o->step->technique, [Technique::Basecoat, Technique::AirbrushCoat], true) || $span($o, false) < 15.0 || $span($o, true) > 0.4 * $span($o, false)) {
+        if (
+            !in_array($o->step->technique, [Technique::Basecoat, Technique::AirbrushCoat], true)
+            || $span($o, false) < 15.0
+            || $span($o, true) > 0.4 * $span($o, false)
+        ) {
             return null;
         }
 
@@ -207,7 +281,10 @@ final class StepRules
         $isNeutral = $light->chroma < 0.03;
         $turn = $isNeutral ? 0.0 : $red->hueTurnTo($light->hue);
 
-        return $light->lightness >= $red->lightness + 0.1 && $light->chroma <= 0.75 * $red->chroma && $turn <= 18.0 && ($isNeutral || $light->hue <= 75.0);
+        return $light->lightness >= $red->lightness + 0.1
+            && $light->chroma <= 0.75 * $red->chroma
+            && $turn <= 18.0
+            && ($isNeutral || $light->hue <= 75.0);
     }
 
     private static function isRed(Oklch $colour): bool

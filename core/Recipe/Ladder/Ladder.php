@@ -27,7 +27,10 @@ final readonly class Ladder
     /** Shares of the room that is left up to white which a rung may use: keeps light colours from all ending in white. */
     private const MOST_OF_ROOM = ['drybrush' => 0.45, 'highlight' => 0.75, 'accent' => 0.92];
 
-    /** Rows: hue from, to (°), family, highlights toward hue (°), by at most (°), chroma factor, reason; shade toward hue, by at most, reason. */
+    /**
+     * Rows: hue from, to (°), family, highlights toward hue (°), by at most (°), chroma factor, reason; shade toward hue, by at most,
+     * reason.
+     */
     private const FAMILIES = [
         [0, 42, 'red', 62, 24, 0.95, 'toward orange, since white would turn it pink', 350, 12, 'toward wine'],
         [42, 82, 'orange or brown', 88, 10, 0.85, 'toward bone rather than white, which keeps it warm', 25, 12, 'toward red-brown'],
@@ -68,7 +71,9 @@ final readonly class Ladder
         }
         $lift = self::UP[$rung->value] * $this->wish->contrast->factor();
         if ($lift <= 0.0) {
-            return (new Oklch($this->noDarkerThan($this->intended->lightness + $lift), $this->intended->chroma, $this->intended->hue))->onScreen();
+            $lightness = $this->noDarkerThan($this->intended->lightness + $lift);
+
+            return (new Oklch($lightness, $this->intended->chroma, $this->intended->hue))->onScreen();
         }
         $room = max(0.0, self::MOST_LIGHT - $this->intended->lightness);
         $lightness = $this->intended->lightness + min($lift, $room * (self::MOST_OF_ROOM[$rung->value] ?? 1.0));
@@ -105,9 +110,16 @@ final readonly class Ladder
             return new Finding('ladder.intended', 'This is the intended colour itself, lightness {to} of 100.', $facts);
         }
         if ($rung === Rung::Base) {
-            return new Finding('ladder.base', 'A middle tone {step} darker than intended (lightness {from} to {to}) leaves the layer room to lighten.', $facts);
+            return new Finding(
+                'ladder.base',
+                'A middle tone {step} darker than intended (lightness {from} to {to}) leaves the layer room to lighten.',
+                $facts,
+            );
         }
-        if ($this->isNeutral() && ($rung === Rung::Shade ? $this->wish->shade === ShadeToward::Neighbour : $this->light === LightToward::Neighbour)) {
+        if (
+            $this->isNeutral()
+            && ($rung === Rung::Shade ? $this->wish->shade === ShadeToward::Neighbour : $this->light === LightToward::Neighbour)
+        ) {
             $facts['direction'] = match (true) {
                 $this->intended->lightness <= 0.6 => 'kept as neutral as it is',
                 $this->leans() => 'leaning as the colour itself does',
@@ -121,7 +133,8 @@ final readonly class Ladder
 
         return new Finding(
             'ladder.'.($rung === Rung::Shade ? 'shade' : 'light'),
-            $step < 0 ? '{step} darker (lightness {from} to {to}), hue turned {turn}° {direction}.' : '{step} lighter (lightness {from} to {to}), hue turned {turn}° {direction}.',
+            $step < 0 ? '{step} darker (lightness {from} to {to}), hue turned {turn}° {direction}.'
+                : '{step} lighter (lightness {from} to {to}), hue turned {turn}° {direction}.',
             $facts,
         );
     }
@@ -167,7 +180,10 @@ final readonly class Ladder
     /** Where the straight way in OKLab from one colour to another passes this lightness; its end where it does not. */
     private static function between(Oklch $from, Oklch $to, float $lightness): Oklch
     {
-        $way = abs($to->lightness - $from->lightness) < 0.01 ? 1.0 : max(0.0, min(1.0, ($lightness - $from->lightness) / ($to->lightness - $from->lightness)));
+        $way = abs($to->lightness - $from->lightness) < 0.01 ? 1.0 : max(
+            0.0,
+            min(1.0, ($lightness - $from->lightness) / ($to->lightness - $from->lightness)),
+        );
         $point = static fn (Oklch $c): array => [$c->chroma * cos(deg2rad($c->hue)), $c->chroma * sin(deg2rad($c->hue))];
         [$a0, $b0] = $point($from);
         [$a1, $b1] = $point($to);

@@ -16,8 +16,12 @@ final readonly class Handling
      * @param Tool|null $tool null for the usual one of the technique
      * @param string $note the painter's own words
      */
-    public function __construct(public ?int $coats = null, public bool $omitted = false, public ?Tool $tool = null, public string $note = '')
-    {
+    public function __construct(
+        public ?int $coats = null,
+        public bool $omitted = false,
+        public ?Tool $tool = null,
+        public string $note = '',
+    ) {
     }
 
     /**

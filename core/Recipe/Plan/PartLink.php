@@ -46,14 +46,21 @@ final readonly class PartLink
             }
         }
 
-        return new self($area->part, $members, array_values(array_filter($areas, static fn (Area $a): bool => $a->part !== $area->part && isset($near[$a->id]))), $glued);
+        return new self(
+            $area->part,
+            $members,
+            array_values(array_filter($areas, static fn (Area $a): bool => $a->part !== $area->part && isset($near[$a->id]))),
+            $glued,
+        );
     }
 
     public function finding(): Finding
     {
         return new Finding('part.'.($this->gluedIn === null ? 'loose' : 'glued'), match (true) {
-            $this->gluedIn !== null => '{part} is painted apart, in {count} areas; it is glued on in the recipe of {in}, once both sides are done.',
-            $this->beside !== [] => '{part} is painted apart, in {count} areas. No recipe glues it on yet: do that when they and {beside} are done.',
+            $this->gluedIn !== null =>
+                '{part} is painted apart, in {count} areas; it is glued on in the recipe of {in}, once both sides are done.',
+            $this->beside !== [] =>
+                '{part} is painted apart, in {count} areas. No recipe glues it on yet: do that when they and {beside} are done.',
             default => '{part} is painted apart, in {count} areas. No recipe glues it on yet.',
         }, [
             'part' => ucfirst($this->part),

@@ -48,9 +48,20 @@ final readonly class PlannedStep
      */
     public function withMix(Mix $mix, array $open = []): self
     {
-        $why = $mix->key() === $this->load->mix?->key() ? $this->why : array_values(array_filter($this->why, static fn (Finding $f): bool => $f->about !== Reason::Mix));
+        $why = $mix->key() === $this->load->mix?->key() ? $this->why : array_values(
+            array_filter($this->why, static fn (Finding $f): bool => $f->about !== Reason::Mix),
+        );
 
-        return new self($this->key, $this->technique, $this->target, $this->load->mixed($mix, $open), $this->scope, $this->handling, $why, $this->stage);
+        return new self(
+            $this->key,
+            $this->technique,
+            $this->target,
+            $this->load->mixed($mix, $open),
+            $this->scope,
+            $this->handling,
+            $why,
+            $this->stage,
+        );
     }
 
     public function withLoad(Load $load): self
@@ -118,7 +129,16 @@ final readonly class PlannedStep
     /** The same under another key, for a copy beside it: a loop stays behind. */
     public function renamed(string $key): self
     {
-        return new self($key, $this->technique, $this->target, $this->load, $this->scope->looped(null), $this->handling, $this->why, $this->stage);
+        return new self(
+            $key,
+            $this->technique,
+            $this->target,
+            $this->load,
+            $this->scope->looped(null),
+            $this->handling,
+            $this->why,
+            $this->stage,
+        );
     }
 
     public function level(): Level

@@ -36,7 +36,8 @@ final class RecipeProblem extends DomainException
 
     public static function needsAirbrush(): self
     {
-        return new self('Airbrush fades need an airbrush, and your answers on the Figures page say that you have none: choose another way of painting.');
+        return new self('Airbrush fades need an airbrush, and your answers on the Figures page say that you have '
+            .'none: choose another way of painting.');
     }
 
     public static function tooManySteps(int $most): self
@@ -116,7 +117,13 @@ final class RecipeProblem extends DomainException
 
     public static function noStepInLine(int $number, string $line): self
     {
-        return new self(sprintf('Line %d, "%s": begin with what is done, such as basecoat, wash, layer, drybrush, highlight, glaze or varnish.', $number, mb_strimwidth($line, 0, 60, '…')));
+        return new self(
+            sprintf(
+                'Line %d, "%s": begin with what is done, such as basecoat, wash, layer, drybrush, highlight, glaze or varnish.',
+                $number,
+                mb_strimwidth($line, 0, 60, '…'),
+            ),
+        );
     }
 
     public static function noPaintInLine(int $number): self
@@ -126,7 +133,13 @@ final class RecipeProblem extends DomainException
 
     public static function noColourInLine(int $number, string $said): self
     {
-        return new self(sprintf('Line %d: "%s" is not on your shelf, and no colour can be guessed from it. Add a colour word, or # and six digits.', $number, mb_strimwidth($said, 0, 60, '…')));
+        return new self(
+            sprintf(
+                'Line %d: "%s" is not on your shelf, and no colour can be guessed from it. Add a colour word, or # and six digits.',
+                $number,
+                mb_strimwidth($said, 0, 60, '…'),
+            ),
+        );
     }
 
     public static function inLine(int $number, string $problem): self
@@ -146,7 +159,8 @@ final class RecipeProblem extends DomainException
 
     public static function undercoatOnce(): self
     {
-        return new self('The undercoat belongs to the whole figure and stands below already: take another one there, or add an undercoat repair.');
+        return new self('The undercoat belongs to the whole figure and stands below already: take another one there, '
+            .'or add an undercoat repair.');
     }
 
     public static function undercoatStays(): self

@@ -13,8 +13,12 @@ final readonly class Scope
      * @param Level|null $level null for the usual one of the technique
      * @param Loop|null $loop carried by the last step of the loop
      */
-    public function __construct(public Place $place = new Place(), public Who $who = Who::All, public ?Level $level = null, public ?Loop $loop = null)
-    {
+    public function __construct(
+        public Place $place = new Place(),
+        public Who $who = Who::All,
+        public ?Level $level = null,
+        public ?Loop $loop = null,
+    ) {
     }
 
     public function at(Place $place): self

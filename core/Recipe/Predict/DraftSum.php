@@ -19,8 +19,15 @@ final readonly class DraftSum
      * @param list<string> $paints names of the paints to load
      * @param list<string> $missing of them not at hand
      */
-    private function __construct(public array $ends, public int $steps, public int $coats, public float $minutes, public int $waiting, public array $paints, public array $missing)
-    {
+    private function __construct(
+        public array $ends,
+        public int $steps,
+        public int $coats,
+        public float $minutes,
+        public int $waiting,
+        public array $paints,
+        public array $missing,
+    ) {
     }
 
     /**
@@ -53,7 +60,15 @@ final readonly class DraftSum
             }
         }
 
-        return new self($ends, $steps, $coats, $minutes, $waiting, array_map(strval(...), array_keys($paints)), array_map(strval(...), array_keys($missing)));
+        return new self(
+            $ends,
+            $steps,
+            $coats,
+            $minutes,
+            $waiting,
+            array_map(strval(...), array_keys($paints)),
+            array_map(strval(...), array_keys($missing)),
+        );
     }
 
     /** In a sentence: what taking this instead of the other means. */
@@ -71,7 +86,11 @@ final readonly class DraftSum
             }
         }
 
-        return new Finding('draft.against', $said === [] ? 'It takes the same coats, minutes and paints.' : 'It takes {what}.', ['what' => implode(', ', $said)]);
+        return new Finding(
+            'draft.against',
+            $said === [] ? 'It takes the same coats, minutes and paints.' : 'It takes {what}.',
+            ['what' => implode(', ', $said)],
+        );
     }
 
     private static function counted(int $count, string $one, string $many): string

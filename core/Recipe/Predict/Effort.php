@@ -39,7 +39,10 @@ final class Effort
     public static function undercoatMinutes(Kind $kind, float $figureCm2, int $coats): float
     {
         return $kind === Kind::Brush
-            ? $figureCm2 * (Defaults::BRUSHED_PRIMER_MINUTES_PER_CM2 + ($coats - 1) * Defaults::FURTHER_COAT_MINUTES_PER_CM2) + Defaults::LOADING_MINUTES
+            ? $figureCm2 * (
+                Defaults::BRUSHED_PRIMER_MINUTES_PER_CM2
+                + ($coats - 1) * Defaults::FURTHER_COAT_MINUTES_PER_CM2
+            ) + Defaults::LOADING_MINUTES
             : $figureCm2 * Defaults::SPRAY_MINUTES_PER_CM2 * $coats;
     }
 }

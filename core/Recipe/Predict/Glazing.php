@@ -109,7 +109,10 @@ final readonly class Glazing
             $found[] = self::with(Mix::single($paints[$i]), $from, $to);
         }
         $found = array_values(array_filter($found));
-        usort($found, static fn (self $a, self $b): int => round($a->difference, 4) <=> round($b->difference, 4) ?: $a->mix->key() <=> $b->mix->key());
+        usort(
+            $found,
+            static fn (self $a, self $b): int => round($a->difference, 4) <=> round($b->difference, 4) ?: $a->mix->key() <=> $b->mix->key(),
+        );
 
         return array_slice($found, 0, $most);
     }
@@ -117,12 +120,28 @@ final readonly class Glazing
     /** Why so many and so thin, from the numbers it was computed with. */
     public function reason(): Finding
     {
-        $facts = ['layers' => $this->layers(), 'thin' => $this->thinning->ratio(), 'apart' => $this->difference, 'before' => $this->before, 'step' => $this->largestStep];
+        $facts = [
+            'layers' => $this->layers(),
+            'thin' => $this->thinning->ratio(),
+            'apart' => $this->difference,
+            'before' => $this->before,
+            'step' => $this->largestStep,
+        ];
         $counted = $this->layers() === 1 ? 'One layer' : '{layers} layers';
 
         return $this->isSmooth()
-            ? new Finding('glaze.smooth', $counted.' at {thin}: from {before} to {apart} off the wanted colour; no layer changes it by more than {step}, too little to leave an edge.', $facts)
-            : new Finding('glaze.steep', $counted.' at {thin}: from {before} to {apart} off the wanted colour; a layer changes it by up to {step}, so feather each edge, or thin further.', $facts);
+            ? new Finding(
+                'glaze.smooth',
+                $counted.' at {thin}: from {before} to {apart} off the wanted colour; no layer changes it by more '
+                    .'than {step}, too little to leave an edge.',
+                $facts,
+            )
+            : new Finding(
+                'glaze.steep',
+                $counted.' at {thin}: from {before} to {apart} off the wanted colour; a layer changes it by up to '
+                    .'{step}, so feather each edge, or thin further.',
+                $facts,
+            );
     }
 
     private static function nearest(Mix $mix, Thinning $thinning, Reflectance $from, Lab $to): ?self

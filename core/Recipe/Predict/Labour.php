@@ -16,8 +16,14 @@ final readonly class Labour
      * @param int $dryMinutes after each coat, at 20 °C and 50 % humidity
      * @param int $rounds of the loop it belongs to, 1 where there is none
      */
-    public function __construct(public int $coats, public ?int $computed, public float $minutes, public int $dryMinutes, public Tool $tool, public int $rounds = 1)
-    {
+    public function __construct(
+        public int $coats,
+        public ?int $computed,
+        public float $minutes,
+        public int $dryMinutes,
+        public Tool $tool,
+        public int $rounds = 1,
+    ) {
     }
 
     public function inRounds(int $rounds): self

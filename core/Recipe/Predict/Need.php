@@ -16,8 +16,14 @@ final readonly class Need
      * @param int|null $figures alike figures it is enough for; null where nobody said what is left
      * @param list<string> $uses what for
      */
-    public function __construct(public Paint $paint, public float $ml, public float $uncertain, public ?float $left, public ?int $figures, public array $uses)
-    {
+    public function __construct(
+        public Paint $paint,
+        public float $ml,
+        public float $uncertain,
+        public ?float $left,
+        public ?int $figures,
+        public array $uses,
+    ) {
     }
 
     public function verdict(): string

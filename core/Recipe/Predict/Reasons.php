@@ -35,7 +35,11 @@ final class Reasons
         ];
         $planned = $step->handling->coats;
         if ($planned !== null && $planned !== $proposed) {
-            $reasons[] = new Finding('coats.overruled', 'You plan {yours} instead of {proposed}.', ['yours' => Counted::Coats->of($planned), 'proposed' => (string) $proposed]);
+            $reasons[] = new Finding(
+                'coats.overruled',
+                'You plan {yours} instead of {proposed}.',
+                ['yours' => Counted::Coats->of($planned), 'proposed' => (string) $proposed],
+            );
         }
 
         return $reasons;
@@ -62,7 +66,11 @@ final class Reasons
 
         return [$difference === null
             ? new Finding('mix.yours-shade', '{mix} is your own choice.', ['mix' => $mix->words()])
-            : new Finding('mix.yours', 'Your own choice, {mix}, is {apart} from the wanted colour.', ['mix' => $mix->words(), 'apart' => $difference])];
+            : new Finding(
+                'mix.yours',
+                'Your own choice, {mix}, is {apart} from the wanted colour.',
+                ['mix' => $mix->words(), 'apart' => $difference],
+            )];
     }
 
     /**
@@ -80,12 +88,17 @@ final class Reasons
             }
             $found[] = new Finding(
                 'mix.open',
-                'The amount of {paint} was left open. Predicted with equal parts; between a sixth and five sixths of it the colour moves by {range}.',
+                'The amount of {paint} was left open. Predicted with equal parts; between a sixth and five sixths of '
+                    .'it the colour moves by {range}.',
                 ['paint' => Message::listed($names), 'range' => self::openRange($load, $load->mix)],
             );
         }
         if ($load->thinOpen) {
-            $found[] = new Finding('thinning.open', 'How far to thin was left open: predicted with the usual {ratio}.', ['ratio' => $load->thinning->ratio()]);
+            $found[] = new Finding(
+                'thinning.open',
+                'How far to thin was left open: predicted with the usual {ratio}.',
+                ['ratio' => $load->thinning->ratio()],
+            );
         }
 
         return $found;

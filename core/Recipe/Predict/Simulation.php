@@ -100,7 +100,11 @@ final class Simulation
         $below = $laid->surface;
         $facts = $step->technique->facts();
         if ($facts->sheen !== null) {
-            return self::varnished($laid, $facts->sheen, $step->scope->place->coverage($step->technique === Technique::GlossSpot ? Application::Dot : Application::Coat));
+            return self::varnished(
+                $laid,
+                $facts->sheen,
+                $step->scope->place->coverage($step->technique === Technique::GlossSpot ? Application::Dot : Application::Coat),
+            );
         }
         $beneath = $laid->beneath($step->technique);
         if ($beneath !== null) {
@@ -117,7 +121,10 @@ final class Simulation
     private static function varnished(Laid $laid, Sheen $sheen, Faces $share): Surface
     {
         $below = $laid->surface;
-        $on = static fn (Face $face): Reflectance => $below->face($face)->blend($laid->sheen->varnished($below->face($face), $sheen), $share->on($face));
+        $on = static fn (Face $face): Reflectance => $below->face($face)->blend(
+            $laid->sheen->varnished($below->face($face), $sheen),
+            $share->on($face),
+        );
 
         return new Surface($on(Face::Recess), $on(Face::Plane), $on(Face::Ridge));
     }
@@ -155,10 +162,17 @@ final class Simulation
         $coverage = $lies ? $step->coverage() : $step->scope->place->coverage(Application::Coat);
         $film = 0.0;
         foreach (Face::cases() as $face) {
-            $film += $area->relief->shares()->on($face) * $coverage->on($face) * max($coverage->on($face) > 0.0 ? 0.1 : 0.0, $thickness->on($face));
+            $film += $area->relief->shares()->on($face) * $coverage->on($face) * max(
+                $coverage->on($face) > 0.0 ? 0.1 : 0.0,
+                $thickness->on($face),
+            );
         }
 
-        return Amount::of($step->load->mix, $step->load->thinning, max(0.1, $area->surfaceCm2 * $film * $coats * Defaults::FILM_UL_PER_CM2));
+        return Amount::of(
+            $step->load->mix,
+            $step->load->thinning,
+            max(0.1, $area->surfaceCm2 * $film * $coats * Defaults::FILM_UL_PER_CM2),
+        );
     }
 
     /** @return array{int|null, Finding|null, int} computed coats, the reason, and the number to propose */
@@ -190,7 +204,8 @@ final class Simulation
 
         return [$passes, new Finding(
             'coats.drybrush',
-            'A pass catches {caught} % of what is still bare on the ridges: {passes, plural, one {# pass reaches} other {# passes reach}} {reached} %.',
+            'A pass catches {caught} % of what is still bare on the ridges: {passes, plural, one {# pass reaches} '
+                .'other {# passes reach}} {reached} %.',
             ['caught' => (int) round(100 * $caught), 'passes' => $passes, 'reached' => (int) round(100 * (1 - (1 - $caught) ** $passes))],
         ), $passes];
     }
@@ -204,7 +219,8 @@ final class Simulation
         if ($hiding->coats === null) {
             return [null, new Finding(
                 'coats.too-many',
-                'Even after {coats, plural, one {# coat} other {# coats}} the {face} is still {within} from full hide: thin it less, or lay a lighter ground first.',
+                'Even after {coats, plural, one {# coat} other {# coats}} the {face} is still {within} from full '
+                    .'hide: thin it less, or lay a lighter ground first.',
                 $facts,
             ), $hiding->planned()];
         }
@@ -220,7 +236,13 @@ final class Simulation
     {
         $face = $step->face();
         $on = static fn (int $layers): float => Ciede2000::difference(
-            $step->application()->coats($mix->pigment(), $step->load->thinning->load(), $layers, $below, $step->coverage())->face($face)->toLab(),
+            $step->application()->coats(
+                $mix->pigment(),
+                $step->load->thinning->load(),
+                $layers,
+                $below,
+                $step->coverage(),
+            )->face($face)->toLab(),
             $wanted,
         );
         $before = Ciede2000::difference($below->face($face)->toLab(), $wanted);
@@ -233,7 +255,8 @@ final class Simulation
 
         return [$layers, new Finding(
             'coats.glazes',
-            'The {face} starts {before} from the wanted tone; {layers, plural, one {# glaze brings} other {# glazes bring}} it to {now}, another would gain {gain}.',
+            'The {face} starts {before} from the wanted tone; {layers, plural, one {# glaze brings} other {# glazes '
+                .'bring}} it to {now}, another would gain {gain}.',
             ['face' => $face->value, 'before' => $before, 'layers' => $layers, 'now' => $now, 'gain' => max(0.0, $now - $on($layers + 1))],
         ), $layers];
     }
@@ -241,7 +264,11 @@ final class Simulation
     private static function difference(PlannedStep $step): ?float
     {
         $mix = $step->load->mix;
-        if ($mix === null || $step->target === null || !$step->isFilm() || in_array($step->technique, [Technique::Glaze, Technique::Filter, Technique::Stain], true)) {
+        if (
+            $mix === null || $step->target === null
+            || !$step->isFilm()
+            || in_array($step->technique, [Technique::Glaze, Technique::Filter, Technique::Stain], true)
+        ) {
             return null;
         }
 

@@ -32,7 +32,14 @@ final readonly class StepOutcome
     /** The last of several rounds, which began on this surface. */
     public function inRounds(int $rounds, Surface $below): self
     {
-        return new self($this->step, $this->look->from($below), $this->labour->inRounds($rounds), $this->amount, $this->reasons, $this->cautions);
+        return new self(
+            $this->step,
+            $this->look->from($below),
+            $this->labour->inRounds($rounds),
+            $this->amount,
+            $this->reasons,
+            $this->cautions,
+        );
     }
 
     /** Minutes until the next step may begin, all coats and rounds counted: the coats of an undercoat go on wet in wet. */
@@ -42,7 +49,10 @@ final readonly class StepOutcome
             return 0;
         }
 
-        return $this->labour->dryMinutes * ($this->step->technique === Technique::Undercoat ? 1 : max(1, $this->labour->coats)) * $this->labour->rounds;
+        return $this->labour->dryMinutes * (
+            $this->step->technique === Technique::Undercoat
+            ? 1 : max(1, $this->labour->coats)
+        ) * $this->labour->rounds;
     }
 
     /**
@@ -64,6 +74,11 @@ final readonly class StepOutcome
         $laid = $coats ?? $this->labour->coats;
         $perCoatMl = ($this->amount->usedMl ?? 0.0) / max(1, $this->labour->coats) / $this->step->load->thinning->load();
 
-        return new self($step, $this->look, $this->labour->withCoats($laid), Amount::of($step->load->mix, $step->load->thinning, max(0.1, $perCoatMl * $laid * 1000)));
+        return new self(
+            $step,
+            $this->look,
+            $this->labour->withCoats($laid),
+            Amount::of($step->load->mix, $step->load->thinning, max(0.1, $perCoatMl * $laid * 1000)),
+        );
     }
 }

@@ -21,7 +21,9 @@ final class Swallowed
     /** A stain or glaze that moves the plane of a dark ground by less than this (CIEDE2000) is not worth its time. */
     public const MOVES_LESS_THAN = 6.0;
 
-    /** How far (CIEDE2000) a stain or glaze moves the plane where it lies, if that is too little; null where it is no such step, or shows. */
+    /**
+     * How far (CIEDE2000) a stain or glaze moves the plane where it lies, if that is too little; null where it is no such step, or shows.
+     */
     public static function by(StepOutcome $outcome): ?float
     {
         $step = $outcome->step;
@@ -32,7 +34,10 @@ final class Swallowed
         }
         $below = $outcome->look->below;
 
-        return self::moved($below, $step->application()->coats($mix->pigment(), $step->load->thinning->load(), $outcome->labour->coats, $below, Faces::all(1.0)));
+        return self::moved(
+            $below,
+            $step->application()->coats($mix->pigment(), $step->load->thinning->load(), $outcome->labour->coats, $below, Faces::all(1.0)),
+        );
     }
 
     /** Why a glaze or stain is left out that would not show; null where it does. */

@@ -78,7 +78,8 @@ final class Undercoating
         }
         $light = static fn (Surface $surface): float => $surface->plane->toLab()->l;
 
-        return [new Finding('undercoat.sketch', 'A light sketch: {words}. What faces up comes to lightness {above}, sides to {side}, what faces down to {below}.', [
+        return [new Finding('undercoat.sketch', 'A light sketch: {words}. What faces up comes to lightness {above}, '
+            .'sides to {side}, what faces down to {below}.', [
             'words' => $ground->words,
             'above' => $light($ground->facings->above),
             'side' => $light($ground->facings->side),

@@ -49,20 +49,60 @@ final class Defaults
      */
     public const THINNING = [
         'basecoat' => ['ratio' => '2:1', 'range' => '3:1 – 1:1', 'with' => 'water', 'why' => 'like milk: it levels before it dries'],
-        'weak' => ['ratio' => '1:1', 'range' => '1:1 – 1:2', 'with' => 'water', 'why' => 'light and weak colours go chalky when thick: more coats, thinner ones'],
-        'metallic' => ['ratio' => '4:1', 'range' => '6:1 – 3:1', 'with' => 'water', 'why' => 'flakes separate when a metallic is thinned further'],
+        'weak' => [
+            'ratio' => '1:1',
+            'range' => '1:1 – 1:2',
+            'with' => 'water',
+            'why' => 'light and weak colours go chalky when thick: more coats, thinner ones',
+        ],
+        'metallic' => [
+            'ratio' => '4:1',
+            'range' => '6:1 – 3:1',
+            'with' => 'water',
+            'why' => 'flakes separate when a metallic is thinned further',
+        ],
         'layer' => ['ratio' => '1:1', 'range' => '2:1 – 1:2', 'with' => 'water', 'why' => 'thin enough to leave no edge'],
         'wash' => ['ratio' => '1:0', 'range' => 'straight – 1:2', 'with' => 'medium', 'why' => 'a wash comes ready to run'],
-        'stain' => ['ratio' => '1:1', 'range' => 'straight – 1:1', 'with' => 'medium', 'why' => 'medium keeps the pigment spread, water would leave tide marks'],
-        'recess-shade' => ['ratio' => '1:4', 'range' => '1:3 – 1:6', 'with' => 'medium', 'why' => 'ordinary paint runs like a wash only when it is thinned this far, with medium'],
+        'stain' => [
+            'ratio' => '1:1',
+            'range' => 'straight – 1:1',
+            'with' => 'medium',
+            'why' => 'medium keeps the pigment spread, water would leave tide marks',
+        ],
+        'recess-shade' => [
+            'ratio' => '1:4',
+            'range' => '1:3 – 1:6',
+            'with' => 'medium',
+            'why' => 'ordinary paint runs like a wash only when it is thinned this far, with medium',
+        ],
         'drybrush' => ['ratio' => '1:0', 'range' => 'unthinned', 'with' => 'water', 'why' => 'a wet brush would fill the recesses'],
-        'lining' => ['ratio' => '1:1', 'range' => '1:1 – 1:2', 'with' => 'water', 'why' => 'a line has to flow off the tip without spreading'],
-        'glaze' => ['ratio' => '1:8', 'range' => '1:4 – 1:12', 'with' => 'medium', 'why' => 'medium keeps the pigment spread in so thin a mix, water would leave tide marks'],
+        'lining' => [
+            'ratio' => '1:1',
+            'range' => '1:1 – 1:2',
+            'with' => 'water',
+            'why' => 'a line has to flow off the tip without spreading',
+        ],
+        'glaze' => [
+            'ratio' => '1:8',
+            'range' => '1:4 – 1:12',
+            'with' => 'medium',
+            'why' => 'medium keeps the pigment spread in so thin a mix, water would leave tide marks',
+        ],
         'filter' => ['ratio' => '1:12', 'range' => '1:8 – 1:12', 'with' => 'medium', 'why' => 'it shall tint, not be seen'],
         'airbrush' => ['ratio' => '1:1', 'range' => '2:1 – 1:2', 'with' => 'thinner', 'why' => 'thicker it spatters, thinner it runs'],
         'solvent' => ['ratio' => '3:2', 'range' => '1:1 – 2:1', 'with' => 'solvent', 'why' => 'its own solvent carries it into the lines'],
-        'primer-airbrush' => ['ratio' => '4:1', 'range' => 'a few drops of thinner', 'with' => 'thinner', 'why' => 'a few drops of thinner first keep the needle clear'],
-        'primer-brush' => ['ratio' => '4:1', 'range' => '6:1 – 3:1', 'with' => 'water', 'why' => 'a little water helps a brushed primer level'],
+        'primer-airbrush' => [
+            'ratio' => '4:1',
+            'range' => 'a few drops of thinner',
+            'with' => 'thinner',
+            'why' => 'a few drops of thinner first keep the needle clear',
+        ],
+        'primer-brush' => [
+            'ratio' => '4:1',
+            'range' => '6:1 – 3:1',
+            'with' => 'water',
+            'why' => 'a little water helps a brushed primer level',
+        ],
     ];
 
     /** Lightness (L*) from which a colour counts as light, and chroma (C*ab) from which, above lightness 70, as weak. */
@@ -121,7 +161,9 @@ final class Defaults
 
         return new Finding(
             'thinning.'.$use,
-            Thinning::fromRatio($row['ratio'])->isUndiluted() ? 'Not thinned: {why}.' : 'Thinned {ratio} with {with} (usual {range}): {why}.',
+            Thinning::fromRatio($row['ratio'])->isUndiluted()
+                ? 'Not thinned: {why}.'
+                : 'Thinned {ratio} with {with} (usual {range}): {why}.',
             ['ratio' => $row['ratio'], 'with' => $row['with'], 'range' => $row['range'], 'why' => $row['why'], 'use' => $use],
             Reason::Thinning,
         );

@@ -19,7 +19,10 @@ final readonly class Precedence
     /** @var list<array{code: string, hard: bool, below: list<Position>, on: list<Position>, why: string}> */
     private const ROWS = [
         [
-            'code' => 'order.stepping-stone', 'hard' => true, 'below' => [Position::SteppingStone, Position::Repair], 'on' => [Position::Base],
+            'code' => 'order.stepping-stone', 'hard' => true, 'below' => [
+                Position::SteppingStone,
+                Position::Repair,
+            ], 'on' => [Position::Base],
             'why' => 'a stepping-stone coat lies under the colour it helps',
         ],
         [
@@ -36,7 +39,11 @@ final readonly class Precedence
             'why' => 'a layer is larger than a highlight and would cover it',
         ],
         [
-            'code' => 'order.gloss', 'hard' => true, 'below' => [Position::Gloss], 'on' => [Position::Marking, Position::Softener, Position::SolventWash],
+            'code' => 'order.gloss', 'hard' => true, 'below' => [Position::Gloss], 'on' => [
+                Position::Marking,
+                Position::Softener,
+                Position::SolventWash,
+            ],
             'why' => 'on bare matt paint a marking shines and solvent bites',
         ],
         [
@@ -68,7 +75,11 @@ final readonly class Precedence
             'why' => 'the matt coat would dull the spot again',
         ],
         [
-            'code' => 'order.messy', 'hard' => false, 'below' => [Position::Drybrush], 'on' => [Position::Edge, Position::Dot, Position::Freehand],
+            'code' => 'order.messy', 'hard' => false, 'below' => [Position::Drybrush], 'on' => [
+                Position::Edge,
+                Position::Dot,
+                Position::Freehand,
+            ],
             'why' => 'a drybrush throws dust over careful work',
         ],
         [
@@ -81,12 +92,21 @@ final readonly class Precedence
         ],
         [
             'code' => 'order.weathering', 'hard' => false, 'on' => [Position::Matt],
-            'below' => [Position::SolventWash, Position::Wiping, Position::Streak, Position::StreakBlend, Position::Marking, Position::Softener],
+            'below' => [
+                Position::SolventWash,
+                Position::Wiping,
+                Position::Streak,
+                Position::StreakBlend,
+                Position::Marking,
+                Position::Softener,
+            ],
             'why' => 'the matt coat protects what lies under it',
         ],
     ];
 
-    /** @var array<string, array{Technique, string}> what a step cannot do without, before it; the step named is added where none is there */
+    /**
+     * @var array<string, array{Technique, string}> what a step cannot do without, before it; the step named is added where none is there
+     */
     private const NEEDS = [
         'softener' => [Technique::Marking, 'Softener needs a marking to lie on'],
         'wiping' => [Technique::EnamelWash, 'There is no enamel or oil wash to wipe'],
@@ -117,7 +137,13 @@ final readonly class Precedence
         static $all = null;
         if ($all === null) {
             $all = array_map(static fn (array $r): self => new self($r['code'], $r['hard'], $r['below'], $r['on'], $r['why']), self::ROWS);
-            $all[] = new self('order.rim', true, array_slice(Position::cases(), 0, Position::Rim->rank()), [Position::Rim], 'whatever comes later would mark the rim');
+            $all[] = new self(
+                'order.rim',
+                true,
+                array_slice(Position::cases(), 0, Position::Rim->rank()),
+                [Position::Rim],
+                'whatever comes later would mark the rim',
+            );
         }
 
         return $all;

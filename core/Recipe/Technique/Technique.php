@@ -115,7 +115,10 @@ enum Technique: string
     /** Whether it lays the colour that everything else on the area builds on. */
     public function isBase(): bool
     {
-        return $this->facts()->at === Position::Base || $this === self::TexturePaste || $this === self::PaintedMetal || $this === self::ChippingTopCoat;
+        return $this->facts()->at === Position::Base
+            || $this === self::TexturePaste
+            || $this === self::PaintedMetal
+            || $this === self::ChippingTopCoat;
     }
 
     /** Whether it runs into the recesses by itself. */

@@ -13,7 +13,12 @@ use Kalokroma\Shelf\Behaviour;
  * The usual figures of every technique, one row each, with its units: {@see TechniqueFacts}. Minutes are hands-on, drying
  * holds at 20 °C and 50 % humidity. Where the craft gives no figure, the starting value is our own.
  *
- * @phpstan-type Row array{words: string, stage: Stage, at: Position, where: string, effort: array{string, float}, dry: int, tool: string, level?: Level, lies?: Application, use?: string, face?: Face, counts?: bool, sheen?: Sheen, latest?: int, takes?: list<Behaviour>, watch?: string, exit?: string, reveals?: list<Technique>, removed?: array{float, float, float}, needs?: list<string>, doing?: list<string>}
+ * @phpstan-type Row array{
+ *   words: string, stage: Stage, at: Position, where: string, effort: array{string, float}, dry: int, tool: string,
+ *   level?: Level, lies?: Application, use?: string, face?: Face, counts?: bool, sheen?: Sheen, latest?: int,
+ *   takes?: list<Behaviour>, watch?: string, exit?: string, reveals?: list<Technique>, removed?: array{float, float, float},
+ *   needs?: list<string>, doing?: list<string>,
+ * }
  */
 final class Vocabulary
 {

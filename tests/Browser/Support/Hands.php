@@ -21,7 +21,10 @@ final readonly class Hands
 
     public function press(string $text, string $within = 'body'): void
     {
-        $this->tap(sprintf('//*[self::button or self::a][normalize-space(.)=%1$s or @aria-label=%1$s][not(@disabled)]', $this->quoted($text)), $within);
+        $this->tap(
+            sprintf('//*[self::button or self::a][normalize-space(.)=%1$s or @aria-label=%1$s][not(@disabled)]', $this->quoted($text)),
+            $within,
+        );
     }
 
     /** Turns to the view of this name. */
@@ -33,7 +36,10 @@ final readonly class Hands
     /** Presses the first button whose words begin so. */
     public function pressBeginning(string $text, string $within = 'body'): void
     {
-        $this->tap(sprintf('//*[self::button or self::a][starts-with(normalize-space(.), %s)][not(@disabled)]', $this->quoted($text)), $within);
+        $this->tap(
+            sprintf('//*[self::button or self::a][starts-with(normalize-space(.), %s)][not(@disabled)]', $this->quoted($text)),
+            $within,
+        );
     }
 
     /** Replaces what stands in the field under this label. */
@@ -48,7 +54,9 @@ final readonly class Hands
     public function choose(string $label, string $option): void
     {
         $field = $this->field($label);
-        $field->findElement(WebDriverBy::xpath(sprintf('.//option[normalize-space(.)=%1$s or @value=%1$s]', $this->quoted($option))))->click();
+        $field->findElement(
+            WebDriverBy::xpath(sprintf('.//option[normalize-space(.)=%1$s or @value=%1$s]', $this->quoted($option))),
+        )->click();
     }
 
     public function upload(string $bytes, string $name = 'shelf.csv'): void
@@ -156,7 +164,8 @@ final readonly class Hands
         $quoted = $this->quoted($label);
 
         return $this->element(sprintf(
-            '//*[self::input or self::select or self::textarea][@aria-label=%1$s or @placeholder=%1$s or @id=//label[normalize-space(.)=%1$s]/@for or ancestor::label[normalize-space(span)=%1$s]]',
+            '//*[self::input or self::select or self::textarea][@aria-label=%1$s or @placeholder=%1$s or '
+                .'@id=//label[normalize-space(.)=%1$s]/@for or ancestor::label[normalize-space(span)=%1$s]]',
             $quoted,
         ));
     }

@@ -48,7 +48,14 @@ final class Studio
     {
         $lines = [];
         $command = implode(' ', array_map(escapeshellarg(...), [PHP_BINARY, dirname(__DIR__, 3).'/artisan', ...$arguments]));
-        $environment = implode(' ', array_map(static fn (string $k, string $v): string => $k.'='.escapeshellarg($v), array_keys($this->environment()), $this->environment()));
+        $environment = implode(
+            ' ',
+            array_map(
+                static fn (string $k, string $v): string => $k.'='.escapeshellarg($v),
+                array_keys($this->environment()),
+                $this->environment(),
+            ),
+        );
         exec($environment.' '.$command.' 2>&1', $lines, $code);
         if ($code !== 0) {
             throw new RuntimeException($command.': '.implode("\n", $lines));

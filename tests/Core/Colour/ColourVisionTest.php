@@ -36,7 +36,12 @@ final class ColourVisionTest extends TestCase
     public function testGreysStayGreyAndRedAndGreenDrawTogether(): void
     {
         foreach (ColourVision::cases() as $vision) {
-            self::assertEqualsWithDelta(Srgb::fromHex('#808080')->linear(), $vision->seen(Srgb::fromHex('#808080'))->linear(), 0.002, $vision->value);
+            self::assertEqualsWithDelta(
+                Srgb::fromHex('#808080')->linear(),
+                $vision->seen(Srgb::fromHex('#808080'))->linear(),
+                0.002,
+                $vision->value,
+            );
             self::assertNotSame('', $vision->words());
         }
         $apart = static fn (?ColourVision $v): float => Ciede2000::difference(

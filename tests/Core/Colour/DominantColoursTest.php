@@ -30,7 +30,12 @@ final class DominantColoursTest extends TestCase
         self::assertCount(4, $found);
         foreach (array_keys($fields) as $i => $hex) {
             $lab = Srgb::fromHex($hex)->toLab();
-            self::assertEqualsWithDelta([$lab->l, $lab->a, $lab->b], [$found[$i]['lab']->l, $found[$i]['lab']->a, $found[$i]['lab']->b], 0.25, $hex);
+            self::assertEqualsWithDelta(
+                [$lab->l, $lab->a, $lab->b],
+                [$found[$i]['lab']->l, $found[$i]['lab']->a, $found[$i]['lab']->b],
+                0.25,
+                $hex,
+            );
             self::assertEqualsWithDelta($fields[$hex], $found[$i]['share'], 0.01, $hex);
         }
     }

@@ -19,7 +19,11 @@ final class FigureTest extends TestCase
     #[DataProvider('goodShares')]
     public function testWhatIsLeftUncovered(float $left, float ...$shares): void
     {
-        self::assertEqualsWithDelta($left, Shares::check(array_combine(array_map(static fn (int $i): string => 'Area '.$i, array_keys($shares)), $shares)), 1e-9);
+        self::assertEqualsWithDelta(
+            $left,
+            Shares::check(array_combine(array_map(static fn (int $i): string => 'Area '.$i, array_keys($shares)), $shares)),
+            1e-9,
+        );
     }
 
     /** @return iterable<string, list<float>> */
@@ -93,10 +97,20 @@ final class FigureTest extends TestCase
 
     public function testInnerAreasComeBeforeOuterOnesAndLargeBeforeSmall(): void
     {
-        $area = static fn (string $name, float $cm2, int $depth): Area => new Area($name, $name, Material::Cloth, Relief::Tight, $cm2, $depth);
+        $area = static fn (string $name, float $cm2, int $depth): Area => new Area(
+            $name,
+            $name,
+            Material::Cloth,
+            Relief::Tight,
+            $cm2,
+            $depth,
+        );
         $areas = [$area('Cape', 4.0, 5), $area('Boots', 1.0, 3), $area('Face', 0.5, 2), $area('Coat', 5.0, 3), $area('Apron', 5.0, 3)];
 
-        self::assertSame(['Face', 'Apron', 'Coat', 'Boots', 'Cape'], array_map(static fn (Area $a): string => $a->name, InsideOut::of($areas)));
+        self::assertSame(
+            ['Face', 'Apron', 'Coat', 'Boots', 'Cape'],
+            array_map(static fn (Area $a): string => $a->name, InsideOut::of($areas)),
+        );
         self::assertSame('Cape', $areas[0]->name, 'what was given stays as it was');
     }
 }

@@ -105,7 +105,10 @@ final class LookingOverTest extends TestCase
             new Area('cape', 'Cape', Material::Cloth, Relief::Broad, 20, 6),
             new Area('back', 'Back', Material::Cloth, Relief::Tight, 4, 2),
         ];
-        $codes = static fn (bool $airbrush, array $areas): array => array_map(static fn (array $r): string => $r['code'].' '.$r['area'], Remarks::of($areas, [['deck', 'hull'], ['back', 'cape'], ['hull', 'gone']], new Equipment($airbrush, false)));
+        $codes = static fn (bool $airbrush, array $areas): array => array_map(
+            static fn (array $r): string => $r['code'].' '.$r['area'],
+            Remarks::of($areas, [['deck', 'hull'], ['back', 'cape'], ['hull', 'gone']], new Equipment($airbrush, false)),
+        );
 
         self::assertSame(['apart inside', 'weak mast', 'mask hull', 'behind cape'], $codes(true, $areas));
         self::assertSame(['apart inside', 'weak mast', 'behind cape'], $codes(false, $areas), 'without an airbrush nothing is masked');

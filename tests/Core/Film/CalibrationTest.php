@@ -35,7 +35,12 @@ final class CalibrationTest extends TestCase
      */
     public function testAFilmCalculatedByHandIsFound(): void
     {
-        $found = Calibration::solve(Reflectance::flat(0.269970), Reflectance::flat(0.630194), Reflectance::flat(0.0), Reflectance::flat(1.0));
+        $found = Calibration::solve(
+            Reflectance::flat(0.269970),
+            Reflectance::flat(0.630194),
+            Reflectance::flat(0.0),
+            Reflectance::flat(1.0),
+        );
 
         self::assertEqualsWithDelta(array_fill(0, 18, 0.25), $found->pigment->absorption, 2e-5);
         self::assertEqualsWithDelta(array_fill(0, 18, 0.5), $found->pigment->scattering, 2e-5);
@@ -53,7 +58,11 @@ final class CalibrationTest extends TestCase
                 $tells = $paint->over($this->white, 0.5)->bands[$band] - $paint->over($this->black, 0.5)->bands[$band] > 0.05;
                 if ($tells) {
                     self::assertEqualsWithDelta($s, $found->pigment->scattering[$band], 1e-6 + 1e-4 * $s);
-                    self::assertEqualsWithDelta($paint->absorption[$band], $found->pigment->absorption[$band], 1e-6 + 1e-4 * $paint->absorption[$band]);
+                    self::assertEqualsWithDelta(
+                        $paint->absorption[$band],
+                        $found->pigment->absorption[$band],
+                        1e-6 + 1e-4 * $paint->absorption[$band],
+                    );
                 }
             }
         }
@@ -67,7 +76,9 @@ final class CalibrationTest extends TestCase
         $off = [];
         for ($i = 0; $i < 60; ++$i) {
             $paint = $made->paint();
-            $read = static fn (Reflectance $ground): Reflectance => Reflectance::fromLab($made->read($paint->over($ground, 1.0)->toLab(), 0.5));
+            $read = static fn (Reflectance $ground): Reflectance => Reflectance::fromLab(
+                $made->read($paint->over($ground, 1.0)->toLab(), 0.5),
+            );
             $found = Calibration::solve($read($this->black), $read($this->white), $this->black, $this->white)->pigment;
             foreach ([$this->black, $this->white, Reflectance::flat(0.2)] as $ground) {
                 foreach ([2.0, 3.0] as $coats) {
@@ -95,10 +106,18 @@ final class CalibrationTest extends TestCase
         $typed = $measured = [];
         for ($i = 0; $i < 40; ++$i) {
             $paint = $made->paint();
-            $found = Calibration::solve($paint->over($this->black, 1.0), $paint->over($this->white, 1.0), $this->black, $this->white)->pigment;
+            $found = Calibration::solve(
+                $paint->over($this->black, 1.0),
+                $paint->over($this->white, 1.0),
+                $this->black,
+                $this->white,
+            )->pigment;
             $true = $paint->over($this->black, 2.0)->toLab();
             $measured[] = Ciede2000::difference($true, $found->over($this->black, 2.0)->toLab());
-            $typed[] = Ciede2000::difference($true, Pigment::covering(Reflectance::fromLab($paint->fullHide()->toLab()))->over($this->black, 2.0)->toLab());
+            $typed[] = Ciede2000::difference(
+                $true,
+                Pigment::covering(Reflectance::fromLab($paint->fullHide()->toLab()))->over($this->black, 2.0)->toLab(),
+            );
         }
 
         self::assertLessThan(array_sum($typed) / 5, array_sum($measured));
@@ -117,7 +136,13 @@ final class CalibrationTest extends TestCase
     public function testAThinnedSwatchTellsOfTheUndilutedPaint(): void
     {
         $paint = (new MadePaints(8))->paint();
-        $found = Calibration::solve($paint->over($this->black, 1 / 3), $paint->over($this->white, 1 / 3), $this->black, $this->white, 1 / 3);
+        $found = Calibration::solve(
+            $paint->over($this->black, 1 / 3),
+            $paint->over($this->white, 1 / 3),
+            $this->black,
+            $this->white,
+            1 / 3,
+        );
 
         self::assertEqualsWithDelta($paint->over($this->white, 1.0)->bands, $found->pigment->over($this->white, 1.0)->bands, 1e-3);
     }
@@ -156,7 +181,9 @@ final class CalibrationTest extends TestCase
         $dice = new Randomizer(new Mt19937(77));
         $answers = $sentences = 0;
         for ($i = 0; $i < 150; ++$i) {
-            $read = static fn (): Reflectance => Reflectance::fromLab(new Lab($dice->getInt(0, 100), $dice->getInt(-90, 90), $dice->getInt(-90, 90)));
+            $read = static fn (): Reflectance => Reflectance::fromLab(
+                new Lab($dice->getInt(0, 100), $dice->getInt(-90, 90), $dice->getInt(-90, 90)),
+            );
             try {
                 $found = Calibration::solve($read(), $read(), $this->black, $this->white);
                 ++$answers;

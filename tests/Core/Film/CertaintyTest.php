@@ -39,12 +39,19 @@ final class CertaintyTest extends TestCase
         self::assertLessThan($guessed - 0.4, $measured);
     }
 
-    /** By hand: nothing of the ground shows and nothing gets thicker, so √(2² + (3 · 0)² + 0²) = 2; with half of it through, it lies between. */
+    /**
+     * By hand: nothing of the ground shows and nothing gets thicker, so √(2² + (3 · 0)² + 0²) = 2; with half of it through, it lies
+     * between.
+     */
     public function testAGlazeCarriesTheErrorOfItsGround(): void
     {
         $glaze = Pigment::transparent(Swatches::reflectance('#fbf7ee'));
 
-        self::assertEqualsWithDelta(5.0 * $glaze->contrast(0.2), Certainty::ofFilm($glaze, 0.2, Swatches::reflectance('#808080'), 0.0, 5.0, 0.0), 1e-9);
+        self::assertEqualsWithDelta(
+            5.0 * $glaze->contrast(0.2),
+            Certainty::ofFilm($glaze, 0.2, Swatches::reflectance('#808080'), 0.0, 5.0, 0.0),
+            1e-9,
+        );
     }
 
     public function testSourcesFromWordsOfAFile(): void

@@ -91,7 +91,11 @@ final class DryingTest extends TestCase
     {
         foreach ([Reflectance::flat(0.0), Reflectance::flat(1.0)] as $end) {
             foreach (Sheen::cases() as $finish) {
-                foreach ([$finish->varnished($end, Sheen::Matt), Drying::Darkens->wet($end, $finish), Drying::Darkens->dry($end, $finish)] as $look) {
+                foreach ([
+                    $finish->varnished($end, Sheen::Matt),
+                    Drying::Darkens->wet($end, $finish),
+                    Drying::Darkens->dry($end, $finish),
+                ] as $look) {
                     foreach ($look->bands as $share) {
                         self::assertTrue($share >= 0 && $share <= 1);
                     }

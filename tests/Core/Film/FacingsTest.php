@@ -58,11 +58,17 @@ final class FacingsTest extends TestCase
     public function testAColouredShadowFromBelow(): void
     {
         $blue = Pigment::covering(Swatches::reflectance('#1f3050'));
-        $sketch = Facings::sketch(Swatches::reflectance('#1c1b1a'), $blue, -35)->sprayed(Pigment::covering(Swatches::reflectance('#e6dfcc')), 65);
+        $sketch = Facings::sketch(Swatches::reflectance('#1c1b1a'), $blue, -35)->sprayed(
+            Pigment::covering(Swatches::reflectance('#e6dfcc')),
+            65,
+        );
 
         self::assertLessThan(-5.0, $sketch->below->plane->toLab()->b, 'the underside is blue');
         self::assertGreaterThan(60, $sketch->above->plane->toLab()->l);
-        self::assertSame([$sketch->below->plane, $sketch->side->plane, $sketch->above->plane], array_map(static fn (Face $f) => $sketch->asSurface()->face($f), Face::cases()));
+        self::assertSame(
+            [$sketch->below->plane, $sketch->side->plane, $sketch->above->plane],
+            array_map(static fn (Face $f) => $sketch->asSurface()->face($f), Face::cases()),
+        );
     }
 
     public function testSteeperFromAboveLightsLessOfTheSide(): void

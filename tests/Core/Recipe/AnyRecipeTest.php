@@ -64,14 +64,24 @@ final class AnyRecipeTest extends TestCase
         $dice = new Randomizer(new Mt19937(2000 + $seed));
         $offered = Specials::offered($brief->area);
         $chosen = $offered[$dice->getInt(0, count($offered) - 1)];
-        $before = $chosen['adds'] && $brief->way->isAllowedBy($brief->equipment) && array_filter($brief->shelf, static fn ($p): bool => $p->behaviour->isMixable() && $p->isAtHand()) !== [] ? Drafter::draft($brief) : null;
+        $before = $chosen['adds'] && $brief->way->isAllowedBy($brief->equipment) && array_filter(
+            $brief->shelf,
+            static fn ($p): bool => $p->behaviour->isMixable() && $p->isAtHand(),
+        ) !== [] ? Drafter::draft($brief) : null;
         $plan = Specials::draft($chosen['id'], $brief, $before);
 
         foreach ($before->steps ?? [] as $i => $step) {
             self::assertSame($step, $plan->steps[$i], 'what is added leaves the rest as it was');
         }
         $outcomes = Simulation::run($plan->steps, $brief->area, $brief->surface());
-        self::assertSame([], array_map(static fn ($m): string => $m->finding->sentence(), array_filter(OrderRules::broken($plan->steps), static fn ($m): bool => $m->hard)), $chosen['id']);
+        self::assertSame(
+            [],
+            array_map(
+                static fn ($m): string => $m->finding->sentence(),
+                array_filter(OrderRules::broken($plan->steps), static fn ($m): bool => $m->hard),
+            ),
+            $chosen['id'],
+        );
         foreach ($outcomes as $outcome) {
             if ($outcome->step->technique !== Technique::WashAllOver && $outcome->step->technique !== Technique::Drybrush) {
                 $this->assertSoundStep($outcome, $brief->area, $brief->equipment);
@@ -82,7 +92,18 @@ final class AnyRecipeTest extends TestCase
     /** @return list<list<mixed>> */
     private function told(Plan $plan): array
     {
-        return array_map(static fn (PlannedStep $s): array => [$s->key, $s->technique->value, $s->load->mix?->key(), $s->load->thinning->ratio(), $s->handling->coats, $s->scope->place->words(), array_map(static fn (Finding $f): string => $f->sentence(), $s->why)], $plan->steps);
+        return array_map(
+            static fn (PlannedStep $s): array => [
+                $s->key,
+                $s->technique->value,
+                $s->load->mix?->key(),
+                $s->load->thinning->ratio(),
+                $s->handling->coats,
+                $s->scope->place->words(),
+                array_map(static fn (Finding $f): string => $f->sentence(), $s->why),
+            ],
+            $plan->steps,
+        );
     }
 
     /** @return iterable<string, array{int}> */
@@ -100,16 +121,39 @@ final class AnyRecipeTest extends TestCase
         $shelf = Swatches::randomShelf($seed, $dice->getInt(0, 25));
         foreach (Behaviour::cases() as $i => $behaviour) {
             if ($coin()) {
-                $shelf[] = Swatches::paint('K'.$i, Swatches::randomHex($dice), $behaviour, $dice->getInt(0, 5) > 0, $dice->getInt(0, 5) > 0 ? 8.0 : 0.0);
+                $shelf[] = Swatches::paint(
+                    'K'.$i,
+                    Swatches::randomHex($dice),
+                    $behaviour,
+                    $dice->getInt(0, 5) > 0,
+                    $dice->getInt(0, 5) > 0 ? 8.0 : 0.0,
+                );
             }
         }
         $from = static fn (array $cases): mixed => $cases[$dice->getInt(0, count($cases) - 1)];
         $dark = Swatches::reflectance('#1b1b1b');
         $light = Swatches::reflectance('#e6dfcc');
-        $ground = $from([Surface::uniform($dark), Surface::uniform(Swatches::reflectance('#868686')), Surface::uniform($light), new Surface($dark, $dark->blend($light, 0.5), $light)]);
+        $ground = $from(
+            [
+                Surface::uniform($dark),
+                Surface::uniform(Swatches::reflectance('#868686')),
+                Surface::uniform($light),
+                new Surface($dark, $dark->blend($light, 0.5), $light),
+            ],
+        );
 
         return new Brief(
-            new Area('1', 'Area', $from(Material::cases()), $from(Relief::cases()), $dice->getInt(1, 3000) / 100, $dice->getInt(1, 9), $from(Weight::cases()), $coin(), $coin()),
+            new Area(
+                '1',
+                'Area',
+                $from(Material::cases()),
+                $from(Relief::cases()),
+                $dice->getInt(1, 3000) / 100,
+                $dice->getInt(1, 9),
+                $from(Weight::cases()),
+                $coin(),
+                $coin(),
+            ),
             Srgb::fromHex(Swatches::randomHex($dice))->toOklch(),
             $from(Way::cases()),
             $ground,

@@ -41,7 +41,14 @@ final class ChoicesTest extends TestCase
         foreach (Lamplighter::shelf() as $paint) {
             if ($paint->behaviour->isMixable() && $paint->isAtHand()) {
                 foreach ([1, 2] as $coats) {
-                    $most = max($most, $alone - $coats - Hiding::of($base->pigment(), $thin->load(), $paint->pigment()->over($below, $coats * $load))->planned());
+                    $most = max(
+                        $most,
+                        $alone - $coats - Hiding::of(
+                            $base->pigment(),
+                            $thin->load(),
+                            $paint->pigment()->over($below, $coats * $load),
+                        )->planned(),
+                    );
                 }
             }
         }
@@ -58,7 +65,13 @@ final class ChoicesTest extends TestCase
     /** @return iterable<string, array{string, string}> */
     public static function weak(): iterable
     {
-        foreach (['yellow' => '#f0b42c', 'pale yellow' => '#f6d873', 'red' => '#c23a22', 'white' => '#f3f1ea', 'brown' => '#4b3524'] as $name => $hex) {
+        foreach ([
+            'yellow' => '#f0b42c',
+            'pale yellow' => '#f6d873',
+            'red' => '#c23a22',
+            'white' => '#f3f1ea',
+            'brown' => '#4b3524',
+        ] as $name => $hex) {
             foreach (['dark' => '#1b1b1b', 'grey' => '#868686', 'light' => '#e6dfcc'] as $on => $ground) {
                 yield $name.' on '.$on => [$hex, $ground];
             }
@@ -84,13 +97,27 @@ final class ChoicesTest extends TestCase
             }
             $use = $paint->behaviour === Behaviour::Wash ? 'wash' : 'stain';
             foreach (Shading::STRENGTHS[$use] as $ratio) {
-                $look = Technique::WashAllOver->application($paint->behaviour)->pass($paint->pigment(), Thinning::fromRatio($ratio)->load(), $below);
-                $score = Ciede2000::difference($look->recess->toLab(), $wanted) + ($covered ? 0.25 : 1.0) * Ciede2000::difference($look->plane->toLab(), $plane);
+                $look = Technique::WashAllOver->application($paint->behaviour)->pass(
+                    $paint->pigment(),
+                    Thinning::fromRatio($ratio)->load(),
+                    $below,
+                );
+                $score = Ciede2000::difference(
+                    $look->recess->toLab(),
+                    $wanted,
+                ) + ($covered ? 0.25 : 1.0) * Ciede2000::difference($look->plane->toLab(), $plane);
                 $least = min($least, $score);
             }
         }
-        $look = Technique::WashAllOver->application($best->mix->first()->behaviour)->pass($best->mix->pigment(), $best->thinning->load(), $below);
-        $score = Ciede2000::difference($look->recess->toLab(), $wanted) + ($covered ? 0.25 : 1.0) * Ciede2000::difference($look->plane->toLab(), $plane);
+        $look = Technique::WashAllOver->application($best->mix->first()->behaviour)->pass(
+            $best->mix->pigment(),
+            $best->thinning->load(),
+            $below,
+        );
+        $score = Ciede2000::difference(
+            $look->recess->toLab(),
+            $wanted,
+        ) + ($covered ? 0.25 : 1.0) * Ciede2000::difference($look->plane->toLab(), $plane);
         self::assertLessThanOrEqual($least + 0.5 + 1e-9, $score, 'within the half that the usual strength is given');
         self::assertEqualsWithDelta($best->dulled, $plane->l - $look->plane->toLab()->l, 0.5);
     }
@@ -123,15 +150,40 @@ final class ChoicesTest extends TestCase
         $white = Mix::single(Swatches::paint('White', '#f3f1ea'));
         $thick = LayerThinning::of($white, $grey, Face::Ridge);
         self::assertNotNull($thick);
-        $coats = static fn (string $ratio): int => Hiding::of($white->pigment(), Thinning::fromRatio($ratio)->load(), $grey->ridge)->planned();
-        self::assertSame(sprintf('Thinned 1:1 it would take %d coats on the ridge, thinned 2:1 it takes %d.', $coats('1:1'), $coats('2:1')), $thick->reason->sentence());
+        $coats = static fn (string $ratio): int => Hiding::of(
+            $white->pigment(),
+            Thinning::fromRatio($ratio)->load(),
+            $grey->ridge,
+        )->planned();
+        self::assertSame(
+            sprintf('Thinned 1:1 it would take %d coats on the ridge, thinned 2:1 it takes %d.', $coats('1:1'), $coats('2:1')),
+            $thick->reason->sentence(),
+        );
         self::assertNull(LayerThinning::of(Mix::single(Swatches::paint('Brown', '#4b3524')), $grey, Face::Plane));
     }
 
     public function testPaintsThatAreNotAtHandAreNeverChosen(): void
     {
-        $shelf = array_map(static fn (Paint $p): Paint => $p->behaviour->isTransparent() ? new Paint($p->id, $p->name, $p->line, $p->behaviour, $p->colour, false) : $p, Lamplighter::shelf());
+        $shelf = array_map(
+            static fn (Paint $p): Paint => $p->behaviour->isTransparent() ? new Paint(
+                $p->id,
+                $p->name,
+                $p->line,
+                $p->behaviour,
+                $p->colour,
+                false,
+            ) : $p,
+            Lamplighter::shelf(),
+        );
 
-        self::assertNull(Shading::covered(new Palette($shelf), Srgb::fromHex('#2a1c10')->toLab(), Srgb::fromHex('#8b6f4a')->toLab(), Surface::uniform(Swatches::reflectance('#8b6f4a')), Technique::WashAllOver));
+        self::assertNull(
+            Shading::covered(
+                new Palette($shelf),
+                Srgb::fromHex('#2a1c10')->toLab(),
+                Srgb::fromHex('#8b6f4a')->toLab(),
+                Surface::uniform(Swatches::reflectance('#8b6f4a')),
+                Technique::WashAllOver,
+            ),
+        );
     }
 }

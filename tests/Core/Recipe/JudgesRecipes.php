@@ -26,8 +26,16 @@ trait JudgesRecipes
     private function assertSound(Plan $plan, array $outcomes, Area $area, Equipment $equipment): void
     {
         self::assertNotSame([], $plan->steps);
-        self::assertCount(count($plan->steps), array_unique(array_map(static fn ($s): string => $s->key, $plan->steps)), 'each step has a key of its own');
-        self::assertSame([], array_map(static fn ($m): string => $m->finding->sentence(), OrderRules::broken($plan->steps)), 'the order rules are kept');
+        self::assertCount(
+            count($plan->steps),
+            array_unique(array_map(static fn ($s): string => $s->key, $plan->steps)),
+            'each step has a key of its own',
+        );
+        self::assertSame(
+            [],
+            array_map(static fn ($m): string => $m->finding->sentence(), OrderRules::broken($plan->steps)),
+            'the order rules are kept',
+        );
         foreach ($outcomes as $outcome) {
             $this->assertSoundStep($outcome, $area, $equipment);
         }
@@ -46,10 +54,19 @@ trait JudgesRecipes
         self::assertLessThanOrEqual(12, $outcome->labour->coats, $told);
         self::assertGreaterThanOrEqual(0.0, $outcome->labour->minutes, $told);
         if ($area->material !== Material::Metal) {
-            self::assertFalse($step->technique === Technique::WashAllOver && in_array($area->relief, [Relief::Broad, Relief::Plate], true), $told.': no wash on broad or flat surfaces');
-            self::assertFalse($step->technique === Technique::Drybrush && in_array($area->relief, [Relief::Broad, Relief::Plate, Relief::Orb], true), $told.': no drybrush on what is smooth');
+            self::assertFalse(
+                $step->technique === Technique::WashAllOver && in_array($area->relief, [Relief::Broad, Relief::Plate], true),
+                $told.': no wash on broad or flat surfaces',
+            );
+            self::assertFalse(
+                $step->technique === Technique::Drybrush && in_array($area->relief, [Relief::Broad, Relief::Plate, Relief::Orb], true),
+                $told.': no drybrush on what is smooth',
+            );
         }
-        self::assertTrue($equipment->airbrush || !in_array('airbrush', $facts->needs, true), $told.': nothing asks for an airbrush that is not there');
+        self::assertTrue(
+            $equipment->airbrush || !in_array('airbrush', $facts->needs, true),
+            $told.': nothing asks for an airbrush that is not there',
+        );
         self::assertTrue($equipment->solvents || !$step->technique->isSolvent(), $told.': nothing asks for solvents that are not there');
         foreach ($outcome->reasons as $reason) {
             self::assertDoesNotMatchRegularExpression('/[{}]|NAN|INF/', $reason->sentence(), $told);

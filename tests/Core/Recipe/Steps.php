@@ -21,8 +21,13 @@ use Tests\Core\Swatches;
 final class Steps
 {
     /** @param Paint|string|null $paint a paint, its colour, or null for a step without */
-    public static function step(string $technique, Paint|string|null $paint = '#6f4a2e', ?string $thin = null, ?int $coats = null, ?string $key = null): PlannedStep
-    {
+    public static function step(
+        string $technique,
+        Paint|string|null $paint = '#6f4a2e',
+        ?string $thin = null,
+        ?int $coats = null,
+        ?string $key = null,
+    ): PlannedStep {
         $done = Technique::from($technique);
         $facts = $done->facts();
         $mix = match (true) {

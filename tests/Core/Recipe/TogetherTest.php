@@ -32,15 +32,28 @@ final class TogetherTest extends TestCase
         $bone = Swatches::paint('Bone', '#d9cca6');
         $others = ['Strap' => ['Ochre', 'Bone'], 'Sail' => ['Bone'], 'Boots' => ['Dark brown']];
 
-        self::assertSame('Bone is on the palette: also for strap and sail.', SharedPaints::sentence(Steps::step('drybrush', $bone), $others));
+        self::assertSame(
+            'Bone is on the palette: also for strap and sail.',
+            SharedPaints::sentence(Steps::step('drybrush', $bone), $others),
+        );
         self::assertNull(SharedPaints::sentence(Steps::step('drybrush', '#2f5a7e'), $others));
         self::assertNull(SharedPaints::sentence(Steps::step('drybrush', $bone)->leftOut(), $others), 'what is left out loads nothing');
-        self::assertSame('Bone is on the palette: also for sail.', SharedPaints::sentence(Steps::step('drybrush', $bone), ['Strap' => ['Ochre']] + $others));
+        self::assertSame(
+            'Bone is on the palette: also for sail.',
+            SharedPaints::sentence(Steps::step('drybrush', $bone), ['Strap' => ['Ochre']] + $others),
+        );
     }
 
     public function testThePartsOfAFigureAreLinked(): void
     {
-        $area = static fn (string $id, string $name, string $part): Area => new Area($id, $name, Material::Leather, Relief::Plate, 2.0, part: $part);
+        $area = static fn (string $id, string $name, string $part): Area => new Area(
+            $id,
+            $name,
+            Material::Leather,
+            Relief::Plate,
+            2.0,
+            part: $part,
+        );
         $areas = [$area('1', 'Plumage', ''), $area('2', 'Saddle', 'saddle'), $area('3', 'Girth', 'saddle'), $area('4', 'Legs', '')];
         $touching = [['1', '2'], ['2', '3'], ['1', '4']];
 
@@ -48,10 +61,19 @@ final class TogetherTest extends TestCase
         $loose = PartLink::of($areas[1], $areas, $touching, ['2' => Steps::plan('basecoat')]);
         self::assertNotNull($loose);
         self::assertSame(['Saddle', 'Girth'], array_map(static fn (Area $a): string => $a->name, $loose->members));
-        self::assertSame('Saddle is painted apart, in 2 areas. No recipe glues it on yet: do that when they and plumage are done.', $loose->finding()->sentence());
+        self::assertSame(
+            'Saddle is painted apart, in 2 areas. No recipe glues it on yet: do that when they and plumage are done.',
+            $loose->finding()->sentence(),
+        );
         $glued = PartLink::of($areas[1], $areas, $touching, ['3' => Steps::plan('basecoat', 'gluing')]);
-        self::assertSame('Saddle is painted apart, in 2 areas; it is glued on in the recipe of girth, once both sides are done.', $glued?->finding()->sentence());
-        self::assertSame('Saddle is painted apart, in 2 areas. No recipe glues it on yet.', PartLink::of($areas[2], $areas, [], [])?->finding()->sentence());
+        self::assertSame(
+            'Saddle is painted apart, in 2 areas; it is glued on in the recipe of girth, once both sides are done.',
+            $glued?->finding()->sentence(),
+        );
+        self::assertSame(
+            'Saddle is painted apart, in 2 areas. No recipe glues it on yet.',
+            PartLink::of($areas[2], $areas, [], [])?->finding()->sentence(),
+        );
     }
 
     /** Coats, minutes and drying added up by hand from the outcomes. */
@@ -73,10 +95,20 @@ final class TogetherTest extends TestCase
         self::assertEqualsWithDelta($undercoat->labour->minutes + $b->labour->minutes + $w->labour->minutes, $two->minutes, 1e-9);
         self::assertSame($undercoat->waiting() + 2 * 8 + 40, $two->waiting);
         self::assertSame(['#4b3524', '#8b6a49'], $two->paints);
-        self::assertSame(sprintf('It takes 1 coat more, %d min more work, 40 min more drying, 1 paint more to load.', round($two->minutes) - round($one->minutes)), $two->against($one)->sentence());
+        self::assertSame(
+            sprintf(
+                'It takes 1 coat more, %d min more work, 40 min more drying, 1 paint more to load.',
+                round($two->minutes) - round($one->minutes),
+            ),
+            $two->against($one)->sentence(),
+        );
         self::assertStringContainsString('1 coat fewer', $one->against($two)->sentence());
         self::assertSame('It takes the same coats, minutes and paints.', $one->against($one)->sentence());
-        self::assertSame([2, $one->coats], [$sum($base, $wash->leftOut())->steps, $sum($base, $wash->leftOut())->coats], 'what is left out does not count');
+        self::assertSame(
+            [2, $one->coats],
+            [$sum($base, $wash->leftOut())->steps, $sum($base, $wash->leftOut())->coats],
+            'what is left out does not count',
+        );
     }
 
     public function testAPlaceTouchesItsShare(): void
@@ -85,7 +117,10 @@ final class TogetherTest extends TestCase
         self::assertSame([0.5, 0.5, 0.5], (new Place(null, 'upper parts'))->coverage(Application::Glaze)->toArray());
         self::assertEqualsWithDelta([0.0, 0.16, 0.2], (new Place(null, '', '', 0.2))->coverage(Application::Layer)->toArray(), 1e-9);
         self::assertSame([0.0, 0.0, 0.1], (new Place(Face::Ridge, 'a few spots', 'from above'))->coverage(Application::Edge)->toArray());
-        self::assertSame('ridges only, a few spots, light from above, 20 % of it', (new Place(Face::Ridge, 'a few spots', 'from above', 0.2))->words());
+        self::assertSame(
+            'ridges only, a few spots, light from above, 20 % of it',
+            (new Place(Face::Ridge, 'a few spots', 'from above', 0.2))->words(),
+        );
         self::assertTrue((new Place())->isUsual());
         foreach ([[null, '', '', 0.0], [null, '', '', 1.2], [null, 'the moon', '', 1.0], [null, '', 'from nowhere', 1.0]] as $bad) {
             try {

@@ -51,18 +51,37 @@ final class WholeRecipesTest extends TestCase
     ];
 
     #[DataProvider('recipes')]
-    public function testARecipeAGoodPainterWouldCallSound(Relief $relief, Material $material, string $hex, string $kind, string $ground, Way $way): void
-    {
+    public function testARecipeAGoodPainterWouldCallSound(
+        Relief $relief,
+        Material $material,
+        string $hex,
+        string $kind,
+        string $ground,
+        Way $way,
+    ): void {
         $area = new Area('1', 'Area', $material, $relief, 5.0, 3, Weight::Leading);
         $equipment = new Equipment(true, true);
-        $plan = Drafter::draft(new Brief($area, Srgb::fromHex($hex)->toOklch(), $way, Swatches::reflectance($ground), Lamplighter::shelf(), equipment: $equipment));
+        $plan = Drafter::draft(
+            new Brief(
+                $area,
+                Srgb::fromHex($hex)->toOklch(),
+                $way,
+                Swatches::reflectance($ground),
+                Lamplighter::shelf(),
+                equipment: $equipment,
+            ),
+        );
         $outcomes = Simulation::run($plan->steps, $area, Surface::uniform(Swatches::reflectance($ground)));
         $this->assertSound($plan, $outcomes, $area, $equipment);
 
         [$least, $most] = self::COATS[$kind][$ground];
         $below = 0;
         foreach ($outcomes as $outcome) {
-            $below += in_array($outcome->step->technique, [Technique::SteppingStone, Technique::Basecoat, Technique::AirbrushCoat], true) ? $outcome->labour->coats : 0;
+            $below += in_array(
+                $outcome->step->technique,
+                [Technique::SteppingStone, Technique::Basecoat, Technique::AirbrushCoat],
+                true,
+            ) ? $outcome->labour->coats : 0;
         }
         $base = $plan->step('basecoat')?->load->mix;
         if ($plan->step('stepping-stone') === null && $base !== null && $base->isSingle() && $way !== Way::Stain) {
@@ -71,7 +90,11 @@ final class WholeRecipesTest extends TestCase
         self::assertLessThanOrEqual($most, $below, 'a stepping stone or a mix may save coats, never cost any');
 
         $end = $outcomes[count($outcomes) - 1]->look->after;
-        self::assertLessThan(8.0, Ciede2000::difference($end->plane->toLab(), Srgb::fromHex($hex)->toLab()), 'the planes end as they were wanted');
+        self::assertLessThan(
+            8.0,
+            Ciede2000::difference($end->plane->toLab(), Srgb::fromHex($hex)->toLab()),
+            'the planes end as they were wanted',
+        );
         self::assertLessThan($end->plane->toLab()->l - 3.0, $end->recess->toLab()->l, 'the recess is darker');
         self::assertGreaterThan($end->plane->toLab()->l + ($kind === 'white' ? 1.0 : 2.0), $end->ridge->toLab()->l, 'the ridge is lighter');
     }
@@ -102,10 +125,16 @@ final class WholeRecipesTest extends TestCase
         $reason = function (string $hex): string {
             $area = new Area('1', 'Area', Material::Cloth, Relief::Broad, 5.0);
 
-            return implode(' ', array_map(static fn (LeftOut $l): string => $l->reason->sentence(), Drafter::draft($this->brief($area, $hex))->leftOut));
+            return implode(
+                ' ',
+                array_map(static fn (LeftOut $l): string => $l->reason->sentence(), Drafter::draft($this->brief($area, $hex))->leftOut),
+            );
         };
 
-        self::assertMatchesRegularExpression('/Chalk would leave the ridge only 0\.\d lighter than the plane .*: from 9\d\.\d there is no room above/', $reason('#f3f1ea'));
+        self::assertMatchesRegularExpression(
+            '/Chalk would leave the ridge only 0\.\d lighter than the plane .*: from 9\d\.\d there is no room above/',
+            $reason('#f3f1ea'),
+        );
         self::assertStringNotContainsString('no room above', $reason('#c2c6c4'));
     }
 
@@ -125,7 +154,15 @@ final class WholeRecipesTest extends TestCase
         [$area, $hex] = Lamplighter::areas()[$name];
         $equipment = new Equipment(true, false);
         foreach ([self::DARK, self::GREY, self::LIGHT] as $ground) {
-            $brief = new Brief($area, Srgb::fromHex($hex)->toOklch(), $way, Swatches::reflectance($ground), Lamplighter::shelf(), equipment: $equipment, leaders: 2);
+            $brief = new Brief(
+                $area,
+                Srgb::fromHex($hex)->toOklch(),
+                $way,
+                Swatches::reflectance($ground),
+                Lamplighter::shelf(),
+                equipment: $equipment,
+                leaders: 2,
+            );
             $plan = Drafter::draft($brief);
             $outcomes = Simulation::run($plan->steps, $area, $brief->surface());
             $this->assertSound($plan, $outcomes, $area, $equipment);
@@ -136,7 +173,10 @@ final class WholeRecipesTest extends TestCase
         }
     }
 
-    /** @return iterable<string, array{string, Material, Relief, string, list<string>}> id, area, colour, and techniques that make it what it is */
+    /**
+     * @return iterable<string, array{string, Material, Relief, string, list<string>}> id, area, colour, and techniques that make it what
+     *   it is
+     */
     public static function starts(): iterable
     {
         yield 'gem' => ['gem', Material::Glass, Relief::Orb, '#2f5a7e', ['dot', 'gloss-spot']];
@@ -161,9 +201,27 @@ final class WholeRecipesTest extends TestCase
         yield 'red of clay' => ['red-clay', Material::Cloth, Relief::Tight, '#a82a20', ['wash-all-over', 'feathered-layer']];
         yield 'red of fire' => ['red-fire', Material::Cloth, Relief::Broad, '#a82a20', ['shade-layer', 'feathered-layer']];
         yield 'red glazed' => ['red-glazed', Material::Cloth, Relief::Broad, '#a82a20', ['glaze']];
-        yield 'chipped' => ['chipped', Material::Wood, Relief::Plate, '#3d4b52', ['chipping-fluid', 'chipping-top-coat', 'chipping-opening']];
-        yield 'weathering' => ['weathering', Material::Wood, Relief::Plate, '#6f4a2e', ['gloss-varnish', 'marking', 'softener', 'enamel-wash', 'wiping', 'streak', 'streak-blend', 'matt-varnish']];
-        yield 'base' => ['base', Material::Ground, Relief::Texture, '#6a6a48', ['texture-paste', 'grit', 'wash-all-over', 'drybrush', 'tuft', 'rim']];
+        yield 'chipped' => [
+            'chipped',
+            Material::Wood,
+            Relief::Plate,
+            '#3d4b52',
+            ['chipping-fluid', 'chipping-top-coat', 'chipping-opening'],
+        ];
+        yield 'weathering' => [
+            'weathering',
+            Material::Wood,
+            Relief::Plate,
+            '#6f4a2e',
+            ['gloss-varnish', 'marking', 'softener', 'enamel-wash', 'wiping', 'streak', 'streak-blend', 'matt-varnish'],
+        ];
+        yield 'base' => [
+            'base',
+            Material::Ground,
+            Relief::Texture,
+            '#6a6a48',
+            ['texture-paste', 'grit', 'wash-all-over', 'drybrush', 'tuft', 'rim'],
+        ];
     }
 
     /** @param list<string> $marks */
@@ -215,20 +273,51 @@ final class WholeRecipesTest extends TestCase
         $bare = new Equipment(false, false, false, false, false, false);
         foreach (Lamplighter::areas() as $name => [$area, $hex]) {
             foreach (Way::allowedBy($bare) as $way) {
-                $brief = new Brief($area, Srgb::fromHex($hex)->toOklch(), $way, Swatches::reflectance(self::GREY), Lamplighter::shelf(), equipment: $bare);
+                $brief = new Brief(
+                    $area,
+                    Srgb::fromHex($hex)->toOklch(),
+                    $way,
+                    Swatches::reflectance(self::GREY),
+                    Lamplighter::shelf(),
+                    equipment: $bare,
+                );
                 $plan = Drafter::draft($brief);
                 $outcomes = Simulation::run($plan->steps, $area, $brief->surface());
                 $this->assertSound($plan, $outcomes, $area, $bare);
-                self::assertSame([], array_filter($outcomes, static fn (StepOutcome $o): bool => in_array($o->labour->tool, [Tool::Airbrush, Tool::SprayCan, Tool::MetalBrush], true)), $name);
+                self::assertSame(
+                    [],
+                    array_filter(
+                        $outcomes,
+                        static fn (StepOutcome $o): bool => in_array(
+                            $o->labour->tool,
+                            [Tool::Airbrush, Tool::SprayCan, Tool::MetalBrush],
+                            true,
+                        ),
+                    ),
+                    $name,
+                );
             }
         }
         self::assertNotContains(Way::Airbrush, Way::allowedBy($bare));
-        $plan = Specials::draft('weathering', $this->brief(new Area('1', 'Hull', Material::Wood, Relief::Plate, 20.0), '#6f4a2e', $bare), null);
+        $plan = Specials::draft(
+            'weathering',
+            $this->brief(new Area('1', 'Hull', Material::Wood, Relief::Plate, 20.0), '#6f4a2e', $bare),
+            null,
+        );
         self::assertSame([], array_filter($plan->steps, static fn ($s): bool => $s->technique->isSolvent()));
         self::assertNotNull($plan->step('dirt'), 'the dirt is put on with water instead');
 
         $this->expectExceptionObject(RecipeProblem::needsAirbrush());
-        Drafter::draft(new Brief(Lamplighter::areas()['Face'][0], Srgb::fromHex('#c08a68')->toOklch(), Way::Airbrush, Swatches::reflectance(self::GREY), Lamplighter::shelf(), equipment: $bare));
+        Drafter::draft(
+            new Brief(
+                Lamplighter::areas()['Face'][0],
+                Srgb::fromHex('#c08a68')->toOklch(),
+                Way::Airbrush,
+                Swatches::reflectance(self::GREY),
+                Lamplighter::shelf(),
+                equipment: $bare,
+            ),
+        );
     }
 
     public function testALightSketchKeepsItsUseUnderAStainOnly(): void
@@ -250,7 +339,14 @@ final class WholeRecipesTest extends TestCase
 
     public function testReasonsOfTheDraftChangeWithWhatTheyAreComputedFrom(): void
     {
-        $sentences = static function (string $hex, string $ground, Relief $relief = Relief::Tight, Way $way = Way::Mixed, int $leaders = 0, array $without = []): array {
+        $sentences = static function (
+            string $hex,
+            string $ground,
+            Relief $relief = Relief::Tight,
+            Way $way = Way::Mixed,
+            int $leaders = 0,
+            array $without = [],
+        ): array {
             $area = new Area('1', 'Area', Material::Cloth, $relief, 5.0, 3, Weight::Leading);
             $shelf = array_values(array_filter(Lamplighter::shelf(), static fn ($p): bool => !in_array($p->behaviour, $without, true)));
             $brief = new Brief($area, Srgb::fromHex($hex)->toOklch(), $way, Swatches::reflectance($ground), $shelf, leaders: $leaders);
@@ -262,35 +358,58 @@ final class WholeRecipesTest extends TestCase
                 }
             }
 
-            return $found + array_combine(array_map(static fn (Finding $f): string => $f->code, $plan->findings), array_map(static fn (Finding $f): string => $f->sentence(), $plan->findings));
+            return $found + array_combine(
+                array_map(static fn (Finding $f): string => $f->code, $plan->findings),
+                array_map(static fn (Finding $f): string => $f->sentence(), $plan->findings),
+            );
         };
         foreach ([
             'mix.wash' => [$sentences('#9c7d34', self::GREY), $sentences('#4a626c', self::GREY)],
             'mix.stain' => [$sentences('#9c7d34', self::LIGHT, way: Way::Stain), $sentences('#7b8f55', self::LIGHT, way: Way::Stain)],
             'mix.thinned-stain' => [$sentences('#9c7d34', self::GREY, way: Way::Stain), $sentences('#c08a68', self::GREY, way: Way::Stain)],
             'stain.swallowed' => [$sentences('#9c7d34', self::DARK, way: Way::Stain), $sentences('#c08a68', self::DARK, way: Way::Stain)],
-            'mix.thinned-shade' => [$sentences('#9c7d34', self::GREY, without: [Behaviour::Wash, Behaviour::Stain, Behaviour::Ink]), $sentences('#4a626c', self::GREY, without: [Behaviour::Wash, Behaviour::Stain, Behaviour::Ink])],
+            'mix.thinned-shade' => [
+                $sentences('#9c7d34', self::GREY, without: [Behaviour::Wash, Behaviour::Stain, Behaviour::Ink]),
+                $sentences('#4a626c', self::GREY, without: [Behaviour::Wash, Behaviour::Stain, Behaviour::Ink]),
+            ],
             'coats.stepping-stone' => [$sentences('#f0b42c', self::DARK), $sentences('#f6d873', self::DARK)],
             'coats.hidden' => [$sentences('#9c7d34', self::DARK), $sentences('#9c7d34', self::LIGHT)],
-            'coats.glazes' => [$sentences('#4a626c', self::GREY, Relief::Broad, Way::Glazes), $sentences('#9c7d34', self::GREY, Relief::Broad, Way::Glazes)],
+            'coats.glazes' => [
+                $sentences('#4a626c', self::GREY, Relief::Broad, Way::Glazes),
+                $sentences('#9c7d34', self::GREY, Relief::Broad, Way::Glazes),
+            ],
             'coats.drybrush' => [$sentences('#6a5a44', self::GREY, Relief::Texture)],
             'ladder.shade' => [$sentences('#9c7d34', self::GREY), $sentences('#a82a20', self::GREY)],
             'ladder.light' => [$sentences('#9c7d34', self::GREY), $sentences('#a82a20', self::GREY)],
             'ladder.base' => [$sentences('#9c7d34', self::GREY), $sentences('#a82a20', self::GREY)],
             'ladder.lifted' => [$sentences('#8b6f4a', self::GREY, Relief::Trim), $sentences('#4a626c', self::GREY, Relief::Trim)],
-            'technique.deepened' => [$sentences('#c08a68', self::GREY, way: Way::Stain), $sentences('#9c7d34', self::GREY, way: Way::Stain)],
+            'technique.deepened' => [
+                $sentences('#c08a68', self::GREY, way: Way::Stain),
+                $sentences('#9c7d34', self::GREY, way: Way::Stain),
+            ],
             'technique.accent' => [$sentences('#9c7d34', self::GREY, leaders: 1), $sentences('#9c7d34', self::GREY, leaders: 2)],
             'thin.hides' => [$sentences('#c08a68', self::GREY), $sentences('#efece2', self::GREY)],
         ] as $code => $pair) {
             foreach ($pair as $said) {
                 self::assertArrayHasKey($code, $said, $code);
             }
-            self::assertSame(count($pair), count(array_unique(array_column($pair, $code))), $code.' says the same for different inputs: '.$pair[0][$code]);
+            self::assertSame(
+                count($pair),
+                count(array_unique(array_column($pair, $code))),
+                $code.' says the same for different inputs: '.$pair[0][$code],
+            );
         }
     }
 
     private function brief(Area $area, string $hex, Equipment $equipment = new Equipment(true, true)): Brief
     {
-        return new Brief($area, Srgb::fromHex($hex)->toOklch(), Way::Mixed, Swatches::reflectance(self::GREY), Lamplighter::shelf(), equipment: $equipment);
+        return new Brief(
+            $area,
+            Srgb::fromHex($hex)->toOklch(),
+            Way::Mixed,
+            Swatches::reflectance(self::GREY),
+            Lamplighter::shelf(),
+            equipment: $equipment,
+        );
     }
 }

@@ -36,11 +36,16 @@ final class LegibilityTest extends TestCase
 
     public function testFartherAwayAndSmallerNeedMore(): void
     {
-        $ratio = fn (float $cm2, float $metres): float => (new Legibility([$this->area('a', '#4a626c', $cm2), $this->area('b', '#9c7d34', 6)], [['a', 'b']], new Sight($metres)))->pairs[0]->ratio;
+        $ratio = fn (float $cm2, float $metres): float => (new Legibility(
+            [$this->area('a', '#4a626c', $cm2), $this->area('b', '#9c7d34', 6)],
+            [['a', 'b']],
+            new Sight($metres),
+        ))->pairs[0]->ratio;
 
         self::assertGreaterThan($ratio(1, 2.0), $ratio(1, 0.8));
         self::assertGreaterThan($ratio(0.2, 0.8), $ratio(1, 0.8));
-        $speck = (new Legibility([$this->area('a', '#000000', 0.002), $this->area('b', '#ffffff', 6)], [['a', 'b']], new Sight(3)))->pairs[0];
+        $areas = [$this->area('a', '#000000', 0.002), $this->area('b', '#ffffff', 6)];
+        $speck = (new Legibility($areas, [['a', 'b']], new Sight(3)))->pairs[0];
         self::assertSame('small', $speck->verdict());
         self::assertStringContainsString('too small to be read from 3 m in any colours', $speck->sentence(3));
     }
@@ -55,7 +60,11 @@ final class LegibilityTest extends TestCase
 
     public function testTheNearestChangeOfTheShelfPartsThemAndHarmsNoOther(): void
     {
-        $areas = [$this->area('belt', '#8b6f4a', 0.7, Material::Leather), $this->area('coat', '#9c7d34', 5.4, fixed: true), $this->area('boots', '#4e3a2c', 1.4, Material::Leather)];
+        $areas = [
+            $this->area('belt', '#8b6f4a', 0.7, Material::Leather),
+            $this->area('coat', '#9c7d34', 5.4, fixed: true),
+            $this->area('boots', '#4e3a2c', 1.4, Material::Leather),
+        ];
         $touching = [['belt', 'coat'], ['coat', 'boots'], ['belt', 'boots']];
         $legibility = new Legibility($areas, $touching, new Sight());
         $worst = $legibility->pairs[0];
@@ -73,13 +82,21 @@ final class LegibilityTest extends TestCase
             if ($nearer->mix->key() === $mend->to->mix->key()) {
                 break;
             }
-            self::assertNotSame([], (new Legibility([new Coloured($areas[0]->area, $nearer->lab), $areas[1], $areas[2]], $touching, new Sight()))->findings(), 'a nearer colour would not do');
+            self::assertNotSame(
+                [],
+                (new Legibility([new Coloured($areas[0]->area, $nearer->lab), $areas[1], $areas[2]], $touching, new Sight()))->findings(),
+                'a nearer colour would not do',
+            );
         }
     }
 
     public function testWhereBothAreKeptNothingIsMended(): void
     {
-        $legibility = new Legibility([$this->area('a', '#808080', fixed: true), $this->area('b', '#828282', fixed: true)], [['a', 'b']], new Sight());
+        $legibility = new Legibility(
+            [$this->area('a', '#808080', fixed: true), $this->area('b', '#828282', fixed: true)],
+            [['a', 'b']],
+            new Sight(),
+        );
 
         self::assertNull($legibility->mend($legibility->pairs[0], new Pool(Swatches::shelf())));
     }
@@ -93,6 +110,10 @@ final class LegibilityTest extends TestCase
 
     private function area(string $id, ?string $hex, float $cm2 = 1.0, Material $material = Material::Cloth, bool $fixed = false): Coloured
     {
-        return new Coloured(new Area($id, ucfirst($id), $material, Relief::Tight, $cm2), $hex === null ? null : Srgb::fromHex($hex)->toLab(), $fixed);
+        return new Coloured(
+            new Area($id, ucfirst($id), $material, Relief::Tight, $cm2),
+            $hex === null ? null : Srgb::fromHex($hex)->toLab(),
+            $fixed,
+        );
     }
 }

@@ -32,7 +32,13 @@ final class PoolTest extends TestCase
         foreach ($pool->choices as $i => $one) {
             foreach (array_slice($pool->choices, $i + 1) as $other) {
                 if (!$one->metallic && !$other->metallic && !$other->mix->isSingle()) {
-                    self::assertGreaterThan(3.99, sqrt(($one->lab->l - $other->lab->l) ** 2 + ($one->lab->a - $other->lab->a) ** 2 + ($one->lab->b - $other->lab->b) ** 2));
+                    self::assertGreaterThan(
+                        3.99,
+                        sqrt(
+                            ($one->lab->l - $other->lab->l) ** 2
+                    + ($one->lab->a - $other->lab->a) ** 2 + ($one->lab->b - $other->lab->b) ** 2,
+                        ),
+                    );
                 }
             }
         }
@@ -50,10 +56,15 @@ final class PoolTest extends TestCase
     {
         $pool = new Pool(Swatches::shelf());
         $target = Srgb::fromHex('#7a6a4c')->toLab();
-        $least = min(array_map(static fn (Choice $c): float => $c->metallic ? INF : Ciede2000::difference($target, $c->lab), $pool->choices));
+        $least = min(
+            array_map(static fn (Choice $c): float => $c->metallic ? INF : Ciede2000::difference($target, $c->lab), $pool->choices),
+        );
 
         self::assertSame($least, Ciede2000::difference($target, $pool->closest($target)->lab));
-        $order = array_map(static fn (Choice $c): float => hypot(hypot($c->lab->l - $target->l, $c->lab->a - $target->a), $c->lab->b - $target->b), $pool->nearest($target, Material::Leather));
+        $order = array_map(
+            static fn (Choice $c): float => hypot(hypot($c->lab->l - $target->l, $c->lab->a - $target->a), $c->lab->b - $target->b),
+            $pool->nearest($target, Material::Leather),
+        );
         $sorted = $order;
         sort($sorted);
         self::assertSame($sorted, $order);
@@ -65,7 +76,10 @@ final class PoolTest extends TestCase
     {
         self::assertTrue(MaterialRange::holds($material, Srgb::fromHex($yes)->toOklch()), $yes);
         self::assertFalse(MaterialRange::holds($material, Srgb::fromHex($no)->toOklch()), $no);
-        self::assertLessThan(MaterialRange::unusual($material, Srgb::fromHex($no)->toOklch()), MaterialRange::unusual($material, Srgb::fromHex($yes)->toOklch()));
+        self::assertLessThan(
+            MaterialRange::unusual($material, Srgb::fromHex($no)->toOklch()),
+            MaterialRange::unusual($material, Srgb::fromHex($yes)->toOklch()),
+        );
     }
 
     /** @return iterable<string, array{Material, string, string}> */

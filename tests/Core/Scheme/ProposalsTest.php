@@ -34,10 +34,16 @@ final class ProposalsTest extends TestCase
         foreach ($found as $i => $proposal) {
             self::assertCount(count($areas) - 1, $proposal->choices, 'every open area has a colour');
             foreach (array_slice($found, $i + 1) as $other) {
-                $apart = array_map(static fn (string $id): float => Ciede2000::difference($proposal->choices[$id]->lab, $other->choices[$id]->lab), array_keys($proposal->choices));
+                $apart = array_map(
+                    static fn (string $id): float => Ciede2000::difference($proposal->choices[$id]->lab, $other->choices[$id]->lab),
+                    array_keys($proposal->choices),
+                );
                 self::assertGreaterThan(1.0, array_sum($apart) / count($apart));
             }
-            $coloured = array_map(static fn (Coloured $c): Coloured => new Coloured($c->area, ($proposal->choices[$c->area->id] ?? null)->lab ?? $c->lab), $areas);
+            $coloured = array_map(
+                static fn (Coloured $c): Coloured => new Coloured($c->area, ($proposal->choices[$c->area->id] ?? null)->lab ?? $c->lab),
+                $areas,
+            );
             $lost = (new Legibility($coloured, $touching, new Sight()))->findings();
             self::assertSame(count($lost), $proposal->pairs - $proposal->clear);
             self::assertLessThanOrEqual(1, count($lost), 'neighbours stay legible');
@@ -64,8 +70,15 @@ final class ProposalsTest extends TestCase
             foreach ($areas as $area) {
                 $choice = $proposal->choices[$area->area->id] ?? null;
                 if ($choice !== null) {
-                    self::assertTrue($choice->metallic || MaterialRange::holds($area->area->material, $choice->oklch), $area->area->name.' '.$choice->hex);
-                    self::assertSame($area->area->material->value === 'metal', $choice->metallic, 'metal takes metallics, nothing else does');
+                    self::assertTrue(
+                        $choice->metallic || MaterialRange::holds($area->area->material, $choice->oklch),
+                        $area->area->name.' '.$choice->hex,
+                    );
+                    self::assertSame(
+                        $area->area->material->value === 'metal',
+                        $choice->metallic,
+                        'metal takes metallics, nothing else does',
+                    );
                 }
             }
         }
@@ -78,7 +91,10 @@ final class ProposalsTest extends TestCase
             self::assertSame(Harmony::Complement, $proposal->harmony);
             self::assertStringStartsWith('Opposite hues: coat (', $proposal->reason);
         }
-        $turns = array_map(static fn (Proposal $p): float => abs($kept->hueTurnTo($p->choices['Trousers']->oklch->hue)), $this->propose(['Coat' => '#9c7d34'], Harmony::Complement));
+        $turns = array_map(
+            static fn (Proposal $p): float => abs($kept->hueTurnTo($p->choices['Trousers']->oklch->hue)),
+            $this->propose(['Coat' => '#9c7d34'], Harmony::Complement),
+        );
         self::assertGreaterThan(140, max($turns), 'a free area takes the opposite hue');
         $spot = $this->propose(['Coat' => '#9c7d34'], Harmony::Spot)[0];
         $strong = array_filter($spot->choices, static fn ($c): bool => $c->oklch->chroma > 0.1);
@@ -97,7 +113,10 @@ final class ProposalsTest extends TestCase
 
     public function testWhereAllThatIsFreeIsKeptTheRestStillDiffers(): void
     {
-        self::assertGreaterThanOrEqual(5, count($this->propose(['Coat' => '#9c7d34', 'Trousers' => '#4a626c', 'Weapon or tool' => '#5f6265'])));
+        self::assertGreaterThanOrEqual(
+            5,
+            count($this->propose(['Coat' => '#9c7d34', 'Trousers' => '#4a626c', 'Weapon or tool' => '#5f6265'])),
+        );
     }
 
     public function testTwoFixedColoursBothLead(): void
@@ -112,7 +131,13 @@ final class ProposalsTest extends TestCase
     {
         [$areas, $touching] = $this->figure([]);
         $ask = static fn (array $areas): array => Proposals::of($areas, $touching, new Pool(Swatches::shelf()), new Sight());
-        foreach (['Fix one or two colours first' => $areas, 'Every area is fixed already' => array_map(static fn (Coloured $c): Coloured => new Coloured($c->area, Srgb::fromHex('#808080')->toLab(), true), $areas)] as $sentence => $given) {
+        foreach ([
+            'Fix one or two colours first' => $areas,
+            'Every area is fixed already' => array_map(
+                static fn (Coloured $c): Coloured => new Coloured($c->area, Srgb::fromHex('#808080')->toLab(), true),
+                $areas,
+            ),
+        ] as $sentence => $given) {
             try {
                 $ask($given);
                 self::fail($sentence);
@@ -125,7 +150,12 @@ final class ProposalsTest extends TestCase
     public function testASmallShelfStillProposes(): void
     {
         [$areas, $touching] = $this->figure(['Coat' => '#9c7d34']);
-        $few = array_values(array_filter(Swatches::shelf(), static fn (Paint $p): bool => in_array($p->name, ['Black', 'White', 'Ochre'], true) && $p->behaviour === Behaviour::Opaque));
+        $few = array_values(
+            array_filter(
+                Swatches::shelf(),
+                static fn (Paint $p): bool => in_array($p->name, ['Black', 'White', 'Ochre'], true) && $p->behaviour === Behaviour::Opaque,
+            ),
+        );
         $found = Proposals::of($areas, $touching, new Pool($few), new Sight());
 
         self::assertNotSame([], $found);
@@ -154,7 +184,11 @@ final class ProposalsTest extends TestCase
         $areas = $touching = [];
         foreach (Template::of(FigureKind::Foot) as $draft) {
             $hex = $fixed[$draft->name] ?? null;
-            $areas[] = new Coloured(new Area($draft->name, $draft->name, $draft->material, $draft->relief, 0.16 * $draft->share, $draft->depth, $draft->weight), $hex === null ? null : Srgb::fromHex($hex)->toLab(), $hex !== null);
+            $areas[] = new Coloured(
+                new Area($draft->name, $draft->name, $draft->material, $draft->relief, 0.16 * $draft->share, $draft->depth, $draft->weight),
+                $hex === null ? null : Srgb::fromHex($hex)->toLab(),
+                $hex !== null,
+            );
             foreach ($draft->touches as $other) {
                 $pair = [$draft->name, $other];
                 sort($pair);

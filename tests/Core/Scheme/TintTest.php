@@ -44,7 +44,10 @@ final class TintTest extends TestCase
         $strong = Tint::of('white', 'warm', 4, 1);
         self::assertStringContainsString('The shade is so strong that it reads as', (string) $strong->warning);
         self::assertStringContainsString('The highlight is so strong', (string) Tint::of('black', 'cool', 4, 0)->warning);
-        self::assertGreaterThan(Tint::of('white', 'warm', 1, 0)->tones['base']->lightness, Tint::of('white', 'warm', 1, 2)->tones['base']->lightness);
+        self::assertGreaterThan(
+            Tint::of('white', 'warm', 1, 0)->tones['base']->lightness,
+            Tint::of('white', 'warm', 1, 2)->tones['base']->lightness,
+        );
     }
 
     /** What brings more is tried, not assumed: near white only the shade is left, in the dark the highlight does it. */
@@ -53,7 +56,10 @@ final class TintTest extends TestCase
         $colour = static fn (string $hex): Oklch => Srgb::fromHex($hex)->toOklch();
         $white = Beside::of('Beard', $colour('#f6f4ec'), $colour('#9a9a92'), 'Face', $colour('#c0b8a8'));
         self::assertStringContainsString('To brighten the highlight of beard, deepen its shade instead', (string) $white->remark);
-        self::assertStringContainsString(sprintf('that brings %.1f, a lighter highlight only %.1f', $white->gains['shade'], $white->gains['highlight']), (string) $white->remark);
+        self::assertStringContainsString(
+            sprintf('that brings %.1f, a lighter highlight only %.1f', $white->gains['shade'], $white->gains['highlight']),
+            (string) $white->remark,
+        );
 
         self::assertNull(Beside::of('Cape', $colour('#7f95a0'), $colour('#1a2c36'), null, null)->remark);
         $spent = Beside::of('Sail', $colour('#fdfcf8'), $colour('#b9b4a8'), null, null);

@@ -18,7 +18,9 @@ final class BuyPlanTest extends TestCase
     /** By hand: the set at 2890 is cheaper than p3 and p9 alone at 420 + 2600 = 3020, dearer than p3 alone. */
     public function testSingleOrSet(): void
     {
-        $plan = static fn (array $requirements): BuyPlan => BuyPlan::cheapest(new BuyProblem($requirements, ['p3' => 420, 'p9' => 2600], ['s1' => ['price' => 2890, 'paints' => ['p3', 'p9']]]));
+        $plan = static fn (array $requirements): BuyPlan => BuyPlan::cheapest(
+            new BuyProblem($requirements, ['p3' => 420, 'p9' => 2600], ['s1' => ['price' => 2890, 'paints' => ['p3', 'p9']]]),
+        );
 
         $one = $plan(['r1' => ['p3', 'p9']]);
         self::assertSame([420, true, ['p3'], []], [$one->price, $one->proven, $one->singles, $one->sets]);
@@ -42,7 +44,13 @@ final class BuyPlanTest extends TestCase
 
     public function testIdsMayLookLikeNumbers(): void
     {
-        $plan = BuyPlan::cheapest(new BuyProblem(['7' => ['12', '13'], '8' => ['13']], ['12' => 10, '13' => 15], ['1' => ['price' => 14, 'paints' => ['13', '99']]]));
+        $plan = BuyPlan::cheapest(
+            new BuyProblem(
+                ['7' => ['12', '13'], '8' => ['13']],
+                ['12' => 10, '13' => 15],
+                ['1' => ['price' => 14, 'paints' => ['13', '99']]],
+            ),
+        );
 
         self::assertSame([14, [], ['1']], [$plan->price, $plan->singles, $plan->sets]);
     }
@@ -130,17 +138,29 @@ final class BuyPlanTest extends TestCase
         self::assertSame([$price, true], [$plan->price, $plan->proven]);
     }
 
-    private static function made(int $seed, int $requirements, int $sets, int $paints, int $fewest = 1, int $most = 5, ?int $flat = null): BuyProblem
-    {
+    private static function made(
+        int $seed,
+        int $requirements,
+        int $sets,
+        int $paints,
+        int $fewest = 1,
+        int $most = 5,
+        ?int $flat = null,
+    ): BuyProblem {
         $dice = new Randomizer(new Mt19937($seed));
-        $some = static fn (int $least, int $most): array => array_values(array_unique(array_map(static fn (): string => 'p'.$dice->getInt(0, $paints - 1), range(1, $dice->getInt($least, $most)))));
+        $some = static fn (int $least, int $most): array => array_values(
+            array_unique(array_map(static fn (): string => 'p'.$dice->getInt(0, $paints - 1), range(1, $dice->getInt($least, $most)))),
+        );
         $singles = $on = $asked = [];
         for ($i = 0; $i < $paints; ++$i) {
             $singles['p'.$i] = $flat ?? $dice->getInt(240, 520);
         }
         for ($i = 0; $i < $sets; ++$i) {
             $held = $some(2, min(14, $paints));
-            $on['s'.$i] = ['price' => (int) (array_sum(array_map(static fn (string $p): int => $singles[$p], $held)) * $dice->getInt(20, 80) / 100), 'paints' => $held];
+            $on['s'.$i] = [
+                'price' => (int) (array_sum(array_map(static fn (string $p): int => $singles[$p], $held)) * $dice->getInt(20, 80) / 100),
+                'paints' => $held,
+            ];
         }
         for ($i = 0; $i < $requirements; ++$i) {
             $asked['r'.$i] = $some($fewest, $most);

@@ -64,7 +64,10 @@ final class MatcherTest extends TestCase
     public function testRanksBestFirst(): void
     {
         foreach (['singles', 'pairs', 'best'] as $which) {
-            $differences = array_map(static fn (RankedMix $r): float => round($r->difference, 4), (new Matcher())->{$which}(Srgb::fromHex('#8b6f4a')->toLab(), $this->shelf()));
+            $differences = array_map(
+                static fn (RankedMix $r): float => round($r->difference, 4),
+                (new Matcher())->{$which}(Srgb::fromHex('#8b6f4a')->toLab(), $this->shelf()),
+            );
             $sorted = $differences;
             sort($sorted);
             self::assertSame($sorted, $differences, $which);

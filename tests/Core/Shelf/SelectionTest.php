@@ -51,7 +51,11 @@ final class SelectionTest extends TestCase
     /** What cannot be told from the best: the simpler first, then what is plentiful; the rest keeps its order. */
     public function testHairsAreNotSplit(): void
     {
-        [$scarce, $plenty, $far] = [Swatches::paint('Scarce', '#808080', left: 1.0), Swatches::paint('Plenty', '#7e8080', left: 14.0), Swatches::paint('Far', '#8a8070')];
+        [$scarce, $plenty, $far] = [
+            Swatches::paint('Scarce', '#808080', left: 1.0),
+            Swatches::paint('Plenty', '#7e8080', left: 14.0),
+            Swatches::paint('Far', '#8a8070'),
+        ];
         $mix = static fn (int $a, int $b): Mix => Mix::of([new Part($scarce, $a), new Part($plenty, $b)]);
         $ranked = [
             new RankedMix($mix(2, 3), 0.1),

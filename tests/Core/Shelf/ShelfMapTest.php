@@ -73,7 +73,10 @@ final class ShelfMapTest extends TestCase
         $plain = 0;
         foreach ($shelf as $i => $one) {
             foreach (array_slice($shelf, $i + 1) as $other) {
-                $plain += $one->colour !== null && $other->colour !== null && Ciede2000::difference($one->colour->toLab(), $other->colour->toLab()) < 4.0 ? 1 : 0;
+                $plain += $one->colour !== null && $other->colour !== null && Ciede2000::difference(
+                    $one->colour->toLab(),
+                    $other->colour->toLab(),
+                ) < 4.0 ? 1 : 0;
             }
         }
 

@@ -31,10 +31,22 @@ final class StockTest extends TestCase
         yield 'nothing known' => [[], null, 0.0];
         yield 'used before anybody said how much there was' => [[$row(Movement::Used, -1.0)], null, 0.0];
         yield 'bought' => [[$row(Movement::Bought, 15.0)], 15.0, 0.0];
-        yield '15 − 2.4 − 0.35 + 17 = 29.25' => [[$row(Movement::Bought, 15.0), $row(Movement::Used, -2.4), $row(Movement::Used, -0.35), $row(Movement::Bought, 17.0)], 29.25, 0.0];
-        yield 'a count sets it, whatever came before' => [[$row(Movement::Bought, 15.0), $row(Movement::Used, -2.0), $row(Movement::Counted, 9.5), $row(Movement::Used, -0.5)], 9.0, 0.0];
+        yield '15 − 2.4 − 0.35 + 17 = 29.25' => [
+            [$row(Movement::Bought, 15.0), $row(Movement::Used, -2.4), $row(Movement::Used, -0.35), $row(Movement::Bought, 17.0)],
+            29.25,
+            0.0,
+        ];
+        yield 'a count sets it, whatever came before' => [
+            [$row(Movement::Bought, 15.0), $row(Movement::Used, -2.0), $row(Movement::Counted, 9.5), $row(Movement::Used, -0.5)],
+            9.0,
+            0.0,
+        ];
         yield 'taken back' => [[$row(Movement::Counted, 5.0), $row(Movement::Used, -0.7), $row(Movement::TakenBack, 0.7)], 5.0, 0.0];
-        yield '1 − 1.5: none left, half a millilitre more than there was' => [[$row(Movement::Counted, 1.0), $row(Movement::Used, -1.5)], 0.0, 0.5];
+        yield '1 − 1.5: none left, half a millilitre more than there was' => [
+            [$row(Movement::Counted, 1.0), $row(Movement::Used, -1.5)],
+            0.0,
+            0.5,
+        ];
         yield 'poured away' => [[$row(Movement::Counted, 4.0), $row(Movement::PouredAway, -4.0)], 0.0, 0.0];
     }
 

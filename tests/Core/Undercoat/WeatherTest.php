@@ -56,7 +56,15 @@ final class WeatherTest extends TestCase
         self::assertEqualsWithDelta(2.0, (new Weather(20, 80))->drying(Kind::Brush), 1e-9);
         self::assertEqualsWithDelta(4.0, (new Weather(10, 80))->drying(Kind::Airbrush), 1e-9);
         self::assertEqualsWithDelta(sqrt(2), (new Weather(10, 80))->drying(Kind::SprayCan), 1e-9);
-        self::assertSame([20, 80, 120, 170], [(new Weather(20, 50))->wait(Kind::Airbrush), (new Weather(10, 80))->wait(Kind::Airbrush), (new Weather(20, 50))->wait(Kind::SprayCan), (new Weather(10, 50))->wait(Kind::SprayCan)]);
+        self::assertSame(
+            [20, 80, 120, 170],
+            [
+                (new Weather(20, 50))->wait(Kind::Airbrush),
+                (new Weather(10, 80))->wait(Kind::Airbrush),
+                (new Weather(20, 50))->wait(Kind::SprayCan),
+                (new Weather(10, 50))->wait(Kind::SprayCan),
+            ],
+        );
     }
 
     public function testTheChecklistWarmsTheCanWithTheHandOnly(): void

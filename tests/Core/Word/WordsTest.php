@@ -37,7 +37,11 @@ final class WordsTest extends TestCase
 
     public function testAVerbAgreesWithWhatIsCounted(): void
     {
-        $said = static fn (int $n): string => (new Finding('x', '{n, plural, one {# glaze brings} other {# glazes bring}} it to {now}.', ['n' => $n, 'now' => 1.25]))->sentence();
+        $said = static fn (int $n): string => (new Finding(
+            'x',
+            '{n, plural, one {# glaze brings} other {# glazes bring}} it to {now}.',
+            ['n' => $n, 'now' => 1.25],
+        ))->sentence();
 
         self::assertSame('1 glaze brings it to 1.3.', $said(1));
         self::assertSame('3 glazes bring it to 1.3.', $said(3));
@@ -52,7 +56,10 @@ final class WordsTest extends TestCase
     /** A name with an apostrophe or a brace in it is only text. */
     public function testNamesAreNotReadAsMessages(): void
     {
-        self::assertSame("1 coat of Keeper's {blue}", Message::said('{n, plural, one {# coat} other {# coats}} of {paint}', ['n' => 1, 'paint' => "Keeper's {blue}"]));
+        self::assertSame(
+            "1 coat of Keeper's {blue}",
+            Message::said('{n, plural, one {# coat} other {# coats}} of {paint}', ['n' => 1, 'paint' => "Keeper's {blue}"]),
+        );
     }
 
     public function testAMissingCountStopsTheSentence(): void
@@ -71,7 +78,10 @@ final class WordsTest extends TestCase
 
     public function testListsEndWithAnAnd(): void
     {
-        self::assertSame(['', 'belt', 'belt and strap', 'belt, strap and rope'], array_map(Message::listed(...), [[], ['belt'], ['belt', 'strap'], ['belt', 'strap', 'rope']]));
+        self::assertSame(
+            ['', 'belt', 'belt and strap', 'belt, strap and rope'],
+            array_map(Message::listed(...), [[], ['belt'], ['belt', 'strap'], ['belt', 'strap', 'rope']]),
+        );
     }
 
     public function testTimesAreToldInHoursFromAnHourOn(): void

@@ -29,10 +29,21 @@ final class ApplyingTest extends TestCase
     {
         $area = new Area('1', 'Coat', Material::Cloth, Relief::Tight, 5.0);
         $ground = Surface::uniform(Swatches::reflectance('#868686'));
-        $plan = new Plan(SaidRecipe::read("basecoat: dark brown #4a3626, thin 2:1\nwash: sepia wash #8a6a48\nlayer: Ochre Mud, thin 1:1\nedge highlight: pale straw #e2cf98", Lamplighter::shelf())['steps'], []);
+        $plan = new Plan(
+            SaidRecipe::read(
+                "basecoat: dark brown #4a3626, thin 2:1\nwash: sepia wash #8a6a48\n"
+                ."layer: Ochre Mud, thin 1:1\nedge highlight: pale straw #e2cf98",
+                Lamplighter::shelf(),
+            )['steps'],
+            [],
+        );
         $applied = Applying::to($plan, $area, $ground, Lamplighter::shelf(), new Equipment(true, true));
 
-        self::assertSame(['basecoat', 'wash-all-over', 'edge-highlight'], array_map(static fn (Replaced $r): string => $r->step->key, $applied->changes), 'the ochre is owned');
+        self::assertSame(
+            ['basecoat', 'wash-all-over', 'edge-highlight'],
+            array_map(static fn (Replaced $r): string => $r->step->key, $applied->changes),
+            'the ochre is owned',
+        );
         foreach ($applied->plan->steps as $step) {
             self::assertTrue($step->load->mix?->isAtHand(), $step->key);
         }
@@ -44,14 +55,26 @@ final class ApplyingTest extends TestCase
         }
         $was = Simulation::run($plan->steps, $area, $ground);
         $is = Simulation::run($applied->plan->steps, $area, $ground);
-        self::assertLessThan(8.0, max(Applying::apart($was[3]->look->after, $is[3]->look->after)->toArray()), 'the end looks alike on every face');
+        self::assertLessThan(
+            8.0,
+            max(Applying::apart($was[3]->look->after, $is[3]->look->after)->toArray()),
+            'the end looks alike on every face',
+        );
     }
 
     public function testWhatIsAllAtHandStaysAsItIs(): void
     {
         [$area, $hex] = Lamplighter::areas()['Oilskin coat'];
-        $plan = Drafter::draft(new Brief($area, Srgb::fromHex($hex)->toOklch(), Way::Mixed, Swatches::reflectance('#868686'), Lamplighter::shelf()));
-        $applied = Applying::to($plan, $area, Surface::uniform(Swatches::reflectance('#868686')), Lamplighter::shelf(), new Equipment(true, true));
+        $plan = Drafter::draft(
+            new Brief($area, Srgb::fromHex($hex)->toOklch(), Way::Mixed, Swatches::reflectance('#868686'), Lamplighter::shelf()),
+        );
+        $applied = Applying::to(
+            $plan,
+            $area,
+            Surface::uniform(Swatches::reflectance('#868686')),
+            Lamplighter::shelf(),
+            new Equipment(true, true),
+        );
 
         self::assertSame([], $applied->changes);
         self::assertEquals($plan->steps, $applied->plan->steps);
@@ -60,8 +83,16 @@ final class ApplyingTest extends TestCase
     public function testAPainterWithoutAirbrushBrushesItOn(): void
     {
         [$area, $hex] = Lamplighter::areas()['Storm cape and hood'];
-        $plan = Drafter::draft(new Brief($area, Srgb::fromHex($hex)->toOklch(), Way::Airbrush, Swatches::reflectance('#868686'), Lamplighter::shelf()));
-        $applied = Applying::to($plan, $area, Surface::uniform(Swatches::reflectance('#868686')), Lamplighter::shelf(), new Equipment(false, true));
+        $plan = Drafter::draft(
+            new Brief($area, Srgb::fromHex($hex)->toOklch(), Way::Airbrush, Swatches::reflectance('#868686'), Lamplighter::shelf()),
+        );
+        $applied = Applying::to(
+            $plan,
+            $area,
+            Surface::uniform(Swatches::reflectance('#868686')),
+            Lamplighter::shelf(),
+            new Equipment(false, true),
+        );
 
         self::assertSame('basecoat', $applied->plan->step('basecoat')?->technique->value);
         self::assertSame('layer', $applied->plan->step('layer')?->technique->value);

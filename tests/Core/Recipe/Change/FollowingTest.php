@@ -37,7 +37,10 @@ final class FollowingTest extends TestCase
     /** @return iterable<string, array{callable(PlannedStep): PlannedStep, string}> */
     public static function changes(): iterable
     {
-        yield 'paint' => [static fn (PlannedStep $s): PlannedStep => $s->withMix(Mix::single(Swatches::paint('Ochre', '#9c7630'))), 'Ochre instead of #6f4a2e'];
+        yield 'paint' => [
+            static fn (PlannedStep $s): PlannedStep => $s->withMix(Mix::single(Swatches::paint('Ochre', '#9c7630'))),
+            'Ochre instead of #6f4a2e',
+        ];
         yield 'thinning' => [static fn (PlannedStep $s): PlannedStep => $s->thinned(Thinning::fromRatio('1:2')), 'thinned 1:2'];
         yield 'undiluted' => [static fn (PlannedStep $s): PlannedStep => $s->thinned(Thinning::undiluted()), 'undiluted'];
         yield 'coats' => [static fn (PlannedStep $s): PlannedStep => $s->withCoats(3), '3 coats'];
@@ -54,8 +57,17 @@ final class FollowingTest extends TestCase
         $model = Steps::plan('basecoat', 'wash-all-over', 'layer');
         $own = $model->withSteps([$model->steps[0], $model->steps[2], Steps::step('edge-highlight')->for(Who::Leaders)]);
 
-        self::assertSame(['without wash all over #6f4a2e', 'with edge highlight #6f4a2e, leaders only'], array_column(Following::differences($model, $own), 'words'));
-        self::assertSame(['in another order'], array_column(Following::differences($model, $model->withSteps([$model->steps[0], $model->steps[2], $model->steps[1]])), 'words'));
+        self::assertSame(
+            ['without wash all over #6f4a2e', 'with edge highlight #6f4a2e, leaders only'],
+            array_column(Following::differences($model, $own), 'words'),
+        );
+        self::assertSame(
+            ['in another order'],
+            array_column(
+                Following::differences($model, $model->withSteps([$model->steps[0], $model->steps[2], $model->steps[1]])),
+                'words',
+            ),
+        );
         self::assertSame([], Following::differences($model, $model));
     }
 
@@ -63,10 +75,21 @@ final class FollowingTest extends TestCase
     {
         $before = Steps::plan('basecoat', 'wash-all-over', 'layer');
         $own = $before->withSteps([$before->steps[0]->withCoats(4), $before->steps[2], Steps::step('edge-highlight')]);
-        $now = $before->withSteps([$before->steps[0]->thinned(Thinning::fromRatio('1:1')), $before->steps[1], $before->steps[2]->withCoats(2), Steps::step('glaze')]);
+        $now = $before->withSteps(
+            [
+                $before->steps[0]->thinned(Thinning::fromRatio('1:1')),
+                $before->steps[1],
+                $before->steps[2]->withCoats(2),
+                Steps::step('glaze'),
+            ],
+        );
         $merged = Following::merged($before, $own, $now);
 
-        self::assertSame(['basecoat', 'layer', 'edge-highlight', 'glaze'], Steps::keys($merged), 'the dropped wash stays dropped, the new glaze comes, the own edge stays');
+        self::assertSame(
+            ['basecoat', 'layer', 'edge-highlight', 'glaze'],
+            Steps::keys($merged),
+            'the dropped wash stays dropped, the new glaze comes, the own edge stays',
+        );
         self::assertSame(4, $merged->step('basecoat')?->handling->coats, 'what was changed stays as it was changed');
         self::assertSame(2, $merged->step('layer')?->handling->coats, 'what was not changed follows');
     }
@@ -91,7 +114,11 @@ final class FollowingTest extends TestCase
             self::assertEquals($now->steps, Following::merged($model, $model, $now)->steps, 'seed '.$seed);
             self::assertEquals($own->steps, Following::merged($model, $own, $model)->steps, 'seed '.$seed);
             $once = Following::merged($model, $own, $now);
-            self::assertEquals($once->steps, Following::merged($now, $once, $now)->steps, 'following twice changes nothing more, seed '.$seed);
+            self::assertEquals(
+                $once->steps,
+                Following::merged($now, $once, $now)->steps,
+                'following twice changes nothing more, seed '.$seed,
+            );
         }
     }
 

@@ -38,7 +38,10 @@ final class MixedRungsTest extends TestCase
         $ladder = MixLadder::through($mid, Mix::single($dark), Mix::single($light), $below, $above, $drops);
         self::assertNotNull($ladder);
         self::assertCount($below + 1 + $above, $ladder->steps);
-        self::assertSame(['Low', 'Middle', 'High'], [$ladder->steps[0]->words(), $ladder->steps[$below]->words(), $ladder->steps[$below + $above]->words()]);
+        self::assertSame(
+            ['Low', 'Middle', 'High'],
+            [$ladder->steps[0]->words(), $ladder->steps[$below]->words(), $ladder->steps[$below + $above]->words()],
+        );
 
         $best = INF;
         foreach ($this->chains($dark, $mid, $below, $drops) as $down) {
@@ -62,7 +65,12 @@ final class MixedRungsTest extends TestCase
     public function testRungsClimbAndTellHowEvenTheyAre(): void
     {
         $palette = new Palette(Swatches::shelf());
-        $rungs = MixedRungs::of($palette, new Ladder(Srgb::fromHex('#9c7630')->toOklch()), [Rung::Shade], [Rung::Drybrush, Rung::Highlight]);
+        $rungs = MixedRungs::of(
+            $palette,
+            new Ladder(Srgb::fromHex('#9c7630')->toOklch()),
+            [Rung::Shade],
+            [Rung::Drybrush, Rung::Highlight],
+        );
         self::assertNotNull($rungs);
         $l = static fn (Rung $rung): float => $rungs->mix($rung)?->lab()->l ?? NAN;
 
@@ -71,7 +79,10 @@ final class MixedRungsTest extends TestCase
         self::assertLessThan($l(Rung::Drybrush), $l(Rung::Intended));
         self::assertNull($rungs->mix(Rung::Accent));
         $apart = $rungs->ladder->differences;
-        self::assertStringContainsString(sprintf('the rungs are %.1f to %.1f apart', min($apart), max($apart)), $rungs->reason(Rung::Highlight)->sentence());
+        self::assertStringContainsString(
+            sprintf('the rungs are %.1f to %.1f apart', min($apart), max($apart)),
+            $rungs->reason(Rung::Highlight)->sentence(),
+        );
         self::assertSame(max($apart) / min($apart) <= MixedRungs::EVEN_WITHIN, $rungs->isEven());
         self::assertNotSame($rungs->reason(Rung::Highlight)->sentence(), $rungs->reason(Rung::Shade)->sentence());
     }
@@ -79,7 +90,14 @@ final class MixedRungsTest extends TestCase
     public function testADraftWithMixedRungsUsesTwoOrThreePaints(): void
     {
         foreach (['#9c7630', '#2f5a7e', '#4b5a32'] as $hex) {
-            $brief = new Brief(new Area('1', 'Cape', Material::Cloth, Relief::Broad, 5.0), Srgb::fromHex($hex)->toOklch(), Way::Layers, Swatches::reflectance('#868686'), Swatches::shelf(), new LadderWish(mixed: true));
+            $brief = new Brief(
+                new Area('1', 'Cape', Material::Cloth, Relief::Broad, 5.0),
+                Srgb::fromHex($hex)->toOklch(),
+                Way::Layers,
+                Swatches::reflectance('#868686'),
+                Swatches::shelf(),
+                new LadderWish(mixed: true),
+            );
             $paints = [];
             foreach (Drafter::draft($brief)->steps as $step) {
                 foreach ($step->load->mix?->paints() ?? [] as $paint) {
@@ -93,14 +111,30 @@ final class MixedRungsTest extends TestCase
 
     public function testAContrastThatTheShelfCannotReachIsSaidWithWhatIsMissing(): void
     {
-        $shelf = array_values(array_filter(Swatches::shelf(), static fn (Paint $p): bool => !in_array($p->name, ['White', 'Bone', 'Sky', 'Pale green', 'Grey', 'Yellow', 'Flesh'], true)));
+        $shelf = array_values(
+            array_filter(
+                Swatches::shelf(),
+                static fn (Paint $p): bool => !in_array($p->name, ['White', 'Bone', 'Sky', 'Pale green', 'Grey', 'Yellow', 'Flesh'], true),
+            ),
+        );
         $said = static function (Contrast $contrast, array $shelf): string {
-            $brief = new Brief(new Area('1', 'Cape', Material::Cloth, Relief::Broad, 5.0), Srgb::fromHex('#a9ae7e')->toOklch(), Way::Layers, Swatches::reflectance('#868686'), $shelf, new LadderWish($contrast));
+            $brief = new Brief(
+                new Area('1', 'Cape', Material::Cloth, Relief::Broad, 5.0),
+                Srgb::fromHex('#a9ae7e')->toOklch(),
+                Way::Layers,
+                Swatches::reflectance('#868686'),
+                $shelf,
+                new LadderWish($contrast),
+            );
 
             return implode(' ', array_map(static fn ($f): string => $f->sentence(), Drafter::draft($brief)->findings));
         };
 
-        self::assertMatchesRegularExpression('/The strong contrast you want cannot be reached: the highlight should lie [\d.]+ of 100 in lightness from the colour, .* lies [\d.]+; a .* is missing/', $said(Contrast::Strong, $shelf));
+        self::assertMatchesRegularExpression(
+            '/The strong contrast you want cannot be reached: the highlight should lie [\d.]+ of 100 in lightness '
+                .'from the colour, .* lies [\d.]+; a .* is missing/',
+            $said(Contrast::Strong, $shelf),
+        );
         self::assertSame('', $said(Contrast::Clear, Swatches::shelf()));
         self::assertNotSame($said(Contrast::Strong, $shelf), $said(Contrast::Clear, $shelf));
     }

@@ -73,12 +73,34 @@ final class SubstitutesTest extends TestCase
 
     public function testARoleIsKept(): void
     {
-        $wash = new PlannedStep('wash', Technique::WashAllOver, Srgb::fromHex('#4b3524')->toOklch(), new Load(Mix::single($this->paint('Brown wash')), Thinning::undiluted(), 'medium'));
-        $found = Substitutes::of($wash, $this->area(), Surface::uniform(Swatches::reflectance('#9c7630')), Swatches::shelf(), ['Brown wash']);
+        $wash = new PlannedStep(
+            'wash',
+            Technique::WashAllOver,
+            Srgb::fromHex('#4b3524')->toOklch(),
+            new Load(Mix::single($this->paint('Brown wash')), Thinning::undiluted(), 'medium'),
+        );
+        $found = Substitutes::of(
+            $wash,
+            $this->area(),
+            Surface::uniform(Swatches::reflectance('#9c7630')),
+            Swatches::shelf(),
+            ['Brown wash'],
+        );
 
         self::assertSame(['Black wash'], array_map(static fn (Substitute $f): string => $f->mix->words(), $found));
-        $brass = new PlannedStep('basecoat', Technique::MetalCoat, Srgb::fromHex('#8f6f35')->toOklch(), new Load(Mix::single($this->paint('Brass')), Thinning::fromRatio('4:1'), 'water'));
-        self::assertSame(['Pale brass'], array_map(static fn (Substitute $f): string => $f->mix->words(), Substitutes::of($brass, $this->area(), Surface::uniform(Swatches::reflectance('#1c1b1a')), Swatches::shelf(), ['Brass'])));
+        $brass = new PlannedStep(
+            'basecoat',
+            Technique::MetalCoat,
+            Srgb::fromHex('#8f6f35')->toOklch(),
+            new Load(Mix::single($this->paint('Brass')), Thinning::fromRatio('4:1'), 'water'),
+        );
+        self::assertSame(
+            ['Pale brass'],
+            array_map(
+                static fn (Substitute $f): string => $f->mix->words(),
+                Substitutes::of($brass, $this->area(), Surface::uniform(Swatches::reflectance('#1c1b1a')), Swatches::shelf(), ['Brass']),
+            ),
+        );
     }
 
     public function testTheDraftedMixIsKeptBesideTheSubstitute(): void
@@ -98,7 +120,13 @@ final class SubstitutesTest extends TestCase
     public function testNeedsCountFiguresAndWaste(): void
     {
         $mix = Mix::of([new Part($this->paint('Ochre'), 3), new Part($this->paint('Bone'), 1)]);
-        $step = new PlannedStep('basecoat', Technique::Basecoat, Srgb::fromHex('#9c7630')->toOklch(), new Load($mix, Thinning::fromRatio('2:1'), 'water'), handling: new Handling(2));
+        $step = new PlannedStep(
+            'basecoat',
+            Technique::Basecoat,
+            Srgb::fromHex('#9c7630')->toOklch(),
+            new Load($mix, Thinning::fromRatio('2:1'), 'water'),
+            handling: new Handling(2),
+        );
         $outcome = Simulation::step($step, $this->area(), Surface::uniform(Swatches::reflectance('#868686')));
         $applied = ($outcome->amount->usedMl ?? 0) * 1000 / (2 / 3);
         $needs = Needs::of([new Demand(Taken::by($outcome), 'Coat', 8)]);
@@ -117,8 +145,17 @@ final class SubstitutesTest extends TestCase
         $steps = [];
         foreach ([['Plenty', 20.0], ['Scarce', 0.05], ['Gone', 0.0], ['Nobody knows', null]] as [$name, $left]) {
             $mix = Mix::single(Swatches::paint($name, '#9c7630', left: $left));
-            $step = new PlannedStep('basecoat', Technique::Basecoat, Srgb::fromHex('#9c7630')->toOklch(), new Load($mix, Thinning::fromRatio('2:1'), 'water'));
-            $steps[] = new Demand(Taken::by(Simulation::step($step, $this->area(), Surface::uniform(Swatches::reflectance('#868686')))), $name, 3);
+            $step = new PlannedStep(
+                'basecoat',
+                Technique::Basecoat,
+                Srgb::fromHex('#9c7630')->toOklch(),
+                new Load($mix, Thinning::fromRatio('2:1'), 'water'),
+            );
+            $steps[] = new Demand(
+                Taken::by(Simulation::step($step, $this->area(), Surface::uniform(Swatches::reflectance('#868686')))),
+                $name,
+                3,
+            );
         }
         $needs = Needs::of($steps);
 
@@ -130,12 +167,23 @@ final class SubstitutesTest extends TestCase
     /** @return list<Substitute> */
     private function substitutes(string $name, string $hex): array
     {
-        return Substitutes::of($this->step($name, $hex), $this->area(), Surface::uniform(Swatches::reflectance('#868686')), Swatches::shelf(), [$name]);
+        return Substitutes::of(
+            $this->step($name, $hex),
+            $this->area(),
+            Surface::uniform(Swatches::reflectance('#868686')),
+            Swatches::shelf(),
+            [$name],
+        );
     }
 
     private function step(string $name, string $hex): PlannedStep
     {
-        return new PlannedStep('basecoat', Technique::Basecoat, Srgb::fromHex($hex)->toOklch(), new Load(Mix::single(Swatches::paint($name, $hex)), Thinning::fromRatio('2:1'), 'water'));
+        return new PlannedStep(
+            'basecoat',
+            Technique::Basecoat,
+            Srgb::fromHex($hex)->toOklch(),
+            new Load(Mix::single(Swatches::paint($name, $hex)), Thinning::fromRatio('2:1'), 'water'),
+        );
     }
 
     private function area(): Area

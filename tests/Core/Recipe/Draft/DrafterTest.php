@@ -57,13 +57,33 @@ final class DrafterTest extends TestCase
         yield 'texture' => [Relief::Texture, Way::Mixed, $wash + ['drybrush' => 'drybrush', 'highlight' => 'drybrush'], 'layer'];
         yield 'trim' => [Relief::Trim, Way::Mixed, $wash + ['highlight' => 'edge-highlight'], 'drybrush layer'];
         yield 'orb' => [Relief::Orb, Way::Mixed, $shade + ['highlight' => 'dot'], 'wash drybrush layer'];
-        yield 'tight, layers' => [Relief::Tight, Way::Layers, $shade + ['layer' => 'layer', 'highlight' => 'feathered-layer'], 'wash drybrush'];
-        yield 'texture, layers' => [Relief::Texture, Way::Layers, $shade + ['layer' => 'layer', 'highlight' => 'feathered-layer'], 'wash drybrush'];
+        yield 'tight, layers' => [
+            Relief::Tight,
+            Way::Layers,
+            $shade + ['layer' => 'layer', 'highlight' => 'feathered-layer'],
+            'wash drybrush',
+        ];
+        yield 'texture, layers' => [
+            Relief::Texture,
+            Way::Layers,
+            $shade + ['layer' => 'layer', 'highlight' => 'feathered-layer'],
+            'wash drybrush',
+        ];
         yield 'plate, layers' => [Relief::Plate, Way::Layers, $shade + ['highlight' => 'edge-highlight'], 'wash drybrush layer'];
         yield 'trim, layers' => [Relief::Trim, Way::Layers, $shade + ['highlight' => 'edge-highlight'], 'wash drybrush layer'];
         yield 'tight, drybrush' => [Relief::Tight, Way::Drybrush, $wash + ['drybrush' => 'drybrush', 'highlight' => 'drybrush'], 'layer'];
-        yield 'broad, drybrush' => [Relief::Broad, Way::Drybrush, $shade + ['layer' => 'layer', 'highlight' => 'feathered-layer'], 'wash drybrush'];
-        yield 'broad, washes' => [Relief::Broad, Way::Washes, $shade + ['layer' => 'layer', 'highlight' => 'feathered-layer'], 'wash drybrush'];
+        yield 'broad, drybrush' => [
+            Relief::Broad,
+            Way::Drybrush,
+            $shade + ['layer' => 'layer', 'highlight' => 'feathered-layer'],
+            'wash drybrush',
+        ];
+        yield 'broad, washes' => [
+            Relief::Broad,
+            Way::Washes,
+            $shade + ['layer' => 'layer', 'highlight' => 'feathered-layer'],
+            'wash drybrush',
+        ];
         yield 'tight, washes' => [Relief::Tight, Way::Washes, $wash + ['layer' => 'layer', 'highlight' => 'feathered-layer'], 'drybrush'];
     }
 
@@ -71,7 +91,9 @@ final class DrafterTest extends TestCase
     {
         foreach (Relief::cases() as $relief) {
             foreach (Way::cases() as $way) {
-                $stages = array_unique(array_map(static fn (TableRow $r): string => $r->slot->stage()->value, TechniqueTable::rows($relief, $way)));
+                $stages = array_unique(
+                    array_map(static fn (TableRow $r): string => $r->slot->stage()->value, TechniqueTable::rows($relief, $way)),
+                );
                 sort($stages);
                 self::assertSame(['basecoat', 'drybrush', 'highlight', 'layer', 'wash'], $stages);
                 foreach (TechniqueTable::rows($relief, $way) as $row) {
@@ -87,9 +109,21 @@ final class DrafterTest extends TestCase
     {
         $dice = new Randomizer(new Mt19937($seed));
         $shelf = [...Swatches::randomShelf($seed, $dice->getInt(1, 25)), ...array_slice(Swatches::shelf(), 18, $dice->getInt(0, 4))];
-        $area = new Area('1', 'Area', Material::cases()[$dice->getInt(0, 14)], Relief::cases()[$dice->getInt(0, 5)], $dice->getInt(1, 900) / 100);
+        $area = new Area(
+            '1',
+            'Area',
+            Material::cases()[$dice->getInt(0, 14)],
+            Relief::cases()[$dice->getInt(0, 5)],
+            $dice->getInt(1, 900) / 100,
+        );
         $ground = Swatches::reflectance(['#1b1b1b', '#868686', '#e6dfcc'][$dice->getInt(0, 2)]);
-        $brief = new Brief($area, Srgb::fromHex(Swatches::randomHex($dice))->toOklch(), Way::cases()[$dice->getInt(0, count(Way::cases()) - 1)], $ground, $shelf);
+        $brief = new Brief(
+            $area,
+            Srgb::fromHex(Swatches::randomHex($dice))->toOklch(),
+            Way::cases()[$dice->getInt(0, count(Way::cases()) - 1)],
+            $ground,
+            $shelf,
+        );
         $plan = Drafter::draft($brief);
         $outcomes = Simulation::run($plan->steps, $area, Surface::uniform($ground));
 
@@ -164,7 +198,10 @@ final class DrafterTest extends TestCase
 
     public function testWithoutAWashOrdinaryPaintShadesThinnedFarWithMedium(): void
     {
-        $wash = $this->step($this->draft(Relief::Tight, Way::Mixed, '#9c7630', Material::Cloth, array_slice(Swatches::shelf(), 0, 18)), 'wash');
+        $wash = $this->step(
+            $this->draft(Relief::Tight, Way::Mixed, '#9c7630', Material::Cloth, array_slice(Swatches::shelf(), 0, 18)),
+            'wash',
+        );
 
         self::assertSame('1:4', $wash->load->thinning->ratio());
         self::assertSame('medium', $wash->load->with);
@@ -208,7 +245,13 @@ final class DrafterTest extends TestCase
 
     public function testAMissingColourIsSaidToBeMissing(): void
     {
-        $step = $this->draft(Relief::Plate, Way::Mixed, '#9b30c0', Material::Cloth, [Swatches::paint('Black', '#1d1c1b'), Swatches::paint('Bone', '#d9cca6')])->steps[0];
+        $step = $this->draft(
+            Relief::Plate,
+            Way::Mixed,
+            '#9b30c0',
+            Material::Cloth,
+            [Swatches::paint('Black', '#1d1c1b'), Swatches::paint('Bone', '#d9cca6')],
+        )->steps[0];
 
         self::assertStringContainsString('a vivid violet is missing', $this->sentences($step));
     }
@@ -249,9 +292,22 @@ final class DrafterTest extends TestCase
     }
 
     /** @param list<Paint>|null $shelf */
-    private function draft(Relief $relief, Way $way, string $hex = '#9c7d34', Material $material = Material::Cloth, ?array $shelf = null): Plan
-    {
-        return Drafter::draft(new Brief($this->area($relief, $material), Srgb::fromHex($hex)->toOklch(), $way, Swatches::reflectance('#868686'), $shelf ?? Swatches::shelf()));
+    private function draft(
+        Relief $relief,
+        Way $way,
+        string $hex = '#9c7d34',
+        Material $material = Material::Cloth,
+        ?array $shelf = null,
+    ): Plan {
+        return Drafter::draft(
+            new Brief(
+                $this->area($relief, $material),
+                Srgb::fromHex($hex)->toOklch(),
+                $way,
+                Swatches::reflectance('#868686'),
+                $shelf ?? Swatches::shelf(),
+            ),
+        );
     }
 
     private function step(Plan $plan, string $key): PlannedStep

@@ -18,8 +18,15 @@ final class SaidRecipeTest extends TestCase
 {
     /** @param list<string> $open */
     #[DataProvider('lines')]
-    public function testALineIsReadAsItIsMeant(string $line, string $technique, ?string $mix, string $thin, ?int $coats, array $open = [], bool $thinOpen = false): void
-    {
+    public function testALineIsReadAsItIsMeant(
+        string $line,
+        string $technique,
+        ?string $mix,
+        string $thin,
+        ?int $coats,
+        array $open = [],
+        bool $thinOpen = false,
+    ): void {
         $step = SaidRecipe::read($line, Swatches::shelf())['steps'][0];
 
         self::assertSame($technique, $step->technique->value);
@@ -56,7 +63,10 @@ final class SaidRecipeTest extends TestCase
 
     public function testAPaintNobodyOwnsIsTakenByItsDescription(): void
     {
-        ['steps' => $steps, 'notes' => $notes] = SaidRecipe::read("basecoat: very dark cold green\nlayer: pale sea foam #a8c8b8\nwash: Brown wash", Swatches::shelf());
+        ['steps' => $steps, 'notes' => $notes] = SaidRecipe::read(
+            "basecoat: very dark cold green\nlayer: pale sea foam #a8c8b8\nwash: Brown wash",
+            Swatches::shelf(),
+        );
         [$base, $layer, $wash] = $steps;
 
         self::assertFalse($base->load->mix?->isAtHand());
@@ -66,7 +76,10 @@ final class SaidRecipeTest extends TestCase
         self::assertSame('#a8c8b8', $layer->load->mix?->colour()->toHex());
         self::assertTrue($wash->load->mix?->isAtHand());
         self::assertSame([1, 2], array_column($notes, 'line'));
-        self::assertStringContainsString('"very dark cold green" is not on your shelf: its colour is guessed from the words', $notes[0]['words']);
+        self::assertStringContainsString(
+            '"very dark cold green" is not on your shelf: its colour is guessed from the words',
+            $notes[0]['words'],
+        );
         self::assertStringContainsString('its colour is as you gave it', $notes[1]['words']);
     }
 
@@ -99,7 +112,10 @@ final class SaidRecipeTest extends TestCase
 
     public function testEveryStepHasAKeyOfItsOwn(): void
     {
-        $keys = array_map(static fn (PlannedStep $s): string => $s->key, SaidRecipe::read("layer: Ochre\nlayer: Bone\nlayer: White", Swatches::shelf())['steps']);
+        $keys = array_map(
+            static fn (PlannedStep $s): string => $s->key,
+            SaidRecipe::read("layer: Ochre\nlayer: Bone\nlayer: White", Swatches::shelf())['steps'],
+        );
 
         self::assertSame(['layer', 'layer-2', 'layer-3'], $keys);
     }
@@ -107,6 +123,11 @@ final class SaidRecipeTest extends TestCase
     /** @return list<string> */
     private function openNames(PlannedStep $step): array
     {
-        return array_values(array_map(static fn (Part $p): string => $p->paint->name, array_filter($step->load->mix->parts ?? [], static fn (Part $p): bool => in_array($p->paint->id, $step->load->open, true))));
+        return array_values(
+            array_map(
+                static fn (Part $p): string => $p->paint->name,
+                array_filter($step->load->mix->parts ?? [], static fn (Part $p): bool => in_array($p->paint->id, $step->load->open, true)),
+            ),
+        );
     }
 }

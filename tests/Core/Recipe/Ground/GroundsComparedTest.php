@@ -45,9 +45,18 @@ final class GroundsComparedTest extends TestCase
             if (!$laid->ground->isSketch()) {
                 $hiding = Hiding::of($coat->mix->pigment(), $coat->thinning->load(), $laid->ground->facings->side->plane);
                 self::assertSame($hiding->planned(), $laid->coats());
-                self::assertEqualsWithDelta($hiding->difference[min(3, count($hiding->difference)) - 1], $laid->apart, 1e-9, 'after three coats at most');
+                self::assertEqualsWithDelta(
+                    $hiding->difference[min(3, count($hiding->difference)) - 1],
+                    $laid->apart,
+                    1e-9,
+                    'after three coats at most',
+                );
                 // 18 cm² sprayed twice at 0.15 min, then the base coats.
-                self::assertEqualsWithDelta(18 * 0.15 * 2 + Effort::minutes(Technique::Basecoat, $coat->area, $laid->coats()), $laid->minutes, 1e-9);
+                self::assertEqualsWithDelta(
+                    18 * 0.15 * 2 + Effort::minutes(Technique::Basecoat, $coat->area, $laid->coats()),
+                    $laid->minutes,
+                    1e-9,
+                );
             }
         }
     }
@@ -87,7 +96,10 @@ final class GroundsComparedTest extends TestCase
     {
         $compared = $this->compared([$this->coat('Cape', '#e0a34a', 8.0, Behaviour::Stain)]);
 
-        self::assertStringContainsString('Cape: transparent paint hardly shows here', implode(' ', $this->named($compared, 'Black primer')->risks));
+        self::assertStringContainsString(
+            'Cape: transparent paint hardly shows here',
+            implode(' ', $this->named($compared, 'Black primer')->risks),
+        );
         self::assertSame([], $this->named($compared, 'Ivory primer')->risks);
         self::assertGreaterThan(3 * $this->named($compared, 'Ivory primer')->apart, $this->named($compared, 'Black primer')->apart);
     }
@@ -108,7 +120,13 @@ final class GroundsComparedTest extends TestCase
     public function testWithoutAPrimerTheTonesThemselvesAreComparedAndWithoutAreasGreyIsTaken(): void
     {
         $shelf = array_values(array_filter(Swatches::shelf(), static fn (Paint $p): bool => $p->behaviour !== Behaviour::Primer));
-        $bare = GroundsCompared::of(Ground::offered($shelf, new Equipment(true, false)), [$this->coat('Coat', '#9c7630')], Kind::Airbrush, School::Open, 18.0);
+        $bare = GroundsCompared::of(
+            Ground::offered($shelf, new Equipment(true, false)),
+            [$this->coat('Coat', '#9c7630')],
+            Kind::Airbrush,
+            School::Open,
+            18.0,
+        );
 
         self::assertCount(4, $bare->laid);
         self::assertNull($bare->laid[0]->ground->primer);

@@ -58,12 +58,25 @@ final class DraftsKeepTheRulesTest extends TestCase
     #[DataProvider('starts')]
     public function testASpecialStartIsNotMarkedWhateverItIsUsedOn(string $start, bool $adds): void
     {
-        $areas = [[Material::Wood, Relief::Plate], [Material::Cloth, Relief::Broad], [Material::Fur, Relief::Texture], [Material::Glass, Relief::Orb], [Material::Metal, Relief::Tight]];
+        $areas = [
+            [Material::Wood, Relief::Plate],
+            [Material::Cloth, Relief::Broad],
+            [Material::Fur, Relief::Texture],
+            [Material::Glass, Relief::Orb],
+            [Material::Metal, Relief::Tight],
+        ];
         foreach (self::shelves() as $name => $shelf) {
             foreach (self::COLOURS as $i => $hex) {
                 [$material, $relief] = $areas[$i % 5];
                 foreach ([new Equipment(true, true), new Equipment(false, false, false, false, false, false)] as $equipment) {
-                    $brief = self::brief(new Area('1', 'Area', $material, $relief, 5.0), $hex, self::GROUNDS[$i % 3], $shelf, Way::Mixed, $equipment);
+                    $brief = self::brief(
+                        new Area('1', 'Area', $material, $relief, 5.0),
+                        $hex,
+                        self::GROUNDS[$i % 3],
+                        $shelf,
+                        Way::Mixed,
+                        $equipment,
+                    );
                     $plan = Specials::draft($start, $brief, $adds ? Drafter::draft($brief) : null);
                     $this->assertUnmarked($plan, $brief, $name.' '.$hex.' '.$relief->value);
                 }
@@ -86,9 +99,24 @@ final class DraftsKeepTheRulesTest extends TestCase
     }
 
     /** @param list<Paint> $shelf */
-    private static function brief(Area $area, string $hex, string $ground, array $shelf, Way $way, Equipment $equipment = new Equipment(true, true)): Brief
-    {
-        return new Brief($area, Srgb::fromHex($hex)->toOklch(), $way, Swatches::reflectance($ground), $shelf, new LadderWish(), $equipment, 1);
+    private static function brief(
+        Area $area,
+        string $hex,
+        string $ground,
+        array $shelf,
+        Way $way,
+        Equipment $equipment = new Equipment(true, true),
+    ): Brief {
+        return new Brief(
+            $area,
+            Srgb::fromHex($hex)->toOklch(),
+            $way,
+            Swatches::reflectance($ground),
+            $shelf,
+            new LadderWish(),
+            $equipment,
+            1,
+        );
     }
 
     private function assertUnmarked(Plan $plan, Brief $brief, string $where): void

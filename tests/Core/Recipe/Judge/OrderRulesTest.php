@@ -21,19 +21,33 @@ final class OrderRulesTest extends TestCase
     {
         $broken = OrderRules::broken(Steps::plan(...$steps)->steps);
 
-        self::assertSame($code === '' ? [] : [$code], array_values(array_unique(array_map(static fn (Mark $m): string => $m->code, $broken))));
+        self::assertSame(
+            $code === '' ? [] : [$code],
+            array_values(array_unique(array_map(static fn (Mark $m): string => $m->code, $broken))),
+        );
         foreach ($broken as $mark) {
             self::assertSame($hard, $mark->hard);
             self::assertNotSame('', $mark->alternative);
             self::assertDoesNotMatchRegularExpression('/[{}]/', $mark->finding->sentence());
         }
-        self::assertSame([], array_filter(OrderRules::broken(Steps::plan(...array_reverse($steps))->steps), static fn (Mark $m): bool => $m->code === $code && $code !== ''), 'the other way round it is kept');
+        self::assertSame(
+            [],
+            array_filter(
+                OrderRules::broken(Steps::plan(...array_reverse($steps))->steps),
+                static fn (Mark $m): bool => $m->code === $code && $code !== '',
+            ),
+            'the other way round it is kept',
+        );
     }
 
     /** @return iterable<string, array{list<string>, string, bool}> the lower step first */
     public static function orders(): iterable
     {
-        yield 'base, shade, layer, highlight' => [['stepping-stone', 'basecoat', 'wash-all-over', 'layer', 'feathered-layer', 'edge-highlight', 'dot'], '', false];
+        yield 'base, shade, layer, highlight' => [
+            ['stepping-stone', 'basecoat', 'wash-all-over', 'layer', 'feathered-layer', 'edge-highlight', 'dot'],
+            '',
+            false,
+        ];
         yield 'further coats among themselves' => [['basecoat', 'further-coat'], '', false];
         yield 'drybrush and wash in turn' => [['metal-coat', 'wash-all-over', 'drybrush', 'wash-all-over', 'drybrush'], '', false];
         yield 'a stone on the base' => [['basecoat', 'stepping-stone'], 'order.stepping-stone', true];
@@ -60,7 +74,10 @@ final class OrderRulesTest extends TestCase
     {
         $broken = OrderRules::broken(Steps::plan(...$steps)->steps);
 
-        self::assertStringContainsString($sentence, implode(' ', array_map(static fn (Mark $m): string => $m->finding->sentence(), $broken)));
+        self::assertStringContainsString(
+            $sentence,
+            implode(' ', array_map(static fn (Mark $m): string => $m->finding->sentence(), $broken)),
+        );
         self::assertTrue($broken[0]->hard);
     }
 
@@ -95,12 +112,18 @@ final class OrderRulesTest extends TestCase
     {
         $plan = new Plan([Steps::step('layer', '#9c7d34'), Steps::step('wash-all-over', '#4b3524')], []);
 
-        self::assertSame('Wash all over (#4b3524) comes before layer (#9c7d34): a shade over it would run down and dull what is light.', OrderRules::broken($plan->steps)[0]->finding->sentence());
+        self::assertSame(
+            'Wash all over (#4b3524) comes before layer (#9c7d34): a shade over it would run down and dull what is light.',
+            OrderRules::broken($plan->steps)[0]->finding->sentence(),
+        );
     }
 
     public function testAMarkingOrAnEnamelWashWantsGloss(): void
     {
-        $codes = static fn (string ...$steps): array => array_map(static fn (Mark $m): string => $m->code.($m->hard ? '!' : ''), OrderRules::broken(Steps::plan(...$steps)->steps));
+        $codes = static fn (string ...$steps): array => array_map(
+            static fn (Mark $m): string => $m->code.($m->hard ? '!' : ''),
+            OrderRules::broken(Steps::plan(...$steps)->steps),
+        );
 
         self::assertSame(['order.bare'], $codes('basecoat', 'marking'));
         self::assertSame(['order.bare'], $codes('basecoat', 'oil-wash', 'wiping'));

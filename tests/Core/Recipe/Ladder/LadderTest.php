@@ -32,7 +32,22 @@ final class LadderTest extends TestCase
     /** @return iterable<array{string}> */
     public static function colours(): iterable
     {
-        foreach (['#9c7d34', '#4a626c', '#c08a68', '#4e3a2c', '#b4ac9a', '#efb439', '#a82a20', '#7b6283', '#c83c8c', '#4b5a32', '#101010', '#ffffff', '#000000', '#808080'] as $hex) {
+        foreach ([
+            '#9c7d34',
+            '#4a626c',
+            '#c08a68',
+            '#4e3a2c',
+            '#b4ac9a',
+            '#efb439',
+            '#a82a20',
+            '#7b6283',
+            '#c83c8c',
+            '#4b5a32',
+            '#101010',
+            '#ffffff',
+            '#000000',
+            '#808080',
+        ] as $hex) {
             yield $hex => [$hex];
         }
     }

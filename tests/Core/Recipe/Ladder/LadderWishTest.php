@@ -49,7 +49,10 @@ final class LadderWishTest extends TestCase
 
         self::assertLessThan($within, abs($rung->hueTurnTo($hue)), sprintf('%s: hue %.0f', $toward->value, $rung->hue));
         self::assertGreaterThan($ladder->intended->lightness, $rung->lightness);
-        self::assertStringContainsString($toward === LightToward::Neighbour ? 'hue turned' : 'toward '.$toward->words().', as you like it', $ladder->reason(Rung::Highlight)->sentence());
+        self::assertStringContainsString(
+            $toward === LightToward::Neighbour ? 'hue turned' : 'toward '.$toward->words().', as you like it',
+            $ladder->reason(Rung::Highlight)->sentence(),
+        );
     }
 
     /** @return iterable<array{string, LightToward, float, float}> */
@@ -61,7 +64,10 @@ final class LadderWishTest extends TestCase
         yield 'blue toward white' => ['#2f5a7e', LightToward::White, 245.0, 20.0];
     }
 
-    /** On the straight way in OKLab from L 0.5, C 0.1 at 30° to bone (0.87, 0.05, 90°), the point of lightness 0.67 lies (0.67 − 0.5) / (0.87 − 0.5) = 0.4595 along. */
+    /**
+     * On the straight way in OKLab from L 0.5, C 0.1 at 30° to bone (0.87, 0.05, 90°), the point of lightness 0.67 lies (0.67 − 0.5) /
+     * (0.87 − 0.5) = 0.4595 along.
+     */
     public function testTheWayTowardBoneIsStraight(): void
     {
         $rung = (new Ladder(new Oklch(0.5, 0.1, 30.0), new LadderWish(light: LightToward::Bone)))->rung(Rung::Highlight);
@@ -100,8 +106,14 @@ final class LadderWishTest extends TestCase
         $insists = new Ladder($red, new LadderWish(light: LightToward::White, insist: true));
 
         self::assertTrue($asked->whiteTurnsPink());
-        self::assertEquals((new Ladder($red, new LadderWish(light: LightToward::Flesh)))->rung(Rung::Highlight), $asked->rung(Rung::Highlight));
-        self::assertStringContainsString('toward pale flesh, since the white you asked for would turn it pink', $asked->reason(Rung::Highlight)->sentence());
+        self::assertEquals(
+            (new Ladder($red, new LadderWish(light: LightToward::Flesh)))->rung(Rung::Highlight),
+            $asked->rung(Rung::Highlight),
+        );
+        self::assertStringContainsString(
+            'toward pale flesh, since the white you asked for would turn it pink',
+            $asked->reason(Rung::Highlight)->sentence(),
+        );
         self::assertLessThan($asked->rung(Rung::Highlight)->chroma, $insists->rung(Rung::Highlight)->chroma);
         self::assertStringContainsString('as you insist, although it turns pink', $insists->reason(Rung::Highlight)->sentence());
         self::assertFalse((new Ladder(Srgb::fromHex('#2f5a7e')->toOklch(), new LadderWish(light: LightToward::White)))->whiteTurnsPink());
@@ -109,10 +121,23 @@ final class LadderWishTest extends TestCase
 
     public function testReasonsFollowTheWish(): void
     {
-        $said = static fn (LadderWish $wish, string $rung): string => (new Ladder(Srgb::fromHex('#9c7d34')->toOklch(), $wish))->reason(Rung::from($rung))->sentence();
+        $said = static fn (LadderWish $wish, string $rung): string => (
+            new Ladder(Srgb::fromHex('#9c7d34')->toOklch(), $wish)
+        )->reason(Rung::from($rung))->sentence();
 
-        self::assertCount(3, array_unique(array_map(static fn (Contrast $c): string => $said(new LadderWish($c), 'shade'), Contrast::cases())));
-        self::assertCount(4, array_unique(array_map(static fn (LightToward $t): string => $said(new LadderWish(light: $t), 'highlight'), LightToward::cases())));
-        self::assertCount(4, array_unique(array_map(static fn (ShadeToward $t): string => $said(new LadderWish(shade: $t), 'shade'), ShadeToward::cases())));
+        self::assertCount(
+            3,
+            array_unique(array_map(static fn (Contrast $c): string => $said(new LadderWish($c), 'shade'), Contrast::cases())),
+        );
+        self::assertCount(
+            4,
+            array_unique(
+                array_map(static fn (LightToward $t): string => $said(new LadderWish(light: $t), 'highlight'), LightToward::cases()),
+            ),
+        );
+        self::assertCount(
+            4,
+            array_unique(array_map(static fn (ShadeToward $t): string => $said(new LadderWish(shade: $t), 'shade'), ShadeToward::cases())),
+        );
     }
 }

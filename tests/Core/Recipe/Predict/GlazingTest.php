@@ -17,12 +17,20 @@ final class GlazingTest extends TestCase
 {
     public function testAPaintGlazesTowardItsOwnColour(): void
     {
-        $found = Glazing::with(Mix::single(Swatches::paint('Flesh', '#c98e6b')), Swatches::reflectance('#d9cca6'), Srgb::fromHex('#d1ac88')->toLab());
+        $found = Glazing::with(
+            Mix::single(Swatches::paint('Flesh', '#c98e6b')),
+            Swatches::reflectance('#d9cca6'),
+            Srgb::fromHex('#d1ac88')->toLab(),
+        );
 
         self::assertNotNull($found);
         self::assertLessThan($found->before / 2, $found->difference);
         self::assertCount($found->layers(), $found->after);
-        self::assertEqualsWithDelta($found->difference, Ciede2000::difference($found->after[$found->layers() - 1]->toLab(), Srgb::fromHex('#d1ac88')->toLab()), 1e-9);
+        self::assertEqualsWithDelta(
+            $found->difference,
+            Ciede2000::difference($found->after[$found->layers() - 1]->toLab(), Srgb::fromHex('#d1ac88')->toLab()),
+            1e-9,
+        );
     }
 
     /** A glaze of half a coat at 1:8 is 1/18 of a coat: nine layers are half an undiluted coat. */
@@ -53,13 +61,21 @@ final class GlazingTest extends TestCase
 
     public function testNothingBringsItNearerIsAnAnswer(): void
     {
-        self::assertNull(Glazing::with(Mix::single(Swatches::paint('Blue', '#2f5a7e')), Swatches::reflectance('#d9cca6'), Srgb::fromHex('#ecdcae')->toLab()));
+        self::assertNull(
+            Glazing::with(
+                Mix::single(Swatches::paint('Blue', '#2f5a7e')),
+                Swatches::reflectance('#d9cca6'),
+                Srgb::fromHex('#ecdcae')->toLab(),
+            ),
+        );
         self::assertSame([], Glazing::best([], Swatches::reflectance('#d9cca6'), Srgb::fromHex('#808080')->toLab()));
     }
 
     public function testTheBestOfAShelfIsWhatTryingAllFinds(): void
     {
-        $shelf = array_values(array_filter(Swatches::shelf(), static fn ($p): bool => $p->behaviour->isMixable() || $p->behaviour->isTransparent()));
+        $shelf = array_values(
+            array_filter(Swatches::shelf(), static fn ($p): bool => $p->behaviour->isMixable() || $p->behaviour->isTransparent()),
+        );
         [$from, $to] = [Swatches::reflectance('#d9cca6'), Srgb::fromHex('#b98d6a')->toLab()];
         $least = INF;
         foreach ($shelf as $paint) {

@@ -118,23 +118,41 @@ final class SimulationTest extends TestCase
 
     public function testASwappedMixLosesTheOldReasonAndSaysWhoseChoiceItIs(): void
     {
-        $step = $this->basecoat('#9c7630', '2:1', [new Finding('mix.single', 'Ochre is 0.4 apart.', [], Reason::Mix), new Finding('technique.basecoat', 'An even coat.')]);
+        $step = $this->basecoat(
+            '#9c7630',
+            '2:1',
+            [new Finding('mix.single', 'Ochre is 0.4 apart.', [], Reason::Mix), new Finding('technique.basecoat', 'An even coat.')],
+        );
         $swapped = $this->lay($step->withMix(Mix::single(Swatches::paint('Blue', '#2f5a7e'))));
         $sentences = array_map(static fn (Finding $f): string => $f->sentence(), $swapped->reasons);
 
         self::assertNotContains('Ochre is 0.4 apart.', $sentences);
         self::assertContains('An even coat.', $sentences);
-        self::assertStringContainsString('Your own choice, Blue, is '.number_format((float) $swapped->look->difference, 1), implode(' ', $sentences));
+        self::assertStringContainsString(
+            'Your own choice, Blue, is '.number_format((float) $swapped->look->difference, 1),
+            implode(' ', $sentences),
+        );
     }
 
     public function testThePaintersOwnThinningStandsBesideTheProposedOne(): void
     {
-        $drafted = new Finding('thinning.basecoat', 'Thinned {ratio} (usual {range}): {why}.', ['ratio' => '2:1', 'range' => '3:1 – 1:1', 'why' => 'like milk'], Reason::Thinning);
+        $drafted = new Finding(
+            'thinning.basecoat',
+            'Thinned {ratio} (usual {range}): {why}.',
+            ['ratio' => '2:1', 'range' => '3:1 – 1:1', 'why' => 'like milk'],
+            Reason::Thinning,
+        );
         $step = $this->basecoat('#9c7630', '2:1', [$drafted]);
 
         self::assertSame('Thinned 2:1 (usual 3:1 – 1:1): like milk.', $this->reason($this->lay($step), 'thinning.'));
-        self::assertSame('You thin it 1:8; 2:1 was proposed (usual 3:1 – 1:1): like milk.', $this->reason($this->lay($step->thinned(Thinning::fromRatio('1:8'))), 'thinning.'));
-        self::assertSame('You thin it not at all; 2:1 was proposed (usual 3:1 – 1:1): like milk.', $this->reason($this->lay($step->thinned(Thinning::undiluted())), 'thinning.'));
+        self::assertSame(
+            'You thin it 1:8; 2:1 was proposed (usual 3:1 – 1:1): like milk.',
+            $this->reason($this->lay($step->thinned(Thinning::fromRatio('1:8'))), 'thinning.'),
+        );
+        self::assertSame(
+            'You thin it not at all; 2:1 was proposed (usual 3:1 – 1:1): like milk.',
+            $this->reason($this->lay($step->thinned(Thinning::undiluted())), 'thinning.'),
+        );
     }
 
     public function testTakingTheSameMixAgainKeepsItsReason(): void
@@ -150,7 +168,10 @@ final class SimulationTest extends TestCase
         $outcome = $this->lay($this->step('drybrush', Technique::Drybrush, '#d9cca6'));
 
         self::assertSame(2, $outcome->labour->coats);
-        self::assertSame('A pass catches 60 % of what is still bare on the ridges: 2 passes reach 84 %.', $this->reason($outcome, 'coats.'));
+        self::assertSame(
+            'A pass catches 60 % of what is still bare on the ridges: 2 passes reach 84 %.',
+            $this->reason($outcome, 'coats.'),
+        );
     }
 
     #[DataProvider('tools')]
@@ -190,7 +211,12 @@ final class SimulationTest extends TestCase
 
     public function testAlternativesOfAWashAreTransparent(): void
     {
-        $step = new PlannedStep('wash', Technique::WashAllOver, Srgb::fromHex('#4b3524')->toOklch(), new Load(Mix::single(Swatches::paint('Brown wash', '#8b6a49', Behaviour::Wash)), Thinning::undiluted(), 'medium'));
+        $step = new PlannedStep(
+            'wash',
+            Technique::WashAllOver,
+            Srgb::fromHex('#4b3524')->toOklch(),
+            new Load(Mix::single(Swatches::paint('Brown wash', '#8b6a49', Behaviour::Wash)), Thinning::undiluted(), 'medium'),
+        );
         $found = Alternatives::of($step, new Palette(Swatches::shelf()), Surface::uniform(Swatches::reflectance('#9c7630')));
 
         self::assertSame([], $found['pairs']);
@@ -200,7 +226,12 @@ final class SimulationTest extends TestCase
     public function testAStainUsedForTheWashLiesAsAStainDoes(): void
     {
         $amber = Swatches::paint('Amber', '#e0a34a', Behaviour::Stain);
-        $step = new PlannedStep('wash', Technique::WashAllOver, Srgb::fromHex('#4b3524')->toOklch(), new Load(Mix::single($amber), Thinning::undiluted(), 'medium'));
+        $step = new PlannedStep(
+            'wash',
+            Technique::WashAllOver,
+            Srgb::fromHex('#4b3524')->toOklch(),
+            new Load(Mix::single($amber), Thinning::undiluted(), 'medium'),
+        );
         $below = Surface::uniform(Swatches::reflectance('#d9cca6'));
         $look = Simulation::step($step, $this->area(), $below)->look->after;
 
@@ -210,7 +241,12 @@ final class SimulationTest extends TestCase
 
     public function testAlternativesOfAMetalCoatAreMetallic(): void
     {
-        $step = new PlannedStep('basecoat', Technique::MetalCoat, Srgb::fromHex('#c2a050')->toOklch(), new Load(Mix::single(Swatches::paint('Brass', '#8f6f35', Behaviour::Metallic)), Thinning::fromRatio('4:1'), 'water'));
+        $step = new PlannedStep(
+            'basecoat',
+            Technique::MetalCoat,
+            Srgb::fromHex('#c2a050')->toOklch(),
+            new Load(Mix::single(Swatches::paint('Brass', '#8f6f35', Behaviour::Metallic)), Thinning::fromRatio('4:1'), 'water'),
+        );
         $found = Alternatives::of($step, new Palette(Swatches::shelf()), $this->ground());
 
         self::assertSame(['Pale brass', 'Brass'], array_map(static fn (RankedMix $r): string => $r->mix->words(), $found['singles']));
@@ -219,7 +255,12 @@ final class SimulationTest extends TestCase
     public function testAnAlternativeTellsHowManyCoatsMoreItTakes(): void
     {
         $step = $this->basecoat('#4b3524');
-        $more = Alternatives::coatsMore($step, new RankedMix(Mix::single(Swatches::paint('Yellow', '#f0b42c')), 40.0), $this->area(), $this->ground());
+        $more = Alternatives::coatsMore(
+            $step,
+            new RankedMix(Mix::single(Swatches::paint('Yellow', '#f0b42c')), 40.0),
+            $this->area(),
+            $this->ground(),
+        );
         $same = Alternatives::coatsMore($step->withCoats(7), new RankedMix($step->load->mix, 0.0), $this->area(), $this->ground());
 
         self::assertGreaterThan(2, $more);
@@ -229,7 +270,14 @@ final class SimulationTest extends TestCase
     public function testTheUndercoatIsAStepLikeTheOthers(): void
     {
         $grey = Swatches::paint('Grey primer', '#868686', Behaviour::Primer);
-        $outcome = Undercoating::outcome(Kind::Airbrush, Ground::uniform(Tone::Grey, $grey), 18.0, null, null, [new Finding('undercoat.tone', 'Grey costs least.')]);
+        $outcome = Undercoating::outcome(
+            Kind::Airbrush,
+            Ground::uniform(Tone::Grey, $grey),
+            18.0,
+            null,
+            null,
+            [new Finding('undercoat.tone', 'Grey costs least.')],
+        );
 
         self::assertSame('#868686', $outcome->look->after->plane->toHex());
         self::assertSame(20, $outcome->labour->dryMinutes);

@@ -31,7 +31,10 @@ final class PrecedenceTest extends TestCase
     {
         $taken = array_map(static fn (Technique $t): string => $t->facts()->at->name, Technique::cases());
 
-        self::assertEqualsCanonicalizing(['Accent', 'Unify'], array_values(array_diff(array_map(static fn (Position $p): string => $p->name, Position::cases()), $taken)));
+        self::assertEqualsCanonicalizing(
+            ['Accent', 'Unify'],
+            array_values(array_diff(array_map(static fn (Position $p): string => $p->name, Position::cases()), $taken)),
+        );
     }
 
     public function testWhatAStepCannotDoWithoutStandsBelowIt(): void
@@ -45,7 +48,23 @@ final class PrecedenceTest extends TestCase
     /** By hand, from the craft: inside an area base, then shade, then layers and highlights; varnish after paint; the rim last. */
     public function testThePlacesAreThoseOfTheCraft(): void
     {
-        $order = ['undercoat', 'stepping-stone', 'basecoat', 'wash-all-over', 'drybrush', 'layer', 'feathered-layer', 'edge-highlight', 'gloss-varnish', 'marking', 'enamel-wash', 'wiping', 'matt-varnish', 'gloss-spot', 'rim'];
+        $order = [
+            'undercoat',
+            'stepping-stone',
+            'basecoat',
+            'wash-all-over',
+            'drybrush',
+            'layer',
+            'feathered-layer',
+            'edge-highlight',
+            'gloss-varnish',
+            'marking',
+            'enamel-wash',
+            'wiping',
+            'matt-varnish',
+            'gloss-spot',
+            'rim',
+        ];
         $ranks = array_map(static fn (string $t): int => Technique::from($t)->facts()->at->rank(), $order);
         $sorted = $ranks;
         sort($sorted);
@@ -62,7 +81,11 @@ final class PrecedenceTest extends TestCase
                 foreach (TechniqueTable::rows($relief, $way) as $row) {
                     $ranks[] = $row->slot->position()->rank();
                     if ($row->technique !== null && $row->technique !== Technique::Glaze && $row->slot !== Slot::Highlight) {
-                        self::assertContains($row->technique->facts()->at, [$row->slot->position(), Position::Fade], $relief->value.' '.$way->value.' '.$row->slot->value);
+                        self::assertContains(
+                            $row->technique->facts()->at,
+                            [$row->slot->position(), Position::Fade],
+                            $relief->value.' '.$way->value.' '.$row->slot->value,
+                        );
                     }
                 }
                 $sorted = $ranks;

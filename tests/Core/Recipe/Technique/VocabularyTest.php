@@ -24,7 +24,52 @@ final class VocabularyTest extends TestCase
 {
     public function testEverythingAPainterDoesHasAStep(): void
     {
-        $needed = ['undercoat-repair', 'stepping-stone', 'basecoat', 'further-coat', 'block-in', 'lining', 'wash-all-over', 'recess-line', 'pin-wash', 'stain', 'layer', 'feathered-layer', 'glaze', 'filter', 'wet-blend', 'stipple', 'drybrush', 'edge-highlight', 'dot', 'freehand', 'metal-coat', 'painted-metal', 'effect-paint', 'chipping-fluid', 'chipping-top-coat', 'chipping-opening', 'gloss-varnish', 'satin-varnish', 'matt-varnish', 'gloss-spot', 'marking', 'softener', 'enamel-wash', 'oil-wash', 'wiping', 'streak', 'streak-blend', 'pigment-powder', 'texture-paste', 'grit', 'tuft', 'rim', 'gluing', 'waiting'];
+        $needed = [
+            'undercoat-repair',
+            'stepping-stone',
+            'basecoat',
+            'further-coat',
+            'block-in',
+            'lining',
+            'wash-all-over',
+            'recess-line',
+            'pin-wash',
+            'stain',
+            'layer',
+            'feathered-layer',
+            'glaze',
+            'filter',
+            'wet-blend',
+            'stipple',
+            'drybrush',
+            'edge-highlight',
+            'dot',
+            'freehand',
+            'metal-coat',
+            'painted-metal',
+            'effect-paint',
+            'chipping-fluid',
+            'chipping-top-coat',
+            'chipping-opening',
+            'gloss-varnish',
+            'satin-varnish',
+            'matt-varnish',
+            'gloss-spot',
+            'marking',
+            'softener',
+            'enamel-wash',
+            'oil-wash',
+            'wiping',
+            'streak',
+            'streak-blend',
+            'pigment-powder',
+            'texture-paste',
+            'grit',
+            'tuft',
+            'rim',
+            'gluing',
+            'waiting',
+        ];
 
         self::assertSame([], array_diff($needed, array_map(static fn (Technique $t): string => $t->value, Technique::cases())));
     }
@@ -62,7 +107,11 @@ final class VocabularyTest extends TestCase
     #[DataProvider('efforts')]
     public function testMinutesAreThoseOfTheCraft(string $technique, Relief $relief, float $cm2, int $coats, float $minutes): void
     {
-        self::assertEqualsWithDelta($minutes, Effort::minutes(Technique::from($technique), new Area('1', 'A', Material::Cloth, $relief, $cm2), $coats), 1e-9);
+        self::assertEqualsWithDelta(
+            $minutes,
+            Effort::minutes(Technique::from($technique), new Area('1', 'A', Material::Cloth, $relief, $cm2), $coats),
+            1e-9,
+        );
     }
 
     /** @return iterable<string, array{string, Relief, float, int, float}> */
@@ -72,7 +121,13 @@ final class VocabularyTest extends TestCase
         yield 'wash of 5 cm²: 5·0.4 + 2' => ['wash-all-over', Relief::Tight, 5.0, 1, 4.0];
         yield 'stain of 5 cm²: 5·0.6 + 2' => ['stain', Relief::Tight, 5.0, 1, 5.0];
         yield 'layer on tight: 5·(0.4·0.8 + 0.25)·1.5 + 2' => ['layer', Relief::Tight, 5.0, 1, 5 * (0.4 * 0.8 + 0.25) * 1.5 + 2];
-        yield 'drybrush of texture, two passes: 5·(0.3·0.15 + 0.3·0.6)·0.5·2 + 2' => ['drybrush', Relief::Texture, 5.0, 2, 5 * (0.3 * 0.15 + 0.3 * 0.6) * 0.5 * 2 + 2];
+        yield 'drybrush of texture, two passes: 5·(0.3·0.15 + 0.3·0.6)·0.5·2 + 2' => [
+            'drybrush',
+            Relief::Texture,
+            5.0,
+            2,
+            5 * (0.3 * 0.15 + 0.3 * 0.6) * 0.5 * 2 + 2,
+        ];
         yield 'glaze of 5 cm², four layers: 5·0.7·4 + 2' => ['glaze', Relief::Broad, 5.0, 4, 16.0];
         yield 'edges of a plate: 5·1.2 cm·0.6 + 2' => ['edge-highlight', Relief::Plate, 5.0, 1, 5.6];
         yield 'lines of folds: 5·0.6 cm·0.6 + 2' => ['recess-line', Relief::Tight, 5.0, 1, 3.8];
@@ -104,8 +159,16 @@ final class VocabularyTest extends TestCase
     public function testOpeningChipsShowsWhatLiesUnderTheTopCoat(): void
     {
         $area = new Area('1', 'Hull', Material::Wood, Relief::Plate, 5.0);
-        $steps = [Steps::step('basecoat', '#7c3a22', coats: 3), Steps::step('chipping-fluid', '#808080'), Steps::step('chipping-top-coat', '#3d4b52', coats: 3), Steps::step('chipping-opening')];
-        $after = array_map(static fn ($o): Surface => $o->look->after, Simulation::run($steps, $area, Surface::uniform(Swatches::reflectance('#868686'))));
+        $steps = [
+            Steps::step('basecoat', '#7c3a22', coats: 3),
+            Steps::step('chipping-fluid', '#808080'),
+            Steps::step('chipping-top-coat', '#3d4b52', coats: 3),
+            Steps::step('chipping-opening'),
+        ];
+        $after = array_map(
+            static fn ($o): Surface => $o->look->after,
+            Simulation::run($steps, $area, Surface::uniform(Swatches::reflectance('#868686'))),
+        );
         $red = static fn (Surface $s): float => $s->ridge->toLab()->a;
 
         self::assertGreaterThan($red($after[2]) + 3, $red($after[3]), 'rust shows on the ridges');
@@ -117,7 +180,10 @@ final class VocabularyTest extends TestCase
     {
         $area = new Area('1', 'Hull', Material::Wood, Relief::Plate, 5.0);
         $steps = [Steps::step('basecoat', '#9aa09e', coats: 3), Steps::step('enamel-wash', '#3a2f24'), Steps::step('wiping')];
-        [$clean, $dirty, $wiped] = array_map(static fn ($o): Surface => $o->look->after, Simulation::run($steps, $area, Surface::uniform(Swatches::reflectance('#868686'))));
+        [$clean, $dirty, $wiped] = array_map(
+            static fn ($o): Surface => $o->look->after,
+            Simulation::run($steps, $area, Surface::uniform(Swatches::reflectance('#868686'))),
+        );
 
         self::assertGreaterThan($dirty->plane->toLab()->l + 5, $wiped->plane->toLab()->l);
         self::assertLessThan($clean->recess->toLab()->l - 5, $wiped->recess->toLab()->l);
