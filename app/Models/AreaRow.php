@@ -10,6 +10,7 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
 use Kalokroma\Figure\Area;
 use Kalokroma\Figure\Material;
 use Kalokroma\Figure\Relief;
+use Kalokroma\Figure\Shares;
 use Kalokroma\Figure\Weight;
 
 /**
@@ -71,7 +72,7 @@ final class AreaRow extends Model
             $this->name,
             $this->material,
             $this->relief,
-            $company->surface_cm2 * $this->share / 100,
+            Shares::surfaceCm2($company->surface_cm2, $this->share),
             $this->depth,
             $this->weight,
             $this->reachable,

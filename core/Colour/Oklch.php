@@ -97,4 +97,10 @@ final readonly class Oklch
     {
         return $v < 0 ? -((-$v) ** (1 / 3)) : $v ** (1 / 3);
     }
+
+    /** @return array{lightness: float, chroma: float} both in hundredths, as they are told to painters */
+    public function percent(): array
+    {
+        return ['lightness' => 100 * $this->lightness, 'chroma' => 100 * $this->chroma];
+    }
 }

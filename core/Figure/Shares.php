@@ -57,4 +57,27 @@ final class Shares
 
         return $even;
     }
+
+    /**
+     * What is left to the areas there are when one more takes its share: less of each, where the whole would be more than 100.
+     *
+     * @template K of array-key
+     *
+     * @param array<K, float> $percent
+     * @param float $new percent that the new one takes, less than 100
+     *
+     * @return array<K, float> rounded to hundredths where they change
+     */
+    public static function besides(array $percent, float $new): array
+    {
+        $sum = array_sum($percent);
+
+        return $sum + $new <= 100 ? $percent : array_map(static fn (float $share): float => round($share * (100 - $new) / $sum, 2), $percent);
+    }
+
+    /** Surface of an area, cm². */
+    public static function surfaceCm2(float $wholeCm2, float $percent): float
+    {
+        return $wholeCm2 * $percent / 100;
+    }
 }

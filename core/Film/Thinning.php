@@ -50,6 +50,12 @@ final readonly class Thinning
         return $this->paint / ($this->paint + $this->thinner);
     }
 
+    /** Share of paint, percent, rounded. */
+    public function percent(): int
+    {
+        return (int) round(100 * $this->load());
+    }
+
     public function isUndiluted(): bool
     {
         return $this->thinner == 0.0;

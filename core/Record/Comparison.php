@@ -6,6 +6,7 @@ namespace Kalokroma\Record;
 
 use Kalokroma\Film\FilmProblem;
 use Kalokroma\Film\Thinning;
+use Kalokroma\Word\Counted;
 
 /**
  * What was really done beside what was planned, in plain sentences.
@@ -55,7 +56,7 @@ final class Comparison
         return implode(', ', array_map(
             static fn (array $p): string => $p['parts'] === null
                 ? 'some '.$p['name']
-                : $p['parts'].($p['parts'] === 1 ? ' drop ' : ' drops ').$p['name'],
+                : Counted::Drops->of($p['parts']).' '.$p['name'],
             $mix,
         ));
     }

@@ -10,6 +10,8 @@ use Kalokroma\Film\Certainty;
 use Kalokroma\Film\Constants;
 use Kalokroma\Film\FilmProblem;
 use Kalokroma\Film\Pigment;
+use Kalokroma\Film\Thinning;
+use Kalokroma\Word\Counted;
 
 /** One paint, or several in whole parts. */
 final class Mix
@@ -144,6 +146,21 @@ final class Mix
         return Certainty::ofFilm($this->pigment(), $thickness, $substrate, $this->certainty(), $ground, $guess / $this->totalParts());
     }
 
+    /**
+     * What it looks like after each coat over a ground, and how far that is to be trusted.
+     *
+     * @param int $most coats, 1 or more
+     *
+     * @return list<array{look: Reflectance, certainty: float}> ± CIEDE2000
+     */
+    public function coatsOver(Reflectance $ground, Thinning $thinning, int $most): array
+    {
+        return array_map(fn (int $n): array => [
+            'look' => $this->pigment()->over($ground, $n * $thinning->load()),
+            'certainty' => $this->certaintyOver($ground, $n * $thinning->load(), $this->certainty()),
+        ], range(1, max(1, $most)));
+    }
+
     /** How it looks while wet: as its paints do, by share. */
     public function wet(): Reflectance
     {
@@ -186,7 +203,7 @@ final class Mix
         }
 
         return implode(', ', array_map(
-            static fn (Part $p): string => $p->parts.($p->parts === 1 ? ' drop ' : ' drops ').$p->paint->name,
+            static fn (Part $p): string => Counted::Drops->of($p->parts).' '.$p->paint->name,
             $this->parts,
         ));
     }

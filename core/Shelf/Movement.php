@@ -31,6 +31,18 @@ enum Movement: string
         return $this === self::Bought || $this === self::TakenBack;
     }
 
+    /** Whether it takes from what is there. */
+    public function takes(): bool
+    {
+        return $this === self::Used || $this === self::PouredAway;
+    }
+
+    /** An amount as it is written down: negative for what goes. */
+    public function signed(float $ml): float
+    {
+        return $this->takes() ? -abs($ml) : abs($ml);
+    }
+
     /**
      * @param float $ml what is added, negative for what goes; for a count what is there
      *
@@ -38,7 +50,7 @@ enum Movement: string
      */
     public function check(float $ml): void
     {
-        $wrong = !is_finite($ml) || ($this === self::Used || $this === self::PouredAway ? $ml > 0 : $ml < 0);
+        $wrong = !is_finite($ml) || ($this->takes() ? $ml > 0 : $ml < 0);
         if ($wrong) {
             throw ShelfProblem::amountOfTheWrongSign($this->words(), $ml);
         }

@@ -9,12 +9,27 @@ namespace Kalokroma\Shelf;
  */
 final readonly class Stock
 {
+    private const LOW_ML = 2.0;
+    private const LOW_SHARE = 1 / 7;
+
     /**
      * @param float|null $leftMl null where nobody ever said how much there was
      * @param float $shortMl what was used beyond what was known to be there
      */
     private function __construct(public ?float $leftMl, public float $shortMl)
     {
+    }
+
+    /** Nearly gone: under a seventh of a bottle, or under 2 ml where its size is unknown. */
+    public static function isLow(?float $leftMl, ?float $bottleMl): bool
+    {
+        return $leftMl !== null && $leftMl < ($bottleMl === null ? self::LOW_ML : $bottleMl * self::LOW_SHARE);
+    }
+
+    /** What is left of all its bottles, percent 0..100; null where either is unknown. */
+    public static function fill(?float $leftMl, ?float $bottleMl, ?int $bottles): ?int
+    {
+        return $leftMl === null || $bottleMl === null ? null : (int) round(max(0.0, min(100.0, 100 * $leftMl / ($bottleMl * max(1, $bottles ?? 1)))));
     }
 
     /**

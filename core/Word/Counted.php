@@ -16,6 +16,9 @@ enum Counted: string
     case Figures = '{n, plural, one {# figure} other {# figures}}';
     case Areas = '{n, plural, one {# area} other {# areas}}';
     case Minutes = '{n, plural, one {# minute} other {# minutes}}';
+    case Paints = '{n, plural, one {# paint} other {# paints}}';
+    case BaseCoats = '{n, plural, one {# base coat} other {# base coats}}';
+    case Entries = '{n, plural, one {# entry} other {# entries}}';
 
     public function of(int $n): string
     {

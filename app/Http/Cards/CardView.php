@@ -8,9 +8,14 @@ use App\Http\Shared\StepView;
 use App\Models\AreaRow;
 use App\Models\Company;
 use App\Workshop\Recipe\RecipeFollowing;
+use App\Workshop\Record\BenchDesk;
 use App\Workshop\Studio;
-use Kalokroma\Recipe\Predict\Amount;
+use Kalokroma\Recipe\Predict\DraftSum;
 use Kalokroma\Recipe\Predict\StepOutcome;
+use Kalokroma\Recipe\Predict\StepWords;
+use Kalokroma\Recipe\Technique\Technique;
+use Kalokroma\Word\Counted;
+use Kalokroma\Word\Duration;
 use Kalokroma\Word\Finding;
 
 /**
@@ -20,6 +25,7 @@ use Kalokroma\Word\Finding;
  *   number: int, key: string, stage: string, title: string, load: string, drops: string, thin: string, coats: string,
  *   dry: string, place: string, note: string, watch: string, missing: bool,
  *   faces: array{recess: string, plane: string, ridge: string}, figures: int, done: list<int>,
+ *   how: string, short: string, ticks: array<int, bool>,
  * }
  * @phpstan-type Card array{
  *   name: string, company: string, count: int, about: string, colour: string|null, way: string, like: string,
@@ -28,6 +34,9 @@ use Kalokroma\Word\Finding;
  */
 final class CardView
 {
+    /** Figures that are ticked off on paper at most. */
+    private const TICKS = 30;
+
     /** @return Card expects company.areas.recipe and company.records loaded */
     public static function of(Studio $studio, AreaRow $area): array
     {
@@ -40,14 +49,9 @@ final class CardView
             ),
         );
         $plan = $studio->recipes->plan($recipe);
-        $cautions = [];
-        $minutes = 0.0;
-        $waiting = 0;
-        foreach ($outcomes as $outcome) {
-            $cautions += array_fill_keys($outcome->cautions, true);
-            $minutes += $outcome->labour->minutes;
-            $waiting += $outcome->waiting();
-        }
+        $sum = DraftSum::ofRecipe($area->toCore($company), $outcomes);
+        $progress = BenchDesk::progress($company);
+        $cautions = array_values(array_unique(array_merge(...array_map(static fn (StepOutcome $o): array => $o->cautions, $outcomes))));
         $differences = $recipe === null ? [] : (new RecipeFollowing($studio))->differences($recipe);
 
         return [
@@ -64,34 +68,20 @@ final class CardView
             'way' => $recipe?->way->words() ?? '',
             'like' => $differences === [] ? '' : implode('; ', array_column($differences, 'words')),
             'findings' => array_map(static fn (Finding $f): string => $f->sentence(), $plan->findings ?? []),
-            'steps' => array_map(
-                static fn (StepOutcome $o, int $i): array => self::step(
-                    $o,
-                    $i + 1,
-                    $o->step->scope->who->of($company->count, $company->leaders),
-                    self::done($company, $area, $o->step->key),
-                ),
-                $outcomes,
-                array_keys($outcomes),
-            ),
+            'steps' => array_map(static fn (StepOutcome $o, int $i): array => self::step(
+                $o,
+                $i + 1,
+                $o->step->scope->who->of($company->count, $company->leaders),
+                $progress->figures($o->step->technique === Technique::Undercoat ? null : (string) $area->id, $o->step->key),
+            ), $outcomes, array_keys($outcomes)),
             'totals' => sprintf(
-                '%d steps, about %s of work a figure, %s of drying',
-                count($outcomes),
-                self::duration((int) round($minutes)),
-                self::duration($waiting),
+                '%s, about %s of work a figure, %s of drying',
+                Counted::Steps->of($sum->steps),
+                Duration::words((int) round($sum->minutes)),
+                Duration::words($sum->waiting),
             ),
-            'cautions' => array_map(strval(...), array_keys($cautions)),
+            'cautions' => $cautions,
         ];
-    }
-
-    /** 168 → "2 h 48", 41 → "41 min". */
-    public static function duration(int $minutes): string
-    {
-        return match (true) {
-            $minutes < 60 => $minutes.' min',
-            $minutes % 60 === 0 => intdiv($minutes, 60).' h',
-            default => sprintf('%d h %02d', intdiv($minutes, 60), $minutes % 60),
-        };
     }
 
     /**
@@ -102,66 +92,29 @@ final class CardView
     private static function step(StepOutcome $outcome, int $number, int $count, array $done): array
     {
         $step = $outcome->step;
-        $counted = $step->isFilm() || $number === 1;
-        $unit = $step->technique->isPassed() ? ['pass', 'passes'] : ['coat', 'coats'];
+        $words = StepWords::of($outcome);
+        $isThinned = $words->thin !== '' && !$step->load->thinning->isUndiluted();
 
         return [
             'number' => $number,
             'key' => $step->key,
             'stage' => $step->stage->value,
-            'title' => ucfirst($step->technique->words()),
-            'load' => $step->load->mix === null ? $step->technique->where() : $step->words(),
-            'drops' => $outcome->amount === null ? '' : self::drops($outcome->amount, $step->load->with, $count),
-            'thin' => $step->load->mix === null ? '' : (
-                $step->load->thinning->isUndiluted()
-                ? 'not thinned'
-                : sprintf('%s with %s', $step->load->thinning->ratio(), $step->load->with)
-            ),
-            'coats' => $counted ? sprintf('%d %s', $outcome->labour->coats, $unit[$outcome->labour->coats === 1 ? 0 : 1]).(
-                $outcome->labour->rounds > 1
-                ? sprintf(', %d rounds', $outcome->labour->rounds)
-                : ''
-            ) : '',
-            'dry' => $outcome->labour->dryMinutes === 0 ? '' : self::duration($outcome->labour->dryMinutes),
-            'place' => $step->scope->place->words().(
-                $step->scope->who->value === 'leaders'
-                ? ($step->scope->place->isUsual() ? '' : ', ').$step->scope->who->words()
-                : ''
-            ),
+            'title' => $words->title,
+            'load' => $words->load,
+            'drops' => $outcome->amount === null ? '' : StepWords::drops($outcome->amount, $step->load->with, $count),
+            'thin' => $words->thin,
+            'coats' => $words->coats,
+            'dry' => $words->dry,
+            'place' => $words->where,
+            'how' => implode(' · ', array_filter([($isThinned ? 'thin ' : '').$words->thin, $words->coats, $words->dry === '' ? '' : 'dry '.$words->dry])),
+            'short' => implode(' · ', array_filter([$words->title, $isThinned ? $step->load->thinning->ratio() : '', $words->coats, $words->where])),
             'note' => $step->handling->note,
             'watch' => $step->technique->facts()->watch,
             'missing' => !($step->load->mix?->isAtHand() ?? true),
             'faces' => StepView::surface($outcome->look->after),
             'figures' => $count,
             'done' => $done,
+            'ticks' => array_map(static fn (int $n): bool => in_array($n, $done, true), array_combine(range(1, min($count, self::TICKS)), range(1, min($count, self::TICKS)))),
         ];
-    }
-
-    private static function drops(Amount $amount, string $with, int $count): string
-    {
-        $said = array_map(static fn (array $d): string => $d['drops'].' '.$d['paint'], $amount->drops);
-        if ($amount->thinnerDrops > 0) {
-            $said[] = $amount->thinnerDrops.' '.$with;
-        }
-
-        return sprintf('drops: %s, enough for %s', implode(' + ', $said), match (true) {
-            $amount->figures >= $count => $count === 1 ? 'the figure' : 'all '.$count,
-            $amount->figures === 1 => 'one figure',
-            default => $amount->figures.' figures',
-        });
-    }
-
-    /** @return list<int> */
-    private static function done(Company $company, AreaRow $area, string $key): array
-    {
-        $figures = [];
-        foreach ($company->records as $entry) {
-            if ($entry->step_key === $key && ($key === 'undercoat' || $entry->area_id === $area->id)) {
-                $figures += array_fill_keys($entry->figures, true);
-            }
-        }
-        ksort($figures);
-
-        return array_keys($figures);
     }
 }

@@ -93,7 +93,7 @@ final class CompanyView
             'material' => $area->material->value,
             'relief' => $area->relief->value,
             'share' => $area->share,
-            'surface_cm2' => round($company->surface_cm2 * $area->share / 100, 2),
+            'surface_cm2' => round(Shares::surfaceCm2($company->surface_cm2, $area->share), 2),
             'depth' => $area->depth,
             'weight' => $area->weight->value,
             'colour' => $area->hex,

@@ -13,6 +13,7 @@ use App\Workshop\Recipe\PlanRows;
 use App\Workshop\Recipe\RecipeFollowing;
 use App\Workshop\Recipe\RecipeHistory;
 use App\Workshop\Recipe\RecipeRows;
+use App\Workshop\Record\BenchDesk;
 use App\Workshop\Studio;
 use Kalokroma\Colour\Srgb;
 use Kalokroma\Figure\Area;
@@ -22,7 +23,9 @@ use Kalokroma\Recipe\Plan\LeftOut;
 use Kalokroma\Recipe\Plan\PartLink;
 use Kalokroma\Recipe\Plan\Plan;
 use Kalokroma\Recipe\Plan\SharedPaints;
+use Kalokroma\Recipe\Predict\DraftSum;
 use Kalokroma\Recipe\Predict\StepOutcome;
+use Kalokroma\Recipe\Technique\Technique;
 use Kalokroma\Recipe\Technique\Way;
 use Kalokroma\Word\Finding;
 
@@ -36,12 +39,7 @@ final class RecipeView
         $studio->predictions->freshen([$company]);
         $recipe = $area->recipe;
         $outcomes = $studio->predictions->outcomes($company, $area, $recipe);
-        $done = [];
-        foreach ($company->records as $entry) {
-            if ($entry->step_key !== null && ($entry->area_id === $area->id || $entry->step_key === 'undercoat')) {
-                $done[$entry->step_key] = [...($done[$entry->step_key] ?? []), ...$entry->figures];
-            }
-        }
+        $progress = BenchDesk::progress($company);
         $plan = $recipe === null ? null : $studio->predictions->laid($company, $area, $recipe)->plan;
         $marks = self::marks($studio, $area, $plan, $outcomes);
         $others = self::others($area);
@@ -51,10 +49,10 @@ final class RecipeView
                 'face' => $o->step->scope->place->face ?? '',
                 'part' => $o->step->scope->place->part,
                 'light' => $o->step->scope->place->light,
-                'share' => round(100 * $o->step->scope->place->share, 1),
+                'share' => $o->step->scope->place->percent(),
             ],
             'figures' => $o->step->scope->who->of($company->count, $company->leaders),
-            'done_on' => count(array_unique($done[$o->step->key] ?? [])),
+            'done_on' => count($progress->figures($o->step->technique === Technique::Undercoat ? null : (string) $area->id, $o->step->key)),
             'marks' => array_values(array_filter($marks, static fn (array $m): bool => $m['key'] === $o->step->key)),
             'shared' => SharedPaints::sentence($o->step, $others),
         ], $outcomes);
@@ -92,7 +90,7 @@ final class RecipeView
                 static fn (LeftOut $l): array => ['stage' => $l->stage->value, 'reason' => $l->reason->sentence()],
                 $plan->leftOut ?? [],
             ),
-            'totals' => self::totals($outcomes),
+            'totals' => self::totals($area, $outcomes),
         ];
     }
 
@@ -191,36 +189,20 @@ final class RecipeView
     }
 
     /**
-     * @param list<StepOutcome> $outcomes
+     * @param non-empty-list<StepOutcome> $outcomes
      *
      * @return array<string, mixed>
      */
-    private static function totals(array $outcomes): array
+    private static function totals(AreaRow $area, array $outcomes): array
     {
-        $minutes = 0.0;
-        $drying = $steps = 0;
-        $pots = $missing = [];
-        foreach ($outcomes as $outcome) {
-            if ($outcome->step->handling->omitted) {
-                continue;
-            }
-            ++$steps;
-            $minutes += $outcome->labour->minutes;
-            $drying += $outcome->waiting();
-            foreach ($outcome->step->load->mix?->paints() ?? [] as $paint) {
-                $pots[$paint->name] = true;
-                if (!$paint->isAtHand()) {
-                    $missing[$paint->name] = true;
-                }
-            }
-        }
+        $sum = DraftSum::ofRecipe($area->toCore($area->company), $outcomes);
 
         return [
-            'steps' => $steps,
-            'minutes' => (int) round($minutes),
-            'dry_minutes' => $drying,
-            'pots' => count($pots),
-            'missing' => array_map(strval(...), array_keys($missing)),
+            'steps' => $sum->steps,
+            'minutes' => (int) round($sum->minutes),
+            'dry_minutes' => $sum->waiting,
+            'pots' => count($sum->paints),
+            'missing' => $sum->missing,
         ];
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Shared;
 
+use Kalokroma\Colour\Reflectance;
 use Kalokroma\Film\Surface;
 use Kalokroma\Recipe\Predict\StepOutcome;
 use Kalokroma\Recipe\Technique\Stage;
@@ -105,6 +106,16 @@ final class StepView
             'as_good' => $asGood,
             'current' => $current,
         ];
+    }
+
+    /**
+     * @param list<array{look: Reflectance, certainty: float}> $laid
+     *
+     * @return list<float> ± CIEDE2000, rounded
+     */
+    public static function certainties(array $laid): array
+    {
+        return array_map(static fn (array $c): float => round($c['certainty'], 1), $laid);
     }
 
     /** @return array{recess: string, plane: string, ridge: string} */

@@ -61,8 +61,8 @@ final class MapView
     {
         return [
             'hue' => round($colour->hue, 1),
-            'lightness' => round(100 * $colour->lightness, 1),
-            'chroma' => round(100 * $colour->chroma, 1),
+            'lightness' => round($colour->percent()['lightness'], 1),
+            'chroma' => round($colour->percent()['chroma'], 1),
             'grey' => Family::of($colour) === Family::Greys,
         ];
     }

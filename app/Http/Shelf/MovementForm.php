@@ -37,8 +37,6 @@ final class MovementForm extends FormRequest
 
     public function ml(PaintRow $paint): float
     {
-        $ml = (float) (string) $this->string('ml');
-
-        return $this->kind() === Movement::Used || $this->kind() === Movement::PouredAway ? -$ml : $ml;
+        return $this->kind()->signed((float) (string) $this->string('ml'));
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Shelf;
 
+use App\Http\Shared\StepView;
 use App\Models\PaintRow;
 use App\Workshop\Shelf\ShelfRows;
 use App\Workshop\Shelf\SwatchDesk;
@@ -88,20 +89,14 @@ final class PaintLookView
         $mix = Mix::single($paint);
         $ground = $tone->assumed();
         $hiding = Hiding::of($paint->pigment(), $thinning->load(), $ground);
-        $after = array_map(
-            static fn (int $n): Reflectance => $paint->pigment()->over($ground, $n * $thinning->load()),
-            range(1, self::MOST_COATS),
-        );
+        $laid = $mix->coatsOver($ground, $thinning, self::MOST_COATS);
 
         return [
             'ground' => $tone->words(),
             'hex' => $ground->toHex(),
             'coats' => $hiding->coats,
-            'after' => array_map(static fn (Reflectance $r): string => $r->toHex(), $after),
-            'certainties' => array_map(
-                static fn (int $n): float => round($mix->certaintyOver($ground, $n * $thinning->load(), $mix->certainty()), 1),
-                range(1, self::MOST_COATS),
-            ),
+            'after' => array_map(static fn (array $c): string => $c['look']->toHex(), $laid),
+            'certainties' => StepView::certainties($laid),
         ];
     }
 

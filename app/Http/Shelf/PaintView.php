@@ -10,6 +10,7 @@ use Kalokroma\Colour\Family;
 use Kalokroma\Colour\PlainName;
 use Kalokroma\Colour\Srgb;
 use Kalokroma\Film\ColourSource;
+use Kalokroma\Shelf\Stock;
 
 final class PaintView
 {
@@ -32,12 +33,13 @@ final class PaintView
             'family' => $oklch === null ? 'without colour' : Family::of($oklch)->value,
             'lab' => $paint->lab === null ? null : array_map(static fn (float|int $v): float => round((float) $v, 2), $paint->lab),
             'bottle_ml' => $paint->bottle_ml,
+            'fill' => Stock::fill($paint->left_ml, $paint->bottle_ml, $paint->bottles),
             'left_ml' => $paint->left_ml,
             'price' => $paint->price_minor === null ? null : number_format($paint->price_minor / 100, 2, '.', ''),
             'currency' => $paint->currency,
             'owned' => $paint->owned,
             'at_hand' => self::isAtHand($paint),
-            'low' => self::isLow($paint),
+            'low' => $paint->owned && Stock::isLow($paint->left_ml, $paint->bottle_ml),
             'used_in' => $usedIn,
             'apart' => $apart,
             'bottles' => $paint->bottles,
@@ -54,12 +56,6 @@ final class PaintView
     private static function isAtHand(PaintRow $paint): bool
     {
         return $paint->owned && !$paint->isDriedUp() && ($paint->left_ml === null || $paint->left_ml > 0);
-    }
-
-    /** Owned, but nearly gone: under a seventh of a bottle, or under 2 ml where its size is unknown. */
-    private static function isLow(PaintRow $paint): bool
-    {
-        return $paint->owned && $paint->left_ml !== null && $paint->left_ml < ($paint->bottle_ml === null ? 2.0 : $paint->bottle_ml / 7);
     }
 
     /** The colour to draw: measured from a test swatch, or as it was entered. */

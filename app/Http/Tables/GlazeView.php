@@ -8,9 +8,6 @@ use App\Workshop\Shelf\ShelfRows;
 use Kalokroma\Colour\Ciede2000;
 use Kalokroma\Colour\Reflectance;
 use Kalokroma\Colour\Srgb;
-use Kalokroma\Film\Application;
-use Kalokroma\Film\ColourSource;
-use Kalokroma\Film\Face;
 use Kalokroma\Film\SaidThinning;
 use Kalokroma\Film\Thinning;
 use Kalokroma\Recipe\Predict\Glazing;
@@ -90,14 +87,7 @@ final class GlazeView
             'difference' => round($glazing->difference, 1),
             'step' => round($glazing->largestStep, 1),
             'smooth' => $glazing->isSmooth(),
-            'certainty' => round(
-                $glazing->mix->certaintyOver(
-                    $from,
-                    $glazing->layers() * $glazing->thinning->load() * Application::Glaze->on(Face::Plane),
-                    ColourSource::Typed->single(),
-                ),
-                1,
-            ),
+            'certainty' => round($glazing->certaintyOver($from), 1),
             'reason' => $glazing->reason()->sentence(),
         ];
     }

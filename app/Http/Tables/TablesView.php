@@ -70,10 +70,7 @@ final class TablesView
                 'paint_id' => (int) $paint->id,
                 'name' => $paint->name,
                 'hex' => $paint->pigment()->fullHide()->toHex(),
-                'certainties' => array_map(
-                    static fn (int $n): float => round($mix->certaintyOver($ground, $n * $thinning->load(), $mix->certainty()), 1),
-                    range(1, count($hiding->after)),
-                ),
+                'certainties' => StepView::certainties($mix->coatsOver($ground, $thinning, count($hiding->after))),
                 'coats' => $hiding->coats,
                 'after' => array_map(static fn (Reflectance $r): string => $r->toHex(), $hiding->after),
                 'differences' => array_map(static fn (float $d): float => round($d, 1), $hiding->difference),

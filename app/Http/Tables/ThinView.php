@@ -16,11 +16,13 @@ use Kalokroma\Film\Thinning;
 use Kalokroma\Recipe\Predict\Amount;
 use Kalokroma\Recipe\Technique\Defaults;
 use Kalokroma\Shelf\Mix;
-use Kalokroma\Shelf\Part;
 
 /** The table Mix and thin: what a pot becomes, wet and dry, and how many drops it takes. */
 final class ThinView
 {
+    /** Coats that are shown one after the other. */
+    private const COATS_SHOWN = 3;
+
     /** @return array<string, mixed> */
     public static function of(ShelfRows $shelf, ThinQuestion $question): array
     {
@@ -36,13 +38,13 @@ final class ThinView
             'thin' => [
                 'words' => $said->words,
                 'with' => $said->with,
-                'paint_percent' => $said->thinning === null ? null : (int) round(100 * $said->thinning->load()),
+                'paint_percent' => $said->thinning === null ? null : $said->thinning->percent(),
             ],
             'dry' => $dry->toHex(),
             'wet' => $wet->toHex(),
             'wet_apart' => round(Ciede2000::difference($wet->toLab(), $dry->toLab()), 1),
             'wet_lighter' => round($wet->toLab()->l - $dry->toLab()->l, 1),
-            'over_white' => self::isTransparent($mix),
+            'over_white' => $mix->isTransparent(),
             'varnished' => PaintLookView::varnished($dry, $mix->first()->sheen),
             'certainty' => round($mix->certainty(), 1),
             'off_screen' => round($dry->onScreen()->lost, 1),
@@ -56,18 +58,13 @@ final class ThinView
     {
         $ground = Reflectance::fromSrgb($over);
         $hiding = Hiding::of($mix->pigment(), $thinning->load(), $ground);
+        $laid = $mix->coatsOver($ground, $thinning, self::COATS_SHOWN);
 
         return [
             'over' => $over->toHex(),
             'coats' => $hiding->coats,
-            'after' => array_map(
-                static fn (int $n): string => $mix->pigment()->over($ground, $n * $thinning->load())->toHex(),
-                range(1, 3),
-            ),
-            'certainties' => array_map(
-                static fn (int $n): float => round($mix->certaintyOver($ground, $n * $thinning->load(), $mix->certainty()), 1),
-                range(1, 3),
-            ),
+            'after' => array_map(static fn (array $c): string => $c['look']->toHex(), $laid),
+            'certainties' => StepView::certainties($laid),
         ];
     }
 
@@ -78,22 +75,16 @@ final class ThinView
             return null;
         }
         $figures = $question->integer('figures', 1);
-        $applied = (float) (string) $question->string('cm2', '4') * $question->integer('coats', 1) * Defaults::FILM_UL_PER_CM2;
+        $applied = Amount::appliedUl((float) (string) $question->string('cm2', '4'), $question->integer('coats', 1));
         $amount = Amount::of($mix, $said->thinning, $applied, $figures);
-        $drops = array_sum(array_column($amount->drops, 'drops')) + $amount->thinnerDrops;
 
         return [
             'drops' => $amount->drops,
             'thinner_drops' => $amount->thinnerDrops,
             'figures' => $amount->figures,
-            'ml' => round($drops * Defaults::DROP_ML, 2),
-            'applied_ml' => round($applied * $figures / 1000, 2),
+            'ml' => round($amount->batchMl(), 2),
+            'applied_ml' => round(Amount::ml($applied, $figures), 2),
             'drop_ml' => Defaults::DROP_ML,
         ];
-    }
-
-    private static function isTransparent(Mix $mix): bool
-    {
-        return array_filter($mix->parts, static fn (Part $p): bool => $p->paint->behaviour->isTransparent()) !== [];
     }
 }

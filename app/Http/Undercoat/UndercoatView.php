@@ -24,6 +24,7 @@ use Kalokroma\Undercoat\Ground;
 use Kalokroma\Undercoat\Kind;
 use Kalokroma\Undercoat\PrimerCost;
 use Kalokroma\Undercoat\Weather;
+use Kalokroma\Word\Counted;
 
 /** What could be laid under a company's colours, and how. */
 final class UndercoatView
@@ -207,11 +208,7 @@ final class UndercoatView
             'in_the_long_run' => ['can' => round($can->inTheLongRun($cm2), 1), 'bottle' => round($bottle->inTheLongRun($cm2), 1)],
             'break_even' => $pays,
             'sentence' => match (true) {
-                $pays === null && $canPays !== null => sprintf(
-                    'From %d %s on the can never costs more.',
-                    $canPays,
-                    $canPays === 1 ? 'figure' : 'figures',
-                ),
+                $pays === null && $canPays !== null => sprintf('From %s on the can never costs more.', Counted::Figures->of($canPays)),
                 $pays === 1 => 'Airbrush primer costs less from the first figure on.',
                 $pays !== null => sprintf('The can is the cheaper begin; from %d figures on airbrush primer never costs more.', $pays),
                 default => 'Neither is cheaper for good: it goes back and forth with every can and bottle begun.',

@@ -185,7 +185,7 @@ final class BuyDesk
                 ],
             );
             if (!$had && ($paint->left_ml ?? 0.0) > 0) {
-                StockDesk::move($paint, Movement::PouredAway, -$paint->left_ml, 'dried up', $at);
+                StockDesk::move($paint, Movement::PouredAway, Movement::PouredAway->signed((float) $paint->left_ml), 'dried up', $at);
             }
         }
         StockDesk::move($paint, Movement::Bought, (float) $sold['ml'], $set === '' ? 'bought alone' : 'from '.$set, $at);

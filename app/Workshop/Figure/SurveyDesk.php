@@ -9,7 +9,9 @@ use App\Models\Company;
 use App\Models\Painter;
 use DomainException;
 use Kalokroma\Figure\Question;
+use Kalokroma\Figure\Shares;
 use Kalokroma\Figure\Survey;
+use Kalokroma\Word\Counted;
 
 /** Keeps what was answered when a figure was looked over; a yes adds the area it asks for. */
 final class SurveyDesk
@@ -32,7 +34,7 @@ final class SurveyDesk
         $entries = $company->records()->count();
         if ($entries > 0) {
             throw new DomainException(
-                sprintf('%s stays: the ledger holds %d %s of work on it.', $company->name, $entries, $entries === 1 ? 'entry' : 'entries'),
+                sprintf('%s stays: the ledger holds %s of work on it.', $company->name, Counted::Entries->of($entries)),
             );
         }
     }
@@ -57,11 +59,8 @@ final class SurveyDesk
             ];
         }
         $largest = $company->areas->sortByDesc('share')->first();
-        $whole = array_sum(array_column($areas, 'share')) + $draft->share;
-        if ($whole > 100) {
-            foreach ($areas as $i => $area) {
-                $areas[$i]['share'] = round($area['share'] * (100 - $draft->share) / ($whole - $draft->share), 2);
-            }
+        foreach (Shares::besides(array_column($areas, 'share'), $draft->share) as $i => $share) {
+            $areas[$i]['share'] = $share;
         }
         $areas[] = [
             'id' => null, 'name' => $draft->name, 'material' => $draft->material->value, 'relief' => $draft->relief->value,

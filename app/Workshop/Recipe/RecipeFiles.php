@@ -20,6 +20,7 @@ use Kalokroma\Recipe\Plan\Plan;
 use Kalokroma\Recipe\Plan\RecipeProblem;
 use Kalokroma\Shelf\Paint;
 use Kalokroma\Undercoat\Kind;
+use Kalokroma\Word\Message;
 
 /**
  * Recipes, figures and companies as documents that mean the same in another workshop, and back.
@@ -275,13 +276,10 @@ final readonly class RecipeFiles
         $company->load('areas.recipe', 'records');
 
         return [
-            'words' => sprintf(
-                '%s %s among your figures now: %d areas, %d with a recipe.',
-                $name,
-                $company->count === 1 ? 'stands' : 'stand',
-                count($given['areas']),
-                count($recipes),
-            ),
+            'words' => Message::said('{name} {count, plural, one {stands} other {stand}} among your figures now: '
+                .'{areas, plural, one {# area} other {# areas}}, {recipes} with a recipe.', [
+                'name' => $name, 'count' => $company->count, 'areas' => count($given['areas']), 'recipes' => count($recipes),
+            ]),
             'notes' => $notes,
             'book_id' => null,
             'company_id' => $company->id,

@@ -61,7 +61,7 @@ final class StockDesk
         foreach (Taken::by(self::asDone($planned, $real, $shelf) ?? $planned)->ml(count($entry->figures)) as $id => $ml) {
             $paint = PaintRow::query()->withoutGlobalScope('painter')->where('painter_id', $entry->painter_id)->find($id);
             if ($paint !== null && $ml > 0) {
-                self::move($paint, Movement::Used, -round($ml, 3), $entry->area_name.', '.$entry->stage->value, $entry->done_at, $entry);
+                self::move($paint, Movement::Used, Movement::Used->signed(round($ml, 3)), $entry->area_name.', '.$entry->stage->value, $entry->done_at, $entry);
             }
         }
     }
@@ -75,7 +75,7 @@ final class StockDesk
                 self::move(
                     $paint,
                     Movement::TakenBack,
-                    -$used->ml,
+                    Movement::TakenBack->signed($used->ml),
                     $entry->area_name.', '.$entry->stage->value.', taken back',
                     $at,
                     $entry,

@@ -119,7 +119,7 @@ final readonly class UndercoatDesk
             'reason' => '',
         ];
         $this->keep($company, [...($company->undercoat ?? []), ...$kept]);
-        $kept['reason'] = $this->ownReason($company, $ground);
+        $kept['reason'] = $this->compared($company)->ownReason($ground);
         $this->keep($company, [...($company->undercoat ?? []), ...$kept]);
     }
 
@@ -161,7 +161,7 @@ final readonly class UndercoatDesk
         $company->loadMissing('areas.recipe', 'records');
         $painted = BenchDesk::progress($company)->figures(null, 'undercoat');
         if ($kept['own'] && $kept['paint_id'] !== null && $this->shelf->find((string) $kept['paint_id']) !== null) {
-            $this->keep($company, [...$kept, 'reason' => $this->ownReason($company, $this->ground($kept))]);
+            $this->keep($company, [...$kept, 'reason' => $this->compared($company)->ownReason($this->ground($kept))]);
         } elseif ($painted !== []) {
             $this->keep(
                 $company,
@@ -234,24 +234,6 @@ final readonly class UndercoatDesk
         );
 
         return $primer === null ? Ground::uniform(Tone::from($kept['tone']), null) : $this->built($primer, $lights);
-    }
-
-    private function ownReason(Company $company, Ground $chosen): string
-    {
-        $compared = $this->compared($company);
-        $coats = null;
-        foreach ($compared->laid as $laid) {
-            $coats = $laid->ground->id === $chosen->id ? $laid->coats() : $coats;
-        }
-        $fewest = $compared->laid[0];
-        foreach ($compared->laid as $laid) {
-            $fewest = $laid->coats() < $fewest->coats() ? $laid : $fewest;
-        }
-        $more = ($coats ?? $fewest->coats()) - $fewest->coats();
-
-        return sprintf('%s is your own choice: %s', $chosen->words, $more <= 0
-            ? 'no ground needs fewer base coats.'
-            : sprintf('%d base coats more over all areas than %s.', $more, $fewest->ground->words));
     }
 
     /** @return Kept */

@@ -14,6 +14,7 @@ use Kalokroma\Undercoat\Ground;
 use Kalokroma\Undercoat\Kind;
 use Kalokroma\Undercoat\School;
 use Kalokroma\Undercoat\Tone;
+use Kalokroma\Word\Counted;
 
 /** Every ground that could be laid under a figure's colours, with its consequences; the advised one first. */
 final readonly class GroundsCompared
@@ -136,6 +137,21 @@ final readonly class GroundsCompared
         return $found;
     }
 
+    /** Why a ground of the painter's own choice is what it is, against the one with the fewest coats. */
+    public function ownReason(Ground $chosen): string
+    {
+        $fewest = $mine = $this->laid[0];
+        foreach ($this->laid as $laid) {
+            $fewest = $laid->coats() < $fewest->coats() ? $laid : $fewest;
+            $mine = $laid->ground->id === $chosen->id ? $laid : $mine;
+        }
+        $more = $mine->ground->id === $chosen->id ? $mine->coats() - $fewest->coats() : 0;
+
+        return sprintf('%s is your own choice: %s', $chosen->words, $more <= 0
+            ? 'no ground needs fewer base coats.'
+            : sprintf('%s more over all areas than %s.', Counted::BaseCoats->of($more), $fewest->ground->words));
+    }
+
     /**
      * @param non-empty-list<GroundLaid> $laid
      * @param list<PlannedCoat> $coats
@@ -152,13 +168,7 @@ final readonly class GroundsCompared
                 round(100 * $metal),
             );
         }
-        $text = sprintf(
-            '%s: %d base coats over %d %s',
-            $best->ground->words,
-            $best->coats(),
-            count($coats),
-            count($coats) === 1 ? 'area' : 'areas',
-        );
+        $text = $best->ground->words.': '.Counted::BaseCoats->of($best->coats()).' over '.Counted::Areas->of(count($coats));
         $fewest = $laid[0];
         $most = $laid[0];
         foreach ($laid as $other) {

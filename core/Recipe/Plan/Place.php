@@ -43,6 +43,12 @@ final readonly class Place
         }
     }
 
+    /** Share of that place which is touched, percent, rounded to a tenth. */
+    public function percent(): float
+    {
+        return round(100 * $this->share, 1);
+    }
+
     public function isUsual(): bool
     {
         return $this->face === null && $this->part === '' && $this->light === '' && $this->share === 1.0;
@@ -68,7 +74,7 @@ final readonly class Place
             },
             $this->part,
             $this->light === '' ? '' : 'light '.$this->light,
-            $this->share === 1.0 ? '' : sprintf('%.0f %% of it', 100 * $this->share),
+            $this->share === 1.0 ? '' : sprintf('%.0f %% of it', $this->percent()),
         ]);
 
         return implode(', ', $words);

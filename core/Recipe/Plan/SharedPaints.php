@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Kalokroma\Recipe\Plan;
 
+use Kalokroma\Word\Message;
+
 /** One loaded colour is used everywhere it occurs before it is put away. */
 final class SharedPaints
 {
@@ -27,17 +29,9 @@ final class SharedPaints
         }
         $said = [];
         foreach ($found as $paint => $areas) {
-            $said[] = sprintf('%s is on the palette: also for %s', $paint, self::listed(array_map(strval(...), array_keys($areas))));
+            $said[] = sprintf('%s is on the palette: also for %s', $paint, Message::listed(array_map(strval(...), array_keys($areas))));
         }
 
         return implode('. ', $said).'.';
-    }
-
-    /** @param list<string> $words */
-    private static function listed(array $words): string
-    {
-        $last = array_pop($words);
-
-        return $words === [] ? (string) $last : implode(', ', $words).' and '.$last;
     }
 }

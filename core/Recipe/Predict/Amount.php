@@ -53,4 +53,22 @@ final readonly class Amount
 
         return $applied + max(Defaults::WASTE_SHARE * $applied, Defaults::WASTE_DROPS * Defaults::DROP_ML * 1000);
     }
+
+    /** Thinned mix that coats of this number put on a surface, µl. */
+    public static function appliedUl(float $cm2, int $coats): float
+    {
+        return $cm2 * $coats * Defaults::FILM_UL_PER_CM2;
+    }
+
+    /** The same for so many figures, ml. */
+    public static function ml(float $appliedUl, int $figures): float
+    {
+        return $appliedUl * $figures / 1000;
+    }
+
+    /** The whole batch on the palette, thinner included, ml. */
+    public function batchMl(): float
+    {
+        return (array_sum(array_column($this->drops, 'drops')) + $this->thinnerDrops) * Defaults::DROP_ML;
+    }
 }

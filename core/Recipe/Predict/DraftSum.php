@@ -6,6 +6,8 @@ namespace Kalokroma\Recipe\Predict;
 
 use Kalokroma\Figure\Area;
 use Kalokroma\Film\Surface;
+use Kalokroma\Word\Counted;
+use Kalokroma\Word\Duration;
 use Kalokroma\Word\Finding;
 
 /** What a draft of one or several areas comes to. */
@@ -28,6 +30,16 @@ final readonly class DraftSum
         public array $paints,
         public array $missing,
     ) {
+    }
+
+    /**
+     * Of one recipe.
+     *
+     * @param non-empty-list<StepOutcome> $outcomes the undercoat first
+     */
+    public static function ofRecipe(Area $area, array $outcomes): self
+    {
+        return self::of($outcomes[0], [['area' => $area, 'outcomes' => array_slice($outcomes, 1)]]);
     }
 
     /**
@@ -76,13 +88,13 @@ final readonly class DraftSum
     {
         $said = [];
         foreach ([
-            [$this->coats - $other->coats, self::counted(...), ['coat', 'coats'], 'fewer', ''],
-            [(int) round($this->minutes) - (int) round($other->minutes), self::hours(...), [], 'less', ' work'],
-            [$this->waiting - $other->waiting, self::hours(...), [], 'less', ' drying'],
-            [count($this->paints) - count($other->paints), self::counted(...), ['paint', 'paints'], 'fewer', ' to load'],
-        ] as [$more, $words, $units, $less, $of]) {
+            [$this->coats - $other->coats, Counted::Coats->of(...), 'fewer', ''],
+            [(int) round($this->minutes) - (int) round($other->minutes), Duration::words(...), 'less', ' work'],
+            [$this->waiting - $other->waiting, Duration::words(...), 'less', ' drying'],
+            [count($this->paints) - count($other->paints), Counted::Paints->of(...), 'fewer', ' to load'],
+        ] as [$more, $words, $less, $of]) {
             if ($more !== 0) {
-                $said[] = sprintf('%s %s%s', $words(abs($more), ...$units), $more > 0 ? 'more' : $less, $of);
+                $said[] = sprintf('%s %s%s', $words(abs($more)), $more > 0 ? 'more' : $less, $of);
             }
         }
 
@@ -91,16 +103,5 @@ final readonly class DraftSum
             $said === [] ? 'It takes the same coats, minutes and paints.' : 'It takes {what}.',
             ['what' => implode(', ', $said)],
         );
-    }
-
-    private static function counted(int $count, string $one, string $many): string
-    {
-        return $count.' '.($count === 1 ? $one : $many);
-    }
-
-    /** 168 → "2 h 48", 41 → "41 min". */
-    private static function hours(int $minutes): string
-    {
-        return $minutes < 60 ? $minutes.' min' : sprintf('%d h %02d', intdiv($minutes, 60), $minutes % 60);
     }
 }

@@ -8,6 +8,8 @@ use Kalokroma\Colour\Ciede2000;
 use Kalokroma\Colour\Lab;
 use Kalokroma\Colour\Reflectance;
 use Kalokroma\Film\Application;
+use Kalokroma\Film\ColourSource;
+use Kalokroma\Film\Face;
 use Kalokroma\Film\Surface;
 use Kalokroma\Film\Thinning;
 use Kalokroma\Shelf\Mix;
@@ -117,6 +119,14 @@ final readonly class Glazing
         return array_slice($found, 0, $most);
     }
 
+    /** How far the look after the last layer is to be trusted, over a ground that was typed in: ± CIEDE2000. */
+    public function certaintyOver(Reflectance $from): float
+    {
+        $thickness = $this->layers() * $this->thinning->load() * Application::Glaze->on(Face::Plane);
+
+        return $this->mix->certaintyOver($from, $thickness, ColourSource::Typed->single());
+    }
+
     /** Why so many and so thin, from the numbers it was computed with. */
     public function reason(): Finding
     {
@@ -127,7 +137,7 @@ final readonly class Glazing
             'before' => $this->before,
             'step' => $this->largestStep,
         ];
-        $counted = $this->layers() === 1 ? 'One layer' : '{layers} layers';
+        $counted = '{layers, plural, one {One layer} other {# layers}}';
 
         return $this->isSmooth()
             ? new Finding(
