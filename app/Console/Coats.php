@@ -23,7 +23,7 @@ final class Coats extends PlanningCommand
 
     protected function answer(): array
     {
-        $shelf = $this->shelf();
+        $shelf = $this->shelf((string) $this->argument('shelf'));
         $paint = $this->paint($shelf, $this->text('paint') ?? throw new DomainException('--paint is missing: name a paint of the shelf.'));
         if (!$paint->behaviour->colours()) {
             throw ShelfProblem::withoutColour($paint->name);

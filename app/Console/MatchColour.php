@@ -24,7 +24,7 @@ final class MatchColour extends PlanningCommand
         $most = $this->whole('paints', 1, 3);
         $parts = $this->whole('parts', 1, 12);
         $top = $this->whole('top', 1, 1000);
-        $shelf = $this->shelf();
+        $shelf = $this->shelf((string) $this->argument('shelf'));
         $usable = array_values(array_filter($shelf, static fn (Paint $p): bool => $p->behaviour->isMixable() && $p->isAtHand()));
         $found = (new Matcher())->best($target->toLab(), $usable, $top, $most, $parts);
 

@@ -16,7 +16,7 @@ final class MixPaints extends PlanningCommand
 
     protected function answer(): array
     {
-        $shelf = $this->shelf();
+        $shelf = $this->shelf((string) $this->argument('shelf'));
         /** @var list<string> $given */
         $given = (array) $this->argument('parts');
         $parts = [];

@@ -110,9 +110,8 @@ abstract class PlanningCommand extends Command
      *
      * @throws DomainException that names the file and the line
      */
-    protected function shelf(): array
+    protected function shelf(string $file): array
     {
-        $file = (string) $this->argument('shelf');
         $bytes = is_file($file) && is_readable($file) ? file_get_contents($file) : false;
         if ($bytes === false) {
             throw new DomainException(sprintf('%s cannot be read: name a shelf file in CSV.', $file));

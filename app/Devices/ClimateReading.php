@@ -40,4 +40,12 @@ final readonly class ClimateReading
 
         return new self(new Weather($celsius[1], $humidity[1]), $refused, $sensor->name());
     }
+
+    /** "14:30" → 14.5, within a day. */
+    public static function hour(string $time): float
+    {
+        [$hours, $minutes] = array_map(intval(...), explode(':', $time));
+
+        return min(24.0, $hours + $minutes / 60);
+    }
 }

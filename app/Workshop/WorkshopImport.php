@@ -42,51 +42,54 @@ final class WorkshopImport
     {
         $workshop = WorkshopJson::read($json);
         DB::transaction(static function () use ($painter, $workshop): void {
-            /**
-             * @var array{
-             *   airbrush: bool, spray_cans: bool, way: string, school?: string, extraction?: bool, solvents?: bool,
-             *   wet_palette?: bool, metal_brush?: bool,
-             * } $habits
-             */
-            $habits = $workshop['painter'];
-            $painter->update(
-                array_intersect_key(
-                    [...$habits, 'school' => $habits['school'] ?? 'open'],
-                    array_flip(['airbrush', 'spray_cans', 'extraction', 'solvents', 'wet_palette', 'metal_brush', 'way', 'school']),
-                ),
-            );
-            /** @var list<array<string, string|int|float|bool>> $paints */
-            $paints = $workshop['paints'];
-            foreach ($paints as $i => $paint) {
-                $paint['owned'] = ($paint['owned'] ?? true) ? 'yes' : 'no';
-                $fields = PaintFields::read(array_map(strval(...), $paint));
-                if ($fields->problems !== []) {
-                    throw UnreadableFile::because(sprintf('At /paints/%d: %s', $i, implode(' ', $fields->problems)));
-                }
-                $painter->paints()->create($fields->attributes);
-            }
+            self::habits($painter, $workshop['painter']);
+            self::paints($painter, $workshop['paints']);
             /** @var list<array<string, mixed>> $companies */
             $companies = $workshop['companies'];
             foreach ($companies as $company) {
                 self::company($painter, $company);
             }
-            $moves = new RecipeMoves(new Studio($painter->refresh()));
-            /** @var list<array{name: string, company: string, area: string, tags?: list<string>, notes?: string}> $book */
-            $book = $workshop['book'] ?? [];
-            foreach ($book as $row) {
-                $moves->toBook(
-                    self::areaOf($painter, $row['company'], $row['area'])->load('recipe'),
-                    $row['name'],
-                    $row['tags'] ?? [],
-                    $row['notes'] ?? '',
-                );
-            }
+            self::book($painter, $workshop['book'] ?? []);
             /** @var list<string> $gone */
             $gone = $workshop['ran_out'] ?? [];
             foreach ($painter->paints()->whereIn('name', $gone)->get() as $paint) {
                 StockDesk::move($paint, Movement::Counted, 0.0, 'used up', CarbonImmutable::now());
             }
         });
+    }
+
+    /** @param array<string, mixed> $habits how the painter works, and what is owned besides paint */
+    private static function habits(Painter $painter, array $habits): void
+    {
+        $known = ['airbrush', 'spray_cans', 'extraction', 'solvents', 'wet_palette', 'metal_brush', 'way', 'school'];
+        $painter->update(array_intersect_key(['school' => 'open', ...$habits], array_flip($known)));
+    }
+
+    /**
+     * @param list<array<string, string|int|float|bool>> $paints
+     *
+     * @throws UnreadableFile
+     */
+    private static function paints(Painter $painter, array $paints): void
+    {
+        foreach ($paints as $i => $paint) {
+            $paint['owned'] = ($paint['owned'] ?? true) ? 'yes' : 'no';
+            $fields = PaintFields::read(array_map(strval(...), $paint));
+            if ($fields->problems !== []) {
+                throw UnreadableFile::because(sprintf('At /paints/%d: %s', $i, implode(' ', $fields->problems)));
+            }
+            $painter->paints()->create($fields->attributes);
+        }
+    }
+
+    /** @param list<array{name: string, company: string, area: string, tags?: list<string>, notes?: string}> $book */
+    private static function book(Painter $painter, array $book): void
+    {
+        $moves = new RecipeMoves(new Studio($painter->refresh()));
+        foreach ($book as $row) {
+            $area = self::areaOf($painter, $row['company'], $row['area'])->load('recipe');
+            $moves->toBook($area, $row['name'], $row['tags'] ?? [], $row['notes'] ?? '');
+        }
     }
 
     /** @param array<string, mixed> $given */

@@ -36,4 +36,10 @@ final readonly class OnScreen
     {
         return $this->colour->toHex();
     }
+
+    /** Whether what is lost can be seen. */
+    public function isSeen(): bool
+    {
+        return $this->lost > 0.5;
+    }
 }

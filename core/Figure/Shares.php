@@ -72,7 +72,9 @@ final class Shares
     {
         $sum = array_sum($percent);
 
-        return $sum + $new <= 100 ? $percent : array_map(static fn (float $share): float => round($share * (100 - $new) / $sum, 2), $percent);
+        $room = $sum + $new <= 100 ? 1.0 : (100 - $new) / $sum;
+
+        return $room === 1.0 ? $percent : array_map(static fn (float $share): float => round($share * $room, 2), $percent);
     }
 
     /** Surface of an area, cm². */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kalokroma\Film;
 
+use Kalokroma\Colour\Ciede2000;
 use Kalokroma\Colour\Reflectance;
 
 /**
@@ -13,9 +14,18 @@ use Kalokroma\Colour\Reflectance;
  */
 enum Drying: string
 {
+    /** A change by less (CIEDE2000) is not seen. */
+    private const SEEN = 0.5;
+
     case Darkens = 'darkens';
     case Lightens = 'lightens';
     case Steady = 'steady';
+
+    /** Whether wet and dry can be told apart. */
+    public static function shows(Reflectance $dry, Reflectance $wet): bool
+    {
+        return Ciede2000::difference($dry->toLab(), $wet->toLab()) >= self::SEEN;
+    }
 
     public function wet(Reflectance $dry, Sheen $sheen): Reflectance
     {

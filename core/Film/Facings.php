@@ -87,6 +87,20 @@ final readonly class Facings
     }
 
     /**
+     * The same shares in whole percent.
+     *
+     * @return array{float, float, float}
+     *
+     * @throws FilmProblem
+     */
+    public static function percents(float $degrees, float $opening = 0.0): array
+    {
+        [$above, $side, $below] = self::shares($degrees, $opening);
+
+        return [round(100 * $above), round(100 * $side), round(100 * $below)];
+    }
+
+    /**
      * Film on a surface that faces an elevation, as a share of that on a surface facing the spray.
      *
      * @param float $facing degrees: 90 up, 0 sideways, −90 down

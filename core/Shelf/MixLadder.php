@@ -13,6 +13,9 @@ use Kalokroma\Colour\Lab;
  */
 final readonly class MixLadder
 {
+    /** The largest step may be this many times the smallest and still look the same. */
+    private const EVEN_BELOW = 1.25;
+
     /** Step sizes tried to begin with, as multiples of the straight way's even step. */
     private const FROM = 0.8;
     private const TO = 2.0;
@@ -111,6 +114,12 @@ final readonly class MixLadder
     }
 
     /** The largest step over the smallest, 1 where all are even. */
+    /** Whether every step is the same to the eye. */
+    public function isEven(): bool
+    {
+        return $this->unevenness() < self::EVEN_BELOW;
+    }
+
     public function unevenness(): float
     {
         return max([0.0, ...$this->differences]) / max(0.01, min([INF, ...$this->differences]));

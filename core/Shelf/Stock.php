@@ -29,7 +29,11 @@ final readonly class Stock
     /** What is left of all its bottles, percent 0..100; null where either is unknown. */
     public static function fill(?float $leftMl, ?float $bottleMl, ?int $bottles): ?int
     {
-        return $leftMl === null || $bottleMl === null ? null : (int) round(max(0.0, min(100.0, 100 * $leftMl / ($bottleMl * max(1, $bottles ?? 1)))));
+        if ($leftMl === null || $bottleMl === null) {
+            return null;
+        }
+
+        return (int) round(max(0.0, min(100.0, 100 * $leftMl / ($bottleMl * max(1, $bottles ?? 1)))));
     }
 
     /**

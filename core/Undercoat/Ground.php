@@ -138,6 +138,22 @@ final readonly class Ground
         );
     }
 
+    /** How much of the light tone an area wants, so that its ground has the lightness L* (0 to 100) it will finally have. */
+    public function wantedFor(float $lightness): string
+    {
+        $dark = $this->facings->below->plane->toLab()->l;
+        $bright = $this->facings->above->plane->toLab()->l;
+        $share = $bright - $dark < 1 ? 0.0 : ($lightness - $dark) / ($bright - $dark);
+
+        return sprintf(match (true) {
+            $share < 0.12 => 'leave it dark (lightness %.0f)',
+            $share < 0.4 => 'one misted pass, to lightness %.0f',
+            $share < 0.75 => 'two passes, to lightness %.0f',
+            $share <= 1.02 => 'until it covers, lightness %.0f',
+            default => 'pure white over it, lightness %.0f',
+        }, $lightness);
+    }
+
     public function isSketch(): bool
     {
         return $this->lights !== [];

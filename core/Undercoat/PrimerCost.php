@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Kalokroma\Undercoat;
 
+use Kalokroma\Word\Counted;
+
 /** What undercoating costs with a can and with an airbrush: whole cans and bottles are bought. */
 final readonly class PrimerCost
 {
@@ -61,6 +63,23 @@ final readonly class PrimerCost
     public function inTheLongRun(float $cm2): float
     {
         return $this->price * $cm2 / $this->covers;
+    }
+
+    /** Which of the two is cheaper from when on, in a sentence. */
+    public static function verdict(self $can, self $bottle, float $cm2): string
+    {
+        $bottlePays = $bottle->pays($can, $cm2);
+        $canPays = $can->pays($bottle, $cm2);
+
+        return match (true) {
+            $bottlePays === 1 => 'Airbrush primer costs less from the first figure on.',
+            $bottlePays !== null => sprintf(
+                'The can is the cheaper begin; from %d figures on airbrush primer never costs more.',
+                $bottlePays,
+            ),
+            $canPays !== null => sprintf('From %s on the can never costs more.', Counted::Figures->of($canPays)),
+            default => 'Neither is cheaper for good: it goes back and forth with every can and bottle begun.',
+        };
     }
 
     /**

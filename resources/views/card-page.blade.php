@@ -7,7 +7,9 @@
         </div>
         @if ($card['colour'] !== null)
             <p class="wanted">
-                <svg viewBox="0 0 10 6" preserveAspectRatio="none" aria-hidden="true"><rect width="10" height="6" fill="{{ $card['colour'] }}"/></svg>
+                <svg viewBox="0 0 10 6" preserveAspectRatio="none" aria-hidden="true">
+                    <rect width="10" height="6" fill="{{ $card['colour'] }}"/>
+                </svg>
                 intended
             </p>
         @endif

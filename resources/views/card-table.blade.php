@@ -27,7 +27,8 @@
                     <th>
                         {{ $card['name'] }}
                         @if ($card['colour'] !== null)
-                            <svg class="wanted" viewBox="0 0 10 3" preserveAspectRatio="none" role="img" aria-label="intended {{ $card['colour'] }}">
+                            <svg class="wanted" viewBox="0 0 10 3" preserveAspectRatio="none" role="img"
+                                aria-label="intended {{ $card['colour'] }}">
                                 <rect width="10" height="3" fill="{{ $card['colour'] }}"/>
                             </svg>
                         @endif

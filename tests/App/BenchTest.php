@@ -9,6 +9,7 @@ use App\Models\Company;
 use App\Models\Entry;
 use Carbon\CarbonImmutable;
 use Illuminate\Testing\TestResponse;
+use Kalokroma\Recipe\Technique\Stage;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Symfony\Component\HttpFoundation\Response;
 
@@ -121,8 +122,8 @@ final class BenchTest extends TestCase
     /** @return iterable<array{string}> */
     public static function stages(): iterable
     {
-        foreach (['undercoat', 'basecoat', 'wash', 'layer', 'drybrush', 'highlight'] as $stage) {
-            yield $stage => [$stage];
+        foreach (Stage::cases() as $stage) {
+            yield $stage->value => [$stage->value];
         }
     }
 
@@ -187,7 +188,13 @@ final class BenchTest extends TestCase
         CarbonImmutable::setTestNow('2026-11-20 18:05:00');
         $drying = $this->getJson($this->url('bench?figure=1'))->json('drying');
         self::assertSame(
-            [['area' => 'Whole figure', 'stage' => 'undercoat', 'until' => '2026-11-20T18:20:00Z', 'total_minutes' => 20]],
+            [[
+                'area' => 'Whole figure',
+                'stage' => 'undercoat',
+                'since' => '2026-11-20T18:00:00Z',
+                'until' => '2026-11-20T18:20:00Z',
+                'total_minutes' => 20,
+            ]],
             $drying,
         );
         self::assertSame([], $this->getJson($this->url('bench?figure=2'))->json('drying'));

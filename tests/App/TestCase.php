@@ -9,8 +9,6 @@ use App\Workshop\WorkshopImport;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Foundation\Testing\TestCase as LaravelTestCase;
 use Illuminate\Testing\TestResponse;
-use Opis\JsonSchema\Errors\ErrorFormatter;
-use Opis\JsonSchema\Validator;
 use Symfony\Component\HttpFoundation\Response;
 
 abstract class TestCase extends LaravelTestCase
@@ -41,22 +39,15 @@ abstract class TestCase extends LaravelTestCase
     }
 
     /**
-     * The answer is what docs/formats/wire.schema.json says of it.
+     * The answer is what its page's schema in docs/formats/wire says of it.
      *
      * @param TestResponse<Response> $response
      */
     protected function assertAnswers(string $kind, TestResponse $response): void
     {
-        $schema = json_decode((string) file_get_contents(base_path('docs/formats/wire.schema.json')), false, 64, JSON_THROW_ON_ERROR);
-        $answer = json_decode(
-            json_encode([$kind => json_decode((string) $response->getContent(), false, 64, JSON_THROW_ON_ERROR)], JSON_THROW_ON_ERROR),
-            false,
-            64,
-            JSON_THROW_ON_ERROR,
-        );
-        $error = (new Validator())->validate($answer, $schema)->error();
+        $error = WireSchemas::check($kind, (string) $response->getContent());
 
-        self::assertNull($error, $error === null ? '' : (string) json_encode((new ErrorFormatter())->format($error)));
+        self::assertSame('', $error, $kind);
     }
 
     /**

@@ -113,7 +113,7 @@ final class UndercoatTest extends TestCase
     public function testTheSensorReadsTheSceneItIsIn(string $scene, string $verdict): void
     {
         $this->signIn();
-        $answer = $this->postJson('/api/climate', ['scene' => $scene, 'hour' => 14])->assertOk();
+        $answer = $this->postJson('/api/climate', ['scene' => $scene, 'time' => '14:00'])->assertOk();
 
         $this->assertAnswers('climate', $answer);
         self::assertSame($verdict, collect((array) $answer->json('weather.kinds'))->firstWhere('id', 'spray-can')['verdict']);

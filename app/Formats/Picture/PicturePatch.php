@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Formats\Picture;
 
 use App\Formats\UnreadableFile;
+use GdImage;
 use Kalokroma\Colour\Ciede2000;
 use Kalokroma\Colour\Lab;
 use Kalokroma\Colour\OnScreen;
@@ -48,10 +49,17 @@ final class PicturePatch
             throw UnreadableFile::because('The picture is broken: save it anew, then choose the point again.');
         }
         imagepalettetotruecolor($image);
+
+        return self::averaged($image, $size[0], $size[1]);
+    }
+
+    /** @return array{hex: string, words: string, spread: float, pixels: int} the mean of the light, and how far pixels stray from it */
+    private static function averaged(GdImage $image, int $width, int $height): array
+    {
         $labs = [];
         $sum = [0.0, 0.0, 0.0];
-        for ($x = 0; $x < $size[0]; ++$x) {
-            for ($y = 0; $y < $size[1]; ++$y) {
+        for ($x = 0; $x < $width; ++$x) {
+            for ($y = 0; $y < $height; ++$y) {
                 $pixel = Srgb::fromHex(sprintf('#%06x', (int) imagecolorat($image, $x, $y) & 0xFFFFFF));
                 $labs[] = $pixel->toLab();
                 foreach ($pixel->linear() as $i => $light) {

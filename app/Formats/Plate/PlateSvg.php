@@ -182,12 +182,8 @@ final readonly class PlateSvg
                 self::walk($child, $moved, $named ?: trim($child->getAttribute('id')), $toned, $depth + 1, $shapes, $left);
                 continue;
             }
-            $outline = self::outline($kind, $child);
-            if (
-                $outline === null
-                || preg_match('/(^|;)\s*fill\s*:\s*none/', $child->getAttribute('style')) === 1
-                || $child->getAttribute('fill') === 'none'
-            ) {
+            $outline = self::isFilled($child) ? self::outline($kind, $child) : null;
+            if ($outline === null) {
                 $left[$kind === '' ? 'unknown' : substr($kind, 0, 30)] = ($left[$kind] ?? 0) + 1;
                 continue;
             }
@@ -196,22 +192,32 @@ final readonly class PlateSvg
             }
             $shapes[] = [
                 'd' => $outline,
-                'even' => $child->getAttribute('fill-rule') === 'evenodd' || preg_match(
-                    '/fill-rule\s*:\s*evenodd/',
-                    $child->getAttribute('style'),
-                ) === 1,
-                'turn' => $moved === [1.0, 0.0, 0.0, 1.0, 0.0, 0.0] ? '' : 'matrix('.implode(
-                    ' ',
-                    array_map(static fn (float $v): string => rtrim(rtrim(sprintf('%.5F', $v), '0'), '.'), $moved),
-                ).')',
-                'name' => mb_substr(
-                    (string) preg_replace('/[^\p{L}\p{N} ,.\'-]+/u', ' ', $named ?: trim($child->getAttribute('id'))),
-                    0,
-                    60,
-                ),
+                'even' => $child->getAttribute('fill-rule') === 'evenodd'
+                    || preg_match('/fill-rule\s*:\s*evenodd/', $child->getAttribute('style')) === 1,
+                'turn' => self::turn($moved),
+                'name' => self::name($named ?: trim($child->getAttribute('id'))),
                 'tone' => $toned ?: 'plane',
             ];
         }
+    }
+
+    private static function isFilled(DOMElement $shape): bool
+    {
+        return $shape->getAttribute('fill') !== 'none'
+            && preg_match('/(^|;)\s*fill\s*:\s*none/', $shape->getAttribute('style')) !== 1;
+    }
+
+    /** @param list<float> $matrix */
+    private static function turn(array $matrix): string
+    {
+        $numbers = array_map(static fn (float $v): string => rtrim(rtrim(sprintf('%.5F', $v), '0'), '.'), $matrix);
+
+        return $matrix === [1.0, 0.0, 0.0, 1.0, 0.0, 0.0] ? '' : 'matrix('.implode(' ', $numbers).')';
+    }
+
+    private static function name(string $said): string
+    {
+        return mb_substr((string) preg_replace('/[^\p{L}\p{N} ,.\'-]+/u', ' ', $said), 0, 60);
     }
 
     private static function outline(string $kind, DOMElement $shape): ?string

@@ -93,13 +93,13 @@ final class BenchView
         return ['number' => $figure, 'done' => count($done), 'total' => count($steps)];
     }
 
-    /** @return array{area: string, stage: string, until: string, total_minutes: int} */
+    /** @return array{area: string, stage: string, since: string, until: string, total_minutes: int} */
     private static function drying(Entry $entry): array
     {
         return [
             'area' => $entry->area_name,
             'stage' => $entry->stage->value,
-            'until' => $entry->dryAt()->toIso8601ZuluString(),
+            'since' => $entry->done_at->toIso8601ZuluString(), 'until' => $entry->dryAt()->toIso8601ZuluString(),
             'total_minutes' => $entry->dry_minutes,
         ];
     }

@@ -23,56 +23,13 @@ final class BookView
     /** @return array<string, mixed> */
     public static function all(Studio $studio, Request $request): array
     {
-        $rows = BookRow::query()->orderBy('name')->get();
-        $words = array_values(array_filter(explode(' ', mb_strtolower(is_string($request->query('q')) ? $request->query('q') : ''))));
-        $colour = is_string($request->query('colour')) && preg_match(
-            '/^#[0-9a-f]{6}$/i',
-            $request->query('colour'),
-        ) === 1 ? Srgb::fromHex($request->query('colour'))->toLab() : null;
-        $material = is_string($request->query('material')) ? $request->query('material') : '';
-        $way = is_string($request->query('way')) ? $request->query('way') : '';
-        $found = [];
-        foreach ($rows as $row) {
-            $text = mb_strtolower(
-                implode(
-                    ' ',
-                    [
-                        $row->name,
-                        ...$row->tags,
-                        $row->material->value,
-                        $row->way->words(),
-                        ...$row->paints,
-                        PlainName::of(Srgb::fromHex($row->hex)->toOklch()),
-                    ],
-                ),
-            );
-            $matches = array_filter($words, static fn (string $w): bool => !str_contains($text, $w)) === [];
-            $apart = $colour === null ? null : Ciede2000::difference($colour, Srgb::fromHex($row->hex)->toLab());
-            if (
-                $matches && ($apart === null || $apart <= self::NEAR)
-                && ($material === '' || $row->material->value === $material)
-                && ($way === '' || $row->way->value === $way)
-            ) {
-                $found[] = ['row' => $row, 'apart' => $apart];
-            }
-        }
-        usort(
-            $found,
-            static fn (array $a, array $b): int => ($a['apart'] ?? 0.0) <=> ($b['apart'] ?? 0.0) ?: strcasecmp(
-                $a['row']->name,
-                $b['row']->name,
-            ),
-        );
-        $tags = array_count_values(array_merge([], ...array_map(static fn (BookRow $r): array => $r->tags, array_values($rows->all()))));
+        $rows = array_values(BookRow::query()->orderBy('name')->get()->all());
+        $tags = array_count_values(array_merge([], ...array_map(static fn (BookRow $r): array => $r->tags, $rows)));
         arsort($tags);
-        $owned = array_fill_keys(
-            array_map(
-                static fn ($p): string => mb_strtolower($p->name),
-                array_filter($studio->shelf->paints(), static fn ($p): bool => $p->isAtHand()),
-            ),
-            true,
-        );
-
+        $owned = [];
+        foreach ($studio->shelf->paints() as $paint) {
+            $owned += $paint->isAtHand() ? [mb_strtolower($paint->name) => true] : [];
+        }
         $areas = AreaRow::query()->with('company')->orderBy('company_id')->orderBy('position')->get();
 
         return [
@@ -83,11 +40,9 @@ final class BookView
                 'missing' => array_values(
                     array_filter($f['row']->paints, static fn (string $p): bool => !isset($owned[mb_strtolower($p)])),
                 ),
-            ], $found),
+            ], self::found($rows, $request)),
             'tags' => array_map(strval(...), array_keys($tags)),
-            'materials' => array_values(
-                array_unique(array_map(static fn (BookRow $r): string => $r->material->value, array_values($rows->all()))),
-            ),
+            'materials' => array_values(array_unique(array_map(static fn (BookRow $r): string => $r->material->value, $rows))),
             'areas' => array_values($areas->map(static fn (AreaRow $a): array => [
                 'id' => $a->id,
                 'company' => $a->company->name,
@@ -95,6 +50,49 @@ final class BookView
                 'material' => $a->material->value,
             ])->all()),
         ];
+    }
+
+    /**
+     * @param list<BookRow> $rows
+     *
+     * @return list<array{row: BookRow, apart: float|null}> what is asked for, the nearest colour first
+     */
+    private static function found(array $rows, Request $request): array
+    {
+        $asked = static fn (string $name): string => is_string($request->query($name)) ? $request->query($name) : '';
+        $words = array_values(array_filter(explode(' ', mb_strtolower($asked('q')))));
+        $hex = $asked('colour');
+        $colour = preg_match('/^#[0-9a-f]{6}$/i', $hex) === 1 ? Srgb::fromHex($hex)->toLab() : null;
+        $found = [];
+        foreach ($rows as $row) {
+            $apart = $colour === null ? null : Ciede2000::difference($colour, Srgb::fromHex($row->hex)->toLab());
+            if (
+                self::says($row, $words) && ($apart === null || $apart <= self::NEAR)
+                && in_array($asked('material'), ['', $row->material->value], true)
+                && in_array($asked('way'), ['', $row->way->value], true)
+            ) {
+                $found[] = ['row' => $row, 'apart' => $apart];
+            }
+        }
+        usort($found, static fn (array $a, array $b): int => ($a['apart'] ?? 0.0) <=> ($b['apart'] ?? 0.0)
+            ?: strcasecmp($a['row']->name, $b['row']->name));
+
+        return $found;
+    }
+
+    /** @param list<string> $words in small letters */
+    private static function says(BookRow $row, array $words): bool
+    {
+        $text = mb_strtolower(implode(' ', [
+            $row->name,
+            ...$row->tags,
+            $row->material->value,
+            $row->way->words(),
+            ...$row->paints,
+            PlainName::of(Srgb::fromHex($row->hex)->toOklch()),
+        ]));
+
+        return array_filter($words, static fn (string $w): bool => !str_contains($text, $w)) === [];
     }
 
     /** @return array<string, mixed> */

@@ -11,6 +11,7 @@ use App\Models\AreaRow;
 use App\Models\BookRow;
 use App\Models\Company;
 use App\Workshop\Recipe\RecipeFiles;
+use App\Workshop\Recipe\RecipeImport;
 use App\Workshop\Studio;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
@@ -60,7 +61,14 @@ final class CardController extends Controller
             throw UnreadableFile::because('The file did not arrive whole: choose it again.');
         }
 
-        return new JsonResponse((new RecipeFiles($this->studio($request)))->import($bytes));
+        $imported = (new RecipeImport($this->studio($request)))->run($bytes);
+
+        return new JsonResponse([
+            'words' => $imported->words,
+            'notes' => $imported->notes,
+            'book_id' => $imported->bookId,
+            'company_id' => $imported->companyId,
+        ]);
     }
 
     /** One page for the area. */

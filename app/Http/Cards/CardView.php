@@ -106,15 +106,35 @@ final class CardView
             'coats' => $words->coats,
             'dry' => $words->dry,
             'place' => $words->where,
-            'how' => implode(' · ', array_filter([($isThinned ? 'thin ' : '').$words->thin, $words->coats, $words->dry === '' ? '' : 'dry '.$words->dry])),
-            'short' => implode(' · ', array_filter([$words->title, $isThinned ? $step->load->thinning->ratio() : '', $words->coats, $words->where])),
+            'how' => self::joined(($isThinned ? 'thin ' : '').$words->thin, $words->coats, $words->dry === '' ? '' : 'dry '.$words->dry),
+            'short' => self::joined($words->title, $isThinned ? $step->load->thinning->ratio() : '', $words->coats, $words->where),
             'note' => $step->handling->note,
             'watch' => $step->technique->facts()->watch,
             'missing' => !($step->load->mix?->isAtHand() ?? true),
             'faces' => StepView::surface($outcome->look->after),
             'figures' => $count,
             'done' => $done,
-            'ticks' => array_map(static fn (int $n): bool => in_array($n, $done, true), array_combine(range(1, min($count, self::TICKS)), range(1, min($count, self::TICKS)))),
+            'ticks' => self::ticks(min($count, self::TICKS), $done),
         ];
+    }
+
+    private static function joined(string ...$words): string
+    {
+        return implode(' · ', array_filter($words));
+    }
+
+    /**
+     * @param list<int> $done
+     *
+     * @return array<int, bool> whether it is done, by the figure's number
+     */
+    private static function ticks(int $count, array $done): array
+    {
+        $ticks = [];
+        for ($figure = 1; $figure <= $count; ++$figure) {
+            $ticks[$figure] = in_array($figure, $done, true);
+        }
+
+        return $ticks;
     }
 }

@@ -8,7 +8,9 @@ use App\Http\Shared\StepView;
 use App\Models\AreaRow;
 use App\Models\Company;
 use App\Models\TrialRow;
+use App\Workshop\Recipe\ComparedArea;
 use App\Workshop\Recipe\CompareDesk;
+use App\Workshop\Recipe\ComparedSide;
 use App\Workshop\Studio;
 use DomainException;
 use Kalokroma\Colour\DifferenceWords;
@@ -16,7 +18,6 @@ use Kalokroma\Film\Faces;
 use Kalokroma\Recipe\Change\Applying;
 use Kalokroma\Recipe\Ground\GroundLaid;
 use Kalokroma\Recipe\Ladder\Contrast;
-use Kalokroma\Recipe\Predict\DraftSum;
 use Kalokroma\Recipe\Predict\StepOutcome;
 use Kalokroma\Recipe\Technique\Way;
 
@@ -43,8 +44,8 @@ final class CompareView
         $b = $compare->side($company, $areas, self::side($query['b'] ?? []));
         $apart = [];
         foreach ($areas as $area) {
-            $mine = $a['sum']->ends[$area->id];
-            $its = $b['sum']->ends[$area->id];
+            $mine = $a->sum->ends[$area->id];
+            $its = $b->sum->ends[$area->id];
             $apart[] = [
                 'area' => $area->id,
                 'name' => $area->name,
@@ -70,7 +71,7 @@ final class CompareView
             'a' => self::shown($a),
             'b' => self::shown($b),
             'apart' => $apart,
-            'said' => $b['sum']->against($a['sum'])->sentence(),
+            'said' => $b->sum->against($a->sum)->sentence(),
         ];
     }
 
@@ -97,42 +98,34 @@ final class CompareView
         ];
     }
 
-    /**
-     * @param array{
-     *   words: string, undercoat: StepOutcome,
-     *   areas: list<array{area: AreaRow, outcomes: list<StepOutcome>, refused: string|null}>, sum: DraftSum, lost: int,
-     *   pairs: int,
-     * } $side
-     *
-     * @return array<string, mixed>
-     */
-    private static function shown(array $side): array
+    /** @return array<string, mixed> */
+    private static function shown(ComparedSide $side): array
     {
-        $sum = $side['sum'];
+        $sum = $side->sum;
 
         return [
-            'words' => $side['words'],
+            'words' => $side->words,
             'steps' => $sum->steps,
             'coats' => $sum->coats,
             'minutes' => (int) round($sum->minutes),
             'waiting' => $sum->waiting,
             'paints' => $sum->paints,
             'missing' => $sum->missing,
-            'lost' => $side['lost'],
-            'pairs' => $side['pairs'],
-            'ground' => StepView::surface($side['undercoat']->look->after),
-            'areas' => array_map(static fn (array $a): array => [
-                'id' => $a['area']->id,
-                'name' => $a['area']->name,
-                'refused' => $a['refused'],
-                'end' => StepView::surface($sum->ends[$a['area']->id]),
+            'lost' => count($side->legibility->findings()),
+            'pairs' => count($side->legibility->pairs),
+            'ground' => StepView::surface($side->undercoat->look->after),
+            'areas' => array_map(static fn (ComparedArea $a): array => [
+                'id' => $a->area->id,
+                'name' => $a->area->name,
+                'refused' => $a->refused,
+                'end' => StepView::surface($sum->ends[$a->area->id]),
                 'layers' => array_map(static fn (StepOutcome $o): array => [
                     'technique' => $o->step->technique->words(),
                     'words' => $o->step->words(),
                     'coats' => $o->labour->coats,
                     'after' => StepView::surface($o->look->after),
-                ], array_values(array_filter($a['outcomes'], static fn (StepOutcome $o): bool => !$o->step->handling->omitted))),
-            ], $side['areas']),
+                ], array_values(array_filter($a->outcomes, static fn (StepOutcome $o): bool => !$o->step->handling->omitted))),
+            ], $side->areas),
         ];
     }
 }

@@ -50,6 +50,7 @@ final class EditForm extends FormRequest
             'place.part' => ['nullable', Rule::in(array_keys(Place::PARTS))],
             'place.light' => ['nullable', Rule::in(Place::LIGHTS)],
             'place.share' => ['nullable', 'numeric', 'gt:0', 'max:1'],
+            'place.percent' => ['nullable', 'numeric', 'gt:0', 'max:100'],
             'who' => ['sometimes', Rule::enum(Who::class)],
             'level' => ['sometimes', Rule::enum(Level::class)],
             'tool' => ['sometimes', Rule::enum(Tool::class)],
@@ -68,6 +69,7 @@ final class EditForm extends FormRequest
             'mix.*.parts.*' => 'Parts are whole numbers of drops from 1 to 99, or left open.',
             'coats.integer' => 'Coats are a whole number; 0 leaves the number to the film model.',
             'place.*' => 'That is no place on an area that is known here.',
+            'place.percent.*' => 'The share of a place is more than 0 and at most 100 %.',
             'place.share.*' => 'The share of a place is more than 0 and at most 100 %.',
             'note.*' => 'A note has at most 400 letters.',
         ];

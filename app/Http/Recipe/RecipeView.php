@@ -39,11 +39,77 @@ final class RecipeView
         $studio->predictions->freshen([$company]);
         $recipe = $area->recipe;
         $outcomes = $studio->predictions->outcomes($company, $area, $recipe);
-        $progress = BenchDesk::progress($company);
         $plan = $recipe === null ? null : $studio->predictions->laid($company, $area, $recipe)->plan;
-        $marks = self::marks($studio, $area, $plan, $outcomes);
+
+        return [
+            'company' => CompanyView::of($company),
+            'area' => CompanyView::area($area, $company),
+            'drafted' => $recipe !== null,
+            'outdated' => RecipeRows::outdated($area),
+            'colour' => $recipe->hex ?? $area->hex,
+            ...self::wished($studio, $area),
+            'version' => $recipe->version ?? 0,
+            'findings' => array_map(static fn (Finding $f): string => $f->sentence(), $plan->findings ?? []),
+            'part' => self::part($studio, $area),
+            ...self::history($studio, $area),
+            'steps' => self::steps($area, $outcomes, self::marks($studio, $area, $plan, $outcomes)),
+            'left_out' => array_map(
+                static fn (LeftOut $l): array => ['stage' => $l->stage->value, 'reason' => $l->reason->sentence()],
+                $plan->leftOut ?? [],
+            ),
+            'totals' => self::totals($area, $outcomes),
+        ];
+    }
+
+    /** @return array<string, mixed> what the draft was asked for, and what could be asked */
+    private static function wished(Studio $studio, AreaRow $area): array
+    {
+        $way = $area->recipe->way ?? $studio->painter->way;
+
+        return [
+            'way' => $way->value,
+            'way_words' => $way->words(),
+            'ways' => array_map(
+                static fn (Way $w): array => ['id' => $w->value, 'words' => $w->words()],
+                Way::allowedBy($studio->painter->equipment()),
+            ),
+            'options' => PlanRows::options(PlanRows::wish($area->recipe?->options)),
+            'starts' => Specials::offered($area->toCore($area->company)),
+        ];
+    }
+
+    /** @return array<string, mixed> what can be had back, what lies aside, and which recipe this one follows */
+    private static function history(Studio $studio, AreaRow $area): array
+    {
+        $recipe = $area->recipe;
+        $history = $recipe === null ? null : RecipeHistory::marks($recipe);
+        $model = $recipe?->follows_id === null ? null : RecipeRow::query()->with('area.company')->find($recipe->follows_id);
+
+        return [
+            'undo' => $history?->undo,
+            'redo' => $history?->redo,
+            'model' => $model === null ? null : [
+                'area_id' => $model->area_id,
+                'words' => $model->area->name.($model->area->company_id === $area->company_id ? '' : ' of '.$model->area->company->name),
+            ],
+            'differences' => $recipe === null ? [] : (new RecipeFollowing($studio))->differences($recipe),
+            'aside' => $recipe === null ? [] : self::asides($studio, $area, $recipe, $history->asides ?? []),
+        ];
+    }
+
+    /**
+     * @param list<StepOutcome> $outcomes
+     * @param list<array<string, mixed>> $marks
+     *
+     * @return list<array<string, mixed>>
+     */
+    private static function steps(AreaRow $area, array $outcomes, array $marks): array
+    {
+        $company = $area->company;
+        $progress = BenchDesk::progress($company);
         $others = self::others($area);
-        $steps = array_map(static fn (StepOutcome $o): array => [
+
+        return array_map(static fn (StepOutcome $o): array => [
             ...StepView::of($o),
             'place_set' => [
                 'face' => $o->step->scope->place->face ?? '',
@@ -56,42 +122,6 @@ final class RecipeView
             'marks' => array_values(array_filter($marks, static fn (array $m): bool => $m['key'] === $o->step->key)),
             'shared' => SharedPaints::sentence($o->step, $others),
         ], $outcomes);
-        $history = $recipe === null ? null : RecipeHistory::marks($recipe);
-        $following = new RecipeFollowing($studio);
-        $model = $recipe?->follows_id === null ? null : RecipeRow::query()->with('area.company')->find($recipe->follows_id);
-
-        return [
-            'company' => CompanyView::of($company),
-            'area' => CompanyView::area($area, $company),
-            'drafted' => $recipe !== null,
-            'outdated' => RecipeRows::outdated($area),
-            'colour' => $recipe->hex ?? $area->hex,
-            'way' => ($recipe->way ?? $studio->painter->way)->value,
-            'way_words' => ($recipe->way ?? $studio->painter->way)->words(),
-            'ways' => array_map(
-                static fn (Way $w): array => ['id' => $w->value, 'words' => $w->words()],
-                Way::allowedBy($studio->painter->equipment()),
-            ),
-            'options' => PlanRows::options(PlanRows::wish($recipe?->options)),
-            'starts' => Specials::offered($area->toCore($company)),
-            'version' => $recipe->version ?? 0,
-            'undo' => $history?->undo,
-            'redo' => $history?->redo,
-            'findings' => array_map(static fn (Finding $f): string => $f->sentence(), $plan->findings ?? []),
-            'model' => $model === null ? null : [
-                'area_id' => $model->area_id,
-                'words' => $model->area->name.($model->area->company_id === $company->id ? '' : ' of '.$model->area->company->name),
-            ],
-            'part' => self::part($studio, $area),
-            'differences' => $recipe === null ? [] : $following->differences($recipe),
-            'aside' => $recipe === null ? [] : self::asides($studio, $area, $recipe, $history->asides ?? []),
-            'steps' => $steps,
-            'left_out' => array_map(
-                static fn (LeftOut $l): array => ['stage' => $l->stage->value, 'reason' => $l->reason->sentence()],
-                $plan->leftOut ?? [],
-            ),
-            'totals' => self::totals($area, $outcomes),
-        ];
     }
 
     /**

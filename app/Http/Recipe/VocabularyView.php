@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Recipe;
 
 use Kalokroma\Caution\Tool;
+use Kalokroma\Film\Face;
 use Kalokroma\Recipe\Change\Mishap;
 use Kalokroma\Recipe\Ladder\Contrast;
 use Kalokroma\Recipe\Ladder\LightToward;
@@ -13,8 +14,11 @@ use Kalokroma\Recipe\Plan\Load;
 use Kalokroma\Recipe\Plan\Place;
 use Kalokroma\Recipe\Plan\Who;
 use Kalokroma\Recipe\Technique\Level;
+use Kalokroma\Recipe\Technique\Offered;
+use Kalokroma\Recipe\Technique\Stage;
 use Kalokroma\Recipe\Technique\Technique;
 use Kalokroma\Recipe\Technique\Way;
+use Kalokroma\Shelf\Behaviour;
 use Kalokroma\Shelf\Equipment;
 
 /** What a recipe can be made of, as lists to choose from. */
@@ -35,7 +39,7 @@ final class VocabularyView
                 'stage' => $t->facts()->stage->value,
                 'where' => $t->where(),
             ], array_filter(Technique::cases(), static fn (Technique $t): bool => $t !== Technique::Undercoat && $allowed($t)))),
-            'faces' => ['recess', 'plane', 'ridge'],
+            'faces' => array_map(static fn (Face $f): string => $f->value, Face::cases()),
             'parts' => array_values(array_filter(array_keys(Place::PARTS))),
             'lights' => array_values(array_filter(Place::LIGHTS)),
             'levels' => array_map(static fn (Level $l): array => ['id' => $l->value, 'words' => $l->words()], Level::cases()),
@@ -46,6 +50,11 @@ final class VocabularyView
             'contrasts' => array_map(static fn (Contrast $c): array => ['id' => $c->value, 'words' => $c->value], Contrast::cases()),
             'towards' => array_map(static fn (LightToward $t): array => ['id' => $t->value, 'words' => $t->words()], LightToward::cases()),
             'shades' => array_map(static fn (ShadeToward $t): array => ['id' => $t->value, 'words' => $t->words()], ShadeToward::cases()),
+            'stages' => array_map(static fn (Stage $s): array => ['id' => $s->value, 'words' => $s->value], Stage::cases()),
+            'thinnings' => Offered::THINNINGS,
+            'grounds' => Offered::grounds(),
+            'glazed_with' => array_map(static fn (Behaviour $b): string => $b->value, Offered::GLAZED_WITH),
+            'matched' => array_map(static fn (Behaviour $b): string => $b->value, Offered::MATCHED),
             'mishaps' => array_map(static fn (Mishap $m): array => ['id' => $m->value, 'words' => $m->words()], Mishap::cases()),
         ];
     }

@@ -6,6 +6,7 @@ namespace App\Http\Shared;
 
 use Kalokroma\Colour\Reflectance;
 use Kalokroma\Film\Surface;
+use Kalokroma\Recipe\Plan\PlannedStep;
 use Kalokroma\Recipe\Predict\StepOutcome;
 use Kalokroma\Recipe\Technique\Stage;
 use Kalokroma\Shelf\Mix;
@@ -20,6 +21,7 @@ final class StepView
     public static function of(StepOutcome $outcome): array
     {
         $step = $outcome->step;
+        $facts = $step->technique->facts();
 
         return [
             'key' => $step->key,
@@ -27,58 +29,89 @@ final class StepView
             'technique' => $step->technique->words(),
             'technique_id' => $step->technique->value,
             'where' => $step->technique->where(),
-            'place' => $step->scope->place->words(),
-            'mix' => $step->load->mix === null ? [] : self::mix($step->load->mix),
-            'open' => array_values(array_map(
-                static fn (Part $p): string => $p->paint->name,
-                array_filter($step->load->mix->parts ?? [], static fn (Part $p): bool => in_array($p->paint->id, $step->load->open, true)),
-            )),
-            'mix_words' => $step->words(),
-            'colour' => $step->load->mix !== null
-                && $step->isFilm() ? $step->load->mix->colour()->toHex() : $outcome->look->after->plane->toHex(),
-            'film' => $step->isFilm(),
-            'wanted' => $step->stage === Stage::Undercoat
-                || $outcome->look->difference === null ? null : $step->target?->toSrgb()->clipped()->toHex(),
-            'difference' => $outcome->look->difference === null ? null : round($outcome->look->difference, 2),
-            'certainty' => round($outcome->look->certainty, 1),
-            'mix_certainty' => round($step->load->mix?->certainty() ?? $outcome->look->certainty, 1),
-            'wet' => $step->load->mix !== null && $step->isFilm() ? $step->load->mix->wet()->toHex() : null,
-            'drying' => $step->load->mix !== null && $step->isFilm() ? $step->load->mix->first()->behaviour->drying()->words() : '',
-            'thin' => $step->load->thinning->ratio(),
-            'undiluted' => $step->load->thinning->isUndiluted(),
-            'thinned_with' => $step->load->with,
-            'coats' => $outcome->labour->coats,
-            'coats_computed' => $outcome->labour->computed,
-            'coats_own' => $step->handling->coats !== null,
+            'exit' => $facts->exit,
+            'watch' => $facts->watch,
+            'latest_minutes' => $facts->latest,
             'passes' => $step->technique->isPassed(),
-            'rounds' => $outcome->labour->rounds,
+            'level' => $step->level()->value,
+            'who' => $step->scope->who->value,
+            'place' => $step->scope->place->words(),
             'loop' => $step->scope->loop === null ? null : [
                 'from' => $step->scope->loop->from,
                 'rounds' => $step->scope->loop->rounds,
                 'exit' => $step->scope->loop->exit,
             ],
-            'exit' => $step->technique->facts()->exit,
-            'watch' => $step->technique->facts()->watch,
-            'level' => $step->level()->value,
-            'who' => $step->scope->who->value,
             'note' => $step->handling->note,
-            'latest_minutes' => $step->technique->facts()->latest,
-            'tool' => $outcome->labour->tool->words(),
-            'tool_id' => $outcome->labour->tool->value,
-            'minutes' => (int) max(1, round($outcome->labour->minutes)),
-            'dry_minutes' => $outcome->labour->dryMinutes,
+            'omitted' => $step->handling->omitted,
+            'coats_own' => $step->handling->coats !== null,
+            ...self::load($step),
+            ...self::look($outcome),
+            ...self::labour($outcome),
+            'reasons' => array_map(static fn (Finding $f): string => $f->sentence(), $outcome->reasons),
+            'cautions' => $outcome->cautions,
+        ];
+    }
+
+    /** @return array<string, mixed> what is on the brush */
+    private static function load(PlannedStep $step): array
+    {
+        $load = $step->load;
+        $film = $step->isFilm() ? $load->mix : null;
+
+        return [
+            'mix' => $load->mix === null ? [] : self::mix($load->mix),
+            'open' => array_values(array_map(
+                static fn (Part $p): string => $p->paint->name,
+                array_filter($load->mix->parts ?? [], static fn (Part $p): bool => in_array($p->paint->id, $load->open, true)),
+            )),
+            'mix_words' => $step->words(),
+            'film' => $step->isFilm(),
+            'wet' => $film?->wet()->toHex(),
+            'drying' => $film?->first()->behaviour->drying()->words() ?? '',
+            'thin' => $load->thinning->ratio(),
+            'undiluted' => $load->thinning->isUndiluted(),
+            'thinned_with' => $load->with,
+            'at_hand' => $load->mix?->isAtHand() ?? true,
+            'instead_of' => $load->original?->words(),
+        ];
+    }
+
+    /** @return array<string, mixed> how the area looks before and after, and how sure that is */
+    private static function look(StepOutcome $outcome): array
+    {
+        [$step, $look] = [$outcome->step, $outcome->look];
+        $film = $step->isFilm() ? $step->load->mix : null;
+        $wanted = $step->stage === Stage::Undercoat || $look->difference === null ? null : $step->target;
+
+        return [
+            'colour' => ($film?->colour() ?? $look->after->plane)->toHex(),
+            'wanted' => $wanted?->toSrgb()->clipped()->toHex(),
+            'difference' => $look->difference === null ? null : round($look->difference, 2),
+            'certainty' => round($look->certainty, 1),
+            'mix_certainty' => round($step->load->mix?->certainty() ?? $look->certainty, 1),
+            'before' => self::surface($look->below),
+            'after' => self::surface($look->after),
+        ];
+    }
+
+    /** @return array<string, mixed> what it costs: coats, minutes, drops */
+    private static function labour(StepOutcome $outcome): array
+    {
+        $labour = $outcome->labour;
+
+        return [
+            'coats' => $labour->coats,
+            'coats_computed' => $labour->computed,
+            'rounds' => $labour->rounds,
+            'tool' => $labour->tool->words(),
+            'tool_id' => $labour->tool->value,
+            'minutes' => (int) max(1, round($labour->minutes)),
+            'dry_minutes' => $labour->dryMinutes,
             'amount' => $outcome->amount === null ? null : [
                 'drops' => $outcome->amount->drops,
                 'thinner_drops' => $outcome->amount->thinnerDrops,
                 'figures' => $outcome->amount->figures,
             ],
-            'omitted' => $step->handling->omitted,
-            'at_hand' => $step->load->mix?->isAtHand() ?? true,
-            'instead_of' => $step->load->original?->words(),
-            'before' => self::surface($outcome->look->below),
-            'after' => self::surface($outcome->look->after),
-            'reasons' => array_map(static fn (Finding $f): string => $f->sentence(), $outcome->reasons),
-            'cautions' => $outcome->cautions,
         ];
     }
 

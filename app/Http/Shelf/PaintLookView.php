@@ -11,6 +11,7 @@ use App\Workshop\Shelf\SwatchDesk;
 use Kalokroma\Colour\Ciede2000;
 use Kalokroma\Colour\Reflectance;
 use Kalokroma\Film\ColourSource;
+use Kalokroma\Film\Drying;
 use Kalokroma\Film\Hiding;
 use Kalokroma\Film\MetalLook;
 use Kalokroma\Film\Sheen;
@@ -65,6 +66,8 @@ final class PaintLookView
                 'base' => $metal->base->toHex(),
                 'toward' => $metal->toward->toHex(),
             ],
+            'wet_shows' => Drying::shows($dry, $paint->wet($dry)),
+            'screen_short' => $dry->onScreen()->isSeen(),
             'off_screen' => round($dry->onScreen()->lost, 1),
         ];
     }

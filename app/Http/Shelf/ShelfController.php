@@ -89,10 +89,15 @@ final class ShelfController extends Controller
 
         $write = !$request->boolean('look');
         $report = ShelfImport::run($this->painter($request), $bytes, $write);
-        if ($write) {
-        }
 
-        return new JsonResponse($report);
+        return new JsonResponse([
+            'taken' => $report->count('taken'),
+            'changed' => $report->count('changed'),
+            'same' => $report->count('same'),
+            'skipped' => $report->count('skipped'),
+            'missing' => $report->missing,
+            'lines' => $report->lines,
+        ]);
     }
 
     public function export(Request $request): Response

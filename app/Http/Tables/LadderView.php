@@ -33,6 +33,7 @@ final class LadderView
                 'hex' => $mix->colour()->toHex(),
             ], MixLadder::equalDrops($paint($from), $paint($to), $count)),
             'differences' => array_map(static fn (float $d): float => round($d, 1), $ladder->differences),
+            'even' => $ladder->isEven(),
             'unevenness' => round($ladder->unevenness(), 2),
         ];
     }

@@ -10,6 +10,7 @@ use App\Workshop\Shelf\ShelfRows;
 use Kalokroma\Colour\Ciede2000;
 use Kalokroma\Colour\Reflectance;
 use Kalokroma\Colour\Srgb;
+use Kalokroma\Film\Drying;
 use Kalokroma\Film\Hiding;
 use Kalokroma\Film\SaidThinning;
 use Kalokroma\Film\Thinning;
@@ -43,6 +44,7 @@ final class ThinView
             'dry' => $dry->toHex(),
             'wet' => $wet->toHex(),
             'wet_apart' => round(Ciede2000::difference($wet->toLab(), $dry->toLab()), 1),
+            'wet_shows' => Drying::shows($dry, $wet),
             'wet_lighter' => round($wet->toLab()->l - $dry->toLab()->l, 1),
             'over_white' => $mix->isTransparent(),
             'varnished' => PaintLookView::varnished($dry, $mix->first()->sheen),

@@ -63,8 +63,8 @@ final class UndercoatController extends Controller
         if ($sensor instanceof SimulatedClimateSensor && is_string($scene) && isset(SimulatedClimateSensor::SCENES[$scene])) {
             $sensor = app()->makeWith(SimulatedClimateSensor::class, ['scene' => $scene]);
         }
-        $hour = $request->input('hour');
-        $reading = ClimateReading::take($sensor, is_numeric($hour) ? max(0.0, min(24.0, (float) $hour)) : now()->hour + now()->minute / 60);
+        $time = (string) $request->string('time', now()->format('H:i'));
+        $reading = ClimateReading::take($sensor, ClimateReading::hour(preg_match('/^\d\d:\d\d$/D', $time) === 1 ? $time : '12:00'));
 
         return new JsonResponse([
             'refused' => $reading->refused,

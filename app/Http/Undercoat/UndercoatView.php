@@ -11,10 +11,10 @@ use App\Workshop\Figure\AreaTones;
 use App\Workshop\Studio;
 use Kalokroma\Caution\Cautions;
 use Kalokroma\Colour\Srgb;
-use Kalokroma\Film\Application;
 use Kalokroma\Film\Facings;
 use Kalokroma\Film\Surface;
 use Kalokroma\Recipe\Ground\GroundLaid;
+use Kalokroma\Recipe\Ground\PlannedCoat;
 use Kalokroma\Recipe\Predict\Effort;
 use Kalokroma\Recipe\Predict\Simulation;
 use Kalokroma\Recipe\Predict\Undercoating;
@@ -24,7 +24,6 @@ use Kalokroma\Undercoat\Ground;
 use Kalokroma\Undercoat\Kind;
 use Kalokroma\Undercoat\PrimerCost;
 use Kalokroma\Undercoat\Weather;
-use Kalokroma\Word\Counted;
 
 /** What could be laid under a company's colours, and how. */
 final class UndercoatView
@@ -46,14 +45,7 @@ final class UndercoatView
             'current_reason' => (string) ($company->undercoat['reason'] ?? ''),
             'reason' => $compared->reason,
             'kind' => $kind->value,
-            'kinds' => array_map(static fn (Kind $k): array => [
-                'id' => $k->value,
-                'words' => ucfirst($k->words()),
-                'allowed' => $k->isAllowedBy($studio->painter->equipment()),
-                'minutes' => round(Effort::undercoatMinutes($k, $company->surface_cm2, Undercoating::COATS), 1),
-                'dry_minutes' => $k->dryMinutes(),
-                'cautions' => Cautions::before($k->tool(), ['primer']),
-            ], Kind::cases()),
+            'kinds' => self::kinds($studio, $company),
             'grounds' => array_map(static fn (GroundLaid $l): array => [
                 'id' => $l->ground->id,
                 'words' => ucfirst($l->ground->words),
@@ -65,7 +57,9 @@ final class UndercoatView
                 ),
                 'hexes' => $l->ground->hexes(),
                 'coats' => $l->coats(),
+                'more' => $compared->more($l),
                 'minutes' => round($l->minutes),
+                'minutes_for_all' => (int) round($l->minutesFor($company->count)),
                 'apart' => round($l->apart, 1),
                 'risks' => $l->risks,
                 'favoured' => $l->favoured,
@@ -82,6 +76,19 @@ final class UndercoatView
         ];
     }
 
+    /** @return list<array<string, mixed>> each way to put a primer on */
+    private static function kinds(Studio $studio, Company $company): array
+    {
+        return array_map(static fn (Kind $k): array => [
+            'id' => $k->value,
+            'words' => ucfirst($k->words()),
+            'allowed' => $k->isAllowedBy($studio->painter->equipment()),
+            'minutes' => round(Effort::undercoatMinutes($k, $company->surface_cm2, Undercoating::COATS), 1),
+            'dry_minutes' => $k->dryMinutes(),
+            'cautions' => Cautions::before($k->tool(), ['primer']),
+        ], Kind::cases());
+    }
+
     /**
      * A light sketch as it would be sprayed: what each facing gets, and how every area then looks.
      *
@@ -92,65 +99,56 @@ final class UndercoatView
     public static function sketch(Studio $studio, Company $company, int $dark, array $lights): array
     {
         $ground = $studio->undercoats->built($studio->undercoats->paint((string) $dark), $lights);
-        $surface = $ground->facings->asSurface();
         $coats = [];
         foreach ($studio->undercoats->coats($company) as $coat) {
             $coats[(int) $coat->area->id] = $coat;
         }
-        $last = $lights[count($lights) - 1] ?? ['degrees' => Ground::ANGLE];
-        $shares = Facings::shares($last['degrees'], Ground::OPENING);
-        $light = static fn (Surface $s): float => round($s->plane->toLab()->l, 1);
 
         return [
             'words' => $ground->words,
             'model' => Ground::model(),
             'lights' => $lights,
             'hexes' => $ground->hexes(),
-            'facings' => [
-                [
-                    'facing' => 'up',
-                    'share' => round(100 * $shares[0]),
-                    'lightness' => $light($ground->facings->above),
-                    'hex' => $ground->hexes()['above'],
-                ],
-                [
-                    'facing' => 'sideways',
-                    'share' => round(100 * $shares[1]),
-                    'lightness' => $light($ground->facings->side),
-                    'hex' => $ground->hexes()['side'],
-                ],
-                [
-                    'facing' => 'down',
-                    'share' => round(100 * $shares[2]),
-                    'lightness' => $light($ground->facings->below),
-                    'hex' => $ground->hexes()['below'],
-                ],
-            ],
-            'areas' => array_values($company->areas->map(static function (AreaRow $area) use (
-                $studio,
-                $company,
-                $surface,
-                $coats,
-                $ground,
-            ): array {
-                $plan = $studio->recipes->plan($area->recipe);
-                $coat = $coats[$area->id] ?? null;
-                $steps = $plan === null ? [] : Simulation::run($plan->steps, $area->toCore($company), $surface);
-                $after = $steps === [] ? null : $steps[count($steps) - 1]->look->after->hexes();
-                $once = $coat === null ? null : (
-                    $coat->isTransparent()
-                    ? Application::Stain
-                    : Application::Coat
-                )->coats($coat->mix->pigment(), $coat->thinning->load(), 1, $surface)->hexes();
+            'facings' => self::facings($ground, $lights === [] ? Ground::ANGLE : end($lights)['degrees']),
+            'areas' => array_values($company->areas->map(
+                static fn (AreaRow $a): array => self::sketched($studio, $company, $a, $ground, $coats[$a->id] ?? null),
+            )->all()),
+        ];
+    }
 
-                return [
-                    'id' => $area->id,
-                    'bare' => $surface->hexes(),
-                    'once' => $once,
-                    'done' => $after ?? ($area->hex === null ? null : AreaTones::suggested($area->hex)),
-                    'value' => $area->hex === null ? null : self::value($area->hex, $ground),
-                ];
-            })->all()),
+    /** @return list<array{facing: string, share: float, lightness: float, hex: string}> share in percent, lightness L* */
+    private static function facings(Ground $ground, float $degrees): array
+    {
+        $shares = Facings::percents($degrees, Ground::OPENING);
+        $hexes = $ground->hexes();
+        $row = static fn (string $facing, int $at, Surface $looks, string $hex): array => [
+            'facing' => $facing,
+            'share' => $shares[$at],
+            'lightness' => round($looks->plane->toLab()->l, 1),
+            'hex' => $hex,
+        ];
+
+        return [
+            $row('up', 0, $ground->facings->above, $hexes['above']),
+            $row('sideways', 1, $ground->facings->side, $hexes['side']),
+            $row('down', 2, $ground->facings->below, $hexes['below']),
+        ];
+    }
+
+    /** @return array<string, mixed> how one area looks over a light sketch: bare, after one coat, and finished */
+    private static function sketched(Studio $studio, Company $company, AreaRow $area, Ground $ground, ?PlannedCoat $coat): array
+    {
+        $surface = $ground->facings->asSurface();
+        $plan = $studio->recipes->plan($area->recipe);
+        $steps = $plan === null ? [] : Simulation::run($plan->steps, $area->toCore($company), $surface);
+        $after = $steps === [] ? null : $steps[count($steps) - 1]->look->after->hexes();
+
+        return [
+            'id' => $area->id,
+            'bare' => $surface->hexes(),
+            'once' => $coat?->once($surface)->hexes(),
+            'done' => $after ?? ($area->hex === null ? null : AreaTones::suggested($area->hex)),
+            'value' => $area->hex === null ? null : $ground->wantedFor(Srgb::fromHex($area->hex)->toLab()->l),
         ];
     }
 
@@ -190,8 +188,6 @@ final class UndercoatView
      */
     public static function cost(PrimerCost $can, PrimerCost $bottle, float $cm2, int $figures, array $usual): array
     {
-        $pays = $bottle->pays($can, $cm2);
-        $canPays = $can->pays($bottle, $cm2);
         $row = static fn (int $n): array => [
             'figures' => $n,
             'can' => $can->forFigures($n, $cm2),
@@ -206,13 +202,8 @@ final class UndercoatView
             'yours' => $row($figures),
             'rows' => array_map($row, [1, 5, 10, 20, 50, 100, 200]),
             'in_the_long_run' => ['can' => round($can->inTheLongRun($cm2), 1), 'bottle' => round($bottle->inTheLongRun($cm2), 1)],
-            'break_even' => $pays,
-            'sentence' => match (true) {
-                $pays === null && $canPays !== null => sprintf('From %s on the can never costs more.', Counted::Figures->of($canPays)),
-                $pays === 1 => 'Airbrush primer costs less from the first figure on.',
-                $pays !== null => sprintf('The can is the cheaper begin; from %d figures on airbrush primer never costs more.', $pays),
-                default => 'Neither is cheaper for good: it goes back and forth with every can and bottle begun.',
-            },
+            'break_even' => $bottle->pays($can, $cm2),
+            'sentence' => PrimerCost::verdict($can, $bottle, $cm2),
         ];
     }
 
@@ -260,22 +251,5 @@ final class UndercoatView
         }
 
         return $found;
-    }
-
-    /** How much of the light tone an area wants, so that its ground has the lightness it will finally have. */
-    private static function value(string $hex, Ground $ground): string
-    {
-        $wanted = Srgb::fromHex($hex)->toLab()->l;
-        $dark = $ground->facings->below->plane->toLab()->l;
-        $bright = $ground->facings->above->plane->toLab()->l;
-        $share = $bright - $dark < 1 ? 0.0 : ($wanted - $dark) / ($bright - $dark);
-
-        return match (true) {
-            $share < 0.12 => sprintf('leave it dark (lightness %.0f)', $wanted),
-            $share < 0.4 => sprintf('one misted pass, to lightness %.0f', $wanted),
-            $share < 0.75 => sprintf('two passes, to lightness %.0f', $wanted),
-            $share <= 1.02 => sprintf('until it covers, lightness %.0f', $wanted),
-            default => sprintf('pure white over it, lightness %.0f', $wanted),
-        };
     }
 }

@@ -13,6 +13,7 @@ use Kalokroma\Colour\Srgb;
 use Kalokroma\Recipe\Draft\Drafter;
 use Kalokroma\Recipe\Ladder\Contrast;
 use Kalokroma\Recipe\Ladder\LadderWish;
+use Kalokroma\Recipe\Plan\Plan;
 use Kalokroma\Recipe\Predict\DraftSum;
 use Kalokroma\Recipe\Predict\Simulation;
 use Kalokroma\Recipe\Predict\StepOutcome;
@@ -38,18 +39,11 @@ final readonly class CompareDesk
     /**
      * @param list<AreaRow> $areas
      * @param Side $side `now` for the recipes as they are, else drafted anew
-     *
-     * @return array{
-     *   words: string, undercoat: StepOutcome,
-     *   areas: list<array{area: AreaRow, outcomes: list<StepOutcome>, refused: string|null}>, sum: DraftSum, lost: int,
-     *   pairs: int,
-     * }
      */
-    public function side(Company $company, array $areas, array $side): array
+    public function side(Company $company, array $areas, array $side): ComparedSide
     {
         $ground = $this->ground($company, $side['ground'] ?? null);
-        $kept = $this->studio->undercoats->outcome($company);
-        $undercoat = $ground === null ? $kept : Undercoating::outcome(
+        $undercoat = $ground === null ? $this->studio->undercoats->outcome($company) : Undercoating::outcome(
             $this->studio->undercoats->kind($company),
             $ground,
             $company->surface_cm2,
@@ -57,56 +51,56 @@ final readonly class CompareDesk
             null,
             [],
         );
-        $way = Way::tryFrom($side['way'] ?? '');
-        $wish = new LadderWish(Contrast::tryFrom($side['contrast'] ?? '') ?? Contrast::Clear);
         $trial = ($side['trial'] ?? null) === null ? null : TrialRow::query()->where('company_id', $company->id)->find($side['trial']);
         $colours = $trial === null ? [] : array_map(static fn (array $c): string => $c['hex'], $trial->colours);
-        $found = [];
-        foreach ($areas as $area) {
-            $hex = $colours[$area->name] ?? $area->recipe->hex ?? $area->hex;
-            $outcomes = [];
-            $refused = $hex === null ? 'no colour yet' : null;
-            if ($side['kind'] === 'now') {
-                $plan = $this->studio->recipes->plan($area->recipe);
-                $outcomes = $plan === null ? [] : Simulation::run(
-                    $plan->steps,
-                    $area->toCore($company),
-                    $undercoat->look->after,
-                    $undercoat->look->certainty,
-                );
-                $refused = $plan === null ? 'no recipe yet' : null;
-            } elseif ($hex !== null) {
-                $brief = $this->studio->drafting->brief(
-                    $company,
-                    $area,
-                    $hex,
-                    $way ?? $area->recipe->way ?? $this->studio->painter->way,
-                    $wish,
-                    $undercoat->look->after,
-                );
-                $outcomes = Simulation::run(
-                    Drafter::draft($brief)->steps,
-                    $area->toCore($company),
-                    $undercoat->look->after,
-                    $undercoat->look->certainty,
-                );
-            }
-            $found[] = ['area' => $area, 'outcomes' => $outcomes, 'refused' => $refused];
-        }
+        $found = array_map(fn (AreaRow $area): ComparedArea => $side['kind'] === 'now'
+            ? $this->planned($company, $area, $undercoat)
+            : $this->drafted($company, $area, $undercoat, $side, $colours[$area->name] ?? $area->recipe->hex ?? $area->hex), $areas);
         $sum = DraftSum::of(
             $undercoat,
-            array_map(static fn (array $f): array => ['area' => $f['area']->toCore($company), 'outcomes' => $f['outcomes']], $found),
+            array_map(static fn (ComparedArea $f): array => ['area' => $f->area->toCore($company), 'outcomes' => $f->outcomes], $found),
         );
-        $legibility = $this->legibility($company, $sum);
 
-        return [
-            'words' => $this->words($side, $way, $ground, $trial),
-            'undercoat' => $undercoat,
-            'areas' => $found,
-            'sum' => $sum,
-            'lost' => count($legibility->findings()),
-            'pairs' => count($legibility->pairs),
-        ];
+        return new ComparedSide(
+            $this->words($side, Way::tryFrom($side['way'] ?? ''), $ground, $trial),
+            $undercoat,
+            $found,
+            $sum,
+            $this->legibility($company, $sum),
+        );
+    }
+
+    private function planned(Company $company, AreaRow $area, StepOutcome $undercoat): ComparedArea
+    {
+        $plan = $this->studio->recipes->plan($area->recipe);
+
+        return $plan === null
+            ? new ComparedArea($area, [], 'no recipe yet')
+            : new ComparedArea($area, $this->laid($plan, $company, $area, $undercoat), null);
+    }
+
+    /** @param Side $side */
+    private function drafted(Company $company, AreaRow $area, StepOutcome $undercoat, array $side, ?string $hex): ComparedArea
+    {
+        if ($hex === null) {
+            return new ComparedArea($area, [], 'no colour yet');
+        }
+        $brief = $this->studio->drafting->brief(
+            $company,
+            $area,
+            $hex,
+            Way::tryFrom($side['way'] ?? '') ?? $area->recipe->way ?? $this->studio->painter->way,
+            new LadderWish(Contrast::tryFrom($side['contrast'] ?? '') ?? Contrast::Clear),
+            $undercoat->look->after,
+        );
+
+        return new ComparedArea($area, $this->laid(Drafter::draft($brief), $company, $area, $undercoat), null);
+    }
+
+    /** @return list<StepOutcome> */
+    private function laid(Plan $plan, Company $company, AreaRow $area, StepOutcome $undercoat): array
+    {
+        return Simulation::run($plan->steps, $area->toCore($company), $undercoat->look->after, $undercoat->look->certainty);
     }
 
     /** Neighbours by what they are predicted to look like on their planes. */

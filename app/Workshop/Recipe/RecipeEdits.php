@@ -39,7 +39,8 @@ use Kalokroma\Word\Finding;
  *   kind: string, key?: string|null, technique?: string, after?: string|null, colour?: string|null, to?: int, from?: string,
  *   rounds?: int, exit?: string|null, rule?: string, on?: bool, mix?: list<array{paint_id: int, parts: int|null}>,
  *   thin?: string, coats?: int, omitted?: bool,
- *   place?: array{face?: string|null, part?: string|null, light?: string|null, share?: float|int|null}, who?: string,
+ *   place?: array{face?: string|null, part?: string|null, light?: string|null, share?: float|int|null, percent?: float|int|null},
+ *   who?: string,
  *   level?: string, note?: string|null, tool?: string, with?: string,
  * }
  */
@@ -214,7 +215,7 @@ final readonly class RecipeEdits
                     Face::tryFrom($place['face'] ?? ''),
                     $place['part'] ?? '',
                     $place['light'] ?? '',
-                    (float) ($place['share'] ?? 1.0),
+                    isset($place['percent']) ? Place::shareOf((float) $place['percent']) : (float) ($place['share'] ?? 1.0),
                 ),
             );
         }

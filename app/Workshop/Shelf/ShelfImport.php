@@ -28,59 +28,35 @@ final class ShelfImport
         'finish' => 'sheen',
     ];
 
-    /**
-     * @return array{
-     *   taken: int, changed: int, same: int, skipped: int, missing: list<string>,
-     *   lines: list<array{line: int, name: string, outcome: string, why: string}>,
-     * }
-     *
-     * @throws UnreadableFile
-     */
-    public static function run(Painter $painter, string $bytes, bool $write = true): array
+    /** @throws UnreadableFile */
+    public static function run(Painter $painter, string $bytes, bool $write = true): ShelfReport
     {
         $rows = ShelfFile::read($bytes);
 
-        return DB::transaction(static function () use ($painter, $rows, $write): array {
-            $report = ['taken' => 0, 'changed' => 0, 'same' => 0, 'skipped' => 0, 'missing' => [], 'lines' => []];
+        return DB::transaction(static function () use ($painter, $rows, $write): ShelfReport {
+            $report = new ShelfReport();
             $known = [];
             foreach (PaintRow::withTrashed()->where('painter_id', $painter->id)->get() as $paint) {
                 $known[$paint->line."\n".$paint->name] = $paint;
             }
             $seen = [];
             foreach ($rows as $row) {
+                $name = trim($row['fields']['name'] ?? '');
+                $key = trim($row['fields']['line'] ?? '')."\n".$name;
                 $fields = PaintFields::read($row['fields']);
-                $key = trim($row['fields']['line'] ?? '')."\n".trim($row['fields']['name'] ?? '');
+                $fields = isset($row['swatch']) ? $fields->with(['swatch' => $row['swatch']]) : $fields;
                 $why = $row['problem'] ?? implode(' ', $fields->problems);
                 if ($why === '' && isset($seen[$key])) {
                     $why = sprintf('The same paint stands on line %d already.', $seen[$key]);
                 }
-                $outcome = 'skipped';
-                if (isset($row['swatch'])) {
-                    $fields = $fields->with(['swatch' => $row['swatch']]);
-                }
-                if ($why === '') {
-                    [$outcome, $why] = self::take(
-                        $painter,
-                        $fields->attributes,
-                        $row['extra'],
-                        $known[$key] ?? null,
-                        $row['fields'],
-                        $write,
-                    );
-                }
+                [$outcome, $why] = $why !== ''
+                    ? ['skipped', $why]
+                    : self::take($painter, $fields->attributes, $row['extra'], $known[$key] ?? null, $row['fields'], $write);
                 $seen[$key] ??= $row['line'];
-                ++$report[$outcome];
-                $report['lines'][] = [
-                    'line' => $row['line'],
-                    'name' => trim($row['fields']['name'] ?? ''),
-                    'outcome' => $outcome,
-                    'why' => $why,
-                ];
+                $report->note($row['line'], $name, $outcome, $why);
             }
-            foreach ($known as $key => $paint) {
-                if (!isset($seen[$key]) && !$paint->trashed()) {
-                    $report['missing'][] = $paint->name;
-                }
+            foreach (array_diff_key($known, $seen) as $paint) {
+                $report->missing = $paint->trashed() ? $report->missing : [...$report->missing, $paint->name];
             }
 
             return $report;

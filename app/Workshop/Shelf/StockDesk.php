@@ -61,7 +61,8 @@ final class StockDesk
         foreach (Taken::by(self::asDone($planned, $real, $shelf) ?? $planned)->ml(count($entry->figures)) as $id => $ml) {
             $paint = PaintRow::query()->withoutGlobalScope('painter')->where('painter_id', $entry->painter_id)->find($id);
             if ($paint !== null && $ml > 0) {
-                self::move($paint, Movement::Used, Movement::Used->signed(round($ml, 3)), $entry->area_name.', '.$entry->stage->value, $entry->done_at, $entry);
+                $used = Movement::Used->signed(round($ml, 3));
+                self::move($paint, Movement::Used, $used, $entry->area_name.', '.$entry->stage->value, $entry->done_at, $entry);
             }
         }
     }

@@ -314,22 +314,7 @@ final class SaidRecipe
                 return [$paint, ''];
             }
         }
-        $behaviour = in_array(
-            $technique,
-            [Technique::Glaze, Technique::Filter],
-            true,
-        ) && preg_match('/\b(?:wash|ink|stain)\b/', $plain) !== 1 ? Behaviour::Opaque : $technique->facts()->takes[0];
-        if (
-            $technique === Technique::Drybrush
-            || $technique === Technique::EdgeHighlight
-            || $technique === Technique::Basecoat
-            || $technique === Technique::Layer
-        ) {
-            $behaviour = preg_match(
-                '/\b(?:metallic|silver|gold|brass|bronze|copper|steel|iron)\b/',
-                $plain,
-            ) === 1 ? Behaviour::Metallic : $behaviour;
-        }
+        $behaviour = self::behaviour($plain, $technique);
         $colour = SaidColour::read($said);
         if ($colour === null && $behaviour->colours()) {
             throw RecipeProblem::noColourInLine($number, $said);
@@ -343,5 +328,20 @@ final class SaidRecipe
         );
 
         return [Paint::described($name, $behaviour, $hex), $note];
+    }
+
+    /** What kind of paint the words of a step mean. */
+    private static function behaviour(string $plain, Technique $technique): Behaviour
+    {
+        $isMetal = preg_match('/\b(?:metallic|silver|gold|brass|bronze|copper|steel|iron)\b/', $plain) === 1;
+        $isTransparent = preg_match('/\b(?:wash|ink|stain)\b/', $plain) === 1;
+
+        return match ($technique) {
+            Technique::Drybrush, Technique::EdgeHighlight, Technique::Basecoat, Technique::Layer => $isMetal
+                ? Behaviour::Metallic
+                : $technique->facts()->takes[0],
+            Technique::Glaze, Technique::Filter => $isTransparent ? $technique->facts()->takes[0] : Behaviour::Opaque,
+            default => $technique->facts()->takes[0],
+        };
     }
 }

@@ -27,11 +27,13 @@ use Kalokroma\Word\Finding;
  * rung of the ladder; `times` f of the intended lightness; `pale` f of the way to white; `turned` by degrees at a multiple
  * of lightness; or a `tone` of its own (OKLCh) where the thing itself has one. Paints are found on the shelf.
  *
+ * @phpstan-type StartStep array{
+ *   0: string, 1: string, 2: list<string|float>|null, 3: string,
+ *   4?: array{face?: string, part?: string, light?: string, share?: float, coats?: int,
+ *     loop?: array{string, int, string}, level?: string, metal?: bool},
+ * }
  * @phpstan-type Start array{
- *   id: string, words: string, why: string, materials: list<string>, reliefs: list<string>, adds: bool,
- *   steps: list<array{0: string, 1: string, 2: list<string|float>|null, 3: string,
- *     4?: array{face?: string, part?: string, light?: string, share?: float, coats?: int,
- *       loop?: array{string, int, string}, level?: string, metal?: bool}}>,
+ *   id: string, words: string, why: string, materials: list<string>, reliefs: list<string>, adds: bool, steps: list<StartStep>,
  * }
  */
 final class Specials
@@ -383,26 +385,8 @@ final class Specials
             if ($technique === null) {
                 continue;
             }
-            $more = $row[4] ?? [];
             $key = $made->freeKey($row[0]);
-            $loop = $more['loop'] ?? null;
-            $step = $maker->make($key, new StepWish(
-                $technique,
-                $row[2] === null ? null : self::tone($row[2], $ladder),
-                new Finding('special.step', '{why}', ['why' => $row[3]]),
-                new Scope(
-                    new Place(
-                        isset($more['face']) ? Face::from($more['face']) : null,
-                        $more['part'] ?? '',
-                        $more['light'] ?? '',
-                        $more['share'] ?? 1.0,
-                    ),
-                    level: isset($more['level']) ? Level::from($more['level']) : null,
-                    loop: $loop === null ? null : new Loop($loop[0] === $row[0] ? $key : $loop[0], $loop[1], $loop[2]),
-                ),
-                $more['coats'] ?? null,
-                $more['metal'] ?? false,
-            ), $surface);
+            $step = $maker->make($key, self::wish($row, $key, $technique, $ladder), $surface);
             $step = $brief->handled($step);
             $outcome = Simulation::step($step, $brief->area, $surface);
             $swallowed = $technique === Technique::Glaze ? Swallowed::reason($outcome) : null;
@@ -411,6 +395,27 @@ final class Specials
         }
 
         return $made;
+    }
+
+    /** @param StartStep $row */
+    private static function wish(array $row, string $key, Technique $technique, Ladder $ladder): StepWish
+    {
+        $more = $row[4] ?? [];
+        $loop = $more['loop'] ?? null;
+        $face = isset($more['face']) ? Face::from($more['face']) : null;
+
+        return new StepWish(
+            $technique,
+            $row[2] === null ? null : self::tone($row[2], $ladder),
+            new Finding('special.step', '{why}', ['why' => $row[3]]),
+            new Scope(
+                new Place($face, $more['part'] ?? '', $more['light'] ?? '', $more['share'] ?? 1.0),
+                level: isset($more['level']) ? Level::from($more['level']) : null,
+                loop: $loop === null ? null : new Loop($loop[0] === $row[0] ? $key : $loop[0], $loop[1], $loop[2]),
+            ),
+            $more['coats'] ?? null,
+            $more['metal'] ?? false,
+        );
     }
 
     /** The technique of a row, or what takes its place: without solvents, and where a wash would blotch or a drybrush streak. */

@@ -48,4 +48,10 @@ final readonly class GroundLaid
     {
         return array_sum($this->byArea);
     }
+
+    /** Hands-on minutes for so many figures. */
+    public function minutesFor(int $figures): float
+    {
+        return $this->minutes * $figures;
+    }
 }

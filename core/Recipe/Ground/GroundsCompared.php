@@ -137,6 +137,12 @@ final readonly class GroundsCompared
         return $found;
     }
 
+    /** Base coats more than the ground with the fewest. */
+    public function more(GroundLaid $laid): int
+    {
+        return $laid->coats() - min(array_map(static fn (GroundLaid $l): int => $l->coats(), $this->laid));
+    }
+
     /** Why a ground of the painter's own choice is what it is, against the one with the fewest coats. */
     public function ownReason(Ground $chosen): string
     {

@@ -63,6 +63,12 @@ final class StepRules
      */
     private static function rules(): array
     {
+        return [...self::ofWork(), ...self::ofPaint(), ...self::ofTools()];
+    }
+
+    /** @return array<string, Closure(StepOutcome, Area, Equipment, Oklch|null): (Broken|null)> whether the surface takes it */
+    private static function ofWork(): array
+    {
         return [
             'wash.smooth' => static fn (StepOutcome $o, Area $a): ?array => self::washOnSmooth($o, $a),
             'drybrush.smooth' => static fn (
@@ -83,6 +89,13 @@ final class StepRules
                 ]
                 : null,
             'light.pink' => static fn (StepOutcome $o, Area $a, Equipment $e, ?Oklch $intended): ?array => self::pink($o, $intended),
+        ];
+    }
+
+    /** @return array<string, Closure(StepOutcome, Area, Equipment, Oklch|null): (Broken|null)> how the paint behaves */
+    private static function ofPaint(): array
+    {
+        return [
             'thin.range' => static fn (StepOutcome $o): ?array => self::outsideRange($o),
             'thin.water' => static fn (StepOutcome $o): ?array => $o->step->load->with === 'water'
                 && $o->step->load->thinning->load() < self::THIN_LOAD - 1e-9
@@ -117,6 +130,13 @@ final class StepRules
                 ]
                 : null,
             'sketch.covered' => static fn (StepOutcome $o): ?array => self::sketchCovered($o),
+        ];
+    }
+
+    /** @return array<string, Closure(StepOutcome, Area, Equipment, Oklch|null): (Broken|null)> what the painter owns */
+    private static function ofTools(): array
+    {
+        return [
             'needs.airbrush' => static fn (
                 StepOutcome $o,
                 Area $a,

@@ -49,6 +49,12 @@ final readonly class Place
         return round(100 * $this->share, 1);
     }
 
+    /** A share told in percent, 0..1. */
+    public static function shareOf(float $percent): float
+    {
+        return $percent / 100;
+    }
+
     public function isUsual(): bool
     {
         return $this->face === null && $this->part === '' && $this->light === '' && $this->share === 1.0;

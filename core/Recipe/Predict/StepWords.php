@@ -20,8 +20,14 @@ final readonly class StepWords
      * @param string $dry drying between coats; empty where it is none
      * @param string $where where it departs from the usual place, and for whom
      */
-    private function __construct(public string $title, public string $load, public string $thin, public string $coats, public string $dry, public string $where)
-    {
+    private function __construct(
+        public string $title,
+        public string $load,
+        public string $thin,
+        public string $coats,
+        public string $dry,
+        public string $where,
+    ) {
     }
 
     public static function of(StepOutcome $outcome): self
@@ -74,6 +80,8 @@ final readonly class StepWords
 
     private static function where(PlannedStep $step): string
     {
-        return implode(', ', array_filter([$step->scope->place->words(), $step->scope->who === Who::All ? '' : $step->scope->who->words()]));
+        $who = $step->scope->who === Who::All ? '' : $step->scope->who->words();
+
+        return implode(', ', array_filter([$step->scope->place->words(), $who]));
     }
 }

@@ -2,6 +2,7 @@
     import { Button } from 'carbon-components-svelte';
     import type { Paint } from '../api/wire';
     import PaintSelect from './PaintSelect.svelte';
+    import Stepper from './Stepper.svelte';
 
     interface Props {
         paints: Paint[];
@@ -44,18 +45,16 @@
                 value={row.id}
                 onchoose={(id) => id && change(i, { id })}
             />
-            <div class="drops" role="group" aria-label="Drops of paint {i + 1}">
-                <button
-                    disabled={row.drops <= (mayBeOpen && rows.length > 1 ? 0 : 1)}
-                    aria-label="One drop less"
-                    onclick={() => change(i, { drops: row.drops - 1 })}>−</button
-                >
-                <b>{row.drops || '?'}</b>
-                <button
-                    disabled={row.drops >= 99}
-                    aria-label="One drop more"
-                    onclick={() => change(i, { drops: row.drops + 1 })}>+</button
-                >
+            <div role="group" aria-label="Drops of paint {i + 1}">
+                <Stepper
+                    value={row.drops}
+                    least={mayBeOpen && rows.length > 1 ? 0 : 1}
+                    most={99}
+                    fewer="One drop less"
+                    more="One drop more"
+                    open="?"
+                    onchange={(drops) => change(i, { drops })}
+                />
             </div>
             {#if rows.length > 1}
                 <button
@@ -83,30 +82,6 @@
     }
     i {
         height: 40px;
-    }
-    .drops {
-        display: flex;
-        align-items: center;
-        height: 40px;
-    }
-    .drops b {
-        min-width: 30px;
-        font-size: 18px;
-        font-weight: 600;
-        text-align: center;
-    }
-    .drops button {
-        width: 36px;
-        height: 40px;
-        border: 1px solid var(--rule);
-        background: none;
-        color: var(--ink);
-        font-size: 20px;
-        cursor: pointer;
-    }
-    .drops button:disabled {
-        opacity: 0.4;
-        cursor: default;
     }
     .link-button {
         height: 40px;

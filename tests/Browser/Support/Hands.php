@@ -51,12 +51,15 @@ final readonly class Hands
         $field->sendKeys($text);
     }
 
+    /** Takes an option of the list under this label, as soon as the list holds it. */
     public function choose(string $label, string $option): void
     {
-        $field = $this->field($label);
-        $field->findElement(
-            WebDriverBy::xpath(sprintf('.//option[normalize-space(.)=%1$s or @value=%1$s]', $this->quoted($option))),
-        )->click();
+        $among = WebDriverBy::xpath(sprintf('.//option[normalize-space(.)=%1$s or @value=%1$s]', $this->quoted($option)));
+        $this->until(function () use ($label, $among): bool {
+            $this->field($label)->findElement($among)->click();
+
+            return true;
+        }, sprintf('"%s" is not offered under "%s"', $option, $label));
     }
 
     public function upload(string $bytes, string $name = 'shelf.csv'): void

@@ -1,4 +1,6 @@
 <script lang="ts">
+    import { createQuery } from '@tanstack/svelte-query';
+    import { vocabularyQuery } from '../../api/queries';
     import { InlineNotification, Modal, Select, SelectItem, TextArea, TextInput } from 'carbon-components-svelte';
     import type { Bench, BenchStep } from '../../api/wire';
     import { capital } from '../../parts/words';
@@ -14,7 +16,7 @@
     }
     let { bench, view, step }: Props = $props();
 
-    const STAGES = ['undercoat', 'basecoat', 'wash', 'layer', 'drybrush', 'highlight'];
+    const words = createQuery(vocabularyQuery);
     // svelte-ignore state_referenced_locally
     let mix: { name: string; parts: string }[] = $state(
         step ? step.mix.map((p) => ({ name: p.name, parts: String(p.parts) })) : [{ name: '', parts: '' }],
@@ -78,7 +80,10 @@
                 {#each view.areas as area (area.id)}<SelectItem value={String(area.id)} text={area.name} />{/each}
             </Select>
             <Select labelText="What was done" bind:selected={fields.stage}>
-                {#each STAGES as stage (stage)}<SelectItem value={stage} text={capital(stage)} />{/each}
+                {#each words.data?.stages ?? [] as stage (stage.id)}<SelectItem
+                        value={stage.id}
+                        text={capital(stage.words)}
+                    />{/each}
             </Select>
         {/if}
         <div class="whole"><MixFields bind:mix paints={view.paints} /></div>

@@ -1,5 +1,6 @@
 <script lang="ts">
     import type { Drying } from '../../api/wire';
+    import { linear } from '../../parts/scale';
     import { clock } from '../../parts/words';
 
     interface Props {
@@ -17,12 +18,12 @@
         return () => clearInterval(timer);
     });
     const left = $derived((Date.parse(drying.until) - at - offset) / 1000);
-    const share = $derived(Math.max(0, Math.min(1, 1 - left / (60 * drying.total_minutes))));
+    const along = $derived(linear(at + offset, [Date.parse(drying.since), Date.parse(drying.until)], [0, 100]));
 </script>
 
 <div class="drying">
     <p><span>{drying.area}, {drying.stage}</span><strong>{left > 0 ? clock(left) : 'dry'}</strong></p>
-    <div class="bar"><i style:width="{100 * share}%"></i></div>
+    <div class="bar"><i style:width="{along}%"></i></div>
 </div>
 
 <style>

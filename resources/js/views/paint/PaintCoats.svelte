@@ -1,4 +1,6 @@
 <script lang="ts">
+    import { createQuery } from '@tanstack/svelte-query';
+    import { vocabularyQuery } from '../../api/queries';
     import type { Staircase } from '../../api/wire';
     import { counted } from '../../parts/words';
 
@@ -10,21 +12,22 @@
     }
     let { staircases, thin, onthin }: Props = $props();
 
-    const THINNINGS = ['1:0', '4:1', '2:1', '1:1', '1:2', '1:4', '1:8'];
-    const words = (ratio: string) => (ratio === '1:0' ? 'undiluted' : `thinned ${ratio}`);
-    const place = $derived(Math.max(0, THINNINGS.indexOf(thin)));
+    const words = createQuery(vocabularyQuery);
+    const ratios = $derived(words.data?.thinnings.paint ?? []);
+    const said = (ratio: string) => (ratio === '1:0' ? 'undiluted' : `thinned ${ratio}`);
+    const place = $derived(Math.max(0, ratios.indexOf(thin)));
 </script>
 
 <div class="head">
-    <h2>Coats it takes, {words(thin)}</h2>
+    <h2>Coats it takes, {said(thin)}</h2>
     <label
         ><span class="visually-hidden">Thinned, paint to thinner</span><input
             type="range"
             min="0"
-            max={THINNINGS.length - 1}
+            max={ratios.length - 1}
             value={place}
-            aria-valuetext={words(thin)}
-            oninput={(e) => onthin(THINNINGS[Number(e.currentTarget.value)] ?? '1:0')}
+            aria-valuetext={said(thin)}
+            oninput={(e) => onthin(ratios[Number(e.currentTarget.value)] ?? '1:0')}
         /></label
     >
 </div>

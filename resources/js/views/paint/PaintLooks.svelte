@@ -41,10 +41,10 @@
         ><span>wet</span>
     </p>
     <p>
-        Its colour is {source}: to ±{certainty.toFixed(1)}. It {looks.drying}{looks.wet_apart < 0.5
+        Its colour is {source}: to ±{certainty.toFixed(1)}. It {looks.drying}{!looks.wet_shows
             ? ''
             : ` (${looks.wet_apart.toFixed(1)} from wet to dry)`}.
-        {#if looks.off_screen > 0.5}The screen cannot show it whole: {looks.off_screen.toFixed(1)} of it is lost here.{/if}
+        {#if looks.screen_short}The screen cannot show it whole: {looks.off_screen.toFixed(1)} of it is lost here.{/if}
     </p>
     <div class="varnished"><Strip fields={strip} /></div>
 {/if}

@@ -1,4 +1,7 @@
 <script lang="ts">
+    import { createQuery } from '@tanstack/svelte-query';
+    import { vocabularyQuery } from '../../api/queries';
+    import Stepper from '../../parts/Stepper.svelte';
     import type { Step } from '../../api/wire';
     import type { StepChange } from './recipe.svelte';
 
@@ -9,38 +12,20 @@
     }
     let { step, busy, onchange }: Props = $props();
 
-    /** ways to say it; any other is read as well */
-    const usual = [
-        'undiluted',
-        '4:1',
-        '2:1',
-        '1:1',
-        '1:2',
-        '1:4',
-        '1:8',
-        '1:12',
-        'thin as milk',
-        '60 % water',
-        '2 parts water to 1 part paint',
-    ];
+    const words = createQuery(vocabularyQuery);
 </script>
 
 <div class="controls" aria-busy={busy}>
     <div>
         <span class="label">{step.passes ? 'Passes' : 'Coats'}</span>
-        <div class="stepper">
-            <button
-                aria-label="One fewer"
-                disabled={step.coats <= 1}
-                onclick={() => onchange({ coats: step.coats - 1 })}>−</button
-            >
-            <output>{step.coats}</output>
-            <button
-                aria-label="One more"
-                disabled={step.coats >= 20}
-                onclick={() => onchange({ coats: step.coats + 1 })}>+</button
-            >
-        </div>
+        <Stepper
+            value={step.coats}
+            least={1}
+            most={20}
+            fewer="One fewer"
+            more="One more"
+            onchange={(coats) => onchange({ coats })}
+        />
         {#if step.coats_own}<button class="link-button" onclick={() => onchange({ coats: 0 })}
                 >as computed{step.coats_computed ? `, ${step.coats_computed}` : ''}</button
             >{/if}
@@ -56,7 +41,8 @@
                 onchange={(e) => onchange({ thin: e.currentTarget.value })}
             />
             <datalist id="ratios"
-                >{#each usual as ratio (ratio)}<option value={ratio}></option>{/each}</datalist
+                >{#each words.data?.thinnings.said ?? [] as ratio (ratio)}<option value={ratio}
+                    ></option>{/each}</datalist
             >
         </label>
     {/if}
@@ -87,29 +73,6 @@
         margin-bottom: 4px;
         font-size: 13px;
         color: var(--ink-soft);
-    }
-    .stepper {
-        display: grid;
-        grid-template-columns: 36px 1fr 36px;
-        max-width: 134px;
-        background: var(--rail);
-    }
-    .stepper button {
-        height: 36px;
-        border: 0;
-        background: var(--surround);
-        color: var(--ink);
-        font-size: 18px;
-        cursor: pointer;
-    }
-    .stepper button:disabled {
-        opacity: 0.4;
-        cursor: default;
-    }
-    output {
-        align-self: center;
-        text-align: center;
-        font-weight: 600;
     }
     .omit {
         grid-column: 1 / -1;

@@ -34,7 +34,7 @@
         ({ face, part, light, share } = step.place_set);
     });
 
-    const place = () => page.edit(step.key, { place: { face: face || null, part, light, share: share / 100 } });
+    const place = () => page.edit(step.key, { place: { face: face || null, part, light, percent: share } });
 </script>
 
 <h3>Its place in the order</h3>

@@ -9,7 +9,7 @@ export interface StepChange {
     with?: string;
     coats?: number;
     omitted?: boolean;
-    place?: { face: string | null; part: string; light: string; share: number };
+    place?: { face: string | null; part: string; light: string; percent: number };
     who?: string;
     level?: string;
     tool?: string;

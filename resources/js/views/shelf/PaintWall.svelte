@@ -40,13 +40,8 @@
                     >
                         <span class="swatch" style:background={paint.look ?? 'none'} class:clear={!paint.look}></span>
                         <span class="bottle" aria-hidden="true">
-                            {#if paint.bottle_ml && paint.left_ml !== null}
-                                <i
-                                    style:width="{Math.min(
-                                        100,
-                                        (100 * paint.left_ml) / (paint.bottle_ml * (paint.bottles ?? 1)),
-                                    )}%"
-                                ></i>
+                            {#if paint.fill !== null}
+                                <i style:width="{paint.fill}%"></i>
                             {/if}
                         </span>
                         <span class="name"

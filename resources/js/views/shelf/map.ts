@@ -1,3 +1,4 @@
+import { linear } from '../../parts/scale';
 import type { Dot } from '../../api/wire';
 
 /** Measures of the drawing, in its own units. */
@@ -26,8 +27,8 @@ export function x(at: Placed): number {
 }
 
 export function y(at: Placed, up: Up): number {
-    const share = up === 'lightness' ? at.lightness / 100 : Math.min(1, at.chroma / MOST_CHROMA);
-    return TOP + (1 - share) * (HEIGHT - TOP - BOTTOM);
+    const ends: [number, number] = [HEIGHT - BOTTOM, TOP];
+    return up === 'lightness' ? linear(at.lightness, [0, 100], ends) : linear(at.chroma, [0, MOST_CHROMA], ends);
 }
 
 /** A full bottle is a large dot; unknown is a middle one, empty the smallest. */

@@ -20,7 +20,7 @@
     const ladder = $derived(table.data);
     const told = $derived(
         ladder &&
-            (ladder.unevenness < 1.25
+            (ladder.even
                 ? 'To the eye every step is the same.'
                 : `The largest step is ${ladder.unevenness.toFixed(1)} times the smallest: more drops to a mix, or fewer steps, make it more even.`),
     );

@@ -1,22 +1,18 @@
 <script lang="ts">
     import { createQuery } from '@tanstack/svelte-query';
     import { Button, Select, SelectItem } from 'carbon-components-svelte';
-    import { coatsQuery, shelfQuery } from '../../api/queries';
+    import { coatsQuery, shelfQuery, vocabularyQuery } from '../../api/queries';
     import Waiting from '../../parts/Waiting.svelte';
     import { counted } from '../../parts/words';
     import CoatsRow from './CoatsRow.svelte';
     import { Question } from './question.svelte';
 
     const MOST = 6;
-    const THINNINGS = ['1:0', '6:1', '4:1', '3:1', '2:1', '3:2', '1:1', '1:2', '1:3', '1:4'];
-    const GROUNDS = [
-        { hex: '#1c1b1a', name: 'dark' },
-        { hex: '#7a7a7a', name: 'middle grey' },
-        { hex: '#f0ece2', name: 'light ivory' },
-    ];
 
     const question = new Question('coats', { over: '#1c1b1a', thin: '2:1', paints: '' });
     const shelf = createQuery(shelfQuery);
+    const words = createQuery(vocabularyQuery);
+    const scale = $derived(words.data?.thinnings.scale ?? []);
     const colours = $derived(shelf.data?.paints.filter((p) => p.look && p.behaviour !== 'varnish') ?? []);
     const first = $derived(colours.find((p) => p.family.startsWith('yellows')) ?? colours[0]);
     const ids = $derived((question.get('paints') || String(first?.id ?? '')).split(',').filter(Boolean));
@@ -27,7 +23,7 @@
         placeholderData: (before) => before,
     }));
     const fields = $derived(Math.max(...(table.data?.rows.map((r) => r.after.length) ?? [0])) + 2);
-    const place = $derived(Math.max(0, THINNINGS.indexOf(thin)));
+    const place = $derived(Math.max(0, scale.indexOf(thin)));
 
     function put(all: string[]) {
         question.set('paints', all.join(','));
@@ -39,9 +35,9 @@
 <div class="ask">
     <fieldset>
         <legend>Ground</legend>
-        {#each GROUNDS as ground (ground.hex)}
-            <button aria-pressed={over === ground.hex} onclick={() => question.set('over', ground.hex)}
-                ><i style:background={ground.hex}></i>{ground.name}</button
+        {#each words.data?.grounds ?? [] as ground (ground.id)}
+            <button aria-pressed={over === ground.id} onclick={() => question.set('over', ground.id)}
+                ><i style:background={ground.id}></i>{ground.words}</button
             >
         {/each}
         <label class="any"
@@ -57,10 +53,10 @@
         <input
             type="range"
             min="0"
-            max={THINNINGS.length - 1}
+            max={scale.length - 1}
             value={place}
             aria-valuetext={thin === '1:0' ? 'undiluted' : thin}
-            oninput={(e) => question.set('thin', THINNINGS[Number(e.currentTarget.value)] ?? '1:0')}
+            oninput={(e) => question.set('thin', scale[Number(e.currentTarget.value)] ?? '1:0')}
         />
     </label>
 </div>

@@ -1,20 +1,18 @@
 <script lang="ts">
     import { createQuery } from '@tanstack/svelte-query';
     import { Select, SelectItem } from 'carbon-components-svelte';
-    import { glazeQuery, shelfQuery } from '../../api/queries';
+    import { glazeQuery, shelfQuery, vocabularyQuery } from '../../api/queries';
     import ColourField from '../../parts/ColourField.svelte';
     import PaintSelect from '../../parts/PaintSelect.svelte';
     import Waiting from '../../parts/Waiting.svelte';
     import { counted, isHex } from '../../parts/words';
     import { Question } from './question.svelte';
 
-    const THINNINGS = ['1:4', '1:6', '1:8', '1:10', '1:12'];
     const question = new Question('glaze', { from: '#d9cca6', to: '#c7a27c', paint: '', thin: '' });
     const shelf = createQuery(shelfQuery);
+    const words = createQuery(vocabularyQuery);
     const paints = $derived(
-        shelf.data?.paints.filter(
-            (p) => p.look && ['opaque', 'semi-opaque', 'stain', 'wash', 'ink'].includes(p.behaviour),
-        ) ?? [],
+        shelf.data?.paints.filter((p) => p.look && words.data?.glazed_with.includes(p.behaviour)) ?? [],
     );
     const from = $derived(question.get('from'));
     const to = $derived(question.get('to'));
@@ -46,7 +44,7 @@
             on:update={(e) => question.set('thin', String(e.detail ?? ''))}
         >
             <SelectItem value="" text="as thin as suits" />
-            {#each THINNINGS as thin (thin)}<SelectItem value={thin} text={thin} />{/each}
+            {#each words.data?.thinnings.glaze ?? [] as thin (thin)}<SelectItem value={thin} text={thin} />{/each}
         </Select>
     </div>
 </div>

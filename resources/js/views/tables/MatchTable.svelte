@@ -1,7 +1,7 @@
 <script lang="ts">
     import { createQuery } from '@tanstack/svelte-query';
     import { Checkbox, Select, SelectItem, TextInput } from 'carbon-components-svelte';
-    import { matchesQuery, shelfQuery } from '../../api/queries';
+    import { matchesQuery, shelfQuery, vocabularyQuery } from '../../api/queries';
     import ColourField from '../../parts/ColourField.svelte';
     import Waiting from '../../parts/Waiting.svelte';
     import { capital, counted, isHex } from '../../parts/words';
@@ -16,7 +16,7 @@
         least_ml: '',
         without: '',
     });
-    const KINDS = ['opaque', 'semi-opaque', 'metallic'];
+    const words = createQuery(vocabularyQuery);
     const shelf = createQuery(shelfQuery);
     const colour = $derived(question.get('colour'));
     const kinds = $derived(question.get('kinds').split(',').filter(Boolean));
@@ -29,7 +29,7 @@
     const nearest = $derived(found.data?.matches.find((m) => m.current));
 
     function toggle(kind: string, taken: boolean) {
-        const all = KINDS.filter((k) => (k === kind ? taken : kinds.includes(k)));
+        const all = (words.data?.matched ?? []).filter((k) => (k === kind ? taken : kinds.includes(k)));
         if (all.length) question.set('kinds', all.join(','));
     }
 </script>
@@ -66,7 +66,7 @@
         </Select>
         <fieldset>
             <legend>Only what is</legend>
-            {#each KINDS as kind (kind)}
+            {#each words.data?.matched ?? [] as kind (kind)}
                 <Checkbox labelText={kind} checked={kinds.includes(kind)} on:check={(e) => toggle(kind, e.detail)} />
             {/each}
         </fieldset>

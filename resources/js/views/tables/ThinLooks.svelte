@@ -12,7 +12,7 @@
     let { pot, over, onover }: Props = $props();
 
     const wetter = $derived(
-        pot.wet_apart < 0.5
+        !pot.wet_shows
             ? 'It looks wet as it does dry.'
             : `Wet it is ${pot.wet_apart.toFixed(1)} away from dry, ${pot.wet_lighter > 0 ? 'lighter' : 'darker'} by ${Math.abs(pot.wet_lighter).toFixed(1)}: judge it dry, or aim for the left field while it is wet.`,
     );

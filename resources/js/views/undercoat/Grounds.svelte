@@ -57,11 +57,11 @@
             </div>
             <h3>{ground.words}</h3>
             <p class="figures">
-                <strong>{counted(ground.coats, 'coat')}</strong> over all areas{ground.coats > fewest
-                    ? `, ${ground.coats - fewest} more than the fewest`
+                <strong>{counted(ground.coats, 'coat')}</strong> over all areas{ground.more
+                    ? `, ${ground.more} more than the fewest`
                     : ''}<br />
                 {figure.count > 1
-                    ? `${ground.minutes} min a figure, ${duration(Math.round(ground.minutes * figure.count))} for ${figure.count}`
+                    ? `${ground.minutes} min a figure, ${duration(ground.minutes_for_all)} for ${figure.count}`
                     : `${duration(ground.minutes)} of work`}<br />
                 {ground.apart.toFixed(1)} away from the colours after three coats
             </p>

@@ -34,7 +34,7 @@
         try {
             const answer = await put<Climate>('POST', 'climate', {
                 scene,
-                hour: now.getHours() + now.getMinutes() / 60,
+                time: `${String(now.getHours()).padStart(2, '0')}:${String(now.getMinutes()).padStart(2, '0')}`,
             });
             celsius = String(answer.weather.celsius);
             humidity = String(answer.weather.humidity);

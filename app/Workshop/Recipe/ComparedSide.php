@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Workshop\Recipe;
+
+use Kalokroma\Recipe\Predict\DraftSum;
+use Kalokroma\Recipe\Predict\StepOutcome;
+use Kalokroma\Scheme\Legibility;
+
+/** One side of a comparison: what lies under it, each area, and what it costs. */
+final readonly class ComparedSide
+{
+    /** @param list<ComparedArea> $areas */
+    public function __construct(
+        public string $words,
+        public StepOutcome $undercoat,
+        public array $areas,
+        public DraftSum $sum,
+        public Legibility $legibility,
+    ) {
+    }
+}

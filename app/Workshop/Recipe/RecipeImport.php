@@ -1,0 +1,270 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Workshop\Recipe;
+
+use App\Formats\Recipe\RecipeJson;
+use App\Formats\UnreadableFile;
+use App\Models\AreaRow;
+use App\Models\BookRow;
+use App\Models\Company;
+use App\Models\RecipeRow;
+use App\Workshop\Figure\CompanyWriter;
+use App\Workshop\Figure\PlateDesk;
+use App\Workshop\Studio;
+use DomainException;
+use Illuminate\Support\Facades\DB;
+use Kalokroma\Recipe\Plan\Plan;
+use Kalokroma\Shelf\Paint;
+use Kalokroma\Undercoat\Kind;
+use Kalokroma\Word\Message;
+
+/**
+ * Recipes, figures and companies brought in from documents of another workshop.
+ *
+ * @phpstan-type GivenPaint array{name: string, line?: string, behaviour: string, colour: string|null}
+ * @phpstan-type GivenRecipe array{
+ *   colour: string, way: string, options?: array<string, mixed>, follows?: string, plan: array<string, mixed>,
+ * }
+ * @phpstan-type GivenArea array{
+ *   name: string, material: string, relief: string, share: float, depth: int, weight: string, colour?: string|null, fixed?: bool,
+ *   touches?: list<string>, recipe?: GivenRecipe,
+ * }
+ * @phpstan-type GivenUndercoat array{
+ *   paint: GivenPaint, kind?: string, coats?: int|null, thin?: string|null, lights?: list<array{paint: GivenPaint, degrees: float}>,
+ * }
+ * @phpstan-type GivenFigures array{
+ *   kind: string, name: string, model?: string, count?: int, leaders?: int, height_mm: float, surface_cm2?: float, notes?: string,
+ *   survey?: array<string, string>, plate?: string, undercoat?: GivenUndercoat, areas: list<GivenArea>,
+ * }
+ */
+final readonly class RecipeImport
+{
+    public function __construct(private Studio $studio)
+    {
+    }
+
+    /**
+     * A recipe comes into the book, a figure or company among the figures. All of it, or nothing.
+     *
+     * @throws UnreadableFile|DomainException
+     */
+    public function run(string $json): Imported
+    {
+        $document = RecipeJson::read($json);
+
+        return DB::transaction(
+            fn (): Imported => $document['kind'] === RecipeJson::RECIPE ? $this->toBook($document) : $this->toFigures($document),
+        );
+    }
+
+    /**
+     * @param array<string, mixed> $given
+     */
+    private function toBook(array $given): Imported
+    {
+        /**
+         * @var array{
+         *   name: string, colour: string, way: string, material: string, relief: string, tags?: list<string>, notes?: string,
+         *   plan: array<string, mixed>,
+         * } $given
+         */
+        $plan = $this->planOf($given['plan']);
+        $painter = $this->studio->painter->id;
+        $name = self::freeName(
+            $given['name'],
+            static fn (string $n): bool => BookRow::query()->where('painter_id', $painter)->where('name', $n)->exists(),
+        );
+        $row = BookRow::query()->create([
+            'painter_id' => $this->studio->painter->id,
+            'name' => $name,
+            'tags' => $given['tags'] ?? [],
+            'material' => $given['material'],
+            'relief' => $given['relief'],
+            'way' => $given['way'],
+            'hex' => strtolower($given['colour']),
+            'plan' => PortablePlan::of($plan),
+            'paints' => PortablePlan::paints($plan),
+            'strip' => Predictions::alone($plan, $given['material'], $given['relief']),
+            'notes' => $given['notes'] ?? '',
+        ]);
+
+        return new Imported(
+            sprintf('"%s" stands in the book now, with %d steps.', $name, count($plan->steps)),
+            self::renamed($given['name'], $name),
+            bookId: $row->id,
+        );
+    }
+
+    /**
+     * @param array<string, mixed> $given
+     */
+    private function toFigures(array $given): Imported
+    {
+        /** @var GivenFigures $given */
+        $company = $this->written($given);
+        $notes = [...self::renamed($given['name'], $company->name), ...$this->ground($company, $given['undercoat'] ?? null)];
+        $recipes = $this->recipesOf($company, $given['areas']);
+        $company->load('areas.recipe', 'records');
+
+        return new Imported(
+            Message::said('{name} {count, plural, one {stands} other {stand}} among your figures now: '
+                .'{areas, plural, one {# area} other {# areas}}, {recipes} with a recipe.', [
+                'name' => $company->name, 'count' => $company->count, 'areas' => count($given['areas']), 'recipes' => count($recipes),
+            ]),
+            $notes,
+            companyId: $company->id,
+        );
+    }
+
+    /** @param GivenFigures $given */
+    private function written(array $given): Company
+    {
+        $single = $given['kind'] === RecipeJson::FIGURE;
+        $painter = $this->studio->painter->id;
+        $company = CompanyWriter::write($this->studio->painter, null, [
+            ...array_intersect_key($given, array_flip(['height_mm', 'surface_cm2', 'notes'])),
+            'name' => self::freeName(
+                $given['name'],
+                static fn (string $n): bool => Company::query()->where('painter_id', $painter)->where('name', $n)->exists(),
+            ),
+            'kind' => $given['model'] ?? null,
+            'count' => $single ? 1 : $given['count'] ?? 1,
+            'leaders' => $single ? 0 : $given['leaders'] ?? 0,
+            'areas' => array_map(static fn (array $a): array => array_diff_key($a, ['fixed' => 0, 'recipe' => 0]), $given['areas']),
+        ]);
+        $company->update(['survey' => $given['survey'] ?? []]);
+        if (isset($given['plate'])) {
+            PlateDesk::drawing($company, $given['plate']);
+        }
+
+        return $company;
+    }
+
+    /**
+     * @param list<GivenArea> $areas
+     *
+     * @return array<string, RecipeRow> by the area's name in small letters
+     */
+    private function recipesOf(Company $company, array $areas): array
+    {
+        $recipes = [];
+        foreach ($company->areas as $i => $area) {
+            $area->update(['fixed' => ($areas[$i]['fixed'] ?? false) && $area->hex !== null]);
+            $said = $areas[$i]['recipe'] ?? null;
+            if ($said !== null) {
+                $recipes[mb_strtolower($area->name)] = $this->recipeOf($company, $area, $said);
+            }
+        }
+        foreach ($areas as $area) {
+            $model = $recipes[mb_strtolower($area['recipe']['follows'] ?? '')] ?? null;
+            $own = $recipes[mb_strtolower($area['name'])] ?? null;
+            if ($model !== null && $own !== null) {
+                RecipeFollowing::bind($own, $model);
+                $own->save();
+            }
+        }
+
+        return $recipes;
+    }
+
+    /** @param GivenRecipe $said */
+    private function recipeOf(Company $company, AreaRow $area, array $said): RecipeRow
+    {
+        $recipe = new RecipeRow(
+            [
+                'area_id' => $area->id,
+                'hex' => strtolower($said['colour']),
+                'way' => $said['way'],
+                'options' => $said['options'] ?? null,
+                'drafted_for' => ['relief' => $area->relief->value, 'material' => $area->material->value],
+            ],
+        );
+        $recipe->painter_id = $area->painter_id;
+        $this->studio->predictions->lay($recipe, $this->planOf($said['plan']), $company, $area);
+        RecipeHistory::record($recipe, 'from a file');
+
+        return $recipe;
+    }
+
+    /** @param array<string, mixed> $portable */
+    private function planOf(array $portable): Plan
+    {
+        return PlanRows::toPlan(PortablePlan::row($portable, $this->studio->shelf), $this->studio->shelf);
+    }
+
+    /**
+     * The ground it was planned on, where it stands on this shelf.
+     *
+     * @param GivenUndercoat|null $said
+     *
+     * @return list<string> what could not be had
+     */
+    private function ground(Company $company, ?array $said): array
+    {
+        if ($said === null) {
+            return [];
+        }
+        $primer = $this->own($said['paint']);
+        if ($primer === null) {
+            return [sprintf('Its undercoat, %s, does not stand on your shelf: another is advised.', $said['paint']['name'])];
+        }
+        $notes = $lights = [];
+        foreach ($said['lights'] ?? [] as $light) {
+            $paint = $this->own($light['paint']);
+            if ($paint === null) {
+                $notes[] = sprintf(
+                    '%s, sprayed over its undercoat, does not stand on your shelf: that light is left out.',
+                    $light['paint']['name'],
+                );
+            } else {
+                $lights[] = ['paint_id' => (int) $paint->id, 'degrees' => (float) $light['degrees']];
+            }
+        }
+        $kind = Kind::tryFrom($said['kind'] ?? '');
+        $allowed = $kind !== null && $kind->isAllowedBy($this->studio->painter->equipment());
+        if ($kind !== null && !$allowed) {
+            $notes[] = sprintf('You have no %s: the undercoat is put on as you can.', $kind->tool()->words());
+        }
+        try {
+            $this->studio->undercoats->choose($company, $primer->id, $lights, $allowed ? $kind->value : null);
+        } catch (DomainException $problem) {
+            return [...$notes, $problem->getMessage().' Another ground is advised.'];
+        }
+        $company->update(
+            ['undercoat' => [...($company->undercoat ?? []), 'coats' => $said['coats'] ?? null, 'thin' => $said['thin'] ?? null]],
+        );
+
+        return $notes;
+    }
+
+    /** @param GivenPaint $said */
+    private function own(array $said): ?Paint
+    {
+        foreach ($this->studio->shelf->paints() as $paint) {
+            if (mb_strtolower($paint->line.'/'.$paint->name) === mb_strtolower(($said['line'] ?? '').'/'.$said['name'])) {
+                return $paint;
+            }
+        }
+
+        return null;
+    }
+
+    /** @param callable(string): bool $taken */
+    private static function freeName(string $name, callable $taken): string
+    {
+        $free = $name;
+        for ($n = 2; $taken($free); ++$n) {
+            $free = mb_substr($name, 0, 72).' ('.$n.')';
+        }
+
+        return $free;
+    }
+
+    /** @return list<string> */
+    private static function renamed(string $was, string $is): array
+    {
+        return $was === $is ? [] : [sprintf('You have a "%s" already: this one is called "%s".', $was, $is)];
+    }
+}
