@@ -29,6 +29,15 @@ final class PagesTest extends TestCase
         self::assertDoesNotMatchRegularExpression('#https?://#', $text);
     }
 
+    /** Sizes of type stand in the theme, a handful of them; paper has its own. */
+    #[DataProvider('sources')]
+    public function testNoPageHasSizesOfTypeOfItsOwn(string $file): void
+    {
+        $own = basename($file) === 'card.css' ? '' : (string) file_get_contents($file);
+
+        self::assertDoesNotMatchRegularExpression('/font-size:(?!\s*var\(--size-[a-z-]+\);)/', $own);
+    }
+
     /** @return iterable<string, array{string}> */
     public static function sources(): iterable
     {

@@ -5,60 +5,13 @@ declare(strict_types=1);
 namespace Tests\Browser;
 
 use Facebook\WebDriver\WebDriverKeys;
-use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\DataProviderExternal;
+use Tests\Browser\Support\SamplePages;
 use Tests\Browser\Support\SampleWorkshop;
 
-/** Every page of the sample workshop: reachable for everyone, in light and dark, wide and narrow. */
+/** Every page of the sample workshop: what can be done there, with mouse and keys, wide and narrow. */
 final class PagesTest extends SampleWorkshop
 {
-    protected function setUp(): void
-    {
-        parent::setUp();
-        $this->fit(1280, 800);
-    }
-
-    /** @return iterable<string, array{string, string}> address and a sentence that tells it has arrived */
-    public static function pages(): iterable
-    {
-        yield 'Shelf' => ['/shelf', 'Coats it takes'];
-        yield 'What to buy' => ['/buy', 'Enough?'];
-        yield 'A paint' => ['/shelf/3', 'Nearest relatives'];
-        yield 'A metallic' => ['/shelf/80', 'Nearest relatives'];
-        yield 'Figures' => ['/figures', 'Five questions'];
-        yield 'Scheme' => ['/scheme', 'To mend'];
-        yield 'Undercoat' => ['/undercoat', 'Before you start'];
-        yield 'Tables, weather' => ['/tables/weather', 'In this order'];
-        yield 'Tables, primer cost' => ['/tables/primer-cost', 'Can or airbrush?'];
-        yield 'Recipe' => ['/recipe', 'Left out, and why'];
-        yield 'Recipe of a part that follows another' => ['/recipe/21', 'except:'];
-        yield 'Recipe not drafted yet' => ['/recipe/29', 'Somebody told me'];
-        yield 'Compare' => ['/compare/1', 'Against the first'];
-        yield 'Compare one area' => ['/compare/1?area=8', 'the second is, on its plane'];
-        yield 'Recipe book' => ['/book', 'Bring it to a figure'];
-        yield 'Bench' => ['/bench', 'Next after this'];
-        yield 'Ledger' => ['/ledger', 'What was really done'];
-        yield 'Tables, thin' => ['/tables/thin', 'Under varnish'];
-        yield 'Tables, glaze' => ['/tables/glaze', 'apart to begin with'];
-        yield 'Tables, between' => ['/tables/between', 'Equal drops instead'];
-        yield 'Tables, match' => ['/tables/match', 'paints looked through'];
-        yield 'Tables, coats' => ['/tables/coats', 'Another paint beside it'];
-    }
-
-    #[DataProvider('pages')]
-    public function testNoBarrierIsFoundInLightOrDark(string $page, string $arrived): void
-    {
-        foreach (['light', 'dark'] as $surround) {
-            $this->hands->ask(
-                "localStorage.setItem('kalokroma.surround', '$surround'); localStorage.setItem('kalokroma.surround.bench', '$surround');",
-            );
-            $this->open($page, $arrived);
-            self::assertSame($surround, $this->hands->ask('return document.documentElement.dataset.surround;'));
-            self::assertSame([], $this->barriers(), $surround);
-        }
-        self::assertSame([], $this->hands->complaints());
-    }
-
-    /** What opens over a page, or in its place, is as reachable as the page. */
     public function testNoBarrierIsFoundInForms(): void
     {
         foreach ([
@@ -92,7 +45,7 @@ final class PagesTest extends SampleWorkshop
         }
     }
 
-    #[DataProvider('pages')]
+    #[DataProviderExternal(SamplePages::class, 'all')]
     public function testNothingSticksOutOnANarrowScreen(string $page, string $arrived): void
     {
         $this->fit(390, 844);
@@ -112,7 +65,7 @@ final class PagesTest extends SampleWorkshop
         );
     }
 
-    #[DataProvider('pages')]
+    #[DataProviderExternal(SamplePages::class, 'all')]
     public function testSwatchesStandOnStrictlyNeutralGround(string $page, string $arrived): void
     {
         foreach (['light', 'dark'] as $surround) {
@@ -389,30 +342,13 @@ final class PagesTest extends SampleWorkshop
 
     public function testNothingIsFetchedFromAnotherOrigin(): void
     {
-        foreach (self::pages() as [$page, $arrived]) {
+        foreach (SamplePages::all() as [$page, $arrived]) {
             $this->open($page, $arrived);
             $hosts = $this->hands->ask('return [...new Set(performance.getEntriesByType("resource").map((e) => new URL(e.name).origin))];');
             self::assertSame([self::$studio?->address], $hosts);
         }
         self::assertTrue(
             $this->hands->ask('return document.fonts.check("16px Fraunces") && document.fonts.check("16px \'IBM Plex Sans\'");'),
-        );
-    }
-
-    private function fit(int $width, int $height): void
-    {
-        self::$studio?->resize($width, $height);
-    }
-
-    /** @return list<string> what axe-core finds, WCAG 2 A and AA */
-    private function barriers(): array
-    {
-        self::$studio?->browser->executeScript((string) file_get_contents(dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js'));
-
-        return (array) self::$studio?->browser->executeAsyncScript(
-            'const done = arguments[0]; axe.run(document, { runOnly: ["wcag2a", "wcag2aa"] }).then((r) => '
-                .'done(r.violations.flatMap((v) => v.nodes.slice(0, 4).map((n) => v.id + ": " + n.target.join(" ") + '
-                    .'" " + (n.any[0]?.message ?? "")))));',
         );
     }
 }

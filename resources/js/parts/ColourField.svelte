@@ -79,10 +79,10 @@
         gap: 0 10px;
         align-items: center;
         margin-top: 2px;
-        font-size: 13px;
+        font-size: var(--size-small);
     }
     .sources .link-button {
         margin: 0;
-        font-size: 13px;
+        font-size: var(--size-small);
     }
 </style>

@@ -136,6 +136,6 @@
     }
     text {
         fill: var(--ink);
-        font-size: 13px;
+        font-size: var(--size-small);
     }
 </style>

@@ -30,7 +30,7 @@
         width: 100%;
         max-width: none;
         font-family: var(--display);
-        font-size: 17px;
+        font-size: var(--size-head);
     }
     @media (max-width: 720px) {
         label {

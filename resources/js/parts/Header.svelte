@@ -58,7 +58,7 @@
     }
     .name {
         font-family: var(--display);
-        font-size: 23px;
+        font-size: var(--size-title);
         color: #f7f7f7;
         text-decoration: none;
     }
@@ -102,7 +102,7 @@
             flex-basis: 100%;
             height: 44px;
             gap: 16px;
-            font-size: 15px;
+            font-size: var(--size-body);
         }
         .right {
             margin-left: auto;

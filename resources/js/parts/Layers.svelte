@@ -43,7 +43,7 @@
     }
     p {
         margin: 0;
-        font-size: 13px;
+        font-size: var(--size-small);
         line-height: 1.2;
     }
     .differs {
@@ -51,7 +51,7 @@
     }
     small {
         display: block;
-        font-size: 12px;
+        font-size: var(--size-fine);
         font-weight: 400;
         color: var(--ink-soft);
     }

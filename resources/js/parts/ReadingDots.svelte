@@ -35,7 +35,7 @@
         margin: 4px 0;
     }
     span {
-        font-size: 11px;
+        font-size: var(--size-fine);
         color: var(--ink-soft);
         text-align: center;
     }
@@ -49,6 +49,6 @@
         height: 12px;
     }
     .told {
-        font-size: 13px;
+        font-size: var(--size-small);
     }
 </style>

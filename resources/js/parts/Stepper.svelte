@@ -31,7 +31,7 @@
         border: 0;
         background: var(--surround);
         color: var(--ink);
-        font-size: 18px;
+        font-size: var(--size-head);
         cursor: pointer;
     }
     .stepper button:disabled {

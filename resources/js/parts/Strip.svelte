@@ -27,7 +27,7 @@
     }
     .names {
         margin: 3px 0 8px;
-        font-size: 12px;
+        font-size: var(--size-fine);
         color: var(--ink-soft);
     }
     span {

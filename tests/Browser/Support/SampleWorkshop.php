@@ -29,6 +29,7 @@ abstract class SampleWorkshop extends TestCase
             $this->hands->press('Enter the sample workshop');
             $this->hands->see('Ninety-five paints');
         }
+        $this->fit(1280, 800);
     }
 
     protected function open(string $page, string $arrived): void
@@ -36,5 +37,22 @@ abstract class SampleWorkshop extends TestCase
         self::$studio?->browser->get('about:blank');
         self::$studio?->visit($page);
         $this->hands->see($arrived);
+    }
+
+    protected function fit(int $width, int $height): void
+    {
+        self::$studio?->resize($width, $height);
+    }
+
+    /** @return list<string> what axe-core finds, WCAG 2 A and AA */
+    protected function barriers(): array
+    {
+        self::$studio?->browser->executeScript((string) file_get_contents(dirname(__DIR__, 3).'/node_modules/axe-core/axe.min.js'));
+
+        return (array) self::$studio?->browser->executeAsyncScript(
+            'const done = arguments[0]; axe.run(document, { runOnly: ["wcag2a", "wcag2aa"] }).then((r) => '
+                .'done(r.violations.flatMap((v) => v.nodes.slice(0, 4).map((n) => v.id + ": " + n.target.join(" ") + '
+                    .'" " + (n.any[0]?.message ?? "")))));',
+        );
     }
 }

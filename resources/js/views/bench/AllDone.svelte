@@ -27,10 +27,10 @@
 <style>
     h1 {
         margin-bottom: 20px;
-        font-size: 40px;
+        font-size: var(--size-display);
     }
     p {
         margin-bottom: 10px;
-        font-size: 20px;
+        font-size: var(--size-head);
     }
 </style>

@@ -77,7 +77,7 @@
         margin: 22px 0 8px;
         font-family: var(--text);
         font-weight: 400;
-        font-size: 16px;
+        font-size: var(--size-body);
         color: var(--ink-soft);
     }
     ol {
@@ -87,7 +87,7 @@
     }
     li {
         padding: 4px 0;
-        font-size: 16px;
+        font-size: var(--size-body);
     }
     li button {
         text-decoration: underline;

@@ -98,16 +98,16 @@
         margin-bottom: 10px;
         padding-left: 14px;
         border-left: 4px solid var(--warn);
-        font-size: 16px;
+        font-size: var(--size-body);
     }
     .where-am-i {
         margin-top: 8px;
-        font-size: 18px;
+        font-size: var(--size-head);
         color: var(--ink-soft);
     }
     h1 {
         margin: 4px 0 16px;
-        font-size: clamp(34px, 4.4vw, 56px);
+        font-size: var(--size-across-a-table);
     }
     .load {
         display: flex;
@@ -121,12 +121,12 @@
     }
     .big {
         font-family: var(--display);
-        font-size: clamp(24px, 2.6vw, 34px);
+        font-size: var(--size-across-a-desk);
         line-height: 1.15;
     }
     .small,
     .batch {
-        font-size: 16px;
+        font-size: var(--size-body);
         color: var(--ink-soft);
     }
     .batch {
@@ -146,18 +146,18 @@
         display: flex;
         justify-content: space-between;
         margin-top: 4px;
-        font-size: 14px;
+        font-size: var(--size-plain);
         color: var(--ink-soft);
     }
     .hand {
         max-width: 760px;
-        font-size: 20px;
+        font-size: var(--size-head);
         line-height: 1.4;
     }
     .why {
         max-width: 760px;
         margin: 10px 0 22px;
-        font-size: 16px;
+        font-size: var(--size-body);
         color: var(--ink-soft);
     }
     .actions {
@@ -174,7 +174,7 @@
         background: none;
         color: var(--ink);
         font: inherit;
-        font-size: 19px;
+        font-size: var(--size-head);
         cursor: pointer;
     }
     .actions .first {
@@ -183,7 +183,7 @@
         border: 0;
         background: var(--accent);
         color: #ffffff;
-        font-size: 23px;
+        font-size: var(--size-title);
         font-weight: 600;
     }
     .actions button:disabled {
@@ -192,7 +192,7 @@
     }
     .keys {
         margin-left: auto;
-        font-size: 14px;
+        font-size: var(--size-plain);
         text-align: right;
         color: var(--ink-soft);
     }

@@ -39,7 +39,7 @@
     strong {
         font-family: var(--display);
         font-weight: 500;
-        font-size: 27px;
+        font-size: var(--size-title);
         line-height: 1;
         font-variant-numeric: tabular-nums;
     }

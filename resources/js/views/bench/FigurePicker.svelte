@@ -31,7 +31,7 @@
     }
     legend {
         margin-bottom: 6px;
-        font-size: 12px;
+        font-size: var(--size-fine);
         color: var(--ink-soft);
     }
     label {

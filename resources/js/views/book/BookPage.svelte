@@ -143,7 +143,7 @@
         background: var(--rail);
         color: var(--ink);
         font: inherit;
-        font-size: 14px;
+        font-size: var(--size-plain);
         cursor: pointer;
     }
     .tags button[aria-pressed='true'] {
@@ -182,7 +182,7 @@
         display: block;
     }
     small {
-        font-size: 13px;
+        font-size: var(--size-small);
         color: var(--ink-soft);
     }
 </style>

@@ -109,7 +109,7 @@
     }
     .notes {
         margin-top: 8px;
-        font-size: 14px;
+        font-size: var(--size-plain);
     }
     ol {
         margin: 14px 0;
@@ -129,7 +129,7 @@
     }
     small {
         display: block;
-        font-size: 12.5px;
+        font-size: var(--size-fine);
         color: var(--ink-soft);
     }
     h3 {
@@ -144,11 +144,11 @@
     }
     .file {
         margin-top: 14px;
-        font-size: 14px;
+        font-size: var(--size-plain);
     }
     details {
         margin-top: 14px;
-        font-size: 14px;
+        font-size: var(--size-plain);
     }
     summary {
         padding: 4px 0;

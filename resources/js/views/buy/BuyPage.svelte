@@ -113,7 +113,7 @@
         gap: 10px 32px;
         align-items: center;
         margin: 12px 0 16px;
-        font-size: 14px;
+        font-size: var(--size-plain);
     }
     input {
         width: 200px;

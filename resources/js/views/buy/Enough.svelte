@@ -83,7 +83,7 @@
 <style>
     h2 {
         margin-bottom: 6px;
-        font-size: 18px;
+        font-size: var(--size-head);
     }
     .table-frame {
         margin-top: 8px;

@@ -32,7 +32,7 @@
 <style>
     h2 {
         margin-bottom: 6px;
-        font-size: 18px;
+        font-size: var(--size-head);
     }
     .row {
         display: grid;

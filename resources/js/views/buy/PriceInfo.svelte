@@ -57,6 +57,6 @@
         margin: 8px 0 14px;
     }
     label {
-        font-size: 13px;
+        font-size: var(--size-small);
     }
 </style>

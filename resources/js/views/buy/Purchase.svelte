@@ -52,7 +52,7 @@
         margin-top: 20px;
     }
     h2 {
-        font-size: 18px;
+        font-size: var(--size-head);
     }
     .row {
         display: grid;

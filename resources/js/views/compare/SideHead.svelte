@@ -68,7 +68,7 @@
 
 <style>
     h2 {
-        font-size: 18px;
+        font-size: var(--size-head);
         line-height: 1.2;
     }
     .choices {
@@ -86,12 +86,12 @@
         border-top: 1px solid var(--ink);
     }
     dt {
-        font-size: 12px;
+        font-size: var(--size-fine);
         color: var(--ink-soft);
     }
     dd {
         margin: 0;
-        font-size: 19px;
+        font-size: var(--size-head);
         font-weight: 600;
     }
     @media (max-width: 720px) {

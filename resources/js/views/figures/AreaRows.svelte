@@ -127,11 +127,11 @@
     }
     table {
         border-collapse: collapse;
-        font-size: 14px;
+        font-size: var(--size-plain);
     }
     th {
         padding: 4px 8px 4px 0;
-        font-size: 13px;
+        font-size: var(--size-small);
         font-weight: 600;
         text-align: left;
         white-space: nowrap;
@@ -164,7 +164,7 @@
     .hex {
         width: 88px;
         font-family: var(--mono);
-        font-size: 13px;
+        font-size: var(--size-small);
     }
     .colour {
         display: flex;

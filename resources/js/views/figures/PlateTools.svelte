@@ -239,7 +239,7 @@
         padding: 0;
         overflow-y: auto;
         list-style: none;
-        font-size: 14px;
+        font-size: var(--size-plain);
     }
     .do {
         display: flex;

@@ -80,11 +80,11 @@
         border-top: 1px solid var(--rule);
     }
     .ask {
-        font-size: 15px;
+        font-size: var(--size-body);
         font-weight: 600;
     }
     ol .soft {
-        font-size: 13px;
+        font-size: var(--size-small);
     }
     .answers {
         display: flex;
@@ -92,7 +92,7 @@
     }
     details li {
         padding: 4px 0;
-        font-size: 14px;
+        font-size: var(--size-plain);
     }
     summary {
         cursor: pointer;

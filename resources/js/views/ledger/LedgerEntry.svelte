@@ -65,24 +65,24 @@
         align-content: start;
     }
     time {
-        font-size: 14px;
+        font-size: var(--size-plain);
     }
     .label {
-        font-size: 12px;
+        font-size: var(--size-fine);
         color: var(--ink-soft);
     }
     .mono {
-        font-size: 12.5px;
+        font-size: var(--size-fine);
         color: var(--ink-soft);
     }
     .differs {
         margin-top: 4px;
-        font-size: 14px;
+        font-size: var(--size-plain);
         font-weight: 600;
     }
     .note {
         margin-top: 4px;
-        font-size: 14px;
+        font-size: var(--size-plain);
         font-style: italic;
     }
     .same {

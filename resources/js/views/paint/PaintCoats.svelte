@@ -56,7 +56,7 @@
         margin: 20px 0 10px;
     }
     h2 {
-        font-size: 18px;
+        font-size: var(--size-head);
     }
     input {
         width: 220px;
@@ -68,7 +68,7 @@
         align-items: center;
     }
     .stairs p {
-        font-size: 14px;
+        font-size: var(--size-plain);
         line-height: 1.25;
     }
     .stairs div {
@@ -83,7 +83,7 @@
     }
     .count b {
         font-weight: 400;
-        font-size: 12px;
+        font-size: var(--size-fine);
         color: var(--ink-soft);
     }
     @media (max-width: 720px) {

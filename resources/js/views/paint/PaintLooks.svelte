@@ -66,7 +66,7 @@
         display: grid;
         grid-template-columns: 3fr 1fr;
         margin: 4px 0 8px;
-        font-size: 13px;
+        font-size: var(--size-small);
         color: var(--ink-soft);
     }
     .varnished {

@@ -31,7 +31,7 @@
 <style>
     h2 {
         margin: 26px 0 8px;
-        font-size: 18px;
+        font-size: var(--size-head);
     }
     ul {
         margin: 0 0 20px;
@@ -45,7 +45,7 @@
         align-items: center;
         padding: 4px 0;
         color: inherit;
-        font-size: 14px;
+        font-size: var(--size-plain);
         line-height: 1.25;
         text-decoration: none;
     }

@@ -110,7 +110,7 @@
     }
     h2 {
         margin-bottom: 8px;
-        font-size: 18px;
+        font-size: var(--size-head);
     }
     .form {
         display: grid;
@@ -128,7 +128,7 @@
         gap: 8px;
         padding: 4px 0;
         border-top: 1px solid var(--rule);
-        font-size: 13px;
+        font-size: var(--size-small);
     }
     .number {
         text-align: right;

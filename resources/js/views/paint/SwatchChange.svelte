@@ -54,7 +54,7 @@
         gap: 6px 10px;
         align-items: center;
         margin: 8px 0;
-        font-size: 13px;
+        font-size: var(--size-small);
     }
     .sides > span {
         line-height: 1.2;

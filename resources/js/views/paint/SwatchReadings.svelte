@@ -103,7 +103,7 @@
     ol {
         margin: 0 0 12px;
         padding-left: 20px;
-        font-size: 14px;
+        font-size: var(--size-plain);
     }
     .row {
         display: grid;

@@ -78,7 +78,7 @@
         gap: 8px 16px;
         align-items: center;
         margin-top: 12px;
-        font-size: 14px;
+        font-size: var(--size-plain);
     }
     label {
         display: flex;

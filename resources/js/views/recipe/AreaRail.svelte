@@ -58,7 +58,7 @@
         font-weight: 600;
     }
     small {
-        font-size: 12px;
+        font-size: var(--size-fine);
         color: var(--ink-soft);
     }
     @media (max-width: 980px) {

@@ -174,7 +174,7 @@
         flex-wrap: wrap;
         gap: 4px 20px;
         margin: 14px 0;
-        font-size: 14px;
+        font-size: var(--size-plain);
     }
     @media (max-width: 720px) {
         .wanted,

@@ -101,7 +101,7 @@
         display: grid;
         gap: 4px;
         min-width: 320px;
-        font-size: 14px;
+        font-size: var(--size-plain);
         font-weight: 600;
     }
     section :global(.bx--btn) {

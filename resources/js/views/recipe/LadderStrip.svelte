@@ -53,7 +53,7 @@
         background: none;
         color: var(--ink);
         font: inherit;
-        font-size: 13px;
+        font-size: var(--size-small);
         text-align: left;
         cursor: pointer;
     }
@@ -72,7 +72,7 @@
         line-height: 1.15;
     }
     small {
-        font-size: 12px;
+        font-size: var(--size-fine);
         color: var(--ink-soft);
     }
     p {

@@ -29,7 +29,7 @@
         grid-template-columns: 88px 1fr;
         gap: 4px 14px;
         margin: 8px 0 0;
-        font-size: 14px;
+        font-size: var(--size-plain);
     }
     dt {
         color: var(--ink-soft);

@@ -77,12 +77,12 @@
     label {
         display: grid;
         gap: 4px;
-        font-size: 14px;
+        font-size: var(--size-plain);
         font-weight: 600;
     }
     p {
         margin-top: 8px;
-        font-size: 14px;
+        font-size: var(--size-plain);
     }
     .step {
         display: flex;

@@ -47,7 +47,7 @@
     ul {
         margin: 6px 0 10px;
         padding-left: 18px;
-        font-size: 14px;
+        font-size: var(--size-plain);
     }
     .wide {
         white-space: normal;

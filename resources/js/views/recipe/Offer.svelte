@@ -38,14 +38,14 @@
         height: 38px;
     }
     p {
-        font-size: 14px;
+        font-size: var(--size-plain);
         line-height: 1.3;
     }
     .soft {
-        font-size: 13px;
+        font-size: var(--size-small);
     }
     span {
-        font-size: 13px;
+        font-size: var(--size-small);
         color: var(--ink-soft);
     }
 </style>

@@ -44,7 +44,7 @@
 <style>
     details {
         margin: 6px 0 12px;
-        font-size: 14px;
+        font-size: var(--size-plain);
     }
     summary {
         padding: 6px 0;

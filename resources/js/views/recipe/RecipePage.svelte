@@ -147,7 +147,7 @@
         display: flex;
         gap: 10px;
         align-items: center;
-        font-size: 13px;
+        font-size: var(--size-small);
         color: var(--ink-soft);
     }
     .wanted i {
@@ -162,7 +162,7 @@
         margin-bottom: 12px;
         padding-left: 12px;
         border-left: 3px solid var(--rule);
-        font-size: 14px;
+        font-size: var(--size-plain);
     }
     .panel > p {
         margin-top: 10px;

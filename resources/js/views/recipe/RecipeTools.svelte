@@ -53,7 +53,7 @@
         gap: 4px 14px;
         align-items: center;
         margin-bottom: 12px;
-        font-size: 14px;
+        font-size: var(--size-plain);
     }
     .last {
         max-width: 170px;

@@ -71,11 +71,11 @@
     .label {
         display: block;
         margin-bottom: 4px;
-        font-size: 13px;
+        font-size: var(--size-small);
         color: var(--ink-soft);
     }
     .omit {
         grid-column: 1 / -1;
-        font-size: 14px;
+        font-size: var(--size-plain);
     }
 </style>

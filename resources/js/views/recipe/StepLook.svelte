@@ -44,7 +44,7 @@
         display: flex;
         justify-content: space-between;
         margin: 2px 0 6px;
-        font-size: 13px;
+        font-size: var(--size-small);
         color: var(--ink-soft);
     }
 </style>

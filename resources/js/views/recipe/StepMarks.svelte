@@ -31,11 +31,11 @@
         margin: 12px 0;
         padding: 8px 0 8px 12px;
         border-left: 4px solid var(--warn);
-        font-size: 14px;
+        font-size: var(--size-plain);
     }
     .quiet {
         margin: 10px 0;
-        font-size: 13px;
+        font-size: var(--size-small);
         color: var(--ink-soft);
     }
 </style>

@@ -193,7 +193,7 @@
     }
     details {
         margin-top: 8px;
-        font-size: 14px;
+        font-size: var(--size-plain);
     }
     summary {
         padding: 4px 0;

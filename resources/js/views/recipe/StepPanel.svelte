@@ -98,13 +98,13 @@
     }
     .shared {
         margin: 8px 0;
-        font-size: 14px;
+        font-size: var(--size-plain);
     }
     .caution {
         margin-top: 10px;
         padding-left: 12px;
         border-left: 3px solid var(--warn);
-        font-size: 14px;
+        font-size: var(--size-plain);
     }
     .sheets {
         margin: 16px 0 14px;
@@ -112,7 +112,7 @@
     .sheets :global(.bx--content-switcher-btn) {
         padding: 0 6px;
         justify-content: center;
-        font-size: 13.5px;
+        font-size: var(--size-small);
         text-align: center;
     }
     .do {

@@ -24,7 +24,7 @@
         padding: 0 0 0 12px;
         border-left: 3px solid var(--rule);
         list-style: none;
-        font-size: 14px;
+        font-size: var(--size-plain);
     }
     li {
         margin-bottom: 8px;

@@ -74,7 +74,7 @@
         display: grid;
         grid-template-columns: repeat(3, 92px);
         margin-bottom: 6px;
-        font-size: 13px;
+        font-size: var(--size-small);
         text-align: center;
         color: var(--ink-soft);
     }
@@ -107,7 +107,7 @@
     .number {
         align-self: center;
         font-family: var(--display);
-        font-size: 20px;
+        font-size: var(--size-head);
         text-align: center;
         color: var(--ink-soft);
     }
@@ -122,7 +122,7 @@
     }
     small {
         display: block;
-        font-size: 13px;
+        font-size: var(--size-small);
         color: var(--ink-soft);
     }
     b {
@@ -131,11 +131,11 @@
         line-height: 1.25;
     }
     .mono {
-        font-size: 12.5px;
+        font-size: var(--size-fine);
         color: var(--ink-soft);
     }
     em {
-        font-size: 12.5px;
+        font-size: var(--size-fine);
         color: var(--warn);
     }
     .omitted b {
@@ -145,7 +145,7 @@
     @media (max-width: 720px) {
         .faces {
             grid-template-columns: repeat(3, 38px);
-            font-size: 11px;
+            font-size: var(--size-fine);
         }
         li {
             grid-template-columns: 114px 30px minmax(0, 1fr);

@@ -46,7 +46,7 @@
         align-items: center;
         padding: 6px 0;
         border-top: 1px solid var(--rule);
-        font-size: 14px;
+        font-size: var(--size-plain);
         line-height: 1.3;
     }
 </style>

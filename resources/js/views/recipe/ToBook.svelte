@@ -49,7 +49,7 @@
     }
     a {
         padding-bottom: 9px;
-        font-size: 14px;
+        font-size: var(--size-plain);
     }
     @media (max-width: 980px) {
         form {

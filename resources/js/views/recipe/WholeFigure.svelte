@@ -26,6 +26,6 @@
     }
     p {
         margin-top: 4px;
-        font-size: 14px;
+        font-size: var(--size-plain);
     }
 </style>

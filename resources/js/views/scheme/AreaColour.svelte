@@ -181,7 +181,7 @@
         gap: 12px;
         align-items: center;
         padding: 5px 0;
-        font-size: 14px;
+        font-size: var(--size-plain);
     }
     li i {
         height: 44px;

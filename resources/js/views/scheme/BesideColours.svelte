@@ -103,7 +103,7 @@
         display: flex;
         gap: 8px;
         align-items: center;
-        font-size: 14px;
+        font-size: var(--size-plain);
     }
     .loose input {
         width: 40px;

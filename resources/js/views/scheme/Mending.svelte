@@ -81,7 +81,7 @@
     }
     h3 {
         font-family: var(--text);
-        font-size: 15px;
+        font-size: var(--size-body);
         font-weight: 600;
     }
     .pair {

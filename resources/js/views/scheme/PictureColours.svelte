@@ -54,7 +54,7 @@
         grid-template-columns: 64px 1fr;
         gap: 12px;
         padding: 5px 0;
-        font-size: 14px;
+        font-size: var(--size-plain);
     }
     small {
         display: block;

@@ -102,7 +102,7 @@
         height: 230px;
     }
     .soft {
-        font-size: 13px;
+        font-size: var(--size-small);
     }
     li .soft {
         flex: 1;

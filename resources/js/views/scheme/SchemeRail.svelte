@@ -75,12 +75,12 @@
     }
     strong {
         display: block;
-        font-size: 14px;
+        font-size: var(--size-plain);
         font-weight: 500;
     }
     span {
         min-width: 0;
-        font-size: 12px;
+        font-size: var(--size-fine);
         line-height: 1.25;
         color: var(--ink-soft);
     }
@@ -92,7 +92,7 @@
     }
     .propose p {
         margin-top: 8px;
-        font-size: 13px;
+        font-size: var(--size-small);
     }
     @media (max-width: 980px) {
         nav {

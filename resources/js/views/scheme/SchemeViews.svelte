@@ -111,7 +111,7 @@
     }
     figcaption {
         padding-top: 8px;
-        font-size: 13px;
+        font-size: var(--size-small);
     }
     small {
         color: var(--ink);

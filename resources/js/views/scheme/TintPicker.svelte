@@ -56,7 +56,7 @@
         gap: 8px;
         align-items: center;
         margin-top: 8px;
-        font-size: 14px;
+        font-size: var(--size-plain);
     }
     .slide input {
         min-width: 0;
@@ -67,7 +67,7 @@
         gap: 12px;
         align-items: center;
         margin-top: 10px;
-        font-size: 14px;
+        font-size: var(--size-plain);
     }
     i {
         height: 48px;

@@ -174,7 +174,7 @@
         width: 100%;
         margin-bottom: 10px;
         border-collapse: collapse;
-        font-size: 14px;
+        font-size: var(--size-plain);
     }
     th,
     td {

@@ -57,7 +57,7 @@
     }
     h2 {
         margin-bottom: 8px;
-        font-size: 17px;
+        font-size: var(--size-head);
     }
     .row {
         display: grid;
@@ -66,7 +66,7 @@
         align-items: center;
         padding: 5px 0;
         border-top: 1px solid var(--rule);
-        font-size: 14px;
+        font-size: var(--size-plain);
         line-height: 1.3;
     }
     .row i {

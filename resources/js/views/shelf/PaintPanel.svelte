@@ -109,14 +109,14 @@
     }
     .under {
         margin: 4px 0 12px;
-        font-size: 13px;
+        font-size: var(--size-small);
     }
     dl {
         display: grid;
         grid-template-columns: 92px 1fr;
         gap: 3px 12px;
         margin: 10px 0 16px;
-        font-size: 14px;
+        font-size: var(--size-plain);
     }
     dt {
         color: var(--ink-soft);
@@ -133,7 +133,7 @@
         align-items: center;
         gap: 0 10px;
         margin-bottom: 6px;
-        font-size: 13px;
+        font-size: var(--size-small);
     }
     .stairs div {
         display: grid;
@@ -144,7 +144,7 @@
     }
     .count b {
         font-weight: 400;
-        font-size: 11px;
+        font-size: var(--size-fine);
         color: var(--ink-soft);
         text-align: center;
     }
@@ -154,7 +154,7 @@
         align-items: center;
         width: 100%;
         padding: 4px 0;
-        font-size: 14px;
+        font-size: var(--size-plain);
     }
     .relative i {
         width: 40px;

@@ -64,7 +64,7 @@
     }
     h2 {
         margin-bottom: 8px;
-        font-size: 16px;
+        font-size: var(--size-body);
     }
     h2::first-letter {
         text-transform: uppercase;
@@ -104,17 +104,17 @@
         gap: 6px;
         justify-content: space-between;
         margin-top: 4px;
-        font-size: 14px;
+        font-size: var(--size-plain);
         line-height: 1.2;
     }
     .name small {
-        font-size: 12px;
+        font-size: var(--size-fine);
         font-weight: 400;
         color: var(--ink-soft);
     }
     .kind {
         display: block;
-        font-size: 12px;
+        font-size: var(--size-fine);
         color: var(--ink-soft);
     }
     .away .name {

@@ -39,7 +39,7 @@
         gap: 6px 18px;
         align-items: center;
         margin-bottom: 14px;
-        font-size: 13px;
+        font-size: var(--size-small);
         color: var(--ink-soft);
     }
 </style>

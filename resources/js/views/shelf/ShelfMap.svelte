@@ -114,7 +114,7 @@
         justify-content: space-between;
     }
     label {
-        font-size: 13px;
+        font-size: var(--size-small);
     }
     svg {
         display: block;
@@ -122,7 +122,7 @@
         margin-top: 6px;
     }
     text {
-        font-size: 12px;
+        font-size: var(--size-fine);
         fill: var(--ink-soft);
     }
     .level,
@@ -137,7 +137,7 @@
     }
     .gap-name {
         fill: var(--ink);
-        font-size: 13px;
+        font-size: var(--size-small);
     }
     circle[role='button'] {
         stroke: var(--rule);

@@ -181,7 +181,7 @@ Grey Ground,,primer,#868686,30,17.5</pre>
         overflow-x: auto;
         background: var(--rail);
         font-family: var(--mono);
-        font-size: 13px;
+        font-size: var(--size-small);
     }
     .none {
         padding: 24px 0;

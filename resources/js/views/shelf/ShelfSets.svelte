@@ -119,7 +119,7 @@
     }
     h2 {
         margin: 20px 0 6px;
-        font-size: 18px;
+        font-size: var(--size-head);
     }
     section {
         padding: 8px 0;
@@ -153,7 +153,7 @@
     }
     .pairs span {
         display: block;
-        font-size: 11px;
+        font-size: var(--size-fine);
         line-height: 1.2;
         color: var(--ink-soft);
     }

@@ -100,14 +100,14 @@
         background: var(--panel);
     }
     h1 {
-        font-size: 44px;
+        font-size: var(--size-display);
     }
     h2 {
         margin: 36px 0 12px;
     }
     .lead {
         margin: 10px 0 28px;
-        font-size: 18px;
+        font-size: var(--size-head);
     }
     .sample p {
         margin-top: 10px;

@@ -97,7 +97,7 @@
     label span {
         display: block;
         margin-bottom: 12px;
-        font-size: 13px;
+        font-size: var(--size-small);
         color: var(--ink-soft);
     }
     input {
@@ -118,12 +118,12 @@
         margin-top: 8px;
         padding-right: 8px;
         font-family: var(--display);
-        font-size: 22px;
+        font-size: var(--size-title);
     }
     .words,
     .apart {
         padding-right: 12px;
-        font-size: 13px;
+        font-size: var(--size-small);
     }
     .apart {
         margin-top: 6px;
@@ -131,13 +131,13 @@
     }
     h2 {
         margin: 22px 0 8px;
-        font-size: 17px;
+        font-size: var(--size-head);
     }
     .equal {
         display: grid;
         grid-template-columns: repeat(var(--steps), minmax(0, 1fr));
         margin-bottom: 10px;
-        font-size: 13px;
+        font-size: var(--size-small);
         color: var(--ink-soft);
     }
     .equal i {
@@ -146,7 +146,7 @@
     }
     .told {
         margin-top: 18px;
-        font-size: 17px;
+        font-size: var(--size-head);
     }
     @media (max-width: 720px) {
         .ask {

@@ -64,10 +64,10 @@
     }
     small {
         display: block;
-        font-size: 11px;
+        font-size: var(--size-fine);
     }
     .numbers span {
-        font-size: 12px;
+        font-size: var(--size-fine);
         text-align: center;
         color: var(--ink-soft);
     }

@@ -117,7 +117,7 @@
     legend,
     label span {
         margin-bottom: 6px;
-        font-size: 13px;
+        font-size: var(--size-small);
         color: var(--ink-soft);
     }
     fieldset button,

@@ -121,13 +121,13 @@
         margin-left: 8px;
     }
     .numbers span {
-        font-size: 12px;
+        font-size: var(--size-fine);
         text-align: center;
         color: var(--ink-soft);
     }
     .why {
         margin-top: 4px;
-        font-size: 13px;
+        font-size: var(--size-small);
     }
     @media (max-width: 720px) {
         .ask {

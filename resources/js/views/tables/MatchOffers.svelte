@@ -50,11 +50,11 @@
 <style>
     h2 {
         margin-top: 14px;
-        font-size: 18px;
+        font-size: var(--size-head);
     }
     h2 span {
         font-family: var(--text);
-        font-size: 13px;
+        font-size: var(--size-small);
     }
     ol {
         max-width: 900px;
@@ -79,7 +79,7 @@
     }
     .link-button {
         margin-left: 12px;
-        font-size: 13px;
+        font-size: var(--size-small);
     }
     @media (max-width: 720px) {
         li {

@@ -139,7 +139,7 @@
         border: 0;
     }
     legend {
-        font-size: 12px;
+        font-size: var(--size-fine);
         color: var(--ink-soft);
     }
     .two {

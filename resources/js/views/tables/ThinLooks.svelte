@@ -85,7 +85,7 @@
         display: grid;
         grid-template-columns: 1fr 1fr;
         margin: 3px 0 8px;
-        font-size: 13px;
+        font-size: var(--size-small);
         color: var(--ink-soft);
     }
     .strips {
@@ -96,7 +96,7 @@
     }
     h2 {
         margin-bottom: 8px;
-        font-size: 17px;
+        font-size: var(--size-head);
     }
     .film {
         display: grid;
@@ -123,7 +123,7 @@
     }
     .names span {
         padding: 3px 6px 0 0;
-        font-size: 12px;
+        font-size: var(--size-fine);
         color: var(--ink-soft);
     }
     @media (max-width: 720px) {

@@ -128,7 +128,7 @@
     }
     .big {
         font-family: var(--display);
-        font-size: 24px;
+        font-size: var(--size-title);
         line-height: 1.2;
     }
     @media (max-width: 720px) {

@@ -123,7 +123,7 @@
         display: block;
     }
     .kinds span {
-        font-size: 14px;
+        font-size: var(--size-plain);
     }
     .ruled {
         color: var(--ink-soft);
@@ -151,12 +151,12 @@
         height: 108px;
     }
     .figures {
-        font-size: 14px;
+        font-size: var(--size-plain);
     }
     .risks {
         margin: 0;
         padding-left: 18px;
-        font-size: 14px;
+        font-size: var(--size-plain);
     }
     .act {
         margin-top: auto;

@@ -163,7 +163,7 @@
         grid-template-columns: repeat(3, 1fr);
         gap: 12px;
         margin: 12px 0;
-        font-size: 14px;
+        font-size: var(--size-plain);
     }
     .facings i {
         display: block;

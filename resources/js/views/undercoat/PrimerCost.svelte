@@ -110,7 +110,7 @@
 <style>
     .found {
         margin: 6px 0 2px;
-        font-size: 18px;
+        font-size: var(--size-head);
     }
     .ask {
         display: grid;

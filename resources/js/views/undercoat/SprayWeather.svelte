@@ -124,7 +124,7 @@
     }
     .word {
         font-family: var(--display);
-        font-size: 42px;
+        font-size: var(--size-display);
         line-height: 1;
     }
     .lists {

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser\Support;
+
+/** Every page of the sample workshop. */
+final class SamplePages
+{
+    /** @return iterable<string, array{string, string}> address and a sentence that tells it has arrived */
+    public static function all(): iterable
+    {
+        yield 'Shelf' => ['/shelf', 'Coats it takes'];
+        yield 'What to buy' => ['/buy', 'Enough?'];
+        yield 'A paint' => ['/shelf/3', 'Nearest relatives'];
+        yield 'A metallic' => ['/shelf/80', 'Nearest relatives'];
+        yield 'Figures' => ['/figures', 'Five questions'];
+        yield 'Scheme' => ['/scheme', 'To mend'];
+        yield 'Undercoat' => ['/undercoat', 'Before you start'];
+        yield 'Tables, weather' => ['/tables/weather', 'In this order'];
+        yield 'Tables, primer cost' => ['/tables/primer-cost', 'Can or airbrush?'];
+        yield 'Recipe' => ['/recipe', 'Left out, and why'];
+        yield 'Recipe of a part that follows another' => ['/recipe/21', 'except:'];
+        yield 'Recipe not drafted yet' => ['/recipe/29', 'Somebody told me'];
+        yield 'Compare' => ['/compare/1', 'Against the first'];
+        yield 'Compare one area' => ['/compare/1?area=8', 'the second is, on its plane'];
+        yield 'Recipe book' => ['/book', 'Bring it to a figure'];
+        yield 'Bench' => ['/bench', 'Next after this'];
+        yield 'Ledger' => ['/ledger', 'What was really done'];
+        yield 'Tables, thin' => ['/tables/thin', 'Under varnish'];
+        yield 'Tables, glaze' => ['/tables/glaze', 'apart to begin with'];
+        yield 'Tables, between' => ['/tables/between', 'Equal drops instead'];
+        yield 'Tables, match' => ['/tables/match', 'paints looked through'];
+        yield 'Tables, coats' => ['/tables/coats', 'Another paint beside it'];
+    }
+}
