@@ -138,9 +138,9 @@ final class Specials
             [
                 'tint',
                 'glaze',
-                ['turned', 25.0, 1.7],
-                'A second, lighter hue glazed toward the tips.',
-                ['part' => 'lower parts', 'level' => 'showpiece'],
+                ['turned', 25.0, 1.4],
+                'A second, lighter hue glazed toward the tips, in two layers.',
+                ['part' => 'lower parts', 'level' => 'showpiece', 'coats' => 2],
             ],
         ]],
         ['id' => 'painted-metal', 'words' => 'painted metal', 'why' => 'Without flakes metal lives on hard contrasts: '

@@ -38,8 +38,10 @@ export interface DraftWish extends Partial<LadderOptions> {
 
 interface Sent {
     method: 'POST' | 'PATCH';
+    area: number;
+    /** below the area's address */
     path: string;
-    body: unknown;
+    body: object;
 }
 
 /** One area's recipe as the page shows it: what the server predicted, which step is chosen, and how to change it. */
@@ -65,20 +67,26 @@ export class RecipeState {
             void client.invalidateQueries({ queryKey: ['figures'] });
             void client.invalidateQueries({ queryKey: ['bench'] });
         };
+        /** What waits behind another change of this window goes on from what that one left. */
+        const sent = ({ area, body }: Sent) => {
+            const newest = client.getQueryData<Recipe>(['recipe', area])?.version;
+            return 'version' in body && newest !== undefined ? { ...body, version: newest } : body;
+        };
         /** what was refused may have been refused because another window went on */
         const refused = () => client.invalidateQueries({ queryKey: ['recipe', this.area] });
         this.change = createMutation(() => ({
             onError: refused,
-            mutationFn: ({ method, path, body }: Sent) => put<Recipe>(method, path, body),
+            mutationFn: (change: Sent) =>
+                put<Recipe>(change.method, `areas/${change.area}/${change.path}`, sent(change)),
             scope: { id: 'recipe' },
-            onSuccess: (recipe: Recipe, sent: Sent) => {
+            onSuccess: (recipe: Recipe, change: Sent) => {
                 arrived(recipe);
-                if (sent.path.endsWith('/recipe')) this.arrive();
+                if (change.path === 'recipe') this.arrive();
             },
         }));
         this.move = createMutation(() => ({
             onError: refused,
-            mutationFn: ({ path, body }: Sent) => put<RecipeMoved>('POST', path, body),
+            mutationFn: (change: Sent) => put<RecipeMoved>('POST', `areas/${change.area}/${change.path}`, sent(change)),
             scope: { id: 'recipe' },
             onSuccess: (answer: RecipeMoved) => {
                 arrived(answer.recipe);
@@ -153,7 +161,7 @@ export class RecipeState {
         this.change.reset();
         if (this.area !== null) {
             const seen = { ...body, version: this.recipe?.version ?? 0 };
-            this.move.mutate({ method: 'POST', path: `areas/${this.area}/recipe/${path}`, body: seen });
+            this.move.mutate({ method: 'POST', area: this.area, path: `recipe/${path}`, body: seen });
         }
     }
 
@@ -171,8 +179,8 @@ export class RecipeState {
         this.moved = null;
     }
 
-    private send(method: 'POST' | 'PATCH', path: string, body: unknown): void {
+    private send(method: 'POST' | 'PATCH', path: string, body: object): void {
         this.move.reset();
-        if (this.area !== null) this.change.mutate({ method, path: `areas/${this.area}/${path}`, body });
+        if (this.area !== null) this.change.mutate({ method, area: this.area, path, body });
     }
 }
