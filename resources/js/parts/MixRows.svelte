@@ -79,11 +79,17 @@
         gap: 10px;
         align-items: end;
         margin-bottom: 10px;
+        --stepper-width: 106px;
     }
     i {
         height: 40px;
     }
     .link-button {
         height: 40px;
+    }
+    @media (max-width: 600px) {
+        .row {
+            grid-template-columns: 36px minmax(0, 1fr) auto 32px;
+        }
     }
 </style>

@@ -23,7 +23,7 @@
     .stepper {
         display: grid;
         grid-template-columns: 36px 1fr 36px;
-        width: 134px;
+        width: var(--stepper-width, 134px);
         background: var(--rail);
     }
     .stepper button {
