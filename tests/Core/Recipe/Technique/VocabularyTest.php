@@ -142,10 +142,26 @@ final class VocabularyTest extends TestCase
             self::assertNotSame('', $facts->where);
             self::assertGreaterThanOrEqual(0, $facts->dry);
             self::assertContains($facts->effort[0], ['cm2', 'edge', 'each', 'once'], $technique->value);
-            self::assertInstanceOf(Tool::class, $facts->toolFor(2.0));
-            self::assertInstanceOf(Stage::class, $facts->stage);
+            self::assertStringNotContainsString('-', $facts->toolFor(2.0)->words(), $technique->value.': a tool in words');
             self::assertTrue($facts->lies === null || $facts->takes !== [], $technique->value.': a film is made of paint');
         }
+    }
+
+    public function testWhatAStageUsuallyMeansStandsInThatStage(): void
+    {
+        foreach (Stage::cases() as $stage) {
+            self::assertSame($stage, $stage->usually()->facts()->stage);
+        }
+    }
+
+    /** A brush for a large surface is not smaller than one for a small surface. */
+    public function testTheBrushFollowsTheSurface(): void
+    {
+        $tools = static fn (Technique $t): array => array_map($t->facts()->toolFor(...), [0.5, 2.0, 5.0]);
+
+        self::assertSame([Tool::SmallBrush, Tool::MiddleBrush, Tool::LargeBrush], $tools(Technique::Basecoat));
+        self::assertSame([Tool::DetailBrush, Tool::SmallBrush, Tool::SmallBrush], $tools(Technique::Layer));
+        self::assertSame([Tool::Drybrush, Tool::Drybrush, Tool::Drybrush], $tools(Technique::Drybrush));
     }
 
     public function testLevelsFollowOneAnother(): void
