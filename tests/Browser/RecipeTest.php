@@ -68,6 +68,14 @@ final class RecipeTest extends SampleWorkshop
         $this->hands->press('Undo', 'main');
         $this->hands->press('Undo', 'main');
         $this->hands->seeNot('thinner than usual');
+
+        $quickly = static fn (string $word): string => "{ const b = [...document.querySelectorAll('main button')]"
+            .".find((e) => e.textContent.trim() === '$word'); b.click(); b.click(); b.click(); }";
+        $this->hands->ask($quickly('Redo'));
+        $this->hands->see('1 against the rules');
+        $this->hands->element('//button[.="Redo"][@title="nothing to redo"]/../button[.="Undo"][not(@disabled)]', 'main');
+        $this->hands->ask($quickly('Undo'));
+        $this->hands->seeNot('thinner than usual');
     }
 
     public function testALoopAPlaceAndAMishap(): void

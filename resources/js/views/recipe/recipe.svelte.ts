@@ -55,6 +55,8 @@ export class RecipeState {
     moved: Pick<RecipeMoved, 'notes' | 'changes'> | null = $state(null);
     readonly query;
     readonly figures;
+    /** which version of which recipe the last change of this window was made on, and which one it left */
+    private left: { area: number; from: number; to: number } | null = null;
     private readonly change;
     private readonly move;
 
@@ -62,15 +64,16 @@ export class RecipeState {
         const client = useQueryClient();
         this.figures = createQuery(figuresQuery);
         this.query = createQuery(() => recipeQuery(this.area));
-        const arrived = (recipe: Recipe) => {
+        /** What waits behind another change of this window goes on from what that one left, never from what it has not seen. */
+        const sent = ({ area, body }: Sent) =>
+            'version' in body && this.left?.area === area && this.left.from === body.version
+                ? { ...body, version: this.left.to }
+                : body;
+        const arrived = (recipe: Recipe, body: object) => {
+            if ('version' in body) this.left = { area: recipe.area.id, from: Number(body.version), to: recipe.version };
             client.setQueryData(['recipe', recipe.area.id], recipe);
             void client.invalidateQueries({ queryKey: ['figures'] });
             void client.invalidateQueries({ queryKey: ['bench'] });
-        };
-        /** What waits behind another change of this window goes on from what that one left. */
-        const sent = ({ area, body }: Sent) => {
-            const newest = client.getQueryData<Recipe>(['recipe', area])?.version;
-            return 'version' in body && newest !== undefined ? { ...body, version: newest } : body;
         };
         /** what was refused may have been refused because another window went on */
         const refused = () => client.invalidateQueries({ queryKey: ['recipe', this.area] });
@@ -80,7 +83,7 @@ export class RecipeState {
                 put<Recipe>(change.method, `areas/${change.area}/${change.path}`, sent(change)),
             scope: { id: 'recipe' },
             onSuccess: (recipe: Recipe, change: Sent) => {
-                arrived(recipe);
+                arrived(recipe, change.body);
                 if (change.path === 'recipe') this.arrive();
             },
         }));
@@ -88,8 +91,8 @@ export class RecipeState {
             onError: refused,
             mutationFn: (change: Sent) => put<RecipeMoved>('POST', `areas/${change.area}/${change.path}`, sent(change)),
             scope: { id: 'recipe' },
-            onSuccess: (answer: RecipeMoved) => {
-                arrived(answer.recipe);
+            onSuccess: (answer: RecipeMoved, change: Sent) => {
+                arrived(answer.recipe, change.body);
                 this.arrive();
                 this.moved =
                     answer.notes.length || answer.changes.length
@@ -159,6 +162,7 @@ export class RecipeState {
     /** A recipe that comes from elsewhere: `told`, `replace`, `book`, `follow`, or a step mended. */
     bring(path: string, body: Record<string, unknown> = {}): void {
         this.change.reset();
+        if (!this.busy) this.left = null;
         if (this.area !== null) {
             const seen = { ...body, version: this.recipe?.version ?? 0 };
             this.move.mutate({ method: 'POST', area: this.area, path: `recipe/${path}`, body: seen });
@@ -181,6 +185,7 @@ export class RecipeState {
 
     private send(method: 'POST' | 'PATCH', path: string, body: object): void {
         this.move.reset();
+        if (!this.busy) this.left = null;
         if (this.area !== null) this.change.mutate({ method, area: this.area, path, body });
     }
 }
