@@ -41,7 +41,7 @@ final class AreaRow extends Model
 
     protected $table = 'areas';
 
-    protected $guarded = ['id'];
+    protected $guarded = [];
 
     /** @return BelongsTo<Company, $this> */
     public function company(): BelongsTo

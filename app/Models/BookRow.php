@@ -32,7 +32,7 @@ final class BookRow extends Model
 
     protected $table = 'book_recipes';
 
-    protected $guarded = ['id'];
+    protected $guarded = [];
 
     /** @return array<string, string> */
     protected function casts(): array

@@ -36,7 +36,7 @@ final class Company extends Model
 {
     use BelongsToPainter;
 
-    protected $guarded = ['id'];
+    protected $guarded = [];
 
     protected $attributes = ['undercoat_stale' => true];
 

@@ -34,7 +34,7 @@ final class Entry extends Model
 
     protected $table = 'records';
 
-    protected $guarded = ['id'];
+    protected $guarded = [];
 
     /** @return BelongsTo<Company, $this> */
     public function company(): BelongsTo

@@ -26,7 +26,7 @@ final class MovementRow extends Model
 
     protected $table = 'movements';
 
-    protected $guarded = ['id'];
+    protected $guarded = [];
 
     /** @return array<string, string> */
     protected function casts(): array

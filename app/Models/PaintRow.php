@@ -43,7 +43,7 @@ final class PaintRow extends Model
 
     protected $table = 'paints';
 
-    protected $guarded = ['id'];
+    protected $guarded = [];
 
     /** Paint in this state cannot be used, whatever is left. */
     public function isDriedUp(): bool

@@ -23,7 +23,7 @@ final class PlateRow extends Model
 
     protected $table = 'plates';
 
-    protected $guarded = ['id'];
+    protected $guarded = [];
 
     protected $hidden = ['picture'];
 

@@ -22,7 +22,7 @@ final class PriceListRow extends Model
 
     protected $table = 'price_lists';
 
-    protected $guarded = ['id'];
+    protected $guarded = [];
 
     /** @return array<string, string> */
     protected function casts(): array

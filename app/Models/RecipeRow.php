@@ -36,7 +36,7 @@ final class RecipeRow extends Model
 
     protected $table = 'recipes';
 
-    protected $guarded = ['id'];
+    protected $guarded = [];
 
     protected $attributes = ['version' => 0, 'counter' => 0, 'stale' => true];
 

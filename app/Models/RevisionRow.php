@@ -25,7 +25,7 @@ final class RevisionRow extends Model
 
     protected $table = 'recipe_revisions';
 
-    protected $guarded = ['id'];
+    protected $guarded = [];
 
     /** @return array<string, string> */
     protected function casts(): array

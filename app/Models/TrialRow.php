@@ -24,7 +24,7 @@ final class TrialRow extends Model
 
     protected $table = 'trials';
 
-    protected $guarded = ['id'];
+    protected $guarded = [];
 
     /** @return array<string, string> */
     protected function casts(): array

@@ -99,15 +99,12 @@ enum Application: string
      */
     public function pass(Pigment $pigment, float $load, Surface $below, ?Faces $coverage = null): Surface
     {
-        $thickness = $this->thickness();
         $coverage ??= $this->coverage();
-        $film = static fn (Reflectance $on, float $thick, float $share): Reflectance => $share <= 0.0 ? $on
-            : $on->blend($pigment->over($on, $load * ($thick > 0.0 ? $thick : 1.0)), $share);
 
         return new Surface(
-            $film($below->recess, $thickness->recess, $coverage->recess),
-            $film($below->plane, $thickness->plane, $coverage->plane),
-            $film($below->ridge, $thickness->ridge, $coverage->ridge),
+            $this->passOn(Face::Recess, $pigment, $load, $below->recess, $coverage),
+            $this->passOn(Face::Plane, $pigment, $load, $below->plane, $coverage),
+            $this->passOn(Face::Ridge, $pigment, $load, $below->ridge, $coverage),
         );
     }
 
@@ -128,5 +125,30 @@ enum Application: string
         }
 
         return $this->pass($pigment, $load * $coats, $below, $coverage);
+    }
+
+    /** The same of one face alone, where nobody asks for the others. */
+    public function coatsOn(Face $face, Pigment $pigment, float $load, int $coats, Reflectance $below, Faces $coverage): Reflectance
+    {
+        if ($this->isPassed()) {
+            for ($i = 0; $i < $coats; ++$i) {
+                $below = $this->passOn($face, $pigment, $load, $below, $coverage);
+            }
+
+            return $below;
+        }
+
+        return $this->passOn($face, $pigment, $load * $coats, $below, $coverage);
+    }
+
+    private function passOn(Face $face, Pigment $pigment, float $load, Reflectance $below, Faces $coverage): Reflectance
+    {
+        $share = $coverage->on($face);
+        if ($share <= 0.0) {
+            return $below;
+        }
+        $thick = $this->thickness()->on($face);
+
+        return $below->blend($pigment->over($below, $load * ($thick > 0.0 ? $thick : 1.0)), $share);
     }
 }

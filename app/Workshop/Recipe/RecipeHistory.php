@@ -87,8 +87,9 @@ final class RecipeHistory
     {
         $undo = $redo = $here = null;
         $asides = [];
-        foreach ($recipe->revisions()->select('id', 'recipe_id', 'number', 'aside', 'words')->get() as $row) {
-            if ($row->aside) {
+        // Plain rows: a long history is walked at every look at the recipe.
+        foreach ($recipe->revisions()->toBase()->select('id', 'number', 'aside', 'words')->get() as $row) {
+            if ((bool) $row->aside) {
                 $asides[] = $row->id;
             } elseif ($row->number === $recipe->version) {
                 $here = $row->words;

@@ -29,10 +29,10 @@ final class OrderRules
         foreach ($steps as $i => $on) {
             foreach (array_slice($steps, $i + 1, null, true) as $j => $below) {
                 if (!isset($loops[$i]) || $loops[$i] !== ($loops[$j] ?? null)) {
-                    $marks = [...$marks, ...self::wrongWayRound($below, $on)];
+                    array_push($marks, ...self::wrongWayRound($below, $on));
                 }
             }
-            $marks = [...$marks, ...self::onMatt($on, $techniques), ...self::lacking($on, $techniques)];
+            array_push($marks, ...self::onMatt($on, $techniques), ...self::lacking($on, $techniques));
         }
 
         return $marks;
@@ -42,21 +42,19 @@ final class OrderRules
     private static function wrongWayRound(PlannedStep $below, PlannedStep $on): array
     {
         $marks = [];
-        foreach (Precedence::all() as $rule) {
-            if ($rule->concerns($below->technique, $on->technique)) {
-                $finding = new Finding(
-                    $rule->code,
-                    '{below} comes before {on}: {why}.',
-                    ['below' => self::name($below), 'on' => self::name($on), 'why' => $rule->why],
-                );
-                $marks[] = new Mark(
-                    $rule->code,
-                    $below->key,
-                    $rule->hard,
-                    $finding,
-                    sprintf('Move %s before %s.', $below->technique->words(), $on->technique->words()),
-                );
-            }
+        foreach (Precedence::between($below->technique, $on->technique) as $rule) {
+            $finding = new Finding(
+                $rule->code,
+                '{below} comes before {on}: {why}.',
+                ['below' => self::name($below), 'on' => self::name($on), 'why' => $rule->why],
+            );
+            $marks[] = new Mark(
+                $rule->code,
+                $below->key,
+                $rule->hard,
+                $finding,
+                sprintf('Move %s before %s.', $below->technique->words(), $on->technique->words()),
+            );
         }
 
         return $marks;

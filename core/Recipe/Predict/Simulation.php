@@ -236,13 +236,14 @@ final class Simulation
     {
         $face = $step->face();
         $on = static fn (int $layers): float => Ciede2000::difference(
-            $step->application()->coats(
+            $step->application()->coatsOn(
+                $face,
                 $mix->pigment(),
                 $step->load->thinning->load(),
                 $layers,
-                $below,
+                $below->face($face),
                 $step->coverage(),
-            )->face($face)->toLab(),
+            )->toLab(),
             $wanted,
         );
         $before = Ciede2000::difference($below->face($face)->toLab(), $wanted);

@@ -149,10 +149,20 @@ final readonly class Precedence
         return $all;
     }
 
-    /** Whether this rule wants the one technique below the other. */
-    public function concerns(Technique $below, Technique $on): bool
+    /** @return list<self> the rules that want the one technique below the other */
+    public static function between(Technique $below, Technique $on): array
     {
-        return in_array($on->facts()->at, $this->on, true) && in_array($below->facts()->at, $this->below, true);
+        /** @var array<int, array<int, list<self>>> $known by the ranks of both places: a recipe asks for every pair of its steps */
+        static $known = [];
+        $low = $below->facts()->at;
+        $high = $on->facts()->at;
+
+        return $known[$low->rank()][$high->rank()] ??= array_values(
+            array_filter(
+                self::all(),
+                static fn (self $rule): bool => in_array($high, $rule->on, true) && in_array($low, $rule->below, true),
+            ),
+        );
     }
 
     /** @return array{Technique, string}|null a technique at whose place something has to lie before this one, and why */
