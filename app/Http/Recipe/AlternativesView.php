@@ -8,13 +8,8 @@ use App\Http\Shared\StepView;
 use App\Models\AreaRow;
 use App\Models\Company;
 use App\Workshop\Studio;
-use Kalokroma\Film\Surface;
-use Kalokroma\Recipe\Choose\Alternatives;
 use Kalokroma\Recipe\Ground\GroundLaid;
-use Kalokroma\Recipe\Plan\PlannedStep;
-use Kalokroma\Recipe\Predict\Simulation;
 use Kalokroma\Recipe\Technique\Stage;
-use Kalokroma\Shelf\Mix;
 use Kalokroma\Shelf\RankedMix;
 
 /** What the shelf offers instead, for one step. */
@@ -23,28 +18,21 @@ final class AlternativesView
     /** @return array<string, mixed> */
     public static function of(Studio $studio, AreaRow $area, string $key): array
     {
-        [
-            'below' => $below,
-            'step' => $step,
-            'singles' => $singles,
-            'pairs' => $pairs,
-        ] = $studio->drafting->alternatives($area->company, $area, $key);
-        $all = [...$singles, ...$pairs];
-        usort($all, static fn (RankedMix $a, RankedMix $b): int => $a->difference <=> $b->difference);
-        $best = $all[0] ?? null;
+        $found = $studio->drafting->alternatives($area->company, $area, $key);
         $core = $area->toCore($area->company);
+        $nearest = $found->nearest();
         $view = static fn (RankedMix $r): array => StepView::alternative(
             $r,
-            self::look($step, $r->mix, $below),
-            Alternatives::coatsMore($step, $r, $core, $below),
-            $best !== null && $r->isAsGoodAs($best),
-            $r->mix->key() === $step->load->mix?->key(),
+            $found->look($r)->toHex(),
+            $found->coatsMore($r, $core),
+            $nearest !== null && $r->isAsGoodAs($nearest),
+            $r->mix->key() === $found->step->load->mix?->key(),
         );
 
         return [
-            'kind' => $step->stage === Stage::Wash ? 'shade' : 'match',
-            'singles' => array_map($view, $singles),
-            'pairs' => array_map($view, $pairs),
+            'kind' => $found->step->stage === Stage::Wash ? 'shade' : 'match',
+            'singles' => array_map($view, $found->singles),
+            'pairs' => array_map($view, $found->pairs),
             'grounds' => [],
         ];
     }
@@ -72,13 +60,5 @@ final class AlternativesView
                 'current' => $l->ground->primer !== null && (int) $l->ground->primer->id === $kept,
             ], $laid),
         ];
-    }
-
-    /** A wash is judged by what it leaves in the recess, everything else by its own dry colour. */
-    private static function look(PlannedStep $step, Mix $mix, Surface $below): string
-    {
-        return $step->stage === Stage::Wash
-            ? Simulation::look($step->withMix($mix), $below)->recess->toHex()
-            : $mix->colour()->toHex();
     }
 }

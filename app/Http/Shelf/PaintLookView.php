@@ -7,7 +7,6 @@ namespace App\Http\Shelf;
 use App\Http\Shared\StepView;
 use App\Models\PaintRow;
 use App\Workshop\Shelf\ShelfRows;
-use App\Workshop\Shelf\SwatchDesk;
 use Kalokroma\Colour\Ciede2000;
 use Kalokroma\Colour\Reflectance;
 use Kalokroma\Film\ColourSource;
@@ -46,7 +45,7 @@ final class PaintLookView
             'relatives' => $core->colour === null ? [] : self::relatives($core, $core->colour, $shelf),
             'measured_certainty' => ColourSource::Calibrated->single(),
             'can_be_read' => $paint->behaviour->canBeRead(),
-            'swatch' => SwatchDesk::view($paint),
+            'swatch' => SwatchView::of($paint),
         ];
     }
 

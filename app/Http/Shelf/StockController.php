@@ -20,18 +20,20 @@ final class StockController extends Controller
 {
     public function show(PaintRow $paint): JsonResponse
     {
-        return $this->answer($paint);
+        return new JsonResponse(MovementsView::of($paint));
     }
 
     public function store(MovementForm $request, PaintRow $paint): JsonResponse
     {
         StockDesk::move($paint, $request->kind(), $request->ml($paint), (string) $request->string('note'), CarbonImmutable::now());
-        return $this->answer($paint->refresh());
+        return new JsonResponse(MovementsView::of($paint->refresh()));
     }
 
     public function weigh(Request $request, PaintRow $paint, BottleScale $scale): JsonResponse
     {
-        return new JsonResponse(ScaleDesk::weigh($scale, $paint, $request->input('grams'), $request->input('tare')));
+        return new JsonResponse(
+            WeighedView::of(ScaleDesk::weigh($scale, $paint, $request->input('grams'), $request->input('tare')), $paint),
+        );
     }
 
     public function needs(Request $request): JsonResponse
@@ -47,10 +49,5 @@ final class StockController extends Controller
         return new JsonResponse(
             NeedsView::of($companies, (new BuyDesk($this->painter($request), $this->studio($request)))->demands($companies, $area)),
         );
-    }
-
-    private function answer(PaintRow $paint): JsonResponse
-    {
-        return new JsonResponse(['paint_id' => $paint->id, 'left_ml' => $paint->left_ml, 'movements' => StockDesk::view($paint)]);
     }
 }

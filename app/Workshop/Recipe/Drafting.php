@@ -19,10 +19,8 @@ use Kalokroma\Recipe\Draft\Drafter;
 use Kalokroma\Recipe\Draft\Specials;
 use Kalokroma\Recipe\Ladder\LadderWish;
 use Kalokroma\Recipe\Plan\Plan;
-use Kalokroma\Recipe\Plan\PlannedStep;
 use Kalokroma\Recipe\Plan\RecipeProblem;
 use Kalokroma\Recipe\Technique\Way;
-use Kalokroma\Shelf\RankedMix;
 
 /** Where recipes are drafted for one painter. */
 final readonly class Drafting
@@ -77,17 +75,12 @@ final readonly class Drafting
         );
     }
 
-    /**
-     * @return array{below: Surface, step: PlannedStep, singles: list<RankedMix>, pairs: list<RankedMix>}
-     *
-     * @throws RecipeProblem
-     */
-    public function alternatives(Company $company, AreaRow $area, string $key): array
+    /** @throws RecipeProblem */
+    public function alternatives(Company $company, AreaRow $area, string $key): Alternatives
     {
         foreach (array_slice($this->studio->predictions->outcomes($company, $area, $area->recipe), 1) as $outcome) {
             if ($outcome->step->key === $key) {
-                return ['below' => $outcome->look->below, 'step' => $outcome->step]
-                    + Alternatives::of($outcome->step, $this->studio->palette, $outcome->look->below);
+                return Alternatives::of($outcome->step, $this->studio->palette, $outcome->look->below);
             }
         }
 

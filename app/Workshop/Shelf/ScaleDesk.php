@@ -21,26 +21,15 @@ final class ScaleDesk
      * @param mixed $grams typed weight, empty to use the scale
      * @param mixed $tare weight of an empty bottle, empty for a usual one
      *
-     * @return array<string, mixed>
-     *
      * @throws ScaleFailed|ShelfProblem|DomainException
      */
-    public static function weigh(BottleScale $scale, PaintRow $paint, mixed $grams, mixed $tare): array
+    public static function weigh(BottleScale $scale, PaintRow $paint, mixed $grams, mixed $tare): Weighed
     {
         $typed = self::weight($grams, 'weight');
         [$readings, $failures] = $typed === null ? self::readings($scale, $paint) : [[$typed], 0];
         $found = Weighing::of($readings, $paint->behaviour, $paint->bottle_ml, self::weight($tare, 'empty bottle\'s weight'));
 
-        return [
-            'scale' => $typed === null ? $scale->name() : 'typed in',
-            'readings' => $readings,
-            'failures' => $failures,
-            'grams' => round($found->grams, 2),
-            'tare' => round($found->tareGrams, 2),
-            'density' => Weighing::density($paint->behaviour),
-            'ml' => $found->ml,
-            'before' => $paint->left_ml,
-        ];
+        return new Weighed($typed === null ? $scale->name() : null, $readings, $failures, $found);
     }
 
     /**

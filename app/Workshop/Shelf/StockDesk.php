@@ -85,25 +85,17 @@ final class StockDesk
         }
     }
 
-    /** @return list<array<string, mixed>> newest first */
-    public static function view(PaintRow $paint): array
+    /** @return list<Moved> newest first */
+    public static function moved(PaintRow $paint): array
     {
-        $left = [];
+        $found = [];
         $sofar = [];
         foreach ($paint->movements()->orderBy('id')->get() as $row) {
             $sofar[] = ['kind' => $row->kind, 'ml' => $row->ml];
-            $stock = Stock::of($sofar);
-            $left[] = [
-                'at' => $row->at->toIso8601ZuluString(),
-                'kind' => $row->kind->words(),
-                'ml' => $row->kind === Movement::Counted ? null : round($row->ml, 2),
-                'left' => $stock->leftMl === null ? null : round($stock->leftMl, 2),
-                'short' => round($stock->shortMl, 2),
-                'note' => $row->note,
-            ];
+            $found[] = new Moved($row, Stock::of($sofar));
         }
 
-        return array_reverse($left);
+        return array_reverse($found);
     }
 
     /**

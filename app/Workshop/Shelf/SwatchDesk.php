@@ -7,17 +7,13 @@ namespace App\Workshop\Shelf;
 use App\Models\PaintRow;
 use Carbon\CarbonImmutable;
 use DomainException;
-use Kalokroma\Colour\Ciede2000;
 use Kalokroma\Colour\Lab;
 use Kalokroma\Colour\Reflectance;
 use Kalokroma\Film\Calibration;
-use Kalokroma\Film\Hiding;
 use Kalokroma\Film\Pigment;
 use Kalokroma\Film\SaidThinning;
 use Kalokroma\Film\Thinning;
-use Kalokroma\Shelf\Mix;
 use Kalokroma\Shelf\Paint;
-use Kalokroma\Undercoat\Tone;
 
 /**
  * Test swatches: keeps the readings of one coat over black and white with what was solved from them, and tells what
@@ -99,36 +95,9 @@ final class SwatchDesk
             : Pigment::measured(array_map(floatval(...), $swatch['absorption']), array_map(floatval(...), $swatch['scattering']));
     }
 
-    /** @return array<string, mixed>|null what the swatch changed; null without one */
-    public static function view(PaintRow $paint): ?array
+    /** The paint as it would be without its swatch. */
+    public static function asTyped(PaintRow $paint): Paint
     {
-        $measured = ShelfRows::toCore($paint);
-        if ($paint->swatch === null || self::pigment($paint) === null) {
-            return null;
-        }
-        /** @var Swatch $swatch */
-        $swatch = $paint->swatch;
-        $typed = ShelfRows::toCore((clone $paint)->setAttribute('swatch', null));
-        $side = static fn (Paint $p): ?array => $p->colour === null ? null : [
-            'hex' => $p->colour->toHex(),
-            'coats' => array_map(static fn (Tone $tone): ?int => Hiding::of($p->pigment(), 1.0, $tone->assumed())->coats, Tone::usual()),
-            'certainty' => round(Mix::single($p)->certainty(), 1),
-            'one_coat' => array_map(static fn (Tone $tone): string => $p->pigment()->over($tone->assumed(), 1.0)->toHex(), Tone::usual()),
-        ];
-
-        return [
-            'at' => $swatch['at'],
-            'by' => $swatch['by'],
-            'thin' => $swatch['thin'],
-            'guarded' => $swatch['guarded'],
-            'contrast' => round(100 * $swatch['contrast']),
-            'grounds' => array_map(static fn (Tone $tone): string => $tone->assumed()->toHex(), Tone::usual()),
-            'before' => $side($typed),
-            'after' => $side($measured),
-            'apart' => $typed->colour === null || $measured->colour === null ? null : round(
-                Ciede2000::difference($typed->colour->toLab(), $measured->colour->toLab()),
-                1,
-            ),
-        ];
+        return ShelfRows::toCore((clone $paint)->setAttribute('swatch', null));
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kalokroma\Recipe\Choose;
 
+use Kalokroma\Colour\Reflectance;
 use Kalokroma\Figure\Area;
 use Kalokroma\Film\Surface;
 use Kalokroma\Recipe\Plan\PlannedStep;
@@ -13,37 +14,58 @@ use Kalokroma\Shelf\Behaviour;
 use Kalokroma\Shelf\RankedMix;
 
 /** What else could be loaded for a step, ranked by what it would look like there. */
-final class Alternatives
+final readonly class Alternatives
 {
     /**
-     * @return array{singles: list<RankedMix>, pairs: list<RankedMix>} differences are from the wanted colour; for a
-     *   wash, of the recess from the wanted shade
+     * @param Surface $below what the step is laid on
+     * @param list<RankedMix> $singles differences are from the wanted colour; for a wash, of the recess from the wanted shade
+     * @param list<RankedMix> $pairs mixes of two, differences as above
      */
-    public static function of(PlannedStep $step, Palette $palette, Surface $below): array
+    private function __construct(public PlannedStep $step, public Surface $below, public array $singles, public array $pairs)
+    {
+    }
+
+    public static function of(PlannedStep $step, Palette $palette, Surface $below): self
     {
         if ($step->target === null || $step->load->mix === null) {
-            return ['singles' => [], 'pairs' => []];
+            return new self($step, $below, [], []);
         }
         $target = $step->target->toLab();
         if ($step->stage === Stage::Wash) {
-            return [
-                'singles' => array_slice($palette->shades($target, $below, $step->technique, $step->load->thinning), 0, 6),
-                'pairs' => [],
-            ];
+            $shades = $palette->shades($target, $below, $step->technique, $step->load->thinning);
+
+            return new self($step, $below, array_slice($shades, 0, 6), []);
         }
         if ($step->load->mix->first()->behaviour === Behaviour::Metallic) {
-            return ['singles' => array_slice($palette->metalSingles($target), 0, 6), 'pairs' => []];
+            return new self($step, $below, array_slice($palette->metalSingles($target), 0, 6), []);
         }
 
-        return ['singles' => array_slice($palette->singles($target), 0, 4), 'pairs' => $palette->pairs($target, 5)];
+        return new self($step, $below, array_slice($palette->singles($target), 0, 4), $palette->pairs($target, 5));
+    }
+
+    /** The nearest of all; null where there is none. */
+    public function nearest(): ?RankedMix
+    {
+        $all = [...$this->singles, ...$this->pairs];
+        usort($all, static fn (RankedMix $a, RankedMix $b): int => $a->difference <=> $b->difference);
+
+        return $all[0] ?? null;
+    }
+
+    /** What it is judged by: a wash by what it leaves in the recess, everything else by its own dry colour. */
+    public function look(RankedMix $alternative): Reflectance
+    {
+        return $this->step->stage === Stage::Wash
+            ? Simulation::look($this->step->withMix($alternative->mix), $this->below)->recess
+            : $alternative->mix->colour();
     }
 
     /** What taking it would change, computed by laying it: coats more or fewer than now. */
-    public static function coatsMore(PlannedStep $step, RankedMix $alternative, Area $area, Surface $below): int
+    public function coatsMore(RankedMix $alternative, Area $area): int
     {
-        $auto = $step->withCoats(0);
-        $now = Simulation::step($auto, $area, $below)->labour->coats;
+        $auto = $this->step->withCoats(0);
+        $now = Simulation::step($auto, $area, $this->below)->labour->coats;
 
-        return Simulation::step($auto->withMix($alternative->mix), $area, $below)->labour->coats - $now;
+        return Simulation::step($auto->withMix($alternative->mix), $area, $this->below)->labour->coats - $now;
     }
 }

@@ -204,9 +204,11 @@ final class SimulationTest extends TestCase
         $step = $this->basecoat('#9c7d34');
         $found = Alternatives::of($step, new Palette(Swatches::shelf()), $this->ground());
 
-        self::assertSame('Ochre', $found['singles'][0]->mix->words());
-        self::assertNotSame([], $found['pairs']);
-        self::assertLessThan($found['singles'][0]->difference, $found['pairs'][0]->difference);
+        self::assertSame('Ochre', $found->singles[0]->mix->words());
+        self::assertNotSame([], $found->pairs);
+        self::assertLessThan($found->singles[0]->difference, $found->pairs[0]->difference);
+        self::assertSame($found->pairs[0], $found->nearest());
+        self::assertSame($found->pairs[0]->mix->colour()->toHex(), $found->look($found->pairs[0])->toHex(), 'its own dry colour');
     }
 
     public function testAlternativesOfAWashAreTransparent(): void
@@ -219,8 +221,13 @@ final class SimulationTest extends TestCase
         );
         $found = Alternatives::of($step, new Palette(Swatches::shelf()), Surface::uniform(Swatches::reflectance('#9c7630')));
 
-        self::assertSame([], $found['pairs']);
-        self::assertSame(['Brown wash', 'Black wash'], array_map(static fn (RankedMix $r): string => $r->mix->words(), $found['singles']));
+        self::assertSame([], $found->pairs);
+        self::assertSame(['Brown wash', 'Black wash'], array_map(static fn (RankedMix $r): string => $r->mix->words(), $found->singles));
+        self::assertSame(
+            Simulation::look($step->withMix($found->singles[1]->mix), $found->below)->recess->toHex(),
+            $found->look($found->singles[1])->toHex(),
+            'what it leaves in the recess',
+        );
     }
 
     public function testAStainUsedForTheWashLiesAsAStainDoes(): void
@@ -249,19 +256,17 @@ final class SimulationTest extends TestCase
         );
         $found = Alternatives::of($step, new Palette(Swatches::shelf()), $this->ground());
 
-        self::assertSame(['Pale brass', 'Brass'], array_map(static fn (RankedMix $r): string => $r->mix->words(), $found['singles']));
+        self::assertSame(['Pale brass', 'Brass'], array_map(static fn (RankedMix $r): string => $r->mix->words(), $found->singles));
     }
 
     public function testAnAlternativeTellsHowManyCoatsMoreItTakes(): void
     {
         $step = $this->basecoat('#4b3524');
-        $more = Alternatives::coatsMore(
-            $step,
-            new RankedMix(Mix::single(Swatches::paint('Yellow', '#f0b42c')), 40.0),
-            $this->area(),
-            $this->ground(),
-        );
-        $same = Alternatives::coatsMore($step->withCoats(7), new RankedMix($step->load->mix, 0.0), $this->area(), $this->ground());
+        $palette = new Palette(Swatches::shelf());
+        $yellow = new RankedMix(Mix::single(Swatches::paint('Yellow', '#f0b42c')), 40.0);
+        $more = Alternatives::of($step, $palette, $this->ground())->coatsMore($yellow, $this->area());
+        $own = $step->withCoats(7);
+        $same = Alternatives::of($own, $palette, $this->ground())->coatsMore(new RankedMix($own->load->mix, 0.0), $this->area());
 
         self::assertGreaterThan(2, $more);
         self::assertSame(0, $same, 'the painter\'s own number of coats does not count');
