@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Kalokroma\Shelf;
 
 use Kalokroma\Colour\Ciede2000;
+use Kalokroma\Colour\Family;
 use Kalokroma\Colour\Lab;
+use Kalokroma\Colour\Srgb;
 
 /**
  * Steps from one paint to another, mixed in whole drops, that look even: among all ratios the steps are those whose
@@ -15,6 +17,9 @@ final readonly class MixLadder
 {
     /** The largest step may be this many times the smallest and still look the same. */
     private const EVEN_BELOW = 1.25;
+
+    /** Below this lightness (CIE L*) a colour is dark. */
+    private const DARK = 40.0;
 
     /** Step sizes tried to begin with, as multiples of the straight way's even step. */
     private const FROM = 0.8;
@@ -46,6 +51,36 @@ final readonly class MixLadder
         }
 
         return self::among($mixes, $count);
+    }
+
+    /**
+     * Two paints to begin with where nobody chose any: a dark blue and a light yellow, far apart and fickle in between; or
+     * else the darkest and the lightest there are.
+     *
+     * @param list<Paint> $paints
+     *
+     * @return array{Paint, Paint}|null null where fewer than two of them cover and are at hand
+     */
+    public static function example(array $paints): ?array
+    {
+        $known = array_values(array_filter(
+            $paints,
+            static fn (Paint $p): bool => $p->behaviour->isMixable() && $p->colour !== null && $p->isAtHand(),
+        ));
+        usort($known, static fn (Paint $a, Paint $b): int => $b->lab()->l <=> $a->lab()->l ?: $a->id <=> $b->id);
+        $of = static fn (Family $family, float $below): array => array_values(array_filter(
+            $known,
+            static fn (Paint $p): bool => $p->lab()->l < $below && self::family($p) === $family,
+        ));
+        $from = $of(Family::Blues, self::DARK)[0] ?? $known[count($known) - 1] ?? null;
+        $to = $of(Family::Yellows, 101.0)[0] ?? $known[0] ?? null;
+
+        return $from === null || $to === null || $from === $to ? null : [$from, $to];
+    }
+
+    private static function family(Paint $paint): ?Family
+    {
+        return $paint->colour === null ? null : Family::of(Srgb::fromHex($paint->colour->toHex())->toOklch());
     }
 
     /**

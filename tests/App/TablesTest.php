@@ -121,6 +121,15 @@ final class TablesTest extends TestCase
         self::assertSame(['Black', 'Yellow'], [$answer->json('steps.0.mix_words'), $answer->json('steps.3.mix_words')]);
         self::assertCount(3, (array) $answer->json('differences'));
         self::assertSame(['', '2 : 1', '1 : 2', ''], array_column((array) $answer->json('equal_drops'), 'parts'));
+        self::assertSame([$black, $yellow], [$answer->json('from'), $answer->json('to')]);
+
+        $example = $this->getJson('/api/tables/between?count=4')->assertOk();
+        $this->assertAnswers('ladder_table', $example);
+        self::assertCount(4, (array) $example->json('steps'), 'two of the shelf where none are chosen');
+        PaintRow::query()->whereNotIn('id', [$black])->delete();
+        $none = $this->getJson('/api/tables/between')->assertOk();
+        $this->assertAnswers('ladder_table', $none);
+        self::assertSame([null, []], [$none->json('from'), $none->json('steps')]);
     }
 
     public function testAPointOfAPictureIsAveragedInLight(): void

@@ -54,6 +54,7 @@ final class VocabularyView
             'thinnings' => Offered::THINNINGS,
             'grounds' => Offered::grounds(),
             'glazed_with' => array_map(static fn (Behaviour $b): string => $b->value, Offered::GLAZED_WITH),
+            'covering' => array_map(static fn (Behaviour $b): string => $b->value, Offered::COVERING),
             'matched' => array_map(static fn (Behaviour $b): string => $b->value, Offered::MATCHED),
             'mishaps' => array_map(static fn (Mishap $m): array => ['id' => $m->value, 'words' => $m->words()], Mishap::cases()),
         ];

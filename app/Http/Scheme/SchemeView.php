@@ -15,6 +15,7 @@ use Kalokroma\Colour\Lab;
 use Kalokroma\Colour\OnScreen;
 use Kalokroma\Colour\PlainName;
 use Kalokroma\Colour\Srgb;
+use Kalokroma\Recipe\Technique\Offered;
 use Kalokroma\Scheme\Beside;
 use Kalokroma\Scheme\Choice;
 use Kalokroma\Scheme\Legibility;
@@ -23,6 +24,7 @@ use Kalokroma\Scheme\Pair;
 use Kalokroma\Scheme\Proposal;
 use Kalokroma\Scheme\Sight;
 use Kalokroma\Scheme\Tint;
+use Kalokroma\Shelf\Behaviour;
 
 /** A company's colours, whether they can be told apart, and what is proposed. */
 final class SchemeView
@@ -124,6 +126,7 @@ final class SchemeView
             'name' => $area->name,
             'weight' => $area->weight->value,
             'material' => $area->material->value,
+            'coloured_with' => array_map(static fn (Behaviour $b): string => $b->value, Offered::colouredWith($area->material)),
             'hex' => $area->hex,
             'mix' => $mix === null ? [] : StepView::mix($mix),
             'words' => match (true) {

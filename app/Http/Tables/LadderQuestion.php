@@ -12,8 +12,8 @@ final class LadderQuestion extends FormRequest
     public function rules(): array
     {
         return [
-            'from' => ['required', 'string', 'regex:/^\d{1,12}$/D'],
-            'to' => ['required', 'string', 'regex:/^\d{1,12}$/D'],
+            'from' => ['nullable', 'required_with:to', 'string', 'regex:/^\d{1,12}$/D'],
+            'to' => ['nullable', 'required_with:from', 'string', 'regex:/^\d{1,12}$/D'],
             'count' => ['nullable', 'integer', 'min:3', 'max:9'],
             'drops' => ['nullable', 'integer', 'min:4', 'max:16'],
         ];

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kalokroma\Recipe\Technique;
 
+use Kalokroma\Figure\Material;
 use Kalokroma\Shelf\Behaviour;
 
 /** What tables and forms offer to choose from; anything else can be said as well. */
@@ -25,7 +26,16 @@ final class Offered
     /** What can be matched and mixed. */
     public const MATCHED = [Behaviour::Opaque, Behaviour::SemiOpaque, Behaviour::Metallic];
 
+    /** What covers, and can be mixed in steps from one to another. */
+    public const COVERING = [Behaviour::Opaque, Behaviour::SemiOpaque];
+
     private const GROUNDS = ['#1c1b1a' => 'dark', '#7a7a7a' => 'middle grey', '#f0ece2' => 'light ivory'];
+
+    /** @return list<Behaviour> what an area of this material can have its colour from; glass is stained as well */
+    public static function colouredWith(Material $material): array
+    {
+        return $material === Material::Glass ? [...self::MATCHED, Behaviour::Stain] : self::MATCHED;
+    }
 
     /** @return list<array{id: string, words: string}> grounds to lay coats over, as `#rrggbb` */
     public static function grounds(): array

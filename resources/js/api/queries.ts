@@ -180,7 +180,6 @@ export const ladderQuery = (question: Record<string, string>) =>
     queryOptions({
         queryKey: ['shelf', 'between', question],
         queryFn: () => get<LadderTable>(`tables/between?${given(question)}`),
-        enabled: question['from'] !== '' && question['to'] !== '',
     });
 
 export const readerQuery = () => queryOptions({ queryKey: ['reader'], queryFn: () => get<Reader>('reader') });

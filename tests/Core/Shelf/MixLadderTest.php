@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Shelf;
 
 use Kalokroma\Colour\Ciede2000;
+use Kalokroma\Shelf\Behaviour;
 use Kalokroma\Shelf\Mix;
 use Kalokroma\Shelf\MixLadder;
 use Kalokroma\Shelf\Paint;
@@ -16,6 +17,22 @@ use Tests\Core\Swatches;
 
 final class MixLadderTest extends TestCase
 {
+    public function testTheExampleGoesFromADarkBlueToALightYellow(): void
+    {
+        $paint = Swatches::paint(...);
+        $navy = $paint('Navy', '#1f2f52');
+        $night = $paint('Night', '#10182c');
+        $sky = $paint('Sky', '#7aa6d8');
+        $bone = $paint('Bone', '#e6dcb4');
+        $ochre = $paint('Ochre', '#b88a24');
+        $wash = $paint('Yellow wash', '#f2e6a0', Behaviour::Wash);
+
+        self::assertSame([$navy, $bone], MixLadder::example([$sky, $night, $navy, $wash, $ochre, $bone]), 'the lightest dark blue');
+        $moss = $paint('Moss', '#5c6b3a');
+        self::assertSame([$moss, $sky], MixLadder::example([$sky, $moss, $wash]), 'else the darkest and the lightest');
+        self::assertNull(MixLadder::example([$navy, $wash]), 'a wash does not cover');
+    }
+
     /** The plain version: every way to choose the steps. */
     #[DataProvider('pairs')]
     public function testNoOtherRatiosAreMoreEven(string $from, string $to, int $count, int $drops): void

@@ -4,7 +4,9 @@
     import { put, sentence } from '../../api/client';
     import { bookRecipeQuery } from '../../api/queries';
     import type { Book, BookEntry, RecipeMoved } from '../../api/wire';
-    import { capital, counted } from '../../parts/words';
+    import BookApplied from './BookApplied.svelte';
+    import BookLabels from './BookLabels.svelte';
+    import { capital } from '../../parts/words';
 
     interface Props {
         entry: BookEntry;
@@ -18,13 +20,6 @@
     let area = $state('');
     let problem = $state('');
     let applied: RecipeMoved | null = $state(null);
-    let asking = $state(false);
-    // svelte-ignore state_referenced_locally
-    let name = $state(entry.name);
-    // svelte-ignore state_referenced_locally
-    let tags = $state(entry.tags.join(', '));
-    // svelte-ignore state_referenced_locally
-    let notes = $state(entry.notes);
 
     async function tried(work: () => Promise<unknown>) {
         problem = '';
@@ -40,7 +35,7 @@
         tried(async () => {
             applied = await put<RecipeMoved>('POST', `areas/${area}/recipe/book`, { book_id: entry.id });
         });
-    const save = () => tried(() => put('PUT', `book/${entry.id}`, { name, tags: tags.split(','), notes }));
+    const save = (labels: object) => tried(() => put('PUT', `book/${entry.id}`, labels));
     const remove = () => tried(() => put('DELETE', `book/${entry.id}`));
 </script>
 
@@ -68,39 +63,9 @@
 </select>
 <Button size="field" disabled={area === ''} onclick={apply}>Paint it so</Button>
 {#if problem}<p role="alert">{problem}</p>{/if}
-{#if applied}
-    <p>
-        <strong
-            >{applied.recipe.area.name} is painted so now{applied.changes.length
-                ? `, with ${counted(applied.changes.length, 'change')} for your shelf`
-                : ', with the very same paints'}.</strong
-        >
-        <a href="#/recipe/{applied.recipe.area.id}">Open its recipe</a>
-    </p>
-    {#each applied.changes as change (`${change.key}${change.was}`)}
-        <p class="soft">
-            {capital(change.step)}: {change.now ?? 'nothing'} for {change.was}{change.difference === null
-                ? ''
-                : `, ${change.difference.toFixed(1)} apart`}, {change.words}.
-        </p>
-    {/each}
-{/if}
+{#if applied}<BookApplied {applied} />{/if}
 <p class="file"><a href="/api/book/{entry.id}/file" download>The recipe as JSON</a>, for another workshop</p>
-<details>
-    <summary>Name, tags, notes</summary>
-    <label class="small-label">name <input class="small-field" bind:value={name} maxlength="80" /></label>
-    <label class="small-label">tags, with commas <input class="small-field" bind:value={tags} /></label>
-    <label class="small-label">notes <textarea class="small-field" rows="3" bind:value={notes}></textarea></label>
-    <button class="link-button" onclick={save}>Save</button>
-    {#if asking}
-        <span
-            >Take it out of the book for good? <button class="link-button" onclick={remove}>yes, take it out</button
-            ></span
-        >
-    {:else}
-        <button class="link-button" onclick={() => (asking = true)}>Take it out of the book</button>
-    {/if}
-</details>
+<BookLabels {entry} onsave={save} onremove={remove} />
 
 <style>
     .colour {
@@ -138,20 +103,8 @@
     .small-field {
         margin-bottom: 8px;
     }
-    textarea {
-        height: auto;
-        padding: 6px 8px;
-    }
     .file {
         margin-top: 14px;
         font-size: var(--size-plain);
-    }
-    details {
-        margin-top: 14px;
-        font-size: var(--size-plain);
-    }
-    summary {
-        padding: 4px 0;
-        cursor: pointer;
     }
 </style>

@@ -1,9 +1,10 @@
 <script lang="ts">
     import { useQueryClient } from '@tanstack/svelte-query';
-    import { Button, Checkbox, InlineNotification, Select, SelectItem, TextInput } from 'carbon-components-svelte';
+    import { Button, Checkbox, InlineNotification } from 'carbon-components-svelte';
     import { Problem, put, sentence } from '../../api/client';
     import type { Figure, Vocabulary } from '../../api/wire';
     import AreaRows from './AreaRows.svelte';
+    import CompanyFields from './CompanyFields.svelte';
     import { CompanyDraft } from './company-draft.svelte';
 
     interface Props {
@@ -55,54 +56,7 @@
         void save();
     }}
 >
-    <div class="head">
-        <TextInput
-            labelText="Name"
-            bind:value={draft.name}
-            invalid={'name' in fields}
-            invalidText={fields.name ?? ''}
-        />
-        <Select labelText="Sort of model" bind:selected={draft.kind}>
-            {#each vocabulary.kinds as each (each.id)}<SelectItem value={each.id} text={each.words} />{/each}
-        </Select>
-        <TextInput
-            labelText="Figures painted alike"
-            inputmode="numeric"
-            bind:value={draft.count}
-            invalid={'count' in fields}
-            invalidText={fields.count ?? ''}
-        />
-        <TextInput
-            labelText="Height, mm"
-            inputmode="decimal"
-            bind:value={draft.height}
-            invalid={'height_mm' in fields}
-            invalidText={fields.height_mm ?? ''}
-        />
-        <TextInput
-            labelText="Surface of one, cm²"
-            placeholder="from the height"
-            bind:value={draft.surface}
-            invalid={'surface_cm2' in fields}
-            invalidText={fields.surface_cm2 ?? ''}
-        />
-    </div>
-    <div class="head second">
-        <TextInput labelText="Notes" bind:value={draft.notes} />
-        <TextInput
-            labelText="Leaders among them"
-            inputmode="numeric"
-            bind:value={draft.leaders}
-            invalid={'leaders' in fields}
-            invalidText={fields.leaders ?? ''}
-        />
-        <Select labelText="Meant to match" bind:selected={draft.matches}>
-            <SelectItem value="" text="nothing" />
-            {#each companies.filter((c) => c.id !== company?.id) as each (each.id)}
-                <SelectItem value={String(each.id)} text={each.name} />
-            {/each}
-        </Select>
-    </div>
+    <CompanyFields {draft} {vocabulary} others={companies.filter((c) => c.id !== company?.id)} bad={fields} />
     {#if kind && draft.isBare}
         <p class="begin">
             <Button size="small" kind="tertiary" onclick={() => draft.begin(kind.template)}
@@ -130,16 +84,6 @@
 </form>
 
 <style>
-    .head {
-        display: grid;
-        grid-template-columns: 2fr 1.4fr repeat(3, 1fr);
-        align-items: end;
-        gap: 16px;
-        margin: 18px 0;
-    }
-    .second {
-        grid-template-columns: 2fr 0.7fr 1fr;
-    }
     .begin {
         display: flex;
         flex-wrap: wrap;
@@ -157,10 +101,5 @@
         display: flex;
         gap: 8px;
         margin-top: 14px;
-    }
-    @media (max-width: 980px) {
-        .head {
-            grid-template-columns: 1fr 1fr;
-        }
     }
 </style>

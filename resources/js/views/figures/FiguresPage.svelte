@@ -1,14 +1,14 @@
 <script lang="ts">
-    import { createQuery, useQueryClient } from '@tanstack/svelte-query';
-    import { Button, InlineNotification } from 'carbon-components-svelte';
-    import { put, sentence } from '../../api/client';
+    import { createQuery } from '@tanstack/svelte-query';
+    import { Button } from 'carbon-components-svelte';
     import { figuresQuery } from '../../api/queries';
     import FigureDrawing from '../../parts/FigureDrawing.svelte';
     import { tonesOf } from '../../parts/drawing';
     import Waiting from '../../parts/Waiting.svelte';
-    import { capital, counted } from '../../parts/words';
     import AreaTable from './AreaTable.svelte';
     import CompanyForm from './CompanyForm.svelte';
+    import FigureHead from './FigureHead.svelte';
+    import FigureRail from './FigureRail.svelte';
     import NextStep from './NextStep.svelte';
     import PlateTools from './PlateTools.svelte';
     import Questions from './Questions.svelte';
@@ -20,46 +20,23 @@
     }
     let { params = null }: Props = $props();
 
-    const client = useQueryClient();
     const figures = createQuery(figuresQuery);
     let editing: 'none' | 'new' | 'this' | 'plate' = $state('none');
-    let problem = $state('');
     const companies = $derived(figures.data?.companies ?? []);
     const company = $derived(companies.find((c) => String(c.id) === params?.company) ?? companies[0] ?? null);
     const kind = $derived(figures.data?.vocabulary.kinds.find((k) => k.id === company?.kind)?.words ?? '');
-
-    async function remove() {
-        if (!company || !confirm(`Delete ${company.name} with its areas, colours and recipes?`)) return;
-        try {
-            await put('DELETE', `companies/${company.id}`);
-            location.hash = '#/figures';
-            await client.invalidateQueries();
-        } catch (thrown) {
-            problem = sentence(thrown);
-        }
-    }
 </script>
 
 {#if !figures.isSuccess}
     <Waiting problem={figures.error} />
 {:else}
     <div class="trio" class:editing={editing !== 'none'}>
-        <nav class="rail" aria-label="Figures and companies">
-            {#each companies as each (each.id)}
-                <a
-                    class="rail-entry"
-                    href="#/figures/{each.id}"
-                    aria-current={each.id === company?.id && editing !== 'new' ? 'page' : undefined}
-                    onclick={() => ((editing = 'none'), (problem = ''))}
-                >
-                    <strong>{each.name}</strong>
-                    <span>{counted(each.count, 'figure')} · {counted(each.areas.length, 'area')}</span>
-                </a>
-            {/each}
-            <div class="add">
-                <Button size="small" kind="tertiary" onclick={() => (editing = 'new')}>Add a figure</Button>
-            </div>
-        </nav>
+        <FigureRail
+            {companies}
+            current={editing === 'new' ? undefined : company?.id}
+            onopen={() => (editing = 'none')}
+            onadd={() => (editing = 'new')}
+        />
         <main>
             {#if editing === 'new' || (editing === 'this' && company)}
                 {#key editing}
@@ -77,24 +54,7 @@
             {:else if editing === 'plate' && company}
                 <PlateTools figure={company} onclose={() => (editing = 'none')} />
             {:else if company}
-                <h1>{company.name}</h1>
-                <p class="soft">
-                    {capital(kind)}{company.count > 1
-                        ? `, ${company.count} figures${company.leaders ? `, ${counted(company.leaders, 'leader')} among them` : ''}`
-                        : ''}, {company.height_mm} mm high,
-                    {company.surface_cm2} cm² of surface{company.count > 1 ? ' each' : ''}
-                    {#if company.uncovered > 0.05}· {company.uncovered} % of it belongs to no area{/if}
-                    {#if company.begun}· {company.begun} begun{/if}
-                </p>
-                {#if company.notes}<p class="soft">{company.notes}</p>{/if}
-                {#if problem}<InlineNotification lowContrast hideCloseButton kind="error" title={problem} />{/if}
-                <p class="acts">
-                    <button class="link-button" onclick={() => (editing = 'this')}>Change areas</button>
-                    <button class="link-button" onclick={() => (editing = 'plate')}
-                        >{company.plate ? 'Change the drawing' : 'Bring a drawing or a photograph'}</button
-                    >
-                    <button class="link-button" onclick={remove}>Delete</button>
-                </p>
+                {#key company.id}<FigureHead {company} {kind} onedit={(what) => (editing = what)} />{/key}
                 <div class="look">
                     <div class="drawing">
                         <FigureDrawing
@@ -131,15 +91,6 @@
 <style>
     .editing {
         grid-template-columns: 232px minmax(0, 1fr);
-    }
-    .add {
-        padding: 14px 18px;
-    }
-    .acts {
-        display: flex;
-        flex-wrap: wrap;
-        gap: 4px 22px;
-        margin: 8px 0 4px;
     }
     .start {
         max-width: 480px;

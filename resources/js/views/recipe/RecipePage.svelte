@@ -5,10 +5,12 @@
     import AreaRail from './AreaRail.svelte';
     import AddStep from './AddStep.svelte';
     import Asides from './Asides.svelte';
+    import Belongs from './Belongs.svelte';
     import ChooseColour from './ChooseColour.svelte';
     import Elsewhere from './Elsewhere.svelte';
     import LeftOut from './LeftOut.svelte';
     import Moved from './Moved.svelte';
+    import RecipeTop from './RecipeTop.svelte';
     import RecipeTools from './RecipeTools.svelte';
     import StepPanel from './StepPanel.svelte';
     import Strata from './Strata.svelte';
@@ -50,27 +52,7 @@
     <div class="trio">
         <AreaRail company={recipe.company} area={recipe.area.id} />
         <main>
-            <div class="top">
-                <div>
-                    <h1>{recipe.area.name}</h1>
-                    <p class="soft">
-                        {recipe.area.material}, {recipe.area.surface_cm2} cm²{recipe.drafted
-                            ? ` · painted ${recipe.way_words}`
-                            : ''} · undercoat {recipe.steps[0]?.mix_words}
-                    </p>
-                </div>
-                {#if recipe.drafted && !page.redrafting}
-                    <button class="plain-button wanted" onclick={() => (page.redrafting = true)}>
-                        <i style:background={recipe.colour}></i>
-                        <span>intended colour<br /><u>another draft</u></span>
-                    </button>
-                {/if}
-            </div>
-            {#if recipe.outdated && !page.redrafting}
-                <InlineNotification lowContrast hideCloseButton kind="warning" title={recipe.outdated}>
-                    <button class="link-button" onclick={() => (page.redrafting = true)}>Draft it anew</button>
-                </InlineNotification>
-            {/if}
+            <RecipeTop {recipe} {page} />
             {#if page.problem}<InlineNotification lowContrast kind="error" title={page.problem} />{/if}
             {#if !recipe.drafted || page.redrafting}
                 {#key recipe.area.id}
@@ -81,32 +63,7 @@
                 <RecipeTools {recipe} {page} />
                 <Asides {recipe} {page} />
                 {#if page.moved}<Moved moved={page.moved} onclose={() => (page.moved = null)} />{/if}
-                {#if recipe.model}
-                    <p class="model">
-                        As <a href="#/recipe/{recipe.model.area_id}">{recipe.model.words}</a>{recipe.differences.length
-                            ? `, except: ${recipe.differences.map((d) => d.words).join('; ')}.`
-                            : ', without exception so far.'}
-                        <button class="link-button" onclick={() => page.bring('follow', { area_id: null })}
-                            >stop following</button
-                        >
-                    </p>
-                {/if}
-                {#if recipe.part}
-                    <p class="model">
-                        {recipe.part.sentence} Its recipes:
-                        {#each recipe.part.areas as each, i (each.id)}{i
-                                ? ', '
-                                : ''}{#if each.id === recipe.area.id}{each.name}{:else}<a href="#/recipe/{each.id}"
-                                    >{each.name}</a
-                                >{/if}{/each}.
-                        {#if !recipe.part.glued}<button
-                                class="link-button"
-                                disabled={page.busy}
-                                onclick={() => page.rework({ kind: 'add', technique: 'gluing', after: null })}
-                                >glue it on here</button
-                            >{/if}
-                    </p>
-                {/if}
+                <Belongs {recipe} {page} />
                 {#each recipe.findings as finding (finding)}<p class="finding">{finding}</p>{/each}
                 <Strata steps={page.steps} chosen={page.step?.key ?? ''} onchoose={choose} />
                 <AddStep {page} />
@@ -136,28 +93,6 @@
     .none {
         padding: 40px 28px;
     }
-    .top {
-        display: flex;
-        gap: 24px;
-        align-items: start;
-        justify-content: space-between;
-        margin-bottom: 16px;
-    }
-    .wanted {
-        display: flex;
-        gap: 10px;
-        align-items: center;
-        font-size: var(--size-small);
-        color: var(--ink-soft);
-    }
-    .wanted i {
-        width: 56px;
-        height: 44px;
-    }
-    .wanted u {
-        color: var(--ink);
-    }
-    .model,
     .finding {
         margin-bottom: 12px;
         padding-left: 12px;

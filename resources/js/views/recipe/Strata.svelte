@@ -1,7 +1,7 @@
 <script lang="ts">
     import type { Step } from '../../api/wire';
     import Faces from '../../parts/Faces.svelte';
-    import { capital, coats, duration } from '../../parts/words';
+    import StrataStep from './StrataStep.svelte';
 
     interface Props {
         /** from the undercoat up */
@@ -13,28 +13,6 @@
 
     const rows = $derived(steps.map((step, i) => ({ step, number: i + 1 })).reverse());
     const done = (step: Step) => step.figures > 0 && step.done_on >= step.figures;
-
-    function facts(step: Step): string {
-        if (step.omitted) return 'left out by you';
-        return [
-            step.stage === 'undercoat' && step.amount === null
-                ? step.tool
-                : step.mix.length === 0
-                  ? ''
-                  : step.undiluted
-                    ? 'undiluted'
-                    : `thin ${step.thin}`,
-            ...(step.film || step.stage === 'undercoat' ? [coats(step)] : []),
-            `dry ${duration(step.dry_minutes)}`,
-            ...(step.rounds > 1 ? [`${step.rounds} rounds`] : []),
-            ...(step.place ? [step.place] : []),
-            ...(step.who === 'leaders' ? ['leaders only'] : []),
-            ...(step.level === 'showpiece' ? ['showpiece'] : []),
-            ...(step.at_hand || step.stage === 'undercoat' ? [] : ['not at hand']),
-        ]
-            .filter(Boolean)
-            .join(' · ');
-    }
 </script>
 
 <div class="strata">
@@ -50,20 +28,7 @@
                         />{/if}
                 </div>
                 <span class="number" aria-hidden="true">{done(step) ? '✓' : number}</span>
-                <button class="plain-button" aria-pressed={step.key === chosen} onclick={() => onchoose(step.key)}>
-                    <small
-                        >{capital(step.technique)}{step.stage === step.technique || step.technique.includes(step.stage)
-                            ? ''
-                            : ` · ${step.stage}`}{step.done_on > 0 && !done(step)
-                            ? ` · ${step.done_on} of ${step.figures} done`
-                            : ''}</small
-                    >
-                    <b>{step.mix_words}</b>
-                    {#if step.marks.some((m) => !m.overruled)}<em
-                            >{step.marks.filter((m) => !m.overruled).length} against the rules</em
-                        >{/if}
-                    <span class="mono">{facts(step)}</span>
-                </button>
+                <StrataStep {step} done={done(step)} chosen={step.key === chosen} onchoose={() => onchoose(step.key)} />
             </li>
         {/each}
     </ol>
@@ -110,37 +75,6 @@
         font-size: var(--size-head);
         text-align: center;
         color: var(--ink-soft);
-    }
-    button {
-        padding: 8px 12px;
-        border-top: 1px solid var(--rule);
-        border-left: 4px solid transparent;
-    }
-    button[aria-pressed='true'] {
-        background: var(--raised);
-        border-left-color: var(--accent);
-    }
-    small {
-        display: block;
-        font-size: var(--size-small);
-        color: var(--ink-soft);
-    }
-    b {
-        display: block;
-        font-weight: 600;
-        line-height: 1.25;
-    }
-    .mono {
-        font-size: var(--size-fine);
-        color: var(--ink-soft);
-    }
-    em {
-        font-size: var(--size-fine);
-        color: var(--warn);
-    }
-    .omitted b {
-        font-weight: 400;
-        text-decoration: line-through;
     }
     @media (max-width: 720px) {
         .faces {

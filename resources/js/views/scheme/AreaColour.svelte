@@ -1,11 +1,10 @@
 <script lang="ts">
     import { createQuery } from '@tanstack/svelte-query';
-    import { Checkbox } from 'carbon-components-svelte';
-    import { matchesQuery, shelfQuery } from '../../api/queries';
+    import { shelfQuery } from '../../api/queries';
     import type { Figure, MixPart, SchemeArea } from '../../api/wire';
-    import ColourField from '../../parts/ColourField.svelte';
-    import { isHex } from '../../parts/words';
     import ShelfColours from '../../parts/ShelfColours.svelte';
+    import AnyColour from './AnyColour.svelte';
+    import AreaNow from './AreaNow.svelte';
     import PictureColours from './PictureColours.svelte';
     import { parts, type SchemeDesk } from './scheme.svelte';
     import TintPicker from './TintPicker.svelte';
@@ -21,23 +20,9 @@
     let colour = $state(area.hex ?? '#808080');
     let source: 'shelf' | 'any' | 'picture' | 'tint' = $state('shelf');
     const shelf = createQuery(shelfQuery);
-    const metal = $derived(area.material === 'metal');
     const paints = $derived(
-        shelf.data?.paints.filter(
-            (p) =>
-                p.colour &&
-                p.at_hand &&
-                (['opaque', 'semi-opaque', 'metallic'].includes(p.behaviour) ||
-                    (area.material === 'glass' && p.behaviour === 'stain')),
-        ) ?? [],
+        shelf.data?.paints.filter((p) => p.colour && p.at_hand && area.coloured_with.includes(p.behaviour)) ?? [],
     );
-    const matches = createQuery(() => ({
-        ...matchesQuery({
-            colour: source === 'any' && isHex(colour) ? colour : '',
-            kinds: metal ? 'metallic,opaque,semi-opaque' : '',
-        }),
-        placeholderData: (before) => before,
-    }));
     const touching = $derived(
         figure.areas
             .find((a) => a.id === area.id)
@@ -62,28 +47,7 @@
 <p class="soft">
     {area.material}{touching.length ? `, beside ${touching.join(', ').toLowerCase()}` : ''}
 </p>
-<div class="now">
-    {#if area.tones}
-        <i style:background={area.tones.recess}></i><i class="plane" style:background={area.tones.plane}></i><i
-            style:background={area.tones.ridge}
-        ></i>
-    {:else}<span class="open">undecided</span>{/if}
-</div>
-{#if area.hex}
-    <p>{area.words} <span class="mono">{area.hex}</span></p>
-    <Checkbox
-        labelText="Keep it whatever is proposed"
-        checked={area.fixed}
-        disabled={desk.busy}
-        on:check={(e) => {
-            if (e.detail !== area.fixed)
-                void desk.choose([
-                    { area: area.id, colour: area.hex, mix: area.mix.length ? parts(area.mix) : null, fixed: e.detail },
-                ]);
-        }}
-    />
-    <button class="link-button" onclick={() => give(null, null)}>Leave it undecided</button>
-{/if}
+<AreaNow {area} {desk} onundecide={() => give(null, null)} />
 <div class="sources" role="group" aria-label="Where the colour comes from">
     {#each [['shelf', 'a paint'], ['any', 'any colour'], ['picture', 'a picture'], ...(area.kind ? [['tint', `which ${area.kind}`]] : [])] as [id, words] (id)}
         <button class="link-button" aria-pressed={source === id} onclick={() => (source = id as typeof source)}
@@ -99,33 +63,7 @@
         onpick={(each) => paint(each.id, each.name, each.colour ?? '#000000')}
     />
 {:else if source === 'any'}
-    <ColourField
-        label="Colour of {area.name.toLowerCase()}"
-        value={colour}
-        height="76px"
-        onpick={(hex) => (colour = hex)}
-    />
-    <p>
-        <button class="link-button" disabled={!isHex(colour) || desk.busy} onclick={() => give(colour, null)}
-            >Take exactly this</button
-        >
-    </p>
-    {#if matches.data}
-        <p class="soft">or what your shelf comes nearest with:</p>
-        <ul>
-            {#each matches.data.matches.slice(0, 5) as match (match.mix_words)}
-                <li>
-                    <i style:background={match.look}></i>
-                    <span
-                        >{match.mix_words}<small>{match.difference.toFixed(1)} away</small>
-                        <button class="link-button" disabled={desk.busy} onclick={() => give(null, match.mix)}
-                            >Take<span class="visually-hidden">{` ${match.mix_words}`}</span></button
-                        ></span
-                    >
-                </li>
-            {/each}
-        </ul>
-    {/if}
+    <AnyColour {area} bind:colour busy={desk.busy} ongive={give} />
 {:else if source === 'picture'}
     <PictureColours
         ontake={(hex) => {
@@ -141,24 +79,6 @@
     .back {
         margin-bottom: 8px;
     }
-    .now {
-        display: flex;
-        height: 64px;
-        margin: 10px 0;
-    }
-    .now i {
-        flex: 1;
-    }
-    .now .plane {
-        flex: 2;
-    }
-    .open {
-        flex: 1;
-        display: grid;
-        place-items: center;
-        border: 1px dashed var(--ink-soft);
-        color: var(--ink-soft);
-    }
     .sources {
         display: flex;
         gap: 14px;
@@ -169,25 +89,5 @@
     .sources [aria-pressed='true'] {
         color: var(--ink);
         text-decoration: none;
-    }
-    ul {
-        margin: 6px 0;
-        padding: 0;
-        list-style: none;
-    }
-    li {
-        display: grid;
-        grid-template-columns: 56px 1fr;
-        gap: 12px;
-        align-items: center;
-        padding: 5px 0;
-        font-size: var(--size-plain);
-    }
-    li i {
-        height: 44px;
-    }
-    small {
-        display: block;
-        color: var(--ink-soft);
     }
 </style>

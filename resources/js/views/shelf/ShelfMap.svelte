@@ -4,7 +4,8 @@
     import type { Dot } from '../../api/wire';
     import Waiting from '../../parts/Waiting.svelte';
     import { counted, millilitres } from '../../parts/words';
-    import { HEIGHT, HUES, neighbour, radius, WIDTH, x, y, type Up } from './map';
+    import { HEIGHT, neighbour, radius, WIDTH, x, y, type Up } from './map';
+    import MapGrid from './MapGrid.svelte';
     import MapNotes from './MapNotes.svelte';
 
     interface Props {
@@ -25,7 +26,6 @@
     );
     /** where the Tab key enters the map */
     const entry = $derived(dots.some((d) => d.id === chosen) ? chosen : dots[0]?.id);
-    const levels = $derived(up === 'lightness' ? [20, 40, 60, 80] : [5, 10, 15, 20]);
     let drawing: SVGSVGElement | null = $state(null);
 
     function told(dot: Dot): string {
@@ -68,22 +68,7 @@
         role="group"
         aria-label="Map of the shelf, arrow keys move from paint to paint"
     >
-        {#each levels as level (level)}
-            {@const at = { hue: 10, lightness: level, chroma: level, grey: false }}
-            <line x1="110" x2={WIDTH} y1={y(at, up)} y2={y(at, up)} class="level" />
-            <text x="104" y={y(at, up) + 4} text-anchor="end">{level}</text>
-        {/each}
-        <line x1="92" x2="92" y1="14" y2={HEIGHT - 34} class="wall" />
-        <text x="56" y={HEIGHT - 12} text-anchor="middle">greys</text>
-        {#each HUES as hue (hue.name)}
-            <text x={x({ hue: hue.hue, lightness: 0, chroma: 0, grey: false })} y={HEIGHT - 12} text-anchor="middle"
-                >{hue.name}</text
-            >
-        {/each}
-        {#each up === 'lightness' ? map.data.gaps : [] as gap, n (gap.words)}
-            <circle class="gap" cx={x(gap)} cy={y(gap, up)} r="24" />
-            <text class="gap-name" x={x(gap) - 22} y={y(gap, up) - 18} text-anchor="end">{n + 1}</text>
-        {/each}
+        <MapGrid {up} gaps={map.data.gaps} />
         {#each dots as dot (dot.id)}
             <circle
                 data-id={dot.id}
@@ -120,24 +105,6 @@
         display: block;
         width: 100%;
         margin-top: 6px;
-    }
-    text {
-        font-size: var(--size-fine);
-        fill: var(--ink-soft);
-    }
-    .level,
-    .wall {
-        stroke: var(--rule);
-        stroke-width: 1;
-    }
-    .gap {
-        fill: none;
-        stroke: var(--ink);
-        stroke-dasharray: 4 4;
-    }
-    .gap-name {
-        fill: var(--ink);
-        font-size: var(--size-small);
     }
     circle[role='button'] {
         stroke: var(--rule);

@@ -1,10 +1,10 @@
 <script lang="ts">
     import { createQuery } from '@tanstack/svelte-query';
-    import { Button, ContentSwitcher, Search, Switch } from 'carbon-components-svelte';
+    import { ContentSwitcher, Search, Switch } from 'carbon-components-svelte';
     import { router } from 'svelte-spa-router';
     import { likeQuery } from '../../api/queries';
     import Waiting from '../../parts/Waiting.svelte';
-    import { counted, inWords } from '../../parts/words';
+    import { counted } from '../../parts/words';
     import ImportShelf from './ImportShelf.svelte';
     import PaintForm from './PaintForm.svelte';
     import PaintList from './PaintList.svelte';
@@ -12,9 +12,11 @@
     import PaintWall from './PaintWall.svelte';
     import ManyPaints from './ManyPaints.svelte';
     import { ShelfView, type Mode } from './shelf.svelte';
+    import ShelfEmpty from './ShelfEmpty.svelte';
     import ShelfFilters from './ShelfFilters.svelte';
     import ShelfMap from './ShelfMap.svelte';
     import ShelfSets from './ShelfSets.svelte';
+    import ShelfTop from './ShelfTop.svelte';
     import Undo from './Undo.svelte';
 
     const MODES: Mode[] = ['wall', 'map', 'list', 'sets'];
@@ -35,38 +37,9 @@
 {:else}
     <div class="trio two">
         <main>
-            <div class="top">
-                <div>
-                    <h1>{inWords(view.all.length)} {view.all.length === 1 ? 'paint' : 'paints'}</h1>
-                    {#if view.all.length}<p class="soft">
-                            {view.atHand} at hand{view.atHand < view.all.length
-                                ? `, ${view.all.length - view.atHand} empty or not owned`
-                                : ''}
-                            · the bar tells what is left
-                        </p>{/if}
-                </div>
-                <div class="actions">
-                    <Button size="small" kind="tertiary" href="#/buy">What to buy</Button>
-                    <Button size="small" kind="tertiary" onclick={() => (view.dialog = 'import')}
-                        >Files in and out</Button
-                    >
-                    <Button size="small" onclick={() => view.add()}>Add a paint</Button>
-                </div>
-            </div>
+            <ShelfTop {view} />
             {#if view.all.length === 0}
-                <div class="empty">
-                    <h2>Nothing stands here yet</h2>
-                    <p>
-                        Everything else is computed from your own paints. Bring them in as a CSV file with a name, a
-                        behaviour and a colour for each, or add the first one by hand. A dozen is enough to start.
-                    </p>
-                    <pre>name,line,behaviour,colour,bottle_ml,left_ml
-Wet Slate,Quayside,opaque,#3d4b52,15,6.4
-Peat Wash,Quayside,wash,#8b6a49,20,11
-Grey Ground,,primer,#868686,30,17.5</pre>
-                    <Button onclick={() => (view.dialog = 'import')}>Bring in a file</Button>
-                    <Button kind="tertiary" onclick={() => view.add()}>Add a paint</Button>
-                </div>
+                <ShelfEmpty {view} />
             {:else}
                 <div class="tools">
                     <Search
@@ -150,38 +123,11 @@ Grey Ground,,primer,#868686,30,17.5</pre>
 {/if}
 
 <style>
-    .top {
-        display: flex;
-        flex-wrap: wrap;
-        gap: 12px 24px;
-        align-items: start;
-        justify-content: space-between;
-    }
-    .actions {
-        display: flex;
-        flex-wrap: wrap;
-        gap: 8px;
-    }
     .tools {
         display: grid;
         grid-template-columns: minmax(0, 1fr) 380px;
         gap: 16px;
         margin: 16px 0 8px;
-    }
-    .empty {
-        max-width: 560px;
-        padding: 72px 0;
-    }
-    .empty p {
-        margin: 12px 0 24px;
-    }
-    .empty pre {
-        margin: 0 0 24px;
-        padding: 14px 16px;
-        overflow-x: auto;
-        background: var(--rail);
-        font-family: var(--mono);
-        font-size: var(--size-small);
     }
     .none {
         padding: 24px 0;

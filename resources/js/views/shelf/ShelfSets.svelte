@@ -4,6 +4,7 @@
     import { put, sentence } from '../../api/client';
     import { figuresQuery, setFitsQuery, setsQuery } from '../../api/queries';
     import Waiting from '../../parts/Waiting.svelte';
+    import SetFitsList from './SetFitsList.svelte';
     import { counted, money } from '../../parts/words';
 
     interface Props {
@@ -48,32 +49,7 @@
     </div>
     {#if problem}<p role="alert">{problem}</p>{/if}
     {#if company !== '' && fits.data}
-        <h2>{fits.data.company} from one set</h2>
-        {#each fits.data.fits as fit (fit.name)}
-            <section>
-                <p>
-                    <strong>{fit.name}</strong> · {fit.apart === null
-                        ? 'nothing of it covers'
-                        : `${fit.apart.toFixed(1)} off on average`}{fit.missed.length
-                        ? ` · misses ${fit.missed.length > 5 ? `${fit.missed.length} of ${fit.colours.length} areas` : fit.missed.join(', ').toLowerCase()}`
-                        : ' · misses nothing'}
-                </p>
-                <div class="pairs">
-                    {#each fit.colours as colour (colour.area)}
-                        <div title="{colour.area}: {colour.mix_words}, {colour.words}">
-                            <i style:background={colour.wanted}></i><i style:background={colour.look ?? 'transparent'}
-                            ></i>
-                            <span
-                                >{colour.area}<br />{colour.difference === null
-                                    ? '–'
-                                    : colour.difference.toFixed(1)}</span
-                            >
-                        </div>
-                    {/each}
-                </div>
-            </section>
-        {/each}
-        <p class="soft">Upper half wanted, lower half the nearest single or mix of two from that set.</p>
+        <SetFitsList fits={fits.data} />
     {/if}
     <h2>On the shelf</h2>
     {#each sets.data.owned as set (set.name)}
@@ -140,21 +116,5 @@
     .away {
         outline: 1px dashed var(--ink);
         outline-offset: -3px;
-    }
-    .pairs {
-        display: grid;
-        grid-template-columns: repeat(auto-fill, minmax(74px, 1fr));
-        gap: 8px;
-        margin-top: 6px;
-    }
-    .pairs i {
-        display: block;
-        height: 26px;
-    }
-    .pairs span {
-        display: block;
-        font-size: var(--size-fine);
-        line-height: 1.2;
-        color: var(--ink-soft);
     }
 </style>

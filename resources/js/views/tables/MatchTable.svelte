@@ -1,10 +1,10 @@
 <script lang="ts">
     import { createQuery } from '@tanstack/svelte-query';
-    import { Checkbox, Select, SelectItem, TextInput } from 'carbon-components-svelte';
     import { matchesQuery, shelfQuery, vocabularyQuery } from '../../api/queries';
     import ColourField from '../../parts/ColourField.svelte';
     import Waiting from '../../parts/Waiting.svelte';
     import { capital, counted, isHex } from '../../parts/words';
+    import MatchFields from './MatchFields.svelte';
     import MatchOffers from './MatchOffers.svelte';
     import { Question } from './question.svelte';
 
@@ -19,7 +19,6 @@
     const words = createQuery(vocabularyQuery);
     const shelf = createQuery(shelfQuery);
     const colour = $derived(question.get('colour'));
-    const kinds = $derived(question.get('kinds').split(',').filter(Boolean));
     const without = $derived(question.get('without').split(',').filter(Boolean));
     const found = createQuery(() => ({
         ...matchesQuery({ ...question.all, colour: isHex(colour) ? colour : '' }),
@@ -27,11 +26,6 @@
     }));
     const best = $derived(found.data?.matches[0]);
     const nearest = $derived(found.data?.matches.find((m) => m.current));
-
-    function toggle(kind: string, taken: boolean) {
-        const all = (words.data?.matched ?? []).filter((k) => (k === kind ? taken : kinds.includes(k)));
-        if (all.length) question.set('kinds', all.join(','));
-    }
 </script>
 
 <h1>Match a colour</h1>
@@ -55,40 +49,7 @@
             </p>
         {/if}
     </div>
-    <div class="fields">
-        <Select
-            size="sm"
-            labelText="Paints in the mix, at most"
-            selected={question.get('paints')}
-            on:update={(e) => question.set('paints', String(e.detail))}
-        >
-            <SelectItem value="1" text="one" /><SelectItem value="2" text="two" /><SelectItem value="3" text="three" />
-        </Select>
-        <fieldset>
-            <legend>Only what is</legend>
-            {#each words.data?.matched ?? [] as kind (kind)}
-                <Checkbox labelText={kind} checked={kinds.includes(kind)} on:check={(e) => toggle(kind, e.detail)} />
-            {/each}
-        </fieldset>
-        <div class="two">
-            <Select
-                size="sm"
-                labelText="Finish"
-                selected={question.get('finish')}
-                on:update={(e) => question.set('finish', String(e.detail ?? ''))}
-            >
-                <SelectItem value="" text="any" /><SelectItem value="matt" text="matt" />
-                <SelectItem value="satin" text="satin" /><SelectItem value="gloss" text="gloss" />
-            </Select>
-            <TextInput
-                size="sm"
-                labelText="Left, ml at least"
-                placeholder="any"
-                value={question.get('least_ml')}
-                on:input={(e) => question.set('least_ml', String(e.detail ?? '').trim())}
-            />
-        </div>
-    </div>
+    <MatchFields {question} words={words.data} />
 </div>
 {#if without.length}
     <p class="out">
@@ -127,36 +88,12 @@
     .ask > div:nth-child(2) p {
         padding-left: 16px;
     }
-    .fields {
-        display: grid;
-        gap: 10px;
-        align-content: start;
-        padding-left: 28px;
-    }
-    fieldset {
-        margin: 0;
-        padding: 0;
-        border: 0;
-    }
-    legend {
-        font-size: var(--size-fine);
-        color: var(--ink-soft);
-    }
-    .two {
-        display: grid;
-        grid-template-columns: 1fr 1fr;
-        gap: 12px;
-    }
     .out {
         margin-bottom: 12px;
     }
     @media (max-width: 720px) {
         .ask {
             grid-template-columns: 1fr 1fr;
-        }
-        .fields {
-            grid-column: 1 / -1;
-            padding: 12px 0 0;
         }
     }
 </style>

@@ -1,7 +1,7 @@
 <script lang="ts">
-    import { Button } from 'carbon-components-svelte';
     import type { Figure, GroundLaid, Undercoats } from '../../api/wire';
     import { counted, duration } from '../../parts/words';
+    import GroundCard from './GroundCard.svelte';
 
     interface Props {
         figure: Figure;
@@ -49,48 +49,13 @@
 </div>
 <ul class="cards">
     {#each data.grounds as ground (ground.id)}
-        <li class:current={ground.current}>
-            <div class="facings" role="img" aria-label="{ground.words}: from above, sideways, from below">
-                <i style:background={ground.hexes.above}></i><i style:background={ground.hexes.side}></i><i
-                    style:background={ground.hexes.below}
-                ></i>
-            </div>
-            <h3>{ground.words}</h3>
-            <p class="figures">
-                <strong>{counted(ground.coats, 'coat')}</strong> over all areas{ground.more
-                    ? `, ${ground.more} more than the fewest`
-                    : ''}<br />
-                {figure.count > 1
-                    ? `${ground.minutes} min a figure, ${duration(ground.minutes_for_all)} for ${figure.count}`
-                    : `${duration(ground.minutes)} of work`}<br />
-                {ground.apart.toFixed(1)} away from the colours after three coats
-            </p>
-            {#if ground.favoured}<p class="soft">as you like it</p>{/if}
-            {#if ground.risks.length}
-                <ul class="risks">
-                    {#each ground.risks.slice(0, 4) as risk (risk)}<li>{risk}</li>{/each}
-                    {#if ground.risks.length > 4}<li>and {ground.risks.length - 4} more.</li>{/if}
-                </ul>
-            {/if}
-            <div class="act">
-                {#if ground.current}<span class="here">this one is taken</span>
-                    {#if way !== data.kind}<Button
-                            size="small"
-                            disabled={busy}
-                            onclick={() => ontake(ground.paint_id, ground.lights, way)}
-                            >Put it on with {chosenKind?.words.toLowerCase()}</Button
-                        >{/if}
-                {:else if ground.paint_id !== null}
-                    <Button
-                        size="small"
-                        kind="tertiary"
-                        disabled={busy}
-                        onclick={() => ontake(ground.paint_id, ground.lights, way)}
-                        >Take it<span class="visually-hidden">: {ground.words}</span></Button
-                    >
-                {:else}<span class="soft">no such primer is at hand</span>{/if}
-            </div>
-        </li>
+        <GroundCard
+            {figure}
+            {ground}
+            {busy}
+            otherWay={way === data.kind ? null : (chosenKind?.words.toLowerCase() ?? null)}
+            ontake={() => ontake(ground.paint_id, ground.lights, way)}
+        />
     {/each}
 </ul>
 {#if chosenKind?.cautions.length}
@@ -135,34 +100,6 @@
         margin: 0;
         padding: 0;
         list-style: none;
-    }
-    .cards > li {
-        display: flex;
-        flex-direction: column;
-        gap: 8px;
-        padding: 14px;
-        background: var(--rail);
-    }
-    .current {
-        outline: 2px solid var(--ink);
-    }
-    .facings {
-        display: grid;
-        height: 108px;
-    }
-    .figures {
-        font-size: var(--size-plain);
-    }
-    .risks {
-        margin: 0;
-        padding-left: 18px;
-        font-size: var(--size-plain);
-    }
-    .act {
-        margin-top: auto;
-    }
-    .here {
-        font-weight: 600;
     }
     h2 {
         margin-top: 24px;

@@ -1,0 +1,77 @@
+import { put, sentence } from '../api/client';
+import type { PicturePoint } from '../api/wire';
+
+/** pixels of the picture around the point, along a side */
+const PATCH = 11;
+export const MOST_MB = 30;
+
+/** A picture of the painter's own, which never leaves this machine whole: only the few pixels around a point are read. */
+export class Picture {
+    /** address of the chosen file, within this page */
+    url: string | null = $state(null);
+    image: HTMLImageElement | null = $state(null);
+    /** shares of its width and height, 0 to 1 */
+    point: { x: number; y: number } = $state({ x: 0.5, y: 0.5 });
+    found: PicturePoint | null = $state(null);
+    problem = $state('');
+
+    choose(file: File | undefined): void {
+        this.problem = '';
+        this.found = null;
+        if (this.url) URL.revokeObjectURL(this.url);
+        this.url = null;
+        if (!file) return;
+        if (file.size > MOST_MB * 1e6) {
+            this.problem = `${file.name} holds ${Math.ceil(file.size / 1e6)} MB: at most ${MOST_MB} MB are opened.`;
+            return;
+        }
+        this.url = URL.createObjectURL(file);
+    }
+
+    broken(): void {
+        this.problem = 'This file is no picture that can be shown: choose a PNG, JPEG or WebP.';
+        this.url = null;
+    }
+
+    async read(x: number, y: number): Promise<void> {
+        if (!this.image?.naturalWidth) return;
+        this.point = { x: Math.min(1, Math.max(0, x)), y: Math.min(1, Math.max(0, y)) };
+        const patch = await this.patch(this.image);
+        if (!patch) return;
+        const form = new FormData();
+        form.append('patch', patch, 'patch.png');
+        try {
+            this.found = await put<PicturePoint>('POST', 'reader/picture', form);
+            this.problem = '';
+        } catch (thrown) {
+            this.problem = sentence(thrown);
+        }
+    }
+
+    /** Whether the key moved the point. */
+    key(name: string, far: boolean): boolean {
+        const step = far ? 0.05 : 0.005;
+        const moves: Record<string, [number, number]> = {
+            ArrowLeft: [-step, 0],
+            ArrowRight: [step, 0],
+            ArrowUp: [0, -step],
+            ArrowDown: [0, step],
+        };
+        const move = moves[name];
+        if (move) void this.read(this.point.x + move[0], this.point.y + move[1]);
+        return move !== undefined;
+    }
+
+    /** The pixels around the point, as a picture of their own. */
+    private patch(image: HTMLImageElement): Promise<Blob | null> {
+        const canvas = document.createElement('canvas');
+        canvas.width = canvas.height = PATCH;
+        const from = (share: number, size: number) =>
+            Math.min(Math.max(0, Math.round(share * size - PATCH / 2)), Math.max(0, size - PATCH));
+        const [width, height] = [image.naturalWidth, image.naturalHeight];
+        const [left, top] = [from(this.point.x, width), from(this.point.y, height)];
+        const [across, down] = [Math.min(PATCH, width), Math.min(PATCH, height)];
+        canvas.getContext('2d')?.drawImage(image, left, top, across, down, 0, 0, PATCH, PATCH);
+        return new Promise((done) => canvas.toBlob(done, 'image/png'));
+    }
+}

@@ -1,0 +1,75 @@
+<script lang="ts">
+    import type { BenchState } from './bench.svelte';
+
+    interface Props {
+        bench: BenchState;
+    }
+    let { bench }: Props = $props();
+
+    const figure = $derived(bench.bench?.figure ?? 1);
+    const isOpen = $derived(bench.open.includes(figure));
+</script>
+
+<div class="actions">
+    <button class="first" disabled={!isOpen || bench.busy} onclick={() => bench.done([figure])}
+        >{isOpen ? `Done on figure ${figure}` : `Figure ${figure} is done`}</button
+    >
+    {#if bench.open.length > 1}
+        <button disabled={bench.busy} onclick={() => bench.done(bench.open)}>Done on all {bench.open.length}</button>
+    {/if}
+    <button onclick={() => (bench.dialog = 'different')}>Different</button>
+    <p class="keys">
+        <span>Enter done · A all · D different</span>
+        <span>U not in the plan · ← → other steps</span>
+    </p>
+</div>
+
+<style>
+    .actions {
+        display: flex;
+        flex-wrap: wrap;
+        gap: 14px;
+        align-items: center;
+        margin-top: auto;
+    }
+    .actions button {
+        min-height: 68px;
+        padding: 0 26px;
+        border: 1px solid var(--ink-soft);
+        background: none;
+        color: var(--ink);
+        font: inherit;
+        font-size: var(--size-head);
+        cursor: pointer;
+    }
+    .actions .first {
+        min-height: 76px;
+        padding: 0 44px;
+        border: 0;
+        background: var(--accent);
+        color: #ffffff;
+        font-size: var(--size-title);
+        font-weight: 600;
+    }
+    .actions button:disabled {
+        opacity: 0.5;
+        cursor: default;
+    }
+    .keys {
+        margin-left: auto;
+        font-size: var(--size-plain);
+        text-align: right;
+        color: var(--ink-soft);
+    }
+    .keys span {
+        display: block;
+    }
+    @media (max-width: 980px) {
+        .keys {
+            display: none;
+        }
+        .actions button {
+            width: 100%;
+        }
+    }
+</style>

@@ -1,0 +1,57 @@
+<script lang="ts">
+    import { useQueryClient } from '@tanstack/svelte-query';
+    import { InlineNotification } from 'carbon-components-svelte';
+    import { put, sentence } from '../../api/client';
+    import type { Figure } from '../../api/wire';
+    import { capital, counted } from '../../parts/words';
+
+    interface Props {
+        company: Figure;
+        /** its sort, in words */
+        kind: string;
+        onedit: (what: 'this' | 'plate') => void;
+    }
+    let { company, kind, onedit }: Props = $props();
+
+    const client = useQueryClient();
+    let problem = $state('');
+
+    async function remove() {
+        if (!confirm(`Delete ${company.name} with its areas, colours and recipes?`)) return;
+        try {
+            await put('DELETE', `companies/${company.id}`);
+            location.hash = '#/figures';
+            await client.invalidateQueries();
+        } catch (thrown) {
+            problem = sentence(thrown);
+        }
+    }
+</script>
+
+<h1>{company.name}</h1>
+<p class="soft">
+    {capital(kind)}{company.count > 1
+        ? `, ${company.count} figures${company.leaders ? `, ${counted(company.leaders, 'leader')} among them` : ''}`
+        : ''}, {company.height_mm} mm high,
+    {company.surface_cm2} cm² of surface{company.count > 1 ? ' each' : ''}
+    {#if company.uncovered > 0.05}· {company.uncovered} % of it belongs to no area{/if}
+    {#if company.begun}· {company.begun} begun{/if}
+</p>
+{#if company.notes}<p class="soft">{company.notes}</p>{/if}
+{#if problem}<InlineNotification lowContrast hideCloseButton kind="error" title={problem} />{/if}
+<p class="acts">
+    <button class="link-button" onclick={() => onedit('this')}>Change areas</button>
+    <button class="link-button" onclick={() => onedit('plate')}
+        >{company.plate ? 'Change the drawing' : 'Bring a drawing or a photograph'}</button
+    >
+    <button class="link-button" onclick={remove}>Delete</button>
+</p>
+
+<style>
+    .acts {
+        display: flex;
+        flex-wrap: wrap;
+        gap: 4px 22px;
+        margin: 8px 0 4px;
+    }
+</style>

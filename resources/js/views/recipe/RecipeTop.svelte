@@ -1,0 +1,57 @@
+<script lang="ts">
+    import { InlineNotification } from 'carbon-components-svelte';
+    import type { Recipe } from '../../api/wire';
+    import type { RecipeState } from './recipe.svelte';
+
+    interface Props {
+        recipe: Recipe;
+        page: RecipeState;
+    }
+    let { recipe, page }: Props = $props();
+</script>
+
+<div class="top">
+    <div>
+        <h1>{recipe.area.name}</h1>
+        <p class="soft">
+            {recipe.area.material}, {recipe.area.surface_cm2} cm²{recipe.drafted
+                ? ` · painted ${recipe.way_words}`
+                : ''} · undercoat {recipe.steps[0]?.mix_words}
+        </p>
+    </div>
+    {#if recipe.drafted && !page.redrafting}
+        <button class="plain-button wanted" onclick={() => (page.redrafting = true)}>
+            <i style:background={recipe.colour}></i>
+            <span>intended colour<br /><u>another draft</u></span>
+        </button>
+    {/if}
+</div>
+{#if recipe.outdated && !page.redrafting}
+    <InlineNotification lowContrast hideCloseButton kind="warning" title={recipe.outdated}>
+        <button class="link-button" onclick={() => (page.redrafting = true)}>Draft it anew</button>
+    </InlineNotification>
+{/if}
+
+<style>
+    .top {
+        display: flex;
+        gap: 24px;
+        align-items: start;
+        justify-content: space-between;
+        margin-bottom: 16px;
+    }
+    .wanted {
+        display: flex;
+        gap: 10px;
+        align-items: center;
+        font-size: var(--size-small);
+        color: var(--ink-soft);
+    }
+    .wanted i {
+        width: 56px;
+        height: 44px;
+    }
+    .wanted u {
+        color: var(--ink);
+    }
+</style>

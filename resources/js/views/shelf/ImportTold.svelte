@@ -1,0 +1,78 @@
+<script lang="ts">
+    import type { ImportReport } from '../../api/wire';
+    import { counted } from '../../parts/words';
+
+    interface Props {
+        report: ImportReport;
+        /** whether it tells what was done, or what would be */
+        written: boolean;
+    }
+    let { report, written }: Props = $props();
+
+    const OUTCOMES = { taken: 'taken', changed: 'brought up to date', same: 'as it was', skipped: 'skipped' };
+    const changed = $derived(report.lines.filter((l) => l.outcome === 'changed'));
+    const skipped = $derived(report.lines.filter((l) => l.outcome === 'skipped'));
+</script>
+
+<p class="sum" role="status">
+    <strong>{counted(report.taken, 'paint')} {written ? 'taken' : 'new'}</strong>, {report.changed}
+    {written ? 'brought up to date' : 'would change'}, {report.same} as they were,
+    <strong>{report.skipped} skipped</strong>.
+</p>
+{#if skipped.length}
+    <table>
+        <thead><tr><th>Line</th><th>Paint</th><th>Why it was skipped</th></tr></thead>
+        <tbody>
+            {#each skipped as line (line.line)}
+                <tr><td>{line.line}</td><td>{line.name || '–'}</td><td>{line.why}</td></tr>
+            {/each}
+        </tbody>
+    </table>
+    <p class="soft">Mend these lines in the file and look at it again: the others come in without them.</p>
+{/if}
+{#if changed.length}
+    <table>
+        <thead><tr><th>Line</th><th>Paint</th><th>{written ? 'What changed' : 'What would change'}</th></tr></thead>
+        <tbody>
+            {#each changed as line (line.line)}
+                <tr><td>{line.line}</td><td>{line.name}</td><td>{line.why}</td></tr>
+            {/each}
+        </tbody>
+    </table>
+{/if}
+{#if report.missing.length}
+    <p class="soft">
+        {counted(report.missing.length, 'paint')} of your shelf {report.missing.length === 1 ? 'is' : 'are'} not in the file
+        and stay as they are: {report.missing.slice(0, 12).join(', ')}{report.missing.length > 12 ? ' …' : ''}.
+    </p>
+{/if}
+<details>
+    <summary>All {report.lines.length} lines</summary>
+    <table>
+        <thead><tr><th>Line</th><th>Paint</th><th>What became of it</th></tr></thead>
+        <tbody>
+            {#each report.lines as line (line.line)}
+                <tr><td>{line.line}</td><td>{line.name || '–'}</td><td>{OUTCOMES[line.outcome]}</td></tr>
+            {/each}
+        </tbody>
+    </table>
+</details>
+
+<style>
+    .sum {
+        margin: 14px 0;
+    }
+    table {
+        width: 100%;
+        margin-bottom: 10px;
+        border-collapse: collapse;
+        font-size: var(--size-plain);
+    }
+    th,
+    td {
+        padding: 6px 10px 6px 0;
+        border-bottom: 1px solid var(--rule);
+        text-align: left;
+        vertical-align: top;
+    }
+</style>

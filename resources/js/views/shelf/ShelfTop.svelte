@@ -1,0 +1,42 @@
+<script lang="ts">
+    import { Button } from 'carbon-components-svelte';
+    import { inWords } from '../../parts/words';
+    import type { ShelfView } from './shelf.svelte';
+
+    interface Props {
+        view: ShelfView;
+    }
+    let { view }: Props = $props();
+</script>
+
+<div class="top">
+    <div>
+        <h1>{inWords(view.all.length)} {view.all.length === 1 ? 'paint' : 'paints'}</h1>
+        {#if view.all.length}<p class="soft">
+                {view.atHand} at hand{view.atHand < view.all.length
+                    ? `, ${view.all.length - view.atHand} empty or not owned`
+                    : ''}
+                · the bar tells what is left
+            </p>{/if}
+    </div>
+    <div class="actions">
+        <Button size="small" kind="tertiary" href="#/buy">What to buy</Button>
+        <Button size="small" kind="tertiary" onclick={() => (view.dialog = 'import')}>Files in and out</Button>
+        <Button size="small" onclick={() => view.add()}>Add a paint</Button>
+    </div>
+</div>
+
+<style>
+    .top {
+        display: flex;
+        flex-wrap: wrap;
+        gap: 12px 24px;
+        align-items: start;
+        justify-content: space-between;
+    }
+    .actions {
+        display: flex;
+        flex-wrap: wrap;
+        gap: 8px;
+    }
+</style>

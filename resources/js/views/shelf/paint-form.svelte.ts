@@ -1,0 +1,66 @@
+import { useQueryClient } from '@tanstack/svelte-query';
+import { Problem, put, sentence } from '../../api/client';
+import type { Paint } from '../../api/wire';
+
+const text = (value: string | number | null | undefined) =>
+    value === null || value === undefined ? '' : String(value);
+
+/** A paint as it is being written down, with what the server refused of it. */
+export class PaintDraft {
+    fields: Record<Field, string>;
+    problems: Record<string, string> = $state({});
+    problem = $state('');
+    private readonly client = useQueryClient();
+
+    constructor(private readonly paint: Paint | null) {
+        this.fields = $state(filled(paint));
+    }
+
+    bad(field: Field): { invalid: boolean; invalidText: string } {
+        return { invalid: field in this.problems, invalidText: this.problems[field] ?? '' };
+    }
+
+    /** id of the paint, null where it was refused. */
+    async save(): Promise<number | null> {
+        this.problem = '';
+        this.problems = {};
+        try {
+            const saved = await put<Paint>(
+                this.paint ? 'PUT' : 'POST',
+                this.paint ? `paints/${this.paint.id}` : 'paints',
+                this.fields,
+            );
+            await this.client.invalidateQueries({ queryKey: ['shelf'] });
+            void this.client.invalidateQueries({ queryKey: ['recipe'] });
+            return saved.id;
+        } catch (thrown) {
+            this.problems = thrown instanceof Problem ? thrown.fields : {};
+            this.problem = Object.keys(this.problems).length ? '' : sentence(thrown);
+            return null;
+        }
+    }
+}
+
+type Field = keyof ReturnType<typeof filled>;
+
+function filled(paint: Paint | null) {
+    return {
+        name: text(paint?.name),
+        line: text(paint?.line),
+        behaviour: paint?.behaviour ?? 'opaque',
+        colour: text(paint?.colour),
+        bottle_ml: text(paint?.bottle_ml),
+        left_ml: text(paint?.left_ml),
+        price: text(paint?.price),
+        currency: text(paint?.currency),
+        owned: paint?.owned === false ? 'no' : 'yes',
+        bottles: text(paint?.bottles),
+        place: text(paint?.place),
+        opened: text(paint?.opened),
+        state: text(paint?.state),
+        set: text(paint?.set),
+        colour_source: text(paint?.colour_source),
+        finish: text(paint?.sheen),
+        notes: text(paint?.notes),
+    };
+}

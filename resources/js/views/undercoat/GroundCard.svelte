@@ -1,0 +1,80 @@
+<script lang="ts">
+    import { Button } from 'carbon-components-svelte';
+    import type { Figure, GroundLaid } from '../../api/wire';
+    import { counted, duration } from '../../parts/words';
+
+    interface Props {
+        figure: Figure;
+        ground: GroundLaid;
+        busy: boolean;
+        /** how it would be put on, where that differs from how the company has it */
+        otherWay: string | null;
+        ontake: () => void;
+    }
+    let { figure, ground, busy, otherWay, ontake }: Props = $props();
+</script>
+
+<li class="ground" class:current={ground.current}>
+    <div class="facings" role="img" aria-label="{ground.words}: from above, sideways, from below">
+        <i style:background={ground.hexes.above}></i><i style:background={ground.hexes.side}></i><i
+            style:background={ground.hexes.below}
+        ></i>
+    </div>
+    <h3>{ground.words}</h3>
+    <p class="figures">
+        <strong>{counted(ground.coats, 'coat')}</strong> over all areas{ground.more
+            ? `, ${ground.more} more than the fewest`
+            : ''}<br />
+        {figure.count > 1
+            ? `${ground.minutes} min a figure, ${duration(ground.minutes_for_all)} for ${figure.count}`
+            : `${duration(ground.minutes)} of work`}<br />
+        {ground.apart.toFixed(1)} away from the colours after three coats
+    </p>
+    {#if ground.favoured}<p class="soft">as you like it</p>{/if}
+    {#if ground.risks.length}
+        <ul class="risks">
+            {#each ground.risks.slice(0, 4) as risk (risk)}<li>{risk}</li>{/each}
+            {#if ground.risks.length > 4}<li>and {ground.risks.length - 4} more.</li>{/if}
+        </ul>
+    {/if}
+    <div class="act">
+        {#if ground.current}<span class="here">this one is taken</span>
+            {#if otherWay}<Button size="small" disabled={busy} onclick={ontake}>Put it on with {otherWay}</Button>{/if}
+        {:else if ground.paint_id !== null}
+            <Button size="small" kind="tertiary" disabled={busy} onclick={ontake}
+                >Take it<span class="visually-hidden">: {ground.words}</span></Button
+            >
+        {:else}<span class="soft">no such primer is at hand</span>{/if}
+    </div>
+</li>
+
+<style>
+    .ground {
+        display: flex;
+        flex-direction: column;
+        gap: 8px;
+        padding: 14px;
+        background: var(--rail);
+    }
+    .current {
+        outline: 2px solid var(--ink);
+    }
+    .facings {
+        display: grid;
+        height: 108px;
+    }
+    .figures {
+        font-size: var(--size-plain);
+    }
+    .risks {
+        margin: 0;
+        padding-left: 18px;
+        font-size: var(--size-plain);
+    }
+    .act {
+        margin-top: auto;
+    }
+    .here {
+        font-weight: 600;
+    }
+</style>
