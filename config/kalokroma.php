@@ -6,9 +6,14 @@ return [
     /* Whether the sign-in page offers the sample workshop without a password. */
     'demo' => (bool) env('KALOKROMA_DEMO', false),
 
-    /* Gives the simulated devices the same luck every time; chance where it is not set. */
+    /* Whether an answer tells how many queries it took. */
     'count_queries' => (bool) env('KALOKROMA_COUNT_QUERIES', false),
+
+    /* Gives the simulated devices the same luck every time; chance where it is not set. */
     'device_seed' => env('KALOKROMA_DEVICE_SEED'),
+
+    /* Seconds after which an answer that needs all recipes says how many are left to predict, to whoever can ask again. */
+    'answers_within_s' => 0.7,
 
     /* The painter who owns the sample workshop. */
     'demo_painter' => 'Sample workshop',

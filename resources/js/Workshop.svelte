@@ -2,6 +2,7 @@
     import { createQuery, useQueryClient } from '@tanstack/svelte-query';
     import Router, { router } from 'svelte-spa-router';
     import Header from './parts/Header.svelte';
+    import WorkingOut from './parts/WorkingOut.svelte';
     import SignIn from './views/signin/SignIn.svelte';
     import { put, sentence } from './api/client';
     import { sessionQuery } from './api/queries';
@@ -40,6 +41,7 @@
 {:else}
     <Header painter={session.data.painter.name} location={router.location} onleave={leave} />
     <Router {routes} />
+    <WorkingOut />
 {/if}
 
 <style>

@@ -11,6 +11,7 @@ use App\Models\RecipeRow;
 use Illuminate\Database\Events\QueryExecuted;
 use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
 
 /** What is predicted is marked stale with its sources, by whoever writes them, and worked out again when it is looked at. */
 final class StalenessTest extends TestCase
@@ -99,6 +100,60 @@ final class StalenessTest extends TestCase
             'the kept amounts are those predicted',
         );
         self::assertNotSame([], $first->json('paints'));
+    }
+
+    /** @param string $path an answer that needs all recipes */
+    #[TestWith(['companies'])]
+    #[TestWith(['shelf/needs'])]
+    #[TestWith(['buy'])]
+    public function testWhoeverCanAskAgainIsToldHowManyRecipesAreLeft(string $path): void
+    {
+        $this->signIn();
+        for ($i = 0; $i < 2; ++$i) {
+            $this->copied(self::company(), 'Twin '.$i);
+        }
+        $this->getJson('/api/companies')->assertOk();
+        $this->postJson('/api/prices')->assertOk();
+        RecipeRow::query()->update(['stale' => true]);
+        Company::query()->update(['undercoat_stale' => true]);
+        config(['kalokroma.answers_within_s' => 0.0]);
+        $each = RecipeRow::query()->count() / 3;
+
+        foreach ([2 * $each, $each] as $left) {
+            $answer = $this->getJson('/api/'.$path, ['Prefer' => 'respond-async'])->assertStatus(202);
+            $this->assertAnswers('working', $answer);
+            self::assertEquals($left, $answer->json('recipes_left'), 'one company was worked out');
+        }
+        $this->getJson('/api/'.$path, ['Prefer' => 'respond-async'])->assertOk();
+        self::assertSame(0, RecipeRow::query()->where('stale', true)->count());
+    }
+
+    public function testWhoeverDoesNotSaySoGetsTheWholeAnswerAtOnce(): void
+    {
+        $this->signIn();
+        $this->copied(self::company(), 'Twin');
+        RecipeRow::query()->update(['stale' => true]);
+        config(['kalokroma.answers_within_s' => 0.0]);
+
+        $this->getJson('/api/shelf/needs')->assertOk();
+        self::assertSame(0, RecipeRow::query()->where('stale', true)->count());
+    }
+
+    /** Another company with the same areas and recipes. */
+    private function copied(Company $company, string $name): void
+    {
+        $twin = $company->replicate()->fill(['name' => $name]);
+        $twin->save();
+        foreach ($company->areas()->with('recipe')->get() as $area) {
+            $row = $area->replicate();
+            $row->company_id = $twin->id;
+            $row->save();
+            $recipe = $area->recipe?->replicate();
+            if ($recipe !== null) {
+                $recipe->area_id = $row->id;
+                $recipe->save();
+            }
+        }
     }
 
     public function testAnEditOfARecipeTakesAtMostTwelveQueries(): void

@@ -16,6 +16,7 @@ final class PagesTest extends TestCase
 {
     private const MOST_CSS = 60 * 1024;
     private const MOST_JS = 150 * 1024;
+    private const MOST_LINES = 150;
 
     #[DataProvider('sources')]
     public function testNoColourIsComputedInThePages(string $file): void
@@ -36,6 +37,15 @@ final class PagesTest extends TestCase
         $own = basename($file) === 'card.css' ? '' : (string) file_get_contents($file);
 
         self::assertDoesNotMatchRegularExpression('/font-size:(?!\s*var\(--size-[a-z-]+\);)/', $own);
+    }
+
+    /** A longer one is split into parts, and a state in a file of its own. */
+    #[DataProvider('sources')]
+    public function testNoComponentIsTooLong(string $file): void
+    {
+        $lines = str_ends_with($file, '.svelte') ? substr_count((string) file_get_contents($file), "\n") : 0;
+
+        self::assertLessThanOrEqual(self::MOST_LINES, $lines);
     }
 
     /** @return iterable<string, array{string}> */

@@ -49,7 +49,7 @@ final class BuyController extends Controller
 
     public function plan(BuyQuestion $request): JsonResponse
     {
-        return new JsonResponse($this->planned($request));
+        return $this->stillWorking($request, $request->companies()) ?? new JsonResponse($this->planned($request));
     }
 
     public function list(BuyQuestion $request): Response

@@ -31,7 +31,10 @@ final class BuyQuestion extends FormRequest
     {
         $ids = array_filter(explode(',', (string) $this->string('companies')));
 
-        return array_values(Company::query()->when($ids !== [], static fn ($q) => $q->whereKey($ids))->orderBy('id')->get()->all());
+        return array_values(Company::query()->when(
+            $ids !== [],
+            static fn ($q) => $q->whereKey($ids),
+        )->with('areas.recipe', 'records')->orderBy('id')->get()->all());
     }
 
     public function within(): float

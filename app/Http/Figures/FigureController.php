@@ -18,6 +18,10 @@ final class FigureController extends Controller
         $equipment = $this->painter($request)->equipment();
 
         $companies = Company::query()->with('areas.recipe', 'records', 'plate')->orderBy('id')->get();
+        $working = $this->stillWorking($request, $companies);
+        if ($working !== null) {
+            return $working;
+        }
         $this->studio($request)->predictions->freshen($companies);
 
         return new JsonResponse([

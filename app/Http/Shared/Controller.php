@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Shared;
 
+use App\Models\Company;
 use App\Models\Painter;
 use App\Workshop\Studio;
+use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
 abstract class Controller
@@ -16,6 +18,22 @@ abstract class Controller
         assert($painter instanceof Painter);
 
         return $painter;
+    }
+
+    /**
+     * For a page that needs all recipes: works out what is stale of these companies, and where that takes longer than an answer
+     * should, tells how many recipes are left to whoever said that they can ask again ("Prefer: respond-async", RFC 7240).
+     *
+     * @param iterable<Company> $companies with areas.recipe and records loaded
+     */
+    protected function stillWorking(Request $request, iterable $companies): ?JsonResponse
+    {
+        if (!str_contains((string) $request->header('Prefer'), 'respond-async')) {
+            return null;
+        }
+        $left = $this->studio($request)->predictions->freshen($companies, (float) config('kalokroma.answers_within_s'));
+
+        return $left === 0 ? null : new JsonResponse(['recipes_left' => $left], 202);
     }
 
     /** What the painter works with, read once for this request: ask for it after all writing to the shelf. */

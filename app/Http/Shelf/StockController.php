@@ -46,7 +46,7 @@ final class StockController extends Controller
         );
         $area = $request->filled('area') ? $request->integer('area') : null;
 
-        return new JsonResponse(
+        return $this->stillWorking($request, $companies) ?? new JsonResponse(
             NeedsView::of($companies, (new BuyDesk($this->painter($request), $this->studio($request)))->demands($companies, $area)),
         );
     }

@@ -90,11 +90,20 @@ final readonly class Predictions
      * Works out again what is stale of these companies: their undercoats first, then their recipes.
      *
      * @param iterable<Company> $companies with areas.recipe and records loaded
+     * @param float $seconds after which no other company is begun; one of them always is
+     *
+     * @return int recipes that are still stale then
      */
-    public function freshen(iterable $companies): void
+    public function freshen(iterable $companies, float $seconds = INF): int
     {
+        $start = microtime(true);
+        $left = $done = 0;
         foreach ($companies as $company) {
             if (!self::isStale($company)) {
+                continue;
+            }
+            if ($done++ > 0 && microtime(true) - $start >= $seconds) {
+                $left += max(1, $company->areas->filter(static fn (AreaRow $a): bool => $a->recipe?->stale === true)->count());
                 continue;
             }
             DB::transaction(function () use ($company): void {
@@ -107,6 +116,8 @@ final readonly class Predictions
                 }
             });
         }
+
+        return $left;
     }
 
     private static function isStale(Company $company): bool

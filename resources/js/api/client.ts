@@ -1,3 +1,6 @@
+import type { Working } from './wire';
+import { working } from './working.svelte';
+
 /** A refusal of the server: one sentence, and where it belongs in a form. */
 export class Problem extends Error {
     constructor(
@@ -15,13 +18,37 @@ export function get<T>(path: string): Promise<T> {
     return send<T>('GET', path);
 }
 
+let waiting: Promise<unknown> = Promise.resolve();
+
+/** For an answer that needs all recipes: after a change on the shelf they are worked out a part at a time, and the frame tells. */
+export function getPatiently<T>(path: string): Promise<T> {
+    const asked = waiting.then(() => askUntilReady<T>(path));
+    waiting = asked.catch(() => undefined);
+    return asked;
+}
+
+async function askUntilReady<T>(path: string): Promise<T> {
+    try {
+        for (;;) {
+            const answer = await send<T | Working>('GET', path, undefined, { Prefer: 'respond-async' });
+            if (!isWorking(answer)) return answer;
+            working.tell(answer.recipes_left);
+        }
+    } finally {
+        working.end();
+    }
+}
+
+const isWorking = (answer: unknown): answer is Working =>
+    typeof answer === 'object' && answer !== null && 'recipes_left' in answer;
+
 /** Sends JSON, or a form with a file, and gives back the answer. */
 export function put<T>(method: 'POST' | 'PUT' | 'PATCH' | 'DELETE', path: string, body?: unknown): Promise<T> {
     return send<T>(method, path, body);
 }
 
-async function send<T>(method: string, path: string, body?: unknown): Promise<T> {
-    const headers: Record<string, string> = { Accept: 'application/json' };
+async function send<T>(method: string, path: string, body?: unknown, more: Record<string, string> = {}): Promise<T> {
+    const headers: Record<string, string> = { Accept: 'application/json', ...more };
     const token = /(?:^|;\s*)XSRF-TOKEN=([^;]+)/.exec(document.cookie)?.[1];
     if (token) {
         headers['X-XSRF-TOKEN'] = decodeURIComponent(token);

@@ -1,5 +1,5 @@
 import { queryOptions } from '@tanstack/svelte-query';
-import { get } from './client';
+import { get, getPatiently } from './client';
 import type {
     Alternatives,
     Bench,
@@ -65,7 +65,7 @@ export const setFitsQuery = (company: number | null) =>
 export const needsQuery = (company: string, area: string) =>
     queryOptions({
         queryKey: ['shelf', 'needs', company, area],
-        queryFn: () => get<Needs>(`shelf/needs?${given({ company, area })}`),
+        queryFn: () => getPatiently<Needs>(`shelf/needs?${given({ company, area })}`),
     });
 
 export const pricesQuery = () => queryOptions({ queryKey: ['prices'], queryFn: () => get<Prices>('prices') });
@@ -73,7 +73,7 @@ export const pricesQuery = () => queryOptions({ queryKey: ['prices'], queryFn: (
 export const buyQuery = (companies: string, within: string, dated: string | null) =>
     queryOptions({
         queryKey: ['shelf', 'buy', companies, within, dated],
-        queryFn: () => get<BuyPlan>(`buy?${given({ companies, within })}`),
+        queryFn: () => getPatiently<BuyPlan>(`buy?${given({ companies, within })}`),
         enabled: dated !== null,
     });
 
@@ -90,7 +90,8 @@ export const paintQuery = (id: number | null, thin = '1:0') =>
         enabled: id !== null,
     });
 
-export const figuresQuery = () => queryOptions({ queryKey: ['figures'], queryFn: () => get<Figures>('companies') });
+export const figuresQuery = () =>
+    queryOptions({ queryKey: ['figures'], queryFn: () => getPatiently<Figures>('companies') });
 
 export const recipeQuery = (area: number | null) =>
     queryOptions({

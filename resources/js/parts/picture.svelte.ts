@@ -66,8 +66,8 @@ export class Picture {
     private patch(image: HTMLImageElement): Promise<Blob | null> {
         const canvas = document.createElement('canvas');
         canvas.width = canvas.height = PATCH;
-        const from = (share: number, size: number) =>
-            Math.min(Math.max(0, Math.round(share * size - PATCH / 2)), Math.max(0, size - PATCH));
+        const from = (at: number, size: number) =>
+            Math.min(Math.max(0, Math.round(at * size - PATCH / 2)), Math.max(0, size - PATCH));
         const [width, height] = [image.naturalWidth, image.naturalHeight];
         const [left, top] = [from(this.point.x, width), from(this.point.y, height)];
         const [across, down] = [Math.min(PATCH, width), Math.min(PATCH, height)];

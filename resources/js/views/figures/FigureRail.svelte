@@ -32,6 +32,7 @@
 
 <style>
     .add {
+        flex: none;
         padding: 14px 18px;
     }
 </style>

@@ -45,6 +45,7 @@
         display: grid;
         grid-template-columns: repeat(6, 1fr);
         gap: 0;
+        align-items: start;
         margin-top: 16px;
     }
     button {
