@@ -26,7 +26,8 @@ final class LadderView
         $first = $from === '' ? $example[0] ?? null : $paint($from);
         $last = $to === '' ? $example[1] ?? null : $paint($to);
         if ($first === null || $last === null) {
-            return ['from' => null, 'to' => null, 'steps' => [], 'equal_drops' => [], 'differences' => [], 'even' => true, 'unevenness' => 1.0];
+            return ['from' => null, 'to' => null, 'even' => true, 'unevenness' => 1.0]
+                + array_fill_keys(['steps', 'equal_drops', 'differences'], []);
         }
         $ladder = MixLadder::between($first, $last, $count, $drops);
 

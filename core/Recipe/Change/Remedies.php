@@ -60,6 +60,13 @@ final readonly class Remedies
         return new Place(null, '', '', self::touched($mishap));
     }
 
+    /** The place painted over as it was: with the step's own paint, or with what lay there before. */
+    private function tidied(string $where): PlannedStep
+    {
+        return $this->scene->again('tidy', $this->spot)
+            ?? $this->scene->step('tidy', Technique::TidyUp, $this->scene->before(), $where, $this->spot);
+    }
+
     private function spilledWash(): Remedy
     {
         return $this->remedy(
@@ -67,14 +74,7 @@ final readonly class Remedies
             'A wet wash comes off with a clean damp brush; once dry it is {off} from the colour beside it, and a '
                 .'spilled wash dulls matt paint: it has to be painted over.',
             ['off' => $this->scene->moved()],
-            [$this->scene->again('tidy', $this->spot)
-                ?? $this->scene->step(
-                    'tidy',
-                    Technique::TidyUp,
-                    $this->scene->before(),
-                    'The colour below, over the spill, as soon as it is dry.',
-                    $this->spot,
-                )],
+            [$this->tidied('The colour below, over the spill, as soon as it is dry.')],
         );
     }
 
@@ -167,14 +167,7 @@ final readonly class Remedies
             Remedy::NOW,
             'A slip of {off} is cheap as long as the colour beside it is on the palette; later it is forgotten.',
             ['off' => $this->scene->moved()],
-            [$this->scene->again('tidy', $this->spot)
-                ?? $this->scene->step(
-                    'tidy',
-                    Technique::TidyUp,
-                    $this->scene->before(),
-                    'The neighbour in its own colour, along the line.',
-                    $this->spot,
-                )],
+            [$this->tidied('The neighbour in its own colour, along the line.')],
         );
     }
 

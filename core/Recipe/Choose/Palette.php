@@ -122,15 +122,8 @@ final class Palette
             $look = Application::Stain->pass($mix->pigment(), self::shadeThinning($paint->behaviour)->load(), $below)->plane;
             $ranked[] = new RankedMix($mix, Ciede2000::difference($look->toLab(), $wantedOnPlane));
         }
-        usort(
-            $ranked,
-            static fn (
-                RankedMix $a,
-                RankedMix $b,
-            ): int => round($a->difference, 4) <=> round($b->difference, 4) ?: $a->mix->key() <=> $b->mix->key(),
-        );
 
-        return $ranked;
+        return self::ranked($ranked);
     }
 
     /**
@@ -182,15 +175,23 @@ final class Palette
             $look = $technique->application($paint->behaviour)->pass($mix->pigment(), $load, $below)->recess;
             $ranked[] = new RankedMix($mix, Ciede2000::difference($look->toLab(), $wantedInRecess));
         }
-        usort(
-            $ranked,
-            static fn (
-                RankedMix $a,
-                RankedMix $b,
-            ): int => round($a->difference, 4) <=> round($b->difference, 4) ?: $a->mix->key() <=> $b->mix->key(),
-        );
 
-        return $ranked;
+        return self::ranked($ranked);
+    }
+
+    /**
+     * Nearest first; what differs by nothing that counts stays in one order.
+     *
+     * @param list<RankedMix> $mixes
+     *
+     * @return list<RankedMix>
+     */
+    private static function ranked(array $mixes): array
+    {
+        usort($mixes, static fn (RankedMix $a, RankedMix $b): int => round($a->difference, 4) <=> round($b->difference, 4)
+            ?: $a->mix->key() <=> $b->mix->key());
+
+        return $mixes;
     }
 
     public static function shadeThinning(Behaviour $behaviour): Thinning
