@@ -14,16 +14,18 @@ final class BarriersTest extends SampleWorkshop
     #[DataProviderExternal(SamplePages::class, 'all')]
     public function testNoBarrierIsFoundInLightOrDark(string $page, string $arrived): void
     {
-        foreach (['light', 'dark'] as $surround) {
-            $this->hands->ask(
-                "localStorage.setItem('kalokroma.surround', '$surround'); localStorage.setItem('kalokroma.surround.bench', '$surround');",
-            );
-            $this->open($page, $arrived);
-            self::assertSame($surround, $this->hands->ask('return document.documentElement.dataset.surround;'));
-            self::assertSame([], $this->barriers(), $surround);
-        }
+        $this->open($page, $arrived);
+        $this->inLightAndDark(fn (string $surround) => self::assertSame([], $this->barriers(), $surround));
         self::assertSame([], $this->hands->complaints());
     }
 
-    /** What opens over a page, or in its place, is as reachable as the page. */
+    public function testTheSurroundingsAreKept(): void
+    {
+        foreach (['dark', 'light'] as $surround) {
+            $this->hands->ask("localStorage.setItem('kalokroma.surround', '$surround');");
+            $this->open('/shelf', 'Coats it takes');
+
+            self::assertSame($surround, $this->hands->ask('return document.documentElement.dataset.surround;'));
+        }
+    }
 }

@@ -12,39 +12,6 @@ use Tests\Browser\Support\SampleWorkshop;
 /** Every page of the sample workshop: what can be done there, with mouse and keys, wide and narrow. */
 final class PagesTest extends SampleWorkshop
 {
-    public function testNoBarrierIsFoundInForms(): void
-    {
-        foreach ([
-            ['/shelf', 'Add a paint', 'Dry colour at full hide'],
-            ['/shelf', 'Files in and out', 'Bring in a shelf'],
-            ['/figures', 'Change areas', 'is shared out'],
-            ['/figures', 'Change the drawing', 'Every shape has its area'],
-            ['/scheme', 'Propose for the rest', 'Take this scheme'],
-            ['/scheme/2', 'Keep this as a trial', 'As chosen now'],
-            ['/undercoat', 'Light sketch', 'Angle over the horizontal'],
-            ['/recipe/4', 'Keep in the book', 'Name in the book'],
-            ['/recipe/4', 'Why', 'Everything later lies'],
-            ['/recipe/4', 'Change', 'Its place in the order'],
-            ['/recipe/4', 'Mishap', 'What went wrong here?'],
-            ['/bench', 'Different', 'What was really done'],
-            ['/shelf/3', 'Measure a test swatch', 'Bare white'],
-            ['/tables/match', 'a picture', 'Picture, up to'],
-            ['/tables/glaze', 'the reader', 'stands in for a hand-held device'],
-        ] as [$page, $button, $arrived]) {
-            foreach (['light', 'dark'] as $surround) {
-                $this->hands->ask(
-                    "localStorage.setItem('kalokroma.surround', '$surround'); "
-                        ."localStorage.setItem('kalokroma.surround.bench', '$surround');",
-                );
-                $this->open($page, '');
-                $this->hands->press($button);
-                $this->hands->see($arrived);
-                usleep(400_000);
-                self::assertSame([], $this->barriers(), $page.' '.$button.' '.$surround);
-            }
-        }
-    }
-
     #[DataProviderExternal(SamplePages::class, 'all')]
     public function testNothingSticksOutOnANarrowScreen(string $page, string $arrived): void
     {
@@ -68,11 +35,8 @@ final class PagesTest extends SampleWorkshop
     #[DataProviderExternal(SamplePages::class, 'all')]
     public function testSwatchesStandOnStrictlyNeutralGround(string $page, string $arrived): void
     {
-        foreach (['light', 'dark'] as $surround) {
-            $this->hands->ask(
-                "localStorage.setItem('kalokroma.surround', '$surround'); localStorage.setItem('kalokroma.surround.bench', '$surround');",
-            );
-            $this->open($page, $arrived);
+        $this->open($page, $arrived);
+        $this->inLightAndDark(function (string $surround) use ($page): void {
             $grounds = (array) $this->hands->ask(
                 'return [...new Set([document.body, ...document.querySelectorAll("main, aside, .rail, '
                     .'.panel")].map((e) => getComputedStyle(e).backgroundColor))];',
@@ -83,23 +47,7 @@ final class PagesTest extends SampleWorkshop
                 [$red, $green, $blue] = $parts[0];
                 self::assertTrue($red === $green && $green === $blue, $page.' '.$surround.' '.$ground);
             }
-        }
-    }
-
-    public function testNoBarrierIsFoundOnTheMapTheListAndTheSets(): void
-    {
-        foreach (['Map' => 'Where nothing stands', 'List' => 'Certain to', 'Sets' => 'On the shelf'] as $mode => $arrived) {
-            foreach (['light', 'dark'] as $surround) {
-                $this->hands->ask(
-                    "localStorage.setItem('kalokroma.surround', '$surround'); "
-                        ."localStorage.setItem('kalokroma.surround.bench', '$surround');",
-                );
-                $this->open('/shelf', 'Coats it takes');
-                $this->hands->pressTab($mode);
-                $this->hands->see($arrived);
-                self::assertSame([], $this->barriers(), $mode.' '.$surround);
-            }
-        }
+        });
     }
 
     public function testTheMapIsWalkedWithTheArrowKeys(): void

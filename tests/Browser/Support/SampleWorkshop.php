@@ -44,13 +44,35 @@ abstract class SampleWorkshop extends TestCase
         self::$studio?->resize($width, $height);
     }
 
+    /**
+     * Looks at the page as it stands in light and in dark surroundings, turned over as a painter does.
+     *
+     * @param callable(string): void $look
+     */
+    protected function inLightAndDark(callable $look): void
+    {
+        foreach (['light', 'dark'] as $surround) {
+            $this->hands->until(
+                fn (): bool => $this->hands->ask(
+                    "const now = document.documentElement.dataset.surround; if (now !== '$surround') "
+                        ."document.querySelector('header button[aria-label^=\"Surround\"]').click(); return now === '$surround';",
+                ) === true,
+                'The surroundings do not turn '.$surround,
+            );
+            usleep(250_000); // colours change over a tenth of a second
+            $look($surround);
+        }
+    }
+
     /** @return list<string> what axe-core finds, WCAG 2 A and AA */
     protected function barriers(): array
     {
-        self::$studio?->browser->executeScript((string) file_get_contents(dirname(__DIR__, 3).'/node_modules/axe-core/axe.min.js'));
+        if ($this->hands->ask('return typeof axe;') === 'undefined') {
+            $this->hands->ask((string) file_get_contents(dirname(__DIR__, 3).'/node_modules/axe-core/axe.min.js'));
+        }
 
         return (array) self::$studio?->browser->executeAsyncScript(
-            'const done = arguments[0]; axe.run(document, { runOnly: ["wcag2a", "wcag2aa"] }).then((r) => '
+            'const done = arguments[0]; axe.run(document, { runOnly: ["wcag2a", "wcag2aa"], resultTypes: ["violations"], reporter: "no-passes" }).then((r) => '
                 .'done(r.violations.flatMap((v) => v.nodes.slice(0, 4).map((n) => v.id + ": " + n.target.join(" ") + '
                     .'" " + (n.any[0]?.message ?? "")))));',
         );

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\Browser\Support\SampleWorkshop;
+
+/** What opens over a page, or in its place, is as reachable as the page. */
+final class FormBarriersTest extends SampleWorkshop
+{
+    #[DataProvider('forms')]
+    public function testNoBarrierIsFoundInForms(string $page, string $button, string $arrived): void
+    {
+        $this->open($page, '');
+        $this->hands->press($button);
+        $this->hands->see($arrived);
+        $this->inLightAndDark(fn (string $surround) => self::assertSame([], $this->barriers(), $surround));
+    }
+
+    public function testNoBarrierIsFoundOnTheMapTheListAndTheSets(): void
+    {
+        $this->open('/shelf', 'Coats it takes');
+        foreach (['Map' => 'Where nothing stands', 'List' => 'Certain to', 'Sets' => 'On the shelf'] as $mode => $arrived) {
+            $this->hands->pressTab($mode);
+            $this->hands->see($arrived);
+            $this->inLightAndDark(fn (string $surround) => self::assertSame([], $this->barriers(), $mode.' '.$surround));
+        }
+    }
+
+    /** @return iterable<string, array{string, string, string}> address, what is pressed there, and a sentence that tells it is open */
+    public static function forms(): iterable
+    {
+        yield '/shelf, Add a paint' => ['/shelf', 'Add a paint', 'Dry colour at full hide'];
+        yield '/shelf, Files in and out' => ['/shelf', 'Files in and out', 'Bring in a shelf'];
+        yield '/figures, Change areas' => ['/figures', 'Change areas', 'is shared out'];
+        yield '/figures, Change the drawing' => ['/figures', 'Change the drawing', 'Every shape has its area'];
+        yield '/scheme, Propose for the rest' => ['/scheme', 'Propose for the rest', 'Take this scheme'];
+        yield '/scheme/2, Keep this as a trial' => ['/scheme/2', 'Keep this as a trial', 'As chosen now'];
+        yield '/undercoat, Light sketch' => ['/undercoat', 'Light sketch', 'Angle over the horizontal'];
+        yield '/recipe/4, Keep in the book' => ['/recipe/4', 'Keep in the book', 'Name in the book'];
+        yield '/recipe/4, Why' => ['/recipe/4', 'Why', 'Everything later lies'];
+        yield '/recipe/4, Change' => ['/recipe/4', 'Change', 'Its place in the order'];
+        yield '/recipe/4, Mishap' => ['/recipe/4', 'Mishap', 'What went wrong here?'];
+        yield '/bench, Different' => ['/bench', 'Different', 'What was really done'];
+        yield '/shelf/3, Measure a test swatch' => ['/shelf/3', 'Measure a test swatch', 'Bare white'];
+        yield '/tables/match, a picture' => ['/tables/match', 'a picture', 'Picture, up to'];
+        yield '/tables/glaze, the reader' => ['/tables/glaze', 'the reader', 'stands in for a hand-held device'];
+    }
+}
