@@ -33,7 +33,10 @@ final class Swatches
     /** @return list<Paint> a small workshop: covering paints, two washes, two metallics, three primers */
     public static function shelf(): array
     {
-        return [
+        /** @var list<Paint>|null $shelf made once: what a paint scatters and absorbs is worked out when first asked for */
+        static $shelf = null;
+
+        return $shelf ??= [
             self::paint('Black', '#1d1c1b'),
             self::paint('White', '#f3f1ea'),
             self::paint('Bone', '#d9cca6'),

@@ -72,7 +72,8 @@ abstract class SampleWorkshop extends TestCase
         }
 
         return (array) self::$studio?->browser->executeAsyncScript(
-            'const done = arguments[0]; axe.run(document, { runOnly: ["wcag2a", "wcag2aa"], resultTypes: ["violations"], reporter: "no-passes" }).then((r) => '
+            'const done = arguments[0]; const rules = { runOnly: ["wcag2a", "wcag2aa"], resultTypes: ["violations"], '
+                .'reporter: "no-passes" }; axe.run(document, rules).then((r) => '
                 .'done(r.violations.flatMap((v) => v.nodes.slice(0, 4).map((n) => v.id + ": " + n.target.join(" ") + '
                     .'" " + (n.any[0]?.message ?? "")))));',
         );
