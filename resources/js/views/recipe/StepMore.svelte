@@ -19,7 +19,7 @@
 <StepOrder {step} {page} />
 <StepPlace {step} {page} />
 {#if step.mix.length}
-    <div class="grid two">
+    <div class="small-grid">
         <SmallSelect
             label="tool"
             name="Tool"
@@ -36,7 +36,7 @@
         />
     </div>
 {/if}
-<div class="grid two">
+<div class="small-grid">
     <SmallSelect
         label="for"
         name="For whom"
@@ -65,13 +65,6 @@
 >
 
 <style>
-    .grid {
-        display: grid;
-        grid-template-columns: 1fr 1fr;
-        gap: 8px 10px;
-        align-items: end;
-        margin: 8px 0;
-    }
     .note {
         margin-top: 8px;
     }

@@ -44,9 +44,9 @@
         >Drop</button
     >
 </div>
-<details bind:open={looping}>
+<details class="small-more" bind:open={looping}>
     <summary>{step.loop ? `Loop: ${step.loop.rounds} rounds, ${step.loop.exit}` : 'Go through steps again'}</summary>
-    <div class="grid">
+    <div class="small-grid">
         <SmallSelect
             label="from"
             name="First step of the loop"
@@ -83,20 +83,5 @@
         display: flex;
         flex-wrap: wrap;
         gap: 6px;
-    }
-    .grid {
-        display: grid;
-        grid-template-columns: 1fr 1fr;
-        gap: 8px 10px;
-        align-items: end;
-        margin: 8px 0;
-    }
-    details {
-        margin-top: 8px;
-        font-size: var(--size-plain);
-    }
-    summary {
-        padding: 4px 0;
-        cursor: pointer;
     }
 </style>

@@ -26,9 +26,9 @@
     const place = () => page.edit(step.key, { place: { face: face || null, part, light, percent: share } });
 </script>
 
-<details bind:open={placing}>
+<details class="small-more" bind:open={placing}>
     <summary>Where: {step.place || 'its usual place'}</summary>
-    <div class="grid">
+    <div class="small-grid">
         <SmallSelect
             label="face"
             name="Face"
@@ -66,21 +66,3 @@
         <button class="small-action quiet" onclick={place}>Set</button>
     </div>
 </details>
-
-<style>
-    .grid {
-        display: grid;
-        grid-template-columns: 1fr 1fr;
-        gap: 8px 10px;
-        align-items: end;
-        margin: 8px 0;
-    }
-    details {
-        margin-top: 8px;
-        font-size: var(--size-plain);
-    }
-    summary {
-        padding: 4px 0;
-        cursor: pointer;
-    }
-</style>
