@@ -5,10 +5,12 @@ declare(strict_types=1);
 use App\Http\Shared\CountQueries;
 use App\Http\Shared\Problems;
 use App\Http\Shared\StrictOrigin;
+use App\Http\Shared\Writing;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\Middleware\HandleCors;
+use Illuminate\Routing\Middleware\SubstituteBindings;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(web: __DIR__.'/../routes/web.php', commands: __DIR__.'/../routes/console.php')
@@ -17,6 +19,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->remove(HandleCors::class);
         $middleware->append(StrictOrigin::class);
         $middleware->append(CountQueries::class);
+        $middleware->prependToPriorityList(before: SubstituteBindings::class, prepend: Writing::class);
         $middleware->redirectGuestsTo('/');
     })
     ->withExceptions(static function (Exceptions $exceptions): void {

@@ -22,6 +22,7 @@ use Kalokroma\Undercoat\School;
  * @property bool $metal_brush one brush kept for metal
  * @property Way $way
  * @property School $school which ground it likes
+ * @property int $stamp rises with every change that makes predictions stale
  */
 final class Painter extends User
 {
@@ -38,7 +39,7 @@ final class Painter extends User
         'metal_brush',
     ];
 
-    protected $attributes = ['school' => 'open', 'extraction' => true, 'solvents' => true, 'wet_palette' => true, 'metal_brush' => true];
+    protected $attributes = ['stamp' => 0, 'school' => 'open', 'extraction' => true, 'solvents' => true, 'wet_palette' => true, 'metal_brush' => true];
 
     protected $hidden = ['password', 'remember_token'];
 

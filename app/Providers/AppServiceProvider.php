@@ -13,8 +13,10 @@ use App\Devices\SimulatedBottleScale;
 use App\Devices\SimulatedClimateSensor;
 use App\Devices\SimulatedColourReader;
 use App\Devices\SimulatedShop;
+use App\Models\WriteLockConnection;
 use App\Workshop\Recipe\Staleness;
 use Illuminate\Cache\RateLimiting\Limit;
+use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\RateLimiter;
@@ -40,6 +42,7 @@ final class AppServiceProvider extends ServiceProvider
 
     public function boot(): void
     {
+        Connection::resolverFor('sqlite', static fn (mixed ...$given): WriteLockConnection => new WriteLockConnection(...$given));
         Model::shouldBeStrict();
         Staleness::listen();
         foreach (['paint', 'company', 'area', 'record', 'trial', 'book', 'aside'] as $id) {

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Scheme\SchemeController;
+use App\Http\Shared\Writing;
 use Illuminate\Support\Facades\Route;
 
 Route::get('companies/{company}/scheme', [SchemeController::class, 'show']);
@@ -13,4 +14,4 @@ Route::patch('trials/{trial}', [SchemeController::class, 'change']);
 Route::post('trials/{trial}/take', [SchemeController::class, 'take']);
 Route::delete('trials/{trial}', [SchemeController::class, 'drop']);
 Route::get('scheme/tint', [SchemeController::class, 'tint']);
-Route::post('scheme/picture', [SchemeController::class, 'picture']);
+Route::post('scheme/picture', [SchemeController::class, 'picture'])->withoutMiddleware(Writing::class);

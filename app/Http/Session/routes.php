@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Http\Session\SessionController;
 use App\Http\Session\WorkshopController;
+use App\Http\Shared\Writing;
 use Illuminate\Support\Facades\Route;
 
 Route::get('session', [SessionController::class, 'show']);
@@ -11,6 +12,6 @@ Route::post('session', [SessionController::class, 'store'])->middleware('throttl
 Route::post('session/sample', [SessionController::class, 'demo'])->middleware('throttle:sign-in');
 Route::delete('session', [SessionController::class, 'destroy']);
 
-Route::middleware('auth')->group(static function (): void {
+Route::middleware(['auth', Writing::class])->group(static function (): void {
     Route::put('workshop', [WorkshopController::class, 'update']);
 });

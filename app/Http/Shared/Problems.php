@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Shared;
 
+use App\Models\WritersWait;
 use DomainException;
 use Illuminate\Auth\AuthenticationException;
 use Illuminate\Foundation\Configuration\Exceptions;
@@ -30,6 +31,7 @@ final class Problems
 
             return match (true) {
                 $problem instanceof DomainException => self::answer(422, $problem->getMessage()),
+                $problem instanceof WritersWait => self::answer(503, $problem->getMessage()),
                 $problem instanceof AuthenticationException => self::answer(401, 'Sign in first.'),
                 $problem instanceof PostTooLargeException => self::answer(413, 'The file is too large: at most 12 MB are taken.'),
                 $problem instanceof NotFoundHttpException => self::answer(404, 'There is no such thing in your workshop.'),

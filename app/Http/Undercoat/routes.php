@@ -2,12 +2,13 @@
 
 declare(strict_types=1);
 
+use App\Http\Shared\Writing;
 use App\Http\Undercoat\UndercoatController;
 use Illuminate\Support\Facades\Route;
 
 Route::get('companies/{company}/undercoat', [UndercoatController::class, 'show']);
 Route::put('companies/{company}/undercoat', [UndercoatController::class, 'choose']);
-Route::post('companies/{company}/undercoat/sketch', [UndercoatController::class, 'sketch']);
-Route::post('climate', [UndercoatController::class, 'climate']);
+Route::post('companies/{company}/undercoat/sketch', [UndercoatController::class, 'sketch'])->withoutMiddleware(Writing::class);
+Route::post('climate', [UndercoatController::class, 'climate'])->withoutMiddleware(Writing::class);
 Route::get('tables/weather', [UndercoatController::class, 'weather']);
 Route::get('tables/primer-cost', [UndercoatController::class, 'cost']);

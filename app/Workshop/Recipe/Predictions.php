@@ -107,17 +107,28 @@ final readonly class Predictions
                 continue;
             }
             DB::transaction(function () use ($company): void {
-                $this->undercoats->freshen($company);
-                foreach ($company->areas as $area) {
-                    if ($area->recipe?->stale === true) {
-                        self::fill($area->recipe, $this->outcomes($company, $area, $area->recipe));
-                        $area->recipe->save();
-                    }
+                if ($this->undercoats->knowsTheNewestOf($company)) {
+                    $this->undercoats->freshen($company);
+                    $this->freshenRecipes($company);
                 }
             });
         }
 
         return $left;
+    }
+
+    /** Inside a transaction: what another request has changed since is left stale, for whoever looks next. */
+    private function freshenRecipes(Company $company): void
+    {
+        foreach ($company->areas as $area) {
+            if ($area->recipe?->stale !== true) {
+                continue;
+            }
+            $recipe = $area->recipe;
+            self::fill($recipe, $this->outcomes($company, $area, $recipe));
+            RecipeRow::query()->whereKey($recipe->id)->where('version', $recipe->version)->toBase()->update($recipe->getDirty());
+            $recipe->syncOriginal();
+        }
     }
 
     private static function isStale(Company $company): bool

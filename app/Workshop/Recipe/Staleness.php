@@ -9,6 +9,7 @@ use App\Models\Company;
 use App\Models\Painter;
 use App\Models\PaintRow;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
 
 /**
@@ -55,6 +56,7 @@ final class Staleness
         if (!$isTrashing && !$ran && array_diff(array_keys($paint->getChanges()), self::UNSEEN) === []) {
             return;
         }
+        self::stamp($paint->painter_id);
         $id = $paint->id;
         DB::table('companies')->where('painter_id', $paint->painter_id)->update(['undercoat_stale' => true]);
         DB::table('recipes')->where('painter_id', $paint->painter_id)->where(static fn ($q) => $q
@@ -76,6 +78,7 @@ final class Staleness
         if ($area->exists && !$area->wasRecentlyCreated && !$area->wasChanged(self::OF_AREA)) {
             return;
         }
+        self::stamp($area->painter_id);
         DB::table('companies')->where('id', $area->company_id)->update(['undercoat_stale' => true]);
         DB::table('recipes')->where('area_id', $area->id)->update(['stale' => true]);
         self::told($area);
@@ -86,12 +89,14 @@ final class Staleness
         if (!$painter->wasChanged(self::OF_PAINTER)) {
             return;
         }
+        self::stamp($painter->id);
         DB::table('companies')->where('painter_id', $painter->id)->update(['undercoat_stale' => true]);
         DB::table('recipes')->where('painter_id', $painter->id)->update(['stale' => true]);
     }
 
     private static function company(Company $company): void
     {
+        self::stamp($company->painter_id);
         DB::table('companies')->where('id', $company->id)->update(['undercoat_stale' => true]);
         self::recipesOf($company);
     }
@@ -104,6 +109,17 @@ final class Staleness
         )->update(['stale' => true]);
         foreach ($company->relationLoaded('areas') ? $company->areas : [] as $area) {
             self::told($area);
+        }
+    }
+
+    /** What is being predicted from an older state is not kept, see {@see Predictions::freshen()}. */
+    private static function stamp(int $painter): void
+    {
+        DB::table('painters')->where('id', $painter)->increment('stamp');
+        $here = Auth::user();
+        if ($here instanceof Painter && $here->id === $painter) {
+            ++$here->stamp;
+            $here->syncOriginalAttribute('stamp');
         }
     }
 

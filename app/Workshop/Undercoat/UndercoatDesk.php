@@ -145,6 +145,16 @@ final readonly class UndercoatDesk
         }
     }
 
+    /**
+     * Whether shelf, answers and this company are still as this desk read them; asked inside a transaction, so that nothing is
+     * kept that was worked out from an older state.
+     */
+    public function knowsTheNewestOf(Company $company): bool
+    {
+        return $this->painter->newQuery()->whereKey($this->painter->id)->where('stamp', $this->painter->stamp)->exists()
+            && Company::query()->whereKey($company->id)->where('undercoat', $company->getRawOriginal('undercoat'))->exists();
+    }
+
     /** Works it out again where its sources have changed, unless the painter chose, or the ground is on figures already. */
     public function freshen(Company $company): void
     {

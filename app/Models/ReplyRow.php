@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * What was answered to a write, so that the same one, sent again, gets the same answer and changes nothing.
+ *
+ * @property int $id
+ * @property int $painter_id
+ * @property string $key as the browser made it
+ * @property string $asked hash of what was asked for
+ * @property int $status of the answer
+ * @property string $body the answer, compressed
+ * @property CarbonImmutable $created_at
+ */
+final class ReplyRow extends Model
+{
+    use BelongsToPainter;
+
+    public const UPDATED_AT = null;
+
+    protected $table = 'replies';
+
+    protected $guarded = [];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['status' => 'integer', 'created_at' => 'immutable_datetime'];
+    }
+}
