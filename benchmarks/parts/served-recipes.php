@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-use Benchmarks\Served;
+use Tests\Served\Served;
 
-require __DIR__.'/Served.php';
+require_once dirname(__DIR__, 2).'/vendor/autoload.php';
 
 /*
  * The same through the application, served as bin/demo does: an edit of a recipe of 20 steps, and a write to the shelf of a
