@@ -8,6 +8,7 @@ use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Kalokroma\Recipe\Technique\Stage;
+use Kalokroma\Record\Substance;
 
 /**
  * One entry of the ledger: what was done at one go, on one or several figures.
@@ -27,6 +28,8 @@ use Kalokroma\Recipe\Technique\Stage;
  * @property int $dry_minutes
  * @property CarbonImmutable|null $withdrawn_at
  * @property Company $company
+ *
+ * @phpstan-import-type SubstanceRow from Substance
  */
 final class Entry extends Model
 {
@@ -46,6 +49,20 @@ final class Entry extends Model
     public function dryAt(): CarbonImmutable
     {
         return $this->done_at->addMinutes($this->dry_minutes);
+    }
+
+    /** What was planned for it then; null where it was not planned. */
+    public function substance(): ?Substance
+    {
+        /** @var array{substance?: SubstanceRow, technique?: string, mix?: list<array{name: string, parts: int|null}>}|null $planned */
+        $planned = $this->planned;
+        if ($planned === null) {
+            return null;
+        }
+
+        return isset($planned['substance'])
+            ? Substance::fromRow($planned['substance'])
+            : Substance::said($planned['technique'] ?? '', $planned['mix'] ?? []);
     }
 
     /** @return array<string, string> */

@@ -27,6 +27,7 @@ use Kalokroma\Recipe\Technique\Way;
  * @property int $counter highest number a revision of it ever had
  * @property int|null $follows_id recipe it is "as that one, except …"
  * @property array<string, mixed>|null $followed that recipe's plan when this one last followed it
+ * @property list<string>|null $keys that its steps ever had
  * @property AreaRow $area
  */
 final class RecipeRow extends Model
@@ -38,7 +39,7 @@ final class RecipeRow extends Model
 
     protected $guarded = [];
 
-    protected $attributes = ['version' => 0, 'counter' => 0, 'stale' => true];
+    protected $attributes = ['version' => 0, 'counter' => 0, 'stale' => true, 'keys' => null];
 
     /** @return BelongsTo<AreaRow, $this> */
     public function area(): BelongsTo
@@ -50,6 +51,15 @@ final class RecipeRow extends Model
     public function revisions(): HasMany
     {
         return $this->hasMany(RevisionRow::class, 'recipe_id')->orderBy('number');
+    }
+
+    /** Remembers these keys of steps, which will not be given to others. */
+    public function give(string ...$keys): void
+    {
+        $all = array_values(array_unique([...$this->keys ?? [], ...$keys]));
+        if ($all !== $this->keys) {
+            $this->keys = $all;
+        }
     }
 
     /** @return array<string, string> */
@@ -66,6 +76,7 @@ final class RecipeRow extends Model
             'counter' => 'integer',
             'stale' => 'boolean',
             'takes' => 'array',
+            'keys' => 'array',
         ];
     }
 }

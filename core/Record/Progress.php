@@ -4,51 +4,86 @@ declare(strict_types=1);
 
 namespace Kalokroma\Record;
 
-/** Which figures of a company have which step, worked out once from what was written down. */
+use Kalokroma\Recipe\Plan\PlannedStep;
+
+/**
+ * Which figures of a company have which step, worked out once from what was written down. A figure has a step where it was done
+ * under its key, and what was planned for it then is in substance what is planned now.
+ */
 final readonly class Progress
 {
     /** What belongs to no area: the undercoat and all that is done to the whole figure. */
     public const WHOLE_FIGURE = '';
 
-    /** @param array<string, array<string, array<int, true>>> $done area to step to the figures that have it */
+    /** @param array<string, array<string, list<Done>>> $done area to step to what was done of it, in its order */
     private function __construct(private array $done)
     {
     }
 
-    /**
-     * @param iterable<array{area: string|null, step: string|null, figures: list<int>}> $entries area null for the whole figure; step
-     *   null where it was not planned
-     */
+    /** @param iterable<Done> $entries in the order they happened */
     public static function of(iterable $entries): self
     {
         $done = [];
-        foreach ($entries as ['area' => $area, 'step' => $step, 'figures' => $figures]) {
-            if ($step !== null) {
-                $of = $area ?? self::WHOLE_FIGURE;
-                $done[$of][$step] = ($done[$of][$step] ?? []) + array_fill_keys($figures, true);
-            }
+        foreach ($entries as $entry) {
+            $done[$entry->area ?? self::WHOLE_FIGURE][$entry->step][] = $entry;
         }
 
         return new self($done);
     }
 
-    public function has(?string $area, string $step, int $figure): bool
+    public function has(?string $area, PlannedStep $step, int $figure): bool
     {
-        return isset($this->done[$area ?? self::WHOLE_FIGURE][$step][$figure]);
+        return in_array($figure, $this->figures($area, $step), true);
     }
 
-    /** @return list<int> numbers of the figures that have this step, smallest first */
-    public function figures(?string $area, string $step): array
+    /** @return list<int> numbers of the figures that have this step as it is planned now, smallest first */
+    public function figures(?string $area, PlannedStep $step): array
     {
-        $figures = array_keys($this->done[$area ?? self::WHOLE_FIGURE][$step] ?? []);
-        sort($figures);
-
-        return $figures;
+        return self::numbers(array_filter(
+            $this->under($area, $step->key),
+            static fn (Done $d): bool => $d->as === null || $d->as->isOf($step),
+        ));
     }
 
     /** How many of so many figures still lack this step. */
-    public function missing(?string $area, string $step, int $figures): int
+    public function missing(?string $area, PlannedStep $step, int $figures): int
     {
         return max(0, $figures - count($this->figures($area, $step)));
+    }
+
+    /** @return list<int> numbers of the figures on which something was done under this key, whatever it was */
+    public function touched(?string $area, string $key): array
+    {
+        return self::numbers($this->under($area, $key));
+    }
+
+    /** What this figure was painted as under the same key, where something else is planned there now. */
+    public function otherwise(?string $area, PlannedStep $step, int $figure): ?Substance
+    {
+        if ($this->has($area, $step, $figure)) {
+            return null;
+        }
+        $on = array_filter($this->under($area, $step->key), static fn (Done $d): bool => in_array($figure, $d->figures, true));
+
+        return $on === [] ? null : end($on)->as;
+    }
+
+    /** @return list<Done> */
+    private function under(?string $area, string $key): array
+    {
+        return $this->done[$area ?? self::WHOLE_FIGURE][$key] ?? [];
+    }
+
+    /**
+     * @param array<int, Done> $done
+     *
+     * @return list<int>
+     */
+    private static function numbers(array $done): array
+    {
+        $figures = array_values(array_unique(array_merge(...array_values(array_map(static fn (Done $d): array => $d->figures, $done)))));
+        sort($figures);
+
+        return $figures;
     }
 }

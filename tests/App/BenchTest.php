@@ -7,6 +7,8 @@ namespace Tests\App;
 use App\Models\AreaRow;
 use App\Models\Company;
 use App\Models\Entry;
+use App\Models\PaintRow;
+use App\Models\ReplyRow;
 use Carbon\CarbonImmutable;
 use Illuminate\Testing\TestResponse;
 use Kalokroma\Recipe\Technique\Stage;
@@ -50,6 +52,93 @@ final class BenchTest extends TestCase
         self::assertTrue($answer->json('steps.0.done'));
         self::assertSame([1], $answer->json('steps.0.done_figures'));
         self::assertSame('all:undercoat', $this->getJson($this->url('bench?figure=2'))->json('next'));
+    }
+
+    public function testAGlazePaintedDroppedAndAddedAgainInAnotherColourIsToDo(): void
+    {
+        $this->signIn();
+        $edits = '/api/areas/'.$this->coat().'/recipe/edits';
+        $add = fn (string $colour): string => (string) array_values(array_filter(
+            (array) $this->postJson($edits, ['kind' => 'add', 'technique' => 'glaze', 'colour' => $colour])->assertOk()->json('steps'),
+            static fn (array $s): bool => $s['technique_id'] === 'glaze',
+        ))[0]['key'];
+        $first = $add('#a82a20');
+        $this->record(['area_id' => $this->coat(), 'step' => $first, 'stage' => 'layer', 'figures' => [1]])->assertOk();
+        self::assertTrue($this->step($first)['done']);
+        $this->postJson($edits, ['kind' => 'drop', 'key' => $first])->assertOk();
+        $second = $add('#2f5a7e');
+
+        self::assertNotSame($first, $second, 'a key is never given twice');
+        self::assertFalse($this->step($second)['done']);
+
+        $this->postJson('/api/areas/'.$this->coat().'/recipe/undo')->assertOk();
+        $third = $add('#4b5a32');
+        self::assertNotContains($third, [$first, $second], 'nor after it was undone');
+    }
+
+    public function testAStepWithOtherPaintThanItWasPaintedWithIsToDoAndSaysSo(): void
+    {
+        $this->signIn();
+        $edits = '/api/areas/'.$this->coat().'/recipe/edits';
+        $planned = $this->step('basecoat');
+        $this->record(['area_id' => $this->coat(), 'step' => 'basecoat', 'stage' => 'basecoat', 'figures' => [1]])->assertOk();
+        $this->postJson($edits, ['kind' => 'change', 'key' => 'basecoat', 'coats' => 5])->assertOk();
+        self::assertTrue($this->step('basecoat')['done'], 'more coats are the same step');
+
+        $red = PaintRow::query()->where('name', 'Red')->value('id');
+        $this->postJson($edits, ['kind' => 'change', 'key' => 'basecoat', 'mix' => [['paint_id' => $red, 'parts' => 1]]])->assertOk();
+        $now = $this->step('basecoat');
+        self::assertSame([false, []], [$now['done'], $now['done_figures']]);
+        self::assertSame('basecoat in '.$planned['mix_words'], $now['painted_as']);
+
+        $this->postJson('/api/areas/'.$this->coat().'/recipe/undo')->assertOk();
+        self::assertTrue($this->step('basecoat')['done'], 'as it was painted');
+    }
+
+    public function testARepeatedRecordGivesTheFirstAnswer(): void
+    {
+        $this->signIn();
+        $body = ['area_id' => null, 'step' => 'undercoat', 'stage' => 'undercoat', 'figures' => [1], 'real' => ['mix' => []]];
+        $sent = fn (array $more = [], string $key = 'one-of-many-keys'): TestResponse => $this->postJson(
+            $this->url('records'),
+            [...$body, ...$more],
+            ['Idempotency-Key' => $key],
+        );
+        $first = $sent()->assertOk();
+        $again = $sent()->assertOk()->assertHeader('Idempotency-Replayed', 'true');
+
+        self::assertSame($first->getContent(), $again->getContent());
+        self::assertSame(1, Entry::query()->count());
+        $this->assertRefused(422, 'every change needs a key of its own', $sent(['figures' => [2]]));
+        $this->assertRefused(422, 'Idempotency-Key', $sent(key: 'a b'));
+        $sent(['figures' => [9]], 'another-key')->assertStatus(422);
+        $sent(['figures' => [3]], 'another-key')->assertOk();
+        self::assertSame(2, Entry::query()->count(), 'what was refused has used no key up');
+    }
+
+    public function testAKeyIsForgottenAfterAYearAndBelongsToItsPainter(): void
+    {
+        $body = ['area_id' => null, 'step' => 'undercoat', 'stage' => 'undercoat', 'figures' => [1], 'real' => ['mix' => []]];
+        $this->signIn();
+        $this->postJson($this->url('records'), $body, ['Idempotency-Key' => 'one-of-many-keys'])->assertOk();
+        $this->signIn('Another');
+        $url = '/api/companies/'.Company::query()->firstOrFail()->id.'/records';
+        $this->postJson($url, $body, ['Idempotency-Key' => 'one-of-many-keys'])->assertOk()->assertHeaderMissing('Idempotency-Replayed');
+
+        $this->travel(367)->days();
+        $this->postJson($url, $body, ['Idempotency-Key' => 'a-later-key'])->assertOk();
+        self::assertSame(['a-later-key'], ReplyRow::query()->withoutGlobalScopes()->pluck('key')->all());
+    }
+
+    /** @return array<string, mixed> a step of the coat, at the bench of figure 1 */
+    private function step(string $key): array
+    {
+        foreach ((array) $this->getJson($this->url('bench'))->json('steps') as $step) {
+            if ($step['key'] === $key && $step['area'] === 'Coat') {
+                return $step;
+            }
+        }
+        self::fail('No step '.$key);
     }
 
     public function testDoneOnSeveralFiguresAtOnce(): void

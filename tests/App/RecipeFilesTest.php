@@ -191,6 +191,10 @@ final class RecipeFilesTest extends TestCase
         yield 'negative parts' => [$set('plan.steps.0.mix.0.parts', -2), 'At /plan/steps/0/mix/0/parts'];
         yield 'too many coats' => [$set('plan.steps.0.coats', 21), 'At /plan/steps/0/coats'];
         yield 'a ratio without paint' => [$set('plan.steps.0.thin', '0:3'), 'At /plan/steps/0/thin'];
+        yield 'a reserved key' => [$set('plan.steps.1.key', 'undercoat'), 'At /plan/steps/1/key: "undercoat" means something else here'];
+        yield 'a key of the addresses' => [$set('plan.steps.1.key', 'file'), 'At /plan/steps/1/key: "file" means something else here'];
+        yield 'a key with a slash' => [$set('plan.steps.1.key', 'a/b'), 'At /plan/steps/1/key: "a/b" cannot be the key of a step'];
+        yield 'a key of 55 letters' => [$set('plan.steps.1.key', str_repeat('a', 55)), 'cannot be the key of a step: small letters'];
         yield 'a key twice' => [$set('plan.steps.1.key', 'basecoat'), 'At /plan/steps/1/key: "basecoat" stands twice'];
         yield 'a loop from nowhere' => [
             $set('plan.steps.2.loop', ['from' => 'nowhere', 'rounds' => 3, 'exit' => 'enough']),

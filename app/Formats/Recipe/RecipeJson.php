@@ -6,6 +6,8 @@ namespace App\Formats\Recipe;
 
 use App\Formats\CheckedJson;
 use App\Formats\UnreadableFile;
+use Kalokroma\Recipe\Plan\RecipeProblem;
+use Kalokroma\Recipe\Plan\StepKey;
 use Kalokroma\Recipe\Technique\Technique;
 use Kalokroma\Shelf\Behaviour;
 
@@ -83,6 +85,11 @@ final class RecipeJson
         $keys = [];
         foreach ($steps as $i => $step) {
             $at = sprintf('%s/steps/%d', $path, $i);
+            try {
+                StepKey::of($step['key']);
+            } catch (RecipeProblem $problem) {
+                throw UnreadableFile::because(sprintf('At %s/key: %s', $at, $problem->getMessage()));
+            }
             if (isset($keys[$step['key']])) {
                 throw UnreadableFile::because(sprintf('At %s/key: "%s" stands twice.', $at, $step['key']));
             }

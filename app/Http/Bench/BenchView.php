@@ -67,16 +67,17 @@ final class BenchView
     /** @return array<string, mixed> */
     private static function step(BenchStep $step, Progress $progress, int $figure, int $count): array
     {
-        $key = $step->outcome->step->key;
+        $planned = $step->outcome->step;
 
         return [
             ...StepView::of($step->outcome),
             'id' => $step->id(),
             'area_id' => $step->area?->id,
             'area' => $step->area->name ?? 'Whole figure',
-            'done' => $progress->has($step->areaId(), $key, $figure),
+            'done' => $progress->has($step->areaId(), $planned, $figure),
+            'painted_as' => $progress->otherwise($step->areaId(), $planned, $figure)?->words(),
             'done_figures' => array_values(
-                array_filter($progress->figures($step->areaId(), $key), static fn (int $n): bool => $n <= $count),
+                array_filter($progress->figures($step->areaId(), $planned), static fn (int $n): bool => $n <= $count),
             ),
         ];
     }
@@ -88,7 +89,7 @@ final class BenchView
      */
     private static function figure(array $steps, Progress $progress, int $figure): array
     {
-        $done = array_filter($steps, static fn (BenchStep $s): bool => $progress->has($s->areaId(), $s->outcome->step->key, $figure));
+        $done = array_filter($steps, static fn (BenchStep $s): bool => $progress->has($s->areaId(), $s->outcome->step, $figure));
 
         return ['number' => $figure, 'done' => count($done), 'total' => count($steps)];
     }

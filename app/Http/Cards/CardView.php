@@ -72,7 +72,7 @@ final class CardView
                 $o,
                 $i + 1,
                 $o->step->scope->who->of($company->count, $company->leaders),
-                $progress->figures($o->step->technique === Technique::Undercoat ? null : (string) $area->id, $o->step->key),
+                $progress->figures($o->step->technique === Technique::Undercoat ? null : (string) $area->id, $o->step),
             ), $outcomes, array_keys($outcomes)),
             'totals' => sprintf(
                 '%s, about %s of work a figure, %s of drying',

@@ -13,6 +13,7 @@ use App\Workshop\Studio;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Kalokroma\Recipe\Plan\RecipeProblem;
+use Kalokroma\Recipe\Plan\StepKey;
 
 /** The recipe of one area: looking at it, drafting it, changing it. */
 final class RecipeController extends Controller
@@ -52,7 +53,7 @@ final class RecipeController extends Controller
     {
         $studio = $this->studio($request);
         $area = $area->among();
-        if ($step === 'undercoat') {
+        if ($step === StepKey::UNDERCOAT) {
             if ($request->omitted() === true) {
                 throw RecipeProblem::undercoatStays();
             }
@@ -96,7 +97,7 @@ final class RecipeController extends Controller
         $studio = $this->studio($request);
         $area = $area->among();
 
-        return new JsonResponse($step === 'undercoat'
+        return new JsonResponse($step === StepKey::UNDERCOAT
             ? AlternativesView::undercoats($studio, $area->company)
             : AlternativesView::of($studio, $area, $step));
     }

@@ -10,6 +10,7 @@ use App\Workshop\Studio;
 use Kalokroma\Recipe\Choose\Substitute;
 use Kalokroma\Recipe\Choose\Substitutes;
 use Kalokroma\Recipe\Plan\RecipeProblem;
+use Kalokroma\Recipe\Plan\StepKey;
 use Kalokroma\Shelf\Part;
 
 /** What stands in for the mix of a step, by what it looks like in place. */
@@ -23,7 +24,7 @@ final class SubstitutesView
     public static function of(Studio $studio, AreaRow $area, string $key): array
     {
         foreach ($studio->predictions->outcomes($area->company, $area, $area->recipe) as $outcome) {
-            if ($outcome->step->key === $key && $key !== 'undercoat') {
+            if ($outcome->step->key === $key && $key !== StepKey::UNDERCOAT) {
                 $gone = array_values(
                     array_filter($outcome->step->load->mix->parts ?? [], static fn (Part $p): bool => !$p->paint->isAtHand()),
                 );

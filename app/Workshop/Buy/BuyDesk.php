@@ -61,7 +61,7 @@ final class BuyDesk
             $progress = BenchDesk::progress($company);
             $left = static fn (?string $of, PlannedStep $s): int => $progress->missing(
                 $of,
-                $s->key,
+                $s,
                 $s->scope->who->of($company->count, $company->leaders),
             );
             if ($area === null) {

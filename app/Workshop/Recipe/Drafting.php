@@ -111,8 +111,9 @@ final readonly class Drafting
     {
         $brief = $this->brief($company, $area, $wish->hex, $wish->way, $wish->ladder);
 
-        return $wish->start === null
-            ? Drafter::draft($brief)
-            : Specials::draft($wish->start, $brief, $this->studio->recipes->plan($recipe->exists ? $recipe : null));
+        $before = $this->studio->recipes->plan($recipe->exists ? $recipe : null);
+        $plan = $wish->start === null ? Drafter::draft($brief) : Specials::draft($wish->start, $brief, $before);
+
+        return $before === null ? $plan : $plan->inPlaceOf($before);
     }
 }

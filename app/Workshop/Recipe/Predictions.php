@@ -14,6 +14,7 @@ use Kalokroma\Figure\Area;
 use Kalokroma\Figure\Material;
 use Kalokroma\Figure\Relief;
 use Kalokroma\Recipe\Plan\Plan;
+use Kalokroma\Recipe\Plan\PlannedStep;
 use Kalokroma\Recipe\Predict\Simulation;
 use Kalokroma\Recipe\Predict\StepOutcome;
 use Kalokroma\Recipe\Predict\Taken;
@@ -79,6 +80,7 @@ final readonly class Predictions
     public function lay(RecipeRow $recipe, Plan $plan, Company $company, AreaRow $area): RecipeRow
     {
         $recipe->plan = PlanRows::toRow($plan);
+        $recipe->give(...$plan->given, ...array_map(static fn (PlannedStep $s): string => $s->key, $plan->steps));
         $outcomes = $this->of($company, $area, $plan);
         self::fill($recipe, $outcomes);
         $this->laid[$area->id] = new Prediction($recipe, $area, $company, $plan, $outcomes);

@@ -231,6 +231,9 @@ final readonly class RecipeEdits
     private function made(Company $company, AreaRow $area, RecipeRow $recipe, Plan $plan, array $edit): PlannedStep
     {
         $technique = Technique::from($edit['technique'] ?? '');
+        if ($technique === Technique::Undercoat) {
+            throw RecipeProblem::undercoatOnce();
+        }
         $below = $this->studio->undercoats->outcome($company)->look->after;
         $after = $edit['after'] ?? null;
         foreach ($this->studio->predictions->of($company, $area, $plan) as $outcome) {

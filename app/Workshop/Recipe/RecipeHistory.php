@@ -49,6 +49,9 @@ final class RecipeHistory
      */
     public static function aside(RecipeRow $recipe, int $base, string $words, array $state): RevisionRow
     {
+        $recipe->give(...array_column($state['plan']['steps'] ?? [], 'key'));
+        $recipe->save();
+
         return $recipe->revisions()->create(
             [
                 'painter_id' => $recipe->painter_id,

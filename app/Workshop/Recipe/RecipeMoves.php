@@ -253,6 +253,8 @@ final readonly class RecipeMoves
 
         return DB::transaction(function () use ($company, $area, $plan, $colour, $words, $way, $seen): RecipeRow {
             $recipe = $area->recipe ?? RecipeRows::fresh($area, $colour, $way ?? $this->studio->painter->way);
+            $before = $this->studio->recipes->plan($recipe->exists ? $recipe : null);
+            $plan = $before === null ? $plan : $plan->inPlaceOf($before);
             if ($seen && $recipe->exists && $this->version !== null && $this->version !== $recipe->version) {
                 RecipeHistory::aside(
                     $recipe,

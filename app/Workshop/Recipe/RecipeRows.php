@@ -21,7 +21,7 @@ final readonly class RecipeRows
 
     public function plan(?RecipeRow $recipe): ?Plan
     {
-        return $recipe === null ? null : PlanRows::toPlan($recipe->plan, $this->shelf);
+        return $recipe === null ? null : PlanRows::toPlan($recipe->plan, $this->shelf)->knowing(...$recipe->keys ?? []);
     }
 
     /**
@@ -33,7 +33,7 @@ final readonly class RecipeRows
     {
         $recipe = $area->recipe ?? throw RecipeProblem::notDrafted($area->name);
 
-        return [$recipe, PlanRows::toPlan($recipe->plan, $this->shelf)];
+        return [$recipe, PlanRows::toPlan($recipe->plan, $this->shelf)->knowing(...$recipe->keys ?? [])];
     }
 
     /** A recipe that is not kept yet. */

@@ -15,6 +15,7 @@ use Illuminate\Support\Facades\DB;
 use Kalokroma\Order\InsideOut;
 use Kalokroma\Recipe\Predict\StepOutcome;
 use Kalokroma\Recipe\Technique\Stage;
+use Kalokroma\Record\Done;
 use Kalokroma\Record\Progress;
 
 /**
@@ -64,9 +65,15 @@ final readonly class BenchDesk
     /** Expects the records loaded. */
     public static function progress(Company $company): Progress
     {
-        return Progress::of($company->records->map(static fn (Entry $e): array => [
-            'area' => $e->area_id === null ? null : (string) $e->area_id, 'step' => $e->step_key, 'figures' => $e->figures,
-        ]));
+        $done = [];
+        foreach ($company->records as $entry) {
+            if ($entry->step_key !== null) {
+                $area = $entry->area_id === null ? null : (string) $entry->area_id;
+                $done[] = new Done($area, $entry->step_key, $entry->figures, $entry->substance());
+            }
+        }
+
+        return Progress::of($done);
     }
 
     /** @return list<Entry> what is still drying on a figure, the latest of each area */

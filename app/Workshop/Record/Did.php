@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Workshop\Record;
 
 use Kalokroma\Recipe\Predict\StepOutcome;
+use Kalokroma\Record\Substance;
 use Kalokroma\Shelf\Mix;
 use Kalokroma\Shelf\Part;
 
@@ -30,6 +31,7 @@ final class Did
             'minutes' => $outcome->labour->wholeMinutes(),
             'technique' => $outcome->step->technique->words(),
             'look' => $outcome->look->after->hexes(),
+            'substance' => Substance::of($outcome->step)->row(),
         ];
     }
 

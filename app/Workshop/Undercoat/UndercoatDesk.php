@@ -20,6 +20,7 @@ use Kalokroma\Recipe\Ground\GroundsCompared;
 use Kalokroma\Recipe\Ground\PlannedCoat;
 use Kalokroma\Recipe\Plan\Handling;
 use Kalokroma\Recipe\Plan\RecipeProblem;
+use Kalokroma\Recipe\Plan\StepKey;
 use Kalokroma\Recipe\Predict\StepOutcome;
 use Kalokroma\Recipe\Predict\Undercoating;
 use Kalokroma\Recipe\Technique\Defaults;
@@ -169,7 +170,7 @@ final readonly class UndercoatDesk
             return;
         }
         $company->loadMissing('areas.recipe', 'records');
-        $painted = BenchDesk::progress($company)->figures(null, 'undercoat');
+        $painted = BenchDesk::progress($company)->touched(null, StepKey::UNDERCOAT);
         if ($kept['own'] && $kept['paint_id'] !== null && $this->shelf->find((string) $kept['paint_id']) !== null) {
             $this->keep($company, [...$kept, 'reason' => $this->compared($company)->ownReason($this->ground($kept))]);
         } elseif ($painted !== []) {

@@ -15,27 +15,33 @@ final readonly class Plan
      * @param list<LeftOut> $leftOut
      * @param list<Finding> $findings about the recipe as a whole
      * @param list<string> $overruled rules the painter set aside, as `code@step`
+     * @param list<string> $given keys that steps of this recipe ever had, whether they are still there or not
      */
-    public function __construct(public array $steps, public array $leftOut, public array $findings = [], public array $overruled = [])
-    {
+    public function __construct(
+        public array $steps,
+        public array $leftOut,
+        public array $findings = [],
+        public array $overruled = [],
+        public array $given = [],
+    ) {
     }
 
     /** @param list<PlannedStep> $steps */
     public function withSteps(array $steps): self
     {
-        return new self($steps, $this->leftOut, $this->findings, $this->overruled);
+        return new self($steps, $this->leftOut, $this->findings, $this->overruled, array_keys($this->taken()));
     }
 
     /** The same, with a reason why a stage is left out. */
     public function without(Stage $stage, Finding $reason): self
     {
-        return new self($this->steps, [...$this->leftOut, new LeftOut($stage, $reason)], $this->findings, $this->overruled);
+        return new self($this->steps, [...$this->leftOut, new LeftOut($stage, $reason)], $this->findings, $this->overruled, $this->given);
     }
 
     /** @param list<string> $overruled */
     public function withOverruled(array $overruled): self
     {
-        return new self($this->steps, $this->leftOut, $this->findings, $overruled);
+        return new self($this->steps, $this->leftOut, $this->findings, $overruled, $this->given);
     }
 
     public function step(string $key): ?PlannedStep
@@ -49,14 +55,46 @@ final readonly class Plan
         return null;
     }
 
-    /** A key like this one that no step has yet. */
+    /** A key like this one that no step has, or ever had. */
     public function freeKey(string $like): string
     {
-        $key = $like;
-        for ($n = 2; $this->step($key) !== null; ++$n) {
-            $key = $like.'-'.$n;
-        }
+        return (string) StepKey::free($like, $this->taken());
+    }
 
-        return $key;
+    /** The same plan in a recipe in whose life these keys were given. */
+    public function knowing(string ...$given): self
+    {
+        $all = array_values(array_unique([...$this->given, ...$given]));
+
+        return new self($this->steps, $this->leftOut, $this->findings, $this->overruled, $all);
+    }
+
+    /**
+     * This plan in place of another of the same recipe: a step goes on where the other plan has its key too; a key that belonged to
+     * a step which is gone is not given again.
+     */
+    public function inPlaceOf(self $before): self
+    {
+        $renamed = [];
+        $taken = array_fill_keys($before->given, true) + $before->taken() + $this->taken();
+        foreach ($this->steps as $step) {
+            $isGone = in_array($step->key, $before->given, true) && $before->step($step->key) === null;
+            $renamed[$step->key] = $isGone ? (string) StepKey::free($step->key, $taken) : $step->key;
+            $taken[$renamed[$step->key]] = true;
+        }
+        $steps = array_map(static function (PlannedStep $step) use ($renamed): PlannedStep {
+            $loop = $step->scope->loop;
+            $moved = $step->renamed($renamed[$step->key]);
+
+            return $loop === null ? $moved : $moved->looped(new Loop($renamed[$loop->from] ?? $loop->from, $loop->rounds, $loop->exit));
+        }, $this->steps);
+
+        return $this->withSteps($steps)->knowing(...array_map(strval(...), array_keys($taken)));
+    }
+
+    /** @return array<string, true> */
+    private function taken(): array
+    {
+        return array_fill_keys([...$this->given, ...array_map(static fn (PlannedStep $s): string => $s->key, $this->steps)], true);
     }
 }

@@ -14,6 +14,21 @@ final class RecipeProblem extends DomainException
         return new self(sprintf('This recipe has no step "%s".', mb_strimwidth($key, 0, 40, '…')));
     }
 
+    public static function reservedKey(string $key): self
+    {
+        return new self(sprintf('"%s" means something else here and cannot be the key of a step.', $key));
+    }
+
+    /** @param int $longest letters */
+    public static function noKey(string $key, int $longest): self
+    {
+        return new self(sprintf(
+            '"%s" cannot be the key of a step: small letters, digits and single hyphens, %d at most, as in "glaze-2".',
+            mb_strimwidth($key, 0, 44, '…'),
+            $longest,
+        ));
+    }
+
     public static function nothingToPaintWith(): self
     {
         return new self('No opaque or semi-opaque paint stands on the shelf with something left in it: bring in a few paints first.');

@@ -13,6 +13,7 @@ use Kalokroma\Film\Thinning;
 use Kalokroma\Recipe\Plan\Handling;
 use Kalokroma\Recipe\Plan\Load;
 use Kalokroma\Recipe\Plan\PlannedStep;
+use Kalokroma\Recipe\Plan\StepKey;
 use Kalokroma\Recipe\Technique\Defaults;
 use Kalokroma\Recipe\Technique\Technique;
 use Kalokroma\Shelf\Behaviour;
@@ -50,7 +51,7 @@ final class Undercoating
         $mix = Mix::single($paint);
         $isCan = $kind === Kind::SprayCan;
         $step = new PlannedStep(
-            'undercoat',
+            StepKey::UNDERCOAT,
             Technique::Undercoat,
             Oklch::fromSrgb(Srgb::fromXyz($colour->toXyz())),
             new Load($mix, $isCan ? Thinning::undiluted() : ($thinning ?? Thinning::fromRatio($row['ratio'])), $row['with']),

@@ -12,6 +12,10 @@ export class Problem extends Error {
     }
 }
 
+/** No answer arrived, so that nobody knows whether the change was made. */
+const UNHEARD = 0;
+/** Another change was being written. */
+const BUSY = 503;
 const UNREACHABLE = 'The application does not answer. Is it still running?';
 
 export function get<T>(path: string): Promise<T> {
@@ -44,7 +48,37 @@ const isWorking = (answer: unknown): answer is Working =>
 
 /** Sends JSON, or a form with a file, and gives back the answer. */
 export function put<T>(method: 'POST' | 'PUT' | 'PATCH' | 'DELETE', path: string, body?: unknown): Promise<T> {
-    return send<T>(method, path, body);
+    return sendUntilHeard<T>(method, path, body, { 'Idempotency-Key': newKey() });
+}
+
+/** Waits before a change is sent again whose answer did not arrive, in milliseconds. */
+const PAUSES = [400, 1500];
+
+/** A change under one key may be sent several times: it is made once. */
+async function sendUntilHeard<T>(
+    method: string,
+    path: string,
+    body: unknown,
+    headers: Record<string, string>,
+): Promise<T> {
+    for (const pause of PAUSES) {
+        try {
+            return await send<T>(method, path, body, headers);
+        } catch (problem) {
+            if (!(problem instanceof Problem) || ![UNHEARD, BUSY].includes(problem.status)) throw problem;
+            await new Promise((done) => setTimeout(done, pause));
+        }
+    }
+    return send<T>(method, path, body, headers);
+}
+
+/** A random UUID (version 4), also where the page came without HTTPS. */
+function newKey(): string {
+    const bytes = crypto.getRandomValues(new Uint8Array(16));
+    bytes[6] = ((bytes[6] ?? 0) & 0x0f) | 0x40;
+    bytes[8] = ((bytes[8] ?? 0) & 0x3f) | 0x80;
+    const hex = [...bytes].map((b) => b.toString(16).padStart(2, '0')).join('');
+    return hex.replace(/^(.{8})(.{4})(.{4})(.{4})/, '$1-$2-$3-$4-');
 }
 
 async function send<T>(method: string, path: string, body?: unknown, more: Record<string, string> = {}): Promise<T> {
@@ -63,7 +97,7 @@ async function send<T>(method: string, path: string, body?: unknown, more: Recor
         credentials: 'same-origin',
         body: body === undefined ? null : isForm ? body : JSON.stringify(body),
     }).catch(() => {
-        throw new Problem(0, UNREACHABLE);
+        throw new Problem(UNHEARD, UNREACHABLE);
     });
     const answer: unknown = await response.json().catch(() => null);
     if (!response.ok) {

@@ -20,7 +20,11 @@
 
 {#each step.cautions as caution (caution)}<p class="caution">{caution}</p>{/each}
 <p class="where-am-i">
-    {step.area} · step {bench.position} of {total} · {step.stage}{step.done ? ' · done on this figure' : ''}
+    {step.area} · step {bench.position} of {total} · {step.stage}{step.done
+        ? ' · done on this figure'
+        : step.painted_as
+          ? ` · painted as ${step.painted_as}, planned differently now`
+          : ''}
 </p>
 <h1>{title}</h1>
 <BenchLoad {step} figures={bench.bench?.company.count ?? 1} />

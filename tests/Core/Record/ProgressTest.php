@@ -1,0 +1,103 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Record;
+
+use Kalokroma\Film\Face;
+use Kalokroma\Film\Thinning;
+use Kalokroma\Recipe\Plan\Load;
+use Kalokroma\Recipe\Plan\Place;
+use Kalokroma\Recipe\Plan\PlannedStep;
+use Kalokroma\Recipe\Technique\Technique;
+use Kalokroma\Record\Done;
+use Kalokroma\Record\Progress;
+use Kalokroma\Record\Substance;
+use Kalokroma\Shelf\Mix;
+use Kalokroma\Shelf\Part;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Tests\Core\Swatches;
+
+final class ProgressTest extends TestCase
+{
+    public function testAGlazePaintedDroppedAndAddedInAnotherColourIsNotDone(): void
+    {
+        $red = self::step(['Red' => 1]);
+        $blue = self::step(['Blue' => 1]);
+        $progress = Progress::of([new Done('4', 'glaze', [1, 2], Substance::of($red))]);
+
+        self::assertTrue($progress->has('4', $red, 2));
+        self::assertFalse($progress->has('4', $blue, 2));
+        self::assertSame([[1, 2], []], [$progress->figures('4', $red), $progress->figures('4', $blue)]);
+        self::assertSame([1, 3], [$progress->missing('4', $red, 3), $progress->missing('4', $blue, 3)]);
+        self::assertSame('glaze in Red', $progress->otherwise('4', $blue, 2)?->words());
+        self::assertNull($progress->otherwise('4', $blue, 3), 'nothing was painted there');
+        self::assertNull($progress->otherwise('4', $red, 2), 'it is what is planned');
+        self::assertSame([1, 2], $progress->touched('4', 'glaze'));
+    }
+
+    public function testDoneAgainAsItIsPlannedNowCounts(): void
+    {
+        $progress = Progress::of([
+            new Done('4', 'glaze', [1, 2], Substance::of(self::step(['Red' => 1]))),
+            new Done('4', 'glaze', [2], Substance::of(self::step(['Blue' => 1]))),
+        ]);
+
+        self::assertSame([2], $progress->figures('4', self::step(['Blue' => 1])));
+    }
+
+    #[DataProvider('changes')]
+    public function testWhatMakesItAnotherStep(PlannedStep $now, bool $same): void
+    {
+        $then = Substance::of(self::step(['Red' => 2, 'Bone' => 1]));
+        $kept = json_decode((string) json_encode($then->row()), true);
+
+        self::assertSame($same, $then->isOf($now));
+        self::assertSame($same, Substance::fromRow($kept)->isOf($now), 'as it comes back from the ledger');
+    }
+
+    /** @return iterable<string, array{PlannedStep, bool}> */
+    public static function changes(): iterable
+    {
+        $step = self::step(['Red' => 2, 'Bone' => 1]);
+        yield 'nothing' => [$step, true];
+        yield 'the same mix in more drops, the other way round' => [self::step(['Bone' => 2, 'Red' => 4]), true];
+        yield 'another thinning' => [$step->thinned(Thinning::fromRatio('1:9')), true];
+        yield 'more coats' => [$step->withCoats(5), true];
+        yield 'a note' => [$step->noted('slowly'), true];
+        yield 'other proportions' => [self::step(['Red' => 1, 'Bone' => 1]), false];
+        yield 'a paint less' => [self::step(['Red' => 1]), false];
+        yield 'another paint' => [self::step(['Red' => 2, 'White' => 1]), false];
+        yield 'another place' => [$step->at(new Place(Face::Ridge)), false];
+        yield 'another share of it' => [$step->at(new Place(share: 0.5)), false];
+        yield 'another technique' => [self::step(['Red' => 2, 'Bone' => 1], Technique::Layer), false];
+    }
+
+    public function testAnOldEntryIsKnownByItsWords(): void
+    {
+        $old = Substance::said('glaze', [['name' => 'Red', 'parts' => 2], ['name' => 'Bone', 'parts' => 1]]);
+
+        self::assertTrue($old->isOf(self::step(['Red' => 2, 'Bone' => 1])->at(new Place(Face::Ridge))), 'nobody wrote its place down');
+        self::assertFalse($old->isOf(self::step(['Red' => 2, 'White' => 1])));
+        self::assertFalse($old->isOf(self::step(['Red' => 2, 'Bone' => 1], Technique::Layer)));
+        self::assertSame('glaze in 2 drops Red, 1 drop Bone', $old->words());
+    }
+
+    public function testWhatNobodyWroteDownCountsAsItIs(): void
+    {
+        self::assertSame([3], Progress::of([new Done(null, 'undercoat', [3], null)])->figures(null, self::step(['Red' => 1], key: 'undercoat')));
+    }
+
+    /** @param array<string, int> $mix parts by paint */
+    private static function step(array $mix, Technique $technique = Technique::Glaze, string $key = 'glaze'): PlannedStep
+    {
+        $parts = array_map(
+            static fn (string $name, int $parts): Part => new Part(Swatches::paint($name, '#8a5a2b'), $parts),
+            array_keys($mix),
+            $mix,
+        );
+
+        return new PlannedStep($key, $technique, null, new Load(Mix::of($parts), Thinning::fromRatio('1:8'), 'medium'));
+    }
+}
