@@ -24,7 +24,8 @@ use Kalokroma\Record\Substance;
  * @property array<string, mixed>|null $planned
  * @property array<string, mixed> $real
  * @property string $note
- * @property CarbonImmutable $done_at
+ * @property CarbonImmutable $done_at never after the server's time when it was written down
+ * @property CarbonImmutable|null $said_at the same by the clock of the painter's device
  * @property int $dry_minutes
  * @property CarbonImmutable|null $withdrawn_at
  * @property Company $company
@@ -74,6 +75,7 @@ final class Entry extends Model
             'planned' => 'array',
             'real' => 'array',
             'done_at' => 'immutable_datetime',
+            'said_at' => 'immutable_datetime',
             'withdrawn_at' => 'immutable_datetime',
             'dry_minutes' => 'integer',
         ];

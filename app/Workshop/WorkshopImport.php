@@ -23,6 +23,7 @@ use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 use Kalokroma\Recipe\Technique\Stage;
 use Kalokroma\Recipe\Technique\Way;
+use Kalokroma\Record\Instant;
 use Kalokroma\Shelf\Movement;
 
 /**
@@ -204,7 +205,7 @@ final class WorkshopImport
                 $record['figures'],
                 $done,
                 $record['note'] ?? '',
-                CarbonImmutable::parse($record['at'], 'UTC'),
+                Instant::of(null, CarbonImmutable::parse($record['at'], 'UTC')),
             );
         }
     }

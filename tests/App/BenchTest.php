@@ -116,6 +116,22 @@ final class BenchTest extends TestCase
         self::assertSame(2, Entry::query()->count(), 'what was refused has used no key up');
     }
 
+    public function testAnEntryHappenedWhenItWasDoneNotWhenItArrived(): void
+    {
+        $this->signIn();
+        $this->travelTo(CarbonImmutable::parse('2026-11-28T20:00:00Z'));
+        $done = ['area_id' => null, 'step' => 'undercoat', 'stage' => 'undercoat'];
+        $this->record([...$done, 'figures' => [1], 'at' => '2026-11-28T18:30:00+01:00'])->assertOk();
+        $this->record([...$done, 'figures' => [2], 'at' => '2026-11-28T20:09:00.250Z'])->assertOk();
+        $this->assertRefused(422, 'more than a year ago', $this->record([...$done, 'figures' => [3], 'at' => '2024-01-01T00:00:00Z']));
+        $this->assertRefused(422, 'an instant with its zone', $this->record([...$done, 'figures' => [3], 'at' => 'yesterday']));
+        [$late, $ahead] = Entry::query()->orderBy('id')->get()->all();
+
+        self::assertSame('2026-11-28T17:30:00Z', $late->done_at->toIso8601ZuluString());
+        self::assertSame('2026-11-28T20:00:00Z', $ahead->done_at->toIso8601ZuluString(), 'a clock that runs ahead loses nothing');
+        self::assertSame('2026-11-28T20:09:00Z', $ahead->said_at?->toIso8601ZuluString(), 'both are kept');
+    }
+
     public function testAKeyIsForgottenAfterAYearAndBelongsToItsPainter(): void
     {
         $body = ['area_id' => null, 'step' => 'undercoat', 'stage' => 'undercoat', 'figures' => [1], 'real' => ['mix' => []]];

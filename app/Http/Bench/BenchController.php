@@ -13,6 +13,7 @@ use Carbon\CarbonImmutable;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
+use Kalokroma\Record\Instant;
 
 final class BenchController extends Controller
 {
@@ -32,7 +33,7 @@ final class BenchController extends Controller
             $request->figures(),
             $request->real(),
             (string) $request->string('note'),
-            CarbonImmutable::now(),
+            Instant::of($request->at(), CarbonImmutable::now()),
         );
 
         return $this->answer($request, $company, $request->figures()[0]);

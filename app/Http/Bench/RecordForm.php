@@ -6,6 +6,7 @@ namespace App\Http\Bench;
 
 use App\Models\AreaRow;
 use App\Models\Company;
+use Carbon\CarbonImmutable;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Kalokroma\Film\FilmProblem;
@@ -32,6 +33,7 @@ final class RecordForm extends FormRequest
             'real.tool' => ['nullable', 'string', 'max:60'],
             'real.minutes' => ['nullable', 'integer', 'min:0', 'max:1440'],
             'note' => ['nullable', 'string', 'max:2000'],
+            'at' => ['nullable', 'string', 'regex:/^\d{4}-\d\d-\d\dT\d\d:\d\d:\d\d(\.\d{1,6})?(Z|[+-]\d\d:\d\d)$/D', 'date'],
         ];
     }
 
@@ -44,6 +46,7 @@ final class RecordForm extends FormRequest
             'real.mix.*.name.*' => 'Every paint of the mix needs a name.',
             'real.mix.*.parts.*' => 'Drops are whole numbers from 1 to 99, or left open.',
             'real.coats.*' => 'Coats are a whole number from 1 to 20, or left open.',
+            'at.*' => 'When it was done is an instant with its zone, as in 2026-11-28T20:15:00Z.',
             'real.minutes.*' => 'Minutes are a whole number from 0 to 1440, or left open.',
         ];
     }
@@ -56,6 +59,12 @@ final class RecordForm extends FormRequest
     public function stepKey(): ?string
     {
         return $this->filled('step') ? (string) $this->string('step') : null;
+    }
+
+    /** When it was done by the clock of the device; null where it does not say. */
+    public function at(): ?CarbonImmutable
+    {
+        return $this->filled('at') ? CarbonImmutable::parse((string) $this->string('at')) : null;
     }
 
     public function stage(): Stage

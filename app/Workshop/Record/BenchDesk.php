@@ -16,6 +16,7 @@ use Kalokroma\Order\InsideOut;
 use Kalokroma\Recipe\Predict\StepOutcome;
 use Kalokroma\Recipe\Technique\Stage;
 use Kalokroma\Record\Done;
+use Kalokroma\Record\Instant;
 use Kalokroma\Record\Progress;
 
 /**
@@ -103,7 +104,7 @@ final readonly class BenchDesk
         array $figures,
         array $real,
         string $note,
-        CarbonImmutable $at,
+        Instant $at,
     ): Entry {
         $figures = self::among($company, $figures);
         $outcome = $stepKey === null ? null : $this->planned($company, $area, $stepKey);
@@ -120,7 +121,8 @@ final readonly class BenchDesk
                 'planned' => $outcome === null ? null : Did::planned($outcome),
                 'real' => $real,
                 'note' => $note,
-                'done_at' => $at,
+                'done_at' => CarbonImmutable::instance($at->happened)->utc(),
+                'said_at' => $at->said === null ? null : CarbonImmutable::instance($at->said)->utc(),
                 'dry_minutes' => $outcome->labour->dryMinutes ?? $stage->usually()->facts()->dry,
             ]);
             StockDesk::use($entry, $outcome, $real, $this->studio->shelf);

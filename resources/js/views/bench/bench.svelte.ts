@@ -18,6 +18,8 @@ interface Doing {
     figures: number[];
     real: Real;
     note: string;
+    /** when it was done, as this device's clock has it */
+    at?: string;
 }
 
 /** What lies on the bench: one company, one figure, one step at a time. */
@@ -111,7 +113,8 @@ export class BenchState {
     }
 
     record(body: Doing): void {
-        this.doing.mutate({ path: `companies/${this.company}/records`, body });
+        const at = new Date().toISOString();
+        this.doing.mutate({ path: `companies/${this.company}/records`, body: { ...body, at } });
     }
 
     takeBack(id: number): void {
