@@ -105,6 +105,38 @@ final class FigureTest extends TestCase
         self::assertSame([$coat], RecipeRow::query()->pluck('area_id')->all(), 'the lantern went with its recipe');
     }
 
+    public function testAnOlderFormIsRefusedAndDeletesNothing(): void
+    {
+        $this->signIn();
+        $opened = $this->getJson('/api/companies')->json('companies.0');
+        $url = '/api/companies/'.$opened['id'];
+        $lining = ['name' => 'Lining', 'material' => 'cloth', 'relief' => 'tight', 'share' => 5, 'depth' => 2, 'weight' => 'minor'];
+        $this->putJson($url, [...$opened, 'areas' => [...$opened['areas'], $lining]])->assertOk();
+        $mine = [...$opened, 'notes' => 'mine'];
+        $refused = $this->putJson($url, $mine);
+
+        $this->assertRefused(409, 'was changed in another window', $refused);
+        self::assertSame(['Coat', 'Lantern', 'Lining'], AreaRow::query()->orderBy('position')->pluck('name')->all());
+        self::assertSame([
+            ['what' => 'Notes', 'there' => $opened['notes'], 'yours' => 'mine'],
+            ['what' => 'Area Lining', 'there' => 'cloth, tight, 5 %, depth 2, minor', 'yours' => ''],
+        ], $refused->json('differences'), 'both states are told');
+
+        $this->putJson($url, [...$mine, 'version' => $refused->json('version')])->assertOk();
+        self::assertSame(2, AreaRow::query()->count(), 'who has seen it and insists has it so');
+    }
+
+    public function testARecordChangesNothingOfAFormThatIsOpen(): void
+    {
+        $this->signIn();
+        $opened = $this->getJson('/api/companies')->json('companies.0');
+        $this->postJson('/api/companies/'.$opened['id'].'/records', [
+            'area_id' => null, 'step' => 'undercoat', 'stage' => 'undercoat', 'figures' => [1], 'real' => ['mix' => []],
+        ])->assertOk();
+
+        $this->putJson('/api/companies/'.$opened['id'], [...$opened, 'notes' => 'mine'])->assertOk();
+    }
+
     public function testTwoAreasMayTradeNames(): void
     {
         $this->signIn();

@@ -65,6 +65,31 @@ final class ShelfTest extends TestCase
         self::assertNull($changed->json('price'));
     }
 
+    public function testAPaintFormOpenedBeforeSomethingWasUsedDoesNotPutItBack(): void
+    {
+        $this->signIn();
+        $paint = array_values(array_filter(
+            (array) $this->getJson('/api/shelf')->json('paints'),
+            static fn (array $p): bool => ($p['left_ml'] ?? 0) > 3,
+        ))[0];
+        $url = '/api/paints/'.$paint['id'];
+        $form = [
+            'name' => $paint['name'], 'line' => $paint['line'], 'behaviour' => $paint['behaviour'], 'colour' => $paint['colour'],
+            'bottle_ml' => (string) $paint['bottle_ml'], 'left_ml' => (string) $paint['left_ml'], 'place' => 'top drawer',
+        ];
+        $this->postJson($url.'/movements', ['kind' => 'used', 'ml' => '1'])->assertOk();
+        $refused = $this->putJson($url, [...$form, 'version' => $paint['version']]);
+
+        $this->assertRefused(409, 'was changed in another window', $refused);
+        $told = array_column((array) $refused->json('differences'), null, 'what');
+        self::assertEquals([$paint['left_ml'] - 1, $paint['left_ml']], [(float) $told['Left, ml']['there'], (float) $told['Left, ml']['yours']]);
+        self::assertSame('top drawer', $told['Place']['yours']);
+        self::assertEquals($paint['left_ml'] - 1, PaintRow::query()->findOrFail($paint['id'])->left_ml, 'nothing was written');
+
+        $this->putJson($url, [...$form, 'version' => $refused->json('version')])->assertOk();
+        $this->putJson($url, [...$form, 'place' => 'without a version'])->assertOk();
+    }
+
     public function testAPaintTellsItsCoatsAndItsRelatives(): void
     {
         $this->signIn();

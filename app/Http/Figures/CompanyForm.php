@@ -46,6 +46,7 @@ final class CompanyForm extends FormRequest
                 Rule::exists('companies', 'id')->where('painter_id', $this->user()?->getAuthIdentifier()),
             ],
             'normalise' => ['nullable', 'boolean'],
+            'version' => ['nullable', 'string', 'max:40'],
             'areas' => ['required', 'array', 'min:1', 'max:60'],
             'areas.*' => ['array'],
             'areas.*.id' => ['nullable', 'integer'],
@@ -89,6 +90,12 @@ final class CompanyForm extends FormRequest
                 }
             }
         });
+    }
+
+    /** The state the form was opened on; null where it does not say. */
+    public function version(): ?string
+    {
+        return $this->filled('version') ? (string) $this->string('version') : null;
     }
 
     /** @return array<string, string> */

@@ -7,6 +7,7 @@ namespace App\Http\Figures;
 use App\Models\AreaRow;
 use App\Models\Company;
 use App\Workshop\Figure\AreaTones;
+use App\Workshop\Figure\CompanyState;
 use Kalokroma\Figure\Area;
 use Kalokroma\Figure\Draft;
 use Kalokroma\Figure\FigureKind;
@@ -66,6 +67,7 @@ final class CompanyView
         $patchwork = Patchwork::of($shares, array_map(static fn (array $p): array => ['a'.$p[0], 'a'.$p[1]], $touching));
 
         return self::of($company) + [
+            'version' => CompanyState::of($company)->version(),
             'fields' => array_map(
                 static fn (string $id, array $f): array => ['area' => (int) substr($id, 1)] + array_map(
                     static fn (float $v): float => round($v, 4),

@@ -6,6 +6,7 @@ namespace App\Http\Figures;
 
 use App\Http\Shared\Controller;
 use App\Models\Company;
+use App\Workshop\Figure\CompanyState;
 use App\Workshop\Figure\CompanyWriter;
 use App\Workshop\Figure\SurveyDesk;
 use Illuminate\Http\JsonResponse;
@@ -39,7 +40,11 @@ final class FigureController extends Controller
 
     public function update(CompanyForm $request, Company $company): JsonResponse
     {
-        CompanyWriter::write($this->painter($request), $company, $request->company());
+        $wanted = $request->company();
+        $company->load('areas');
+        CompanyState::of($company)->check($company->name, $request->version(), CompanyState::wanted($company, $wanted));
+        CompanyWriter::write($this->painter($request), $company, $wanted);
+
         return $this->answer($request, $company);
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Shared;
 
 use App\Models\WritersWait;
+use App\Workshop\State\Conflict;
 use DomainException;
 use Illuminate\Auth\AuthenticationException;
 use Illuminate\Foundation\Configuration\Exceptions;
@@ -30,6 +31,10 @@ final class Problems
             }
 
             return match (true) {
+                $problem instanceof Conflict => self::answer(409, $problem->getMessage(), [
+                    'version' => $problem->version,
+                    'differences' => $problem->differences,
+                ]),
                 $problem instanceof DomainException => self::answer(422, $problem->getMessage()),
                 $problem instanceof WritersWait => self::answer(503, $problem->getMessage()),
                 $problem instanceof AuthenticationException => self::answer(401, 'Sign in first.'),
@@ -48,8 +53,9 @@ final class Problems
         });
     }
 
-    private static function answer(int $status, string $sentence): JsonResponse
+    /** @param array<string, mixed> $more */
+    private static function answer(int $status, string $sentence, array $more = []): JsonResponse
     {
-        return new JsonResponse(['message' => $sentence], $status, [], JSON_UNESCAPED_UNICODE);
+        return new JsonResponse(['message' => $sentence] + $more, $status, [], JSON_UNESCAPED_UNICODE);
     }
 }

@@ -16,7 +16,10 @@ final class PaintForm extends FormRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return array_fill_keys([...PaintFields::COLUMNS, ...PaintFields::FURTHER], ['nullable', 'string', 'max:4000']);
+        return [
+            ...array_fill_keys([...PaintFields::COLUMNS, ...PaintFields::FURTHER], ['nullable', 'string', 'max:4000']),
+            'version' => ['nullable', 'string', 'max:40'],
+        ];
     }
 
     public function withValidator(Validator $validator): void
@@ -49,6 +52,12 @@ final class PaintForm extends FormRequest
     public function attributesOfThePaint(): array
     {
         return $this->fields()->attributes;
+    }
+
+    /** The state the form was opened on; null where it does not say. */
+    public function version(): ?string
+    {
+        return $this->filled('version') ? (string) $this->string('version') : null;
     }
 
     private function fields(): PaintFields

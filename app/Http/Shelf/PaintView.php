@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Shelf;
 
 use App\Models\PaintRow;
+use App\Workshop\Shelf\PaintState;
 use App\Workshop\Shelf\SwatchDesk;
 use Kalokroma\Colour\Family;
 use Kalokroma\Colour\PlainName;
@@ -22,6 +23,7 @@ final class PaintView
 
         return [
             'id' => $paint->id,
+            'version' => PaintState::of($paint)->version(),
             'name' => $paint->name,
             'line' => $paint->line,
             'behaviour' => $paint->behaviour->value,

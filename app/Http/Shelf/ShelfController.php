@@ -11,6 +11,7 @@ use App\Formats\Shelf\SwatchSheet;
 use App\Formats\UnreadableFile;
 use App\Http\Shared\Controller;
 use App\Models\PaintRow;
+use App\Workshop\Shelf\PaintState;
 use App\Workshop\Shelf\ShelfImport;
 use App\Workshop\Shelf\ShelfRows;
 use App\Workshop\Shelf\ShelfUse;
@@ -74,7 +75,9 @@ final class ShelfController extends Controller
     {
         DB::transaction(static function () use ($paint, $request): void {
             $before = $paint->left_ml;
-            $paint->update($request->attributesOfThePaint());
+            $wanted = $request->attributesOfThePaint();
+            PaintState::of($paint)->check($paint->name, $request->version(), PaintState::wanted($paint, $wanted));
+            $paint->update($wanted);
             StockDesk::entered($paint->refresh(), $before, 'entered by hand', CarbonImmutable::now());
         });
         return new JsonResponse(PaintView::of($paint));

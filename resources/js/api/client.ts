@@ -1,5 +1,10 @@
-import type { Working } from './wire';
+import type { Difference, Working } from './wire';
 import { working } from './working.svelte';
+
+export interface Conflict {
+    version: string;
+    differences: Difference[];
+}
 
 /** A refusal of the server: one sentence, and where it belongs in a form. */
 export class Problem extends Error {
@@ -7,6 +12,8 @@ export class Problem extends Error {
         readonly status: number,
         message: string,
         readonly fields: Record<string, string> = {},
+        /** where another window changed the same: what is there now, and where that differs */
+        readonly conflict: Conflict | null = null,
     ) {
         super(message);
     }
@@ -107,10 +114,16 @@ async function send<T>(method: string, path: string, body?: unknown, more: Recor
 }
 
 function problemOf(status: number, answer: unknown): Problem {
-    const given = (answer ?? {}) as { message?: string; errors?: Record<string, string[]> };
+    const given = (answer ?? {}) as { message?: string; errors?: Record<string, string[]> } & Partial<Conflict>;
     const fields = Object.fromEntries(Object.entries(given.errors ?? {}).map(([field, all]) => [field, all[0] ?? '']));
+    const conflict = given.version ? { version: given.version, differences: given.differences ?? [] } : null;
     const first = Object.values(fields)[0];
-    return new Problem(status, first ?? given.message ?? 'Something went wrong here. Nothing was changed.', fields);
+    return new Problem(
+        status,
+        first ?? given.message ?? 'Something went wrong here. Nothing was changed.',
+        fields,
+        conflict,
+    );
 }
 
 /** The sentence of whatever was thrown. */

@@ -3,6 +3,7 @@
     import { Button, Checkbox, InlineNotification } from 'carbon-components-svelte';
     import { Problem, put, sentence } from '../../api/client';
     import type { Figure, Vocabulary } from '../../api/wire';
+    import OtherWindow from '../../parts/OtherWindow.svelte';
     import AreaRows from './AreaRows.svelte';
     import CompanyFields from './CompanyFields.svelte';
     import { CompanyDraft } from './company-draft.svelte';
@@ -25,23 +26,34 @@
     let normalise = $state(false);
     const kind = $derived(vocabulary.kinds.find((k) => k.id === draft.kind));
     let fields: Record<string, string> = $state({});
+    let conflict: Problem | null = $state(null);
+    // svelte-ignore state_referenced_locally
+    let version = company?.version ?? null;
 
     async function save() {
         problem = '';
         fields = {};
+        conflict = null;
         try {
             const saved = await put<Figure>(
                 company ? 'PUT' : 'POST',
                 company ? `companies/${company.id}` : 'companies',
-                draft.body(normalise),
+                { ...draft.body(normalise), version },
             );
             await client.invalidateQueries({ queryKey: ['figures'] });
             for (const key of ['recipe', 'scheme', 'undercoat']) void client.invalidateQueries({ queryKey: [key] });
             onsaved(saved.id);
         } catch (thrown) {
-            problem = sentence(thrown);
+            conflict = thrown instanceof Problem && thrown.conflict ? thrown : null;
+            problem = conflict ? '' : sentence(thrown);
             fields = thrown instanceof Problem ? thrown.fields : {};
         }
+    }
+
+    /** Saves over what the other window left. */
+    function insist() {
+        version = conflict?.conflict?.version ?? null;
+        void save();
     }
 </script>
 
@@ -77,6 +89,16 @@
     </p>
     <Checkbox labelText="Bring the shares to 100 % together, keeping their proportions" bind:checked={normalise} />
     {#if problem}<InlineNotification lowContrast hideCloseButton kind="error" title={problem} />{/if}
+    {#if conflict}
+        <OtherWindow
+            problem={conflict}
+            onmine={insist}
+            ontheirs={() => {
+                void client.invalidateQueries({ queryKey: ['figures'] });
+                onclose();
+            }}
+        />
+    {/if}
     <div class="do">
         <Button type="submit">{company ? 'Save the areas' : 'Keep this figure'}</Button>
         <Button kind="ghost" onclick={onclose}>Cancel</Button>

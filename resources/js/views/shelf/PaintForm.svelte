@@ -1,6 +1,8 @@
 <script lang="ts">
     import { InlineNotification, Modal, Select, SelectItem, TextArea, TextInput } from 'carbon-components-svelte';
     import type { Behaviour, Paint } from '../../api/wire';
+    import OtherWindow from '../../parts/OtherWindow.svelte';
+    import PaintColour from './PaintColour.svelte';
     import { PaintDraft } from './paint-form.svelte';
 
     interface Props {
@@ -16,10 +18,15 @@
     const draft = new PaintDraft(paint);
     const behaviour = $derived(behaviours.find((b) => b.id === draft.fields.behaviour));
 
-    async function save() {
-        const id = await draft.save();
+    async function save(insisting = false) {
+        const id = await (insisting ? draft.insist() : draft.save());
         if (id === null) return;
         onsaved(id);
+        onclose();
+    }
+
+    function leave() {
+        draft.leave();
         onclose();
     }
 </script>
@@ -34,9 +41,10 @@
     preventCloseOnClickOutside
     on:click:button--secondary={onclose}
     on:close={onclose}
-    on:submit={save}
+    on:submit={() => save()}
 >
     {#if draft.problem}<InlineNotification lowContrast hideCloseButton kind="error" title={draft.problem} />{/if}
+    {#if draft.conflict}<OtherWindow problem={draft.conflict} onmine={() => save(true)} ontheirs={leave} />{/if}
     <div class="fields">
         <div class="half">
             <TextInput id="paint-name" labelText="Name" bind:value={draft.fields.name} {...draft.bad('name')} />
@@ -54,19 +62,8 @@
                 {#each behaviours as option (option.id)}<SelectItem value={option.id} text={option.id} />{/each}
             </Select>
         </div>
-        <div class="half colour">
-            <TextInput
-                labelText={behaviour?.over_white ? 'Colour of one coat over white' : 'Dry colour at full hide'}
-                placeholder={behaviour?.colours ? '#8a5a2b' : 'none needed'}
-                bind:value={draft.fields.colour}
-                {...draft.bad('colour')}
-            />
-            <input
-                type="color"
-                aria-label="Pick the colour"
-                value={/^#[0-9a-f]{6}$/i.test(draft.fields.colour) ? draft.fields.colour : '#808080'}
-                oninput={(e) => (draft.fields.colour = e.currentTarget.value)}
-            />
+        <div class="half">
+            <PaintColour {draft} {behaviour} />
         </div>
         <TextInput labelText="Bottle, ml" bind:value={draft.fields.bottle_ml} {...draft.bad('bottle_ml')} />
         <TextInput labelText="Left, ml" bind:value={draft.fields.left_ml} {...draft.bad('left_ml')} />
@@ -128,19 +125,6 @@
     }
     .whole {
         grid-column: 1 / -1;
-    }
-    .colour {
-        display: grid;
-        grid-template-columns: 1fr 56px;
-        gap: 8px;
-    }
-    .colour input[type='color'] {
-        width: 56px;
-        height: 40px;
-        margin-top: 24px;
-        padding: 0;
-        border: 0;
-        background: none;
     }
     @media (max-width: 720px) {
         .fields {

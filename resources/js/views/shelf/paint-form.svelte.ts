@@ -10,32 +10,49 @@ export class PaintDraft {
     fields: Record<Field, string>;
     problems: Record<string, string> = $state({});
     problem = $state('');
+    /** another window changed this paint meanwhile */
+    conflict: Problem | null = $state(null);
+    private version: string | null;
     private readonly client = useQueryClient();
 
     constructor(private readonly paint: Paint | null) {
         this.fields = $state(filled(paint));
+        this.version = paint?.version ?? null;
     }
 
     bad(field: Field): { invalid: boolean; invalidText: string } {
         return { invalid: field in this.problems, invalidText: this.problems[field] ?? '' };
     }
 
+    /** Saves over what the other window left. */
+    insist(): Promise<number | null> {
+        this.version = this.conflict?.conflict?.version ?? null;
+        return this.save();
+    }
+
+    /** Lets this window's state go, and has what is there looked at again. */
+    leave(): void {
+        void this.client.invalidateQueries({ queryKey: ['shelf'] });
+    }
+
     /** id of the paint, null where it was refused. */
     async save(): Promise<number | null> {
         this.problem = '';
         this.problems = {};
+        this.conflict = null;
         try {
             const saved = await put<Paint>(
                 this.paint ? 'PUT' : 'POST',
                 this.paint ? `paints/${this.paint.id}` : 'paints',
-                this.fields,
+                { ...this.fields, version: this.version },
             );
             await this.client.invalidateQueries({ queryKey: ['shelf'] });
             void this.client.invalidateQueries({ queryKey: ['recipe'] });
             return saved.id;
         } catch (thrown) {
             this.problems = thrown instanceof Problem ? thrown.fields : {};
-            this.problem = Object.keys(this.problems).length ? '' : sentence(thrown);
+            this.conflict = thrown instanceof Problem && thrown.conflict ? thrown : null;
+            this.problem = Object.keys(this.problems).length || this.conflict ? '' : sentence(thrown);
             return null;
         }
     }

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Workshop\State;
+
+/** What a form shows of something, in words: its version is a fingerprint of that, so that whoever saves says what they had seen. */
+final readonly class State
+{
+    /** @param array<string, string> $words by what they tell of */
+    public function __construct(private array $words)
+    {
+    }
+
+    public function version(): string
+    {
+        return substr(sha1(json_encode($this->words, JSON_THROW_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE)), 0, 16);
+    }
+
+    /**
+     * @param string|null $seen the version somebody saves on; null where they do not say, which is taken for the newest
+     *
+     * @throws Conflict where another state is there by now
+     */
+    public function check(string $what, ?string $seen, self $wanted): void
+    {
+        if ($seen !== null && $seen !== $this->version()) {
+            throw new Conflict($what, $this->version(), $this->differences($wanted));
+        }
+    }
+
+    /** @return list<array{what: string, there: string, yours: string}> */
+    private function differences(self $wanted): array
+    {
+        $found = [];
+        foreach ($this->words + $wanted->words as $what => $_) {
+            [$there, $yours] = [$this->words[$what] ?? '', $wanted->words[$what] ?? ''];
+            if ($there !== $yours) {
+                $found[] = ['what' => $what, 'there' => $there, 'yours' => $yours];
+            }
+        }
+
+        return $found;
+    }
+}
