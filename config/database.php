@@ -10,7 +10,7 @@ return [
             'database' => env('DB_DATABASE', database_path('workshop.sqlite')),
             'prefix' => '',
             'foreign_key_constraints' => true,
-            'busy_timeout' => 5000,
+            'busy_timeout' => 10000,
             'journal_mode' => 'WAL',
             'synchronous' => 'NORMAL',
         ],

@@ -39,7 +39,9 @@ final class Painter extends User
         'metal_brush',
     ];
 
-    protected $attributes = ['stamp' => 0, 'school' => 'open', 'extraction' => true, 'solvents' => true, 'wet_palette' => true, 'metal_brush' => true];
+    protected $attributes = [
+        'stamp' => 0, 'school' => 'open', 'extraction' => true, 'solvents' => true, 'wet_palette' => true, 'metal_brush' => true,
+    ];
 
     protected $hidden = ['password', 'remember_token'];
 

@@ -205,7 +205,7 @@ final class WorkshopImport
                 $record['figures'],
                 $done,
                 $record['note'] ?? '',
-                Instant::of(null, CarbonImmutable::parse($record['at'], 'UTC')),
+                Instant::of(null, CarbonImmutable::parse($record['at'], 'UTC')->getTimestamp()),
             );
         }
     }

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Kalokroma\Record;
 
-use DateInterval;
-use DateTimeImmutable;
 use DomainException;
 
 /**
@@ -15,26 +13,34 @@ use DomainException;
 final readonly class Instant
 {
     /** Nothing older is taken for an evening's work. */
-    private const OLDEST = 'P1Y';
+    private const OLDEST_DAYS = 366;
+
+    private const DAY_S = 86_400;
 
     /**
-     * @param DateTimeImmutable $happened never after the server's time
-     * @param DateTimeImmutable|null $said as the device told it; null where it told nothing
+     * @param int $happened seconds since 1970, UTC; never after the server's time
+     * @param int|null $said the same as the device told it; null where it told nothing
      */
-    private function __construct(public DateTimeImmutable $happened, public ?DateTimeImmutable $said)
+    private function __construct(public int $happened, public ?int $said)
     {
     }
 
-    /** @throws DomainException where it lies more than a year back */
-    public static function of(?DateTimeImmutable $said, DateTimeImmutable $now): self
+    /**
+     * @param int|null $said seconds since 1970, UTC, by the clock of the device
+     * @param int $now the same by the clock of the server
+     *
+     * @throws DomainException where it lies more than a year back
+     */
+    public static function of(?int $said, int $now): self
     {
-        if ($said !== null && $said < $now->sub(new DateInterval(self::OLDEST))) {
+        if ($said !== null && $now - $said > self::OLDEST_DAYS * self::DAY_S) {
             throw new DomainException(sprintf(
-                'This was done on %s, more than a year ago: an entry can be at most a year late. Is the clock of this device right?',
-                $said->format('Y-m-d'),
+                'This was done %d days ago, which is more than a year: an entry can be at most a year late. '
+                    .'Is the clock of this device right?',
+                intdiv($now - $said, self::DAY_S),
             ));
         }
 
-        return new self($said === null || $said > $now ? $now : $said, $said);
+        return new self($said === null ? $now : min($said, $now), $said);
     }
 }

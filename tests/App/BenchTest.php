@@ -123,7 +123,7 @@ final class BenchTest extends TestCase
         $done = ['area_id' => null, 'step' => 'undercoat', 'stage' => 'undercoat'];
         $this->record([...$done, 'figures' => [1], 'at' => '2026-11-28T18:30:00+01:00'])->assertOk();
         $this->record([...$done, 'figures' => [2], 'at' => '2026-11-28T20:09:00.250Z'])->assertOk();
-        $this->assertRefused(422, 'more than a year ago', $this->record([...$done, 'figures' => [3], 'at' => '2024-01-01T00:00:00Z']));
+        $this->assertRefused(422, 'which is more than a year', $this->record([...$done, 'figures' => [3], 'at' => '2024-01-01T00:00:00Z']));
         $this->assertRefused(422, 'an instant with its zone', $this->record([...$done, 'figures' => [3], 'at' => 'yesterday']));
         [$late, $ahead] = Entry::query()->orderBy('id')->get()->all();
 

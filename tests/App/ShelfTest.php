@@ -82,7 +82,8 @@ final class ShelfTest extends TestCase
 
         $this->assertRefused(409, 'was changed in another window', $refused);
         $told = array_column((array) $refused->json('differences'), null, 'what');
-        self::assertEquals([$paint['left_ml'] - 1, $paint['left_ml']], [(float) $told['Left, ml']['there'], (float) $told['Left, ml']['yours']]);
+        self::assertEquals($paint['left_ml'] - 1, (float) $told['Left, ml']['there']);
+        self::assertEquals($paint['left_ml'], (float) $told['Left, ml']['yours']);
         self::assertSame('top drawer', $told['Place']['yours']);
         self::assertEquals($paint['left_ml'] - 1, PaintRow::query()->findOrFail($paint['id'])->left_ml, 'nothing was written');
 

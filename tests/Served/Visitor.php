@@ -51,7 +51,8 @@ final class Visitor
     {
         $curl = curl_init($this->address.$path);
         assert($curl instanceof CurlHandle);
-        $cookies = implode('; ', array_map(static fn (string $n, string $v): string => $n.'='.$v, array_keys($this->cookies), $this->cookies));
+        $cookie = static fn (string $name, string $value): string => $name.'='.$value;
+        $cookies = implode('; ', array_map($cookie, array_keys($this->cookies), $this->cookies));
         curl_setopt_array($curl, [
             CURLOPT_CUSTOMREQUEST => $method,
             CURLOPT_RETURNTRANSFER => true,

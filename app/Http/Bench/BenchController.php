@@ -33,7 +33,7 @@ final class BenchController extends Controller
             $request->figures(),
             $request->real(),
             (string) $request->string('note'),
-            Instant::of($request->at(), CarbonImmutable::now()),
+            Instant::of($request->at(), CarbonImmutable::now()->getTimestamp()),
         );
 
         return $this->answer($request, $company, $request->figures()[0]);

@@ -61,10 +61,10 @@ final class RecordForm extends FormRequest
         return $this->filled('step') ? (string) $this->string('step') : null;
     }
 
-    /** When it was done by the clock of the device; null where it does not say. */
-    public function at(): ?CarbonImmutable
+    /** When it was done by the clock of the device, seconds since 1970, UTC; null where it does not say. */
+    public function at(): ?int
     {
-        return $this->filled('at') ? CarbonImmutable::parse((string) $this->string('at')) : null;
+        return $this->filled('at') ? CarbonImmutable::parse((string) $this->string('at'))->getTimestamp() : null;
     }
 
     public function stage(): Stage

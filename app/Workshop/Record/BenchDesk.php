@@ -121,8 +121,8 @@ final readonly class BenchDesk
                 'planned' => $outcome === null ? null : Did::planned($outcome),
                 'real' => $real,
                 'note' => $note,
-                'done_at' => CarbonImmutable::instance($at->happened)->utc(),
-                'said_at' => $at->said === null ? null : CarbonImmutable::instance($at->said)->utc(),
+                'done_at' => CarbonImmutable::createFromTimestampUTC($at->happened),
+                'said_at' => $at->said === null ? null : CarbonImmutable::createFromTimestampUTC($at->said),
                 'dry_minutes' => $outcome->labour->dryMinutes ?? $stage->usually()->facts()->dry,
             ]);
             StockDesk::use($entry, $outcome, $real, $this->studio->shelf);

@@ -15,6 +15,6 @@ final class Conflict extends DomainException
      */
     public function __construct(string $what, public readonly string $version, public readonly array $differences)
     {
-        parent::__construct(sprintf('%s was changed in another window in the meantime. Nothing of yours is lost: choose which to keep.', $what));
+        parent::__construct($what.' was changed in another window in the meantime. Nothing of yours is lost: choose which to keep.');
     }
 }

@@ -20,7 +20,8 @@ final readonly class StepKey implements Stringable
     private const PATTERN = '/^[a-z][a-z0-9]*(?:-[a-z0-9]+)*$/D';
 
     private const RESERVED = [
-        self::UNDERCOAT, 'all', 'aside', 'book', 'card', 'edits', 'file', 'follow', 'mishap', 'redo', 'replace', 'substitutes', 'told', 'undo',
+        self::UNDERCOAT, 'all', 'aside', 'book', 'card', 'edits', 'file', 'follow', 'mishap', 'redo', 'replace',
+        'substitutes', 'told', 'undo',
     ];
 
     private function __construct(public string $value)

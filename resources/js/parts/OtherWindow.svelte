@@ -11,9 +11,12 @@
         ontheirs: () => void;
     }
     let { problem, onmine, ontheirs }: Props = $props();
+
+    let section: HTMLElement | undefined = $state();
+    $effect(() => section?.scrollIntoView({ block: 'center' }));
 </script>
 
-<section role="alert">
+<section role="alert" bind:this={section}>
     <p>{problem.message}</p>
     {#if problem.conflict?.differences.length}
         <table>
@@ -29,20 +32,30 @@
             </tbody>
         </table>
     {/if}
-    <Button size="small" onclick={onmine}>Save mine</Button>
-    <Button size="small" kind="tertiary" onclick={ontheirs}>Keep what is there</Button>
+    <div>
+        <Button size="small" onclick={onmine}>Save mine</Button>
+        <Button size="small" kind="tertiary" onclick={ontheirs}>Keep what is there</Button>
+    </div>
 </section>
 
 <style>
+    p {
+        margin-bottom: 10px;
+    }
     section {
         margin: 12px 0;
         padding: 12px 16px;
         border-left: 4px solid var(--warn);
         background: var(--rail);
     }
+    div {
+        display: flex;
+        flex-wrap: wrap;
+        gap: 8px;
+    }
     table {
         width: 100%;
-        margin: 10px 0;
+        margin: 10px 0 14px;
         border-collapse: collapse;
         font-size: var(--size-plain);
     }

@@ -86,7 +86,9 @@ final class ProgressTest extends TestCase
 
     public function testWhatNobodyWroteDownCountsAsItIs(): void
     {
-        self::assertSame([3], Progress::of([new Done(null, 'undercoat', [3], null)])->figures(null, self::step(['Red' => 1], key: 'undercoat')));
+        $progress = Progress::of([new Done(null, 'undercoat', [3], null)]);
+
+        self::assertSame([3], $progress->figures(null, self::step(['Red' => 1], key: 'undercoat')));
     }
 
     /** @param array<string, int> $mix parts by paint */
