@@ -94,6 +94,28 @@ final class PagesTest extends SampleWorkshop
         $this->hands->see('Ninety-five paints');
     }
 
+    public function testAPaintThatAnotherWindowChangedIsNotSavedOverUnseen(): void
+    {
+        $this->open('/shelf', 'Coats it takes');
+        $this->hands->press('Change this paint');
+        $this->hands->see('Dry colour at full hide');
+        $this->hands->type('Place', 'top drawer');
+        $name = $this->hands->ask("return document.querySelector('#paint-name').value;");
+        $this->hands->ask(
+            "return fetch('/api/shelf').then((r) => r.json()).then((s) => fetch('/api/paints/' + s.paints.find((p) => p.name === '$name').id "
+                ."+ '/movements', {method: 'POST', headers: {Accept: 'application/json', 'Content-Type': 'application/json', "
+                ."'X-XSRF-TOKEN': decodeURIComponent(/XSRF-TOKEN=([^;]+)/.exec(document.cookie)[1])}, "
+                ."body: JSON.stringify({kind: 'used', ml: '0.1'})})).then((r) => r.status);",
+        );
+        $this->hands->press('Save');
+        $this->hands->see($name.' was changed in another window');
+        self::assertStringContainsString('Left, ml', $this->hands->text('section[role=alert]'));
+        self::assertStringContainsString('top drawer', $this->hands->text('section[role=alert]'));
+        $this->hands->press('Save mine');
+        $this->hands->seeNot('was changed in another window');
+        $this->hands->see('top drawer');
+    }
+
     public function testAPaintIsTakenOffTheShelfFromItsPageAndPutBack(): void
     {
         $this->open('/shelf/9', 'Nearest relatives');

@@ -84,9 +84,15 @@ final class Served
 
     private function artisan(string $command): void
     {
-        $process = proc_open('php artisan '.$command, [1 => ['file', '/dev/null', 'w']], $pipes, dirname(__DIR__, 2), $this->environment());
+        $this->php('artisan', $command);
+    }
+
+    /** A script of the project, on this database. */
+    public function php(string $script, string $arguments): void
+    {
+        $process = proc_open('php '.$script.' '.$arguments, [1 => ['file', '/dev/null', 'w']], $pipes, dirname(__DIR__, 2), $this->environment());
         if ($process === false || proc_close($process) !== 0) {
-            throw new RuntimeException('artisan '.$command.' failed.');
+            throw new RuntimeException($script.' '.$arguments.' failed.');
         }
     }
 

@@ -85,7 +85,19 @@ final class Visitor
             curl_multi_select($all, 0.05);
         } while ($running > 0);
 
-        return array_map(static fn (array $r): array => $r[0]->answered($r[1]), $requests);
+        return array_map(self::answer(...), $requests);
+    }
+
+    /**
+     * Of one that has arrived.
+     *
+     * @param array{self, CurlHandle} $request
+     *
+     * @return Answer
+     */
+    public static function answer(array $request): array
+    {
+        return $request[0]->answered($request[1]);
     }
 
     /** @return Answer */
