@@ -28,6 +28,12 @@ final class ReplyRow extends Model
 
     protected $guarded = [];
 
+    /** Lets go what is older than a year, of all painters. */
+    public static function forget(CarbonImmutable $now): void
+    {
+        self::query()->withoutGlobalScope('painter')->where('created_at', '<', $now->subYear())->delete();
+    }
+
     /** @return array<string, string> */
     protected function casts(): array
     {

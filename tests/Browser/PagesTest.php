@@ -102,9 +102,9 @@ final class PagesTest extends SampleWorkshop
         $this->hands->type('Place', 'top drawer');
         $name = $this->hands->ask("return document.querySelector('#paint-name').value;");
         $this->hands->ask(
-            "return fetch('/api/shelf').then((r) => r.json()).then((s) => fetch('/api/paints/' + s.paints.find((p) => p.name === '$name').id "
-                ."+ '/movements', {method: 'POST', headers: {Accept: 'application/json', 'Content-Type': 'application/json', "
-                ."'X-XSRF-TOKEN': decodeURIComponent(/XSRF-TOKEN=([^;]+)/.exec(document.cookie)[1])}, "
+            "return fetch('/api/shelf').then((r) => r.json()).then((s) => s.paints.find((p) => p.name === '$name').id)"
+                .".then((id) => fetch('/api/paints/' + id + '/movements', {method: 'POST', headers: {Accept: 'application/json', "
+                ."'Content-Type': 'application/json', 'X-XSRF-TOKEN': decodeURIComponent(/XSRF-TOKEN=([^;]+)/.exec(document.cookie)[1])}, "
                 ."body: JSON.stringify({kind: 'used', ml: '0.1'})})).then((r) => r.status);",
         );
         $this->hands->press('Save');

@@ -90,7 +90,9 @@ final class Served
     /** A script of the project, on this database. */
     public function php(string $script, string $arguments): void
     {
-        $process = proc_open('php '.$script.' '.$arguments, [1 => ['file', '/dev/null', 'w']], $pipes, dirname(__DIR__, 2), $this->environment());
+        $root = dirname(__DIR__, 2);
+        $quiet = [1 => ['file', '/dev/null', 'w']];
+        $process = proc_open('php '.$script.' '.$arguments, $quiet, $pipes, $root, $this->environment());
         if ($process === false || proc_close($process) !== 0) {
             throw new RuntimeException($script.' '.$arguments.' failed.');
         }

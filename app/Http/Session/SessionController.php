@@ -6,6 +6,8 @@ namespace App\Http\Session;
 
 use App\Http\Shared\Controller;
 use App\Models\Painter;
+use App\Models\ReplyRow;
+use Carbon\CarbonImmutable;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
@@ -52,6 +54,7 @@ final class SessionController extends Controller
     private function welcome(Request $request): JsonResponse
     {
         $request->session()->regenerate();
+        ReplyRow::forget(CarbonImmutable::now());
 
         return $this->show($request);
     }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Shared;
 
 use App\Models\ReplyRow;
-use Carbon\CarbonImmutable;
 use Closure;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -77,7 +76,6 @@ final class Writing
                 'status' => $answer->getStatusCode(),
                 'body' => (string) gzencode((string) $answer->getContent(), 4),
             ]);
-            ReplyRow::query()->withoutGlobalScope('painter')->where('created_at', '<', CarbonImmutable::now()->subYear())->delete();
         }
 
         return $answer;
