@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasOne;
+use Illuminate\Database\Query\Builder;
 use Kalokroma\Figure\Area;
 use Kalokroma\Figure\Material;
 use Kalokroma\Figure\Relief;
@@ -41,6 +43,9 @@ final class AreaRow extends Model
 
     protected $table = 'areas';
 
+    /** @var Collection<int, self>|null read with it, itself among them */
+    private ?Collection $siblings = null;
+
     protected $guarded = [];
 
     /** @return BelongsTo<Company, $this> */
@@ -55,12 +60,36 @@ final class AreaRow extends Model
         return $this->hasOne(RecipeRow::class, 'area_id');
     }
 
+    /**
+     * An area named in an address is read with its siblings at once, which every page of a recipe needs.
+     *
+     * @param mixed $value
+     * @param string|null $field
+     */
+    public function resolveRouteBinding($value, $field = null): ?self
+    {
+        $siblings = self::query()->whereIn(
+            'company_id',
+            static fn (Builder $q) => $q->select('company_id')->from('areas')->where('id', $value),
+        )->orderBy('position')->get();
+        $found = $siblings->firstWhere('id', (int) $value);
+        if ($found !== null) {
+            $found->siblings = $siblings;
+        }
+
+        return $found;
+    }
+
     /** The same area among those of its company, with all that the page of its recipe needs: the one way to load them. */
     public function among(): self
     {
-        $company = Company::query()->with('areas.recipe', 'records')->findOrFail($this->company_id);
+        $company = Company::query()->with('records')->findOrFail($this->company_id);
+        $areas = $this->siblings ?? $company->areas()->get();
+        $this->siblings = null;
+        $areas->load(['recipe' => static fn ($recipes) => $recipes->withExists('followers')]);
+        $company->setRelation('areas', $areas);
         /** @var self $area */
-        $area = $company->areas->firstOrFail('id', $this->id);
+        $area = $areas->firstOrFail('id', $this->id);
 
         return $area->setRelation('company', $company);
     }

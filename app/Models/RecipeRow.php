@@ -47,6 +47,18 @@ final class RecipeRow extends Model
         return $this->belongsTo(AreaRow::class, 'area_id');
     }
 
+    /** @return HasMany<self, $this> recipes that are as this one, except … */
+    public function followers(): HasMany
+    {
+        return $this->hasMany(self::class, 'follows_id');
+    }
+
+    /** Whether another may follow it: false only where it was read that none does. */
+    public function mayBeFollowed(): bool
+    {
+        return (bool) ($this->getAttributes()['followers_exists'] ?? true);
+    }
+
     /** @return HasMany<RevisionRow, $this> */
     public function revisions(): HasMany
     {

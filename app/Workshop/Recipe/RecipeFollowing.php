@@ -54,7 +54,10 @@ final readonly class RecipeFollowing
      */
     public function tell(Company $company, RecipeRow $leader, ?string $aimed = null): void
     {
-        foreach (RecipeRow::query()->where('follows_id', $leader->id)->with('area.company.areas.recipe')->get() as $follower) {
+        if (!$leader->mayBeFollowed()) {
+            return;
+        }
+        foreach ($leader->followers()->with('area.company.areas.recipe')->get() as $follower) {
             /** @var PlanRow $before */
             $before = $follower->followed ?? $leader->plan;
             $own = $this->studio->recipes->plan($follower);
