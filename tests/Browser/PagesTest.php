@@ -99,21 +99,61 @@ final class PagesTest extends SampleWorkshop
         $this->open('/shelf', 'Coats it takes');
         $this->hands->press('Change this paint');
         $this->hands->see('Dry colour at full hide');
-        $this->hands->type('Place', 'top drawer');
         $name = $this->hands->ask("return document.querySelector('#paint-name').value;");
-        $this->hands->ask(
-            "return fetch('/api/shelf').then((r) => r.json()).then((s) => s.paints.find((p) => p.name === '$name').id)"
-                .".then((id) => fetch('/api/paints/' + id + '/movements', {method: 'POST', headers: {Accept: 'application/json', "
-                ."'Content-Type': 'application/json', 'X-XSRF-TOKEN': decodeURIComponent(/XSRF-TOKEN=([^;]+)/.exec(document.cookie)[1])}, "
-                ."body: JSON.stringify({kind: 'used', ml: '0.1'})})).then((r) => r.status);",
-        );
+        $before = (float) $this->elsewhere($name, 'GET', '', 'null')['paint']['left_ml'];
+        $this->elsewhere($name, 'POST', '/movements', "{kind: 'used', ml: '0.1'}");
+        $this->hands->type('Place', 'top drawer');
+        $this->hands->press('Save');
+        $this->hands->seeNot('Dry colour at full hide');
+        $paint = $this->elsewhere($name, 'GET', '', 'null')['paint'];
+        self::assertSame('top drawer', $paint['place']);
+        self::assertEqualsWithDelta($before - 0.1, $paint['left_ml'], 1e-6, 'what was used elsewhere is not put back');
+
+        $this->hands->press('Change this paint');
+        $this->hands->see('Dry colour at full hide');
+        $this->elsewhere($name, 'POST', '/movements', "{kind: 'used', ml: '0.1'}");
+        $this->hands->type('Left, ml', '5');
         $this->hands->press('Save');
         $this->hands->see($name.' was changed in another window');
         self::assertStringContainsString('Left, ml', $this->hands->text('section[role=alert]'));
-        self::assertStringContainsString('top drawer', $this->hands->text('section[role=alert]'));
+        self::assertStringNotContainsString('Place', $this->hands->text('section[role=alert]'), 'only what both touched');
         $this->hands->press('Save mine');
-        $this->hands->seeNot('was changed in another window');
-        $this->hands->see('top drawer');
+        $this->hands->seeNot('Dry colour at full hide');
+        self::assertEqualsWithDelta(5.0, $this->elsewhere($name, 'GET', '', 'null')['paint']['left_ml'], 1e-6);
+    }
+
+    public function testAnOlderFormOfAFigureNeverDeletesAnAreaItDidNotKnow(): void
+    {
+        $this->open('/figures/2', 'Five questions');
+        $this->hands->press('Change areas');
+        $this->hands->see('is shared out');
+        $this->hands->type('Notes', 'mine');
+        $this->hands->ask(
+            "return fetch('/api/companies').then((r) => r.json()).then((s) => { const c = s.companies[1]; c.areas[0].share -= 1; "
+                .'c.areas.forEach((a) => delete a.touches); '
+                ."c.areas.push({name: 'Lining', material: 'cloth', relief: 'tight', share: 1, depth: 2, weight: 'minor'}); "
+                ."return fetch('/api/companies/' + c.id, {method: 'PUT', headers: {Accept: 'application/json', "
+                ."'Content-Type': 'application/json', 'X-XSRF-TOKEN': decodeURIComponent(/XSRF-TOKEN=([^;]+)/.exec(document.cookie)[1])}, "
+                .'body: JSON.stringify(c)}); }).then((r) => r.status);',
+        );
+        $this->hands->press('Save the areas');
+        $this->hands->see('Area Lining');
+        $this->hands->press('Save mine');
+        $this->hands->until(fn (): bool => $this->hands->ask(
+            "return fetch('/api/companies').then((r) => r.json()).then((s) => s.companies[1]).then((c) => c.areas.some((a) => "
+                ."a.name === 'Lining') && (c.notes === 'mine' || document.body.innerText.includes('more than')));",
+        ) === true, 'The lining is gone');
+    }
+
+    /** @return array<string, mixed> what another window is answered about a paint */
+    private function elsewhere(string $name, string $method, string $path, string $body): array
+    {
+        return (array) $this->hands->ask(
+            "return fetch('/api/shelf').then((r) => r.json()).then((s) => s.paints.find((p) => p.name === '$name').id)"
+                .".then((id) => fetch('/api/paints/' + id + '$path', {method: '$method', headers: {Accept: 'application/json', "
+                ."'Content-Type': 'application/json', 'X-XSRF-TOKEN': decodeURIComponent(/XSRF-TOKEN=([^;]+)/.exec(document.cookie)[1])}, "
+                ."body: $body === null ? undefined : JSON.stringify($body)})).then((r) => r.json());",
+        );
     }
 
     public function testAPaintIsTakenOffTheShelfFromItsPageAndPutBack(): void

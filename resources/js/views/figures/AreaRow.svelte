@@ -44,7 +44,7 @@
             aria-label="Share of area {row + 1}, percent"
             class="short"
             type="number"
-            step="0.5"
+            step="any"
             bind:value={area.share}
             aria-invalid={isBad('share')}
         /></td

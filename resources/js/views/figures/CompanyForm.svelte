@@ -1,8 +1,8 @@
 <script lang="ts">
     import { useQueryClient } from '@tanstack/svelte-query';
     import { Button, Checkbox, InlineNotification } from 'carbon-components-svelte';
-    import { Problem, put, sentence } from '../../api/client';
-    import type { Figure, Vocabulary } from '../../api/wire';
+    import { get, Problem, put, sentence } from '../../api/client';
+    import type { Figure, Figures, Vocabulary } from '../../api/wire';
     import OtherWindow from '../../parts/OtherWindow.svelte';
     import AreaRows from './AreaRows.svelte';
     import CompanyFields from './CompanyFields.svelte';
@@ -50,10 +50,12 @@
         }
     }
 
-    /** Saves over what the other window left. */
-    function insist() {
+    /** Saves over what the other window left; areas that it added stay. */
+    async function insist() {
         version = conflict?.conflict?.version ?? null;
-        void save();
+        const now = (await get<Figures>('companies')).companies.find((c) => c.id === company?.id);
+        if (now) draft.adopt(now);
+        await save();
     }
 </script>
 

@@ -30,6 +30,8 @@ export class CompanyDraft {
     matches = $state('');
     areas: AreaDraft[] = $state([]);
     private next = 1;
+    /** ids of the areas it was opened with */
+    private readonly known = new Set<number>();
 
     constructor(company: Figure | null) {
         if (!company) {
@@ -44,13 +46,25 @@ export class CompanyDraft {
         this.surface = String(company.surface_cm2);
         this.notes = company.notes;
         this.matches = company.matches_id === null ? '' : String(company.matches_id);
-        const keys = new Map(company.areas.map((a) => [a.id, this.next++]));
-        this.areas = company.areas.map((a) => ({
-            ...a,
-            key: keys.get(a.id) ?? 0,
-            colour: a.colour ?? '',
-            touches: a.touches.flatMap((id) => keys.get(id) ?? []),
-        }));
+        this.adopt(company);
+    }
+
+    /** Takes in the areas it does not know of, which another window added: saving this draft never deletes them. */
+    adopt(company: Figure): void {
+        const added = company.areas.filter((a) => !this.known.has(a.id));
+        const keys = new Map([
+            ...this.areas.flatMap((a): [number, number][] => (a.id === null ? [] : [[a.id, a.key]])),
+            ...added.map((a): [number, number] => [a.id, this.next++]),
+        ]);
+        for (const a of added) {
+            this.known.add(a.id);
+            this.areas.push({
+                ...a,
+                key: keys.get(a.id) ?? 0,
+                colour: a.colour ?? '',
+                touches: a.touches.flatMap((id) => keys.get(id) ?? []),
+            });
+        }
     }
 
     get sum(): number {

@@ -1,6 +1,6 @@
 import { useQueryClient } from '@tanstack/svelte-query';
-import { Problem, put, sentence } from '../../api/client';
-import type { Paint } from '../../api/wire';
+import { get, Problem, put, sentence } from '../../api/client';
+import type { Paint, PaintLook } from '../../api/wire';
 
 const text = (value: string | number | null | undefined) =>
     value === null || value === undefined ? '' : String(value);
@@ -13,10 +13,13 @@ export class PaintDraft {
     /** another window changed this paint meanwhile */
     conflict: Problem | null = $state(null);
     private version: string | null;
+    /** the fields as this window last saw them on the shelf */
+    private seen: Record<Field, string>;
     private readonly client = useQueryClient();
 
     constructor(private readonly paint: Paint | null) {
         this.fields = $state(filled(paint));
+        this.seen = filled(paint);
         this.version = paint?.version ?? null;
     }
 
@@ -41,11 +44,7 @@ export class PaintDraft {
         this.problems = {};
         this.conflict = null;
         try {
-            const saved = await put<Paint>(
-                this.paint ? 'PUT' : 'POST',
-                this.paint ? `paints/${this.paint.id}` : 'paints',
-                { ...this.fields, version: this.version },
-            );
+            const saved = await this.send().catch((thrown) => this.merged(thrown));
             await this.client.invalidateQueries({ queryKey: ['shelf'] });
             void this.client.invalidateQueries({ queryKey: ['recipe'] });
             return saved.id;
@@ -55,6 +54,31 @@ export class PaintDraft {
             this.problem = Object.keys(this.problems).length || this.conflict ? '' : sentence(thrown);
             return null;
         }
+    }
+
+    private send(): Promise<Paint> {
+        return put<Paint>(this.paint ? 'PUT' : 'POST', this.paint ? `paints/${this.paint.id}` : 'paints', {
+            ...this.fields,
+            version: this.version,
+        });
+    }
+
+    /**
+     * What the painter did not touch is taken as the other window left it. Where both touched the same, the server is asked once
+     * more, and tells in what the two really differ.
+     */
+    private async merged(thrown: unknown): Promise<Paint> {
+        if (!(thrown instanceof Problem) || !thrown.conflict || !this.paint) throw thrown;
+        const theirs: Record<Field, string> = filled((await get<PaintLook>(`paints/${this.paint.id}`)).paint);
+        let clash = false;
+        for (const field of Object.keys(theirs) as Field[]) {
+            const mine = this.fields[field] !== this.seen[field];
+            clash ||= mine && theirs[field] !== this.seen[field] && theirs[field] !== this.fields[field];
+            if (!mine) this.fields[field] = theirs[field];
+        }
+        this.seen = theirs;
+        if (!clash) this.version = thrown.conflict.version;
+        return this.send();
     }
 }
 
