@@ -40,7 +40,7 @@ final readonly class Progress
     public function figures(?string $area, PlannedStep $step): array
     {
         return self::numbers(array_filter(
-            $this->under($area, $step->key),
+            $this->under($area, $step->key->value),
             static fn (Done $d): bool => $d->as === null || $d->as->isOf($step),
         ));
     }
@@ -63,7 +63,7 @@ final readonly class Progress
         if ($this->has($area, $step, $figure)) {
             return null;
         }
-        $on = array_filter($this->under($area, $step->key), static fn (Done $d): bool => in_array($figure, $d->figures, true));
+        $on = array_filter($this->under($area, $step->key->value), static fn (Done $d): bool => in_array($figure, $d->figures, true));
 
         return $on === [] ? null : end($on)->as;
     }

@@ -103,7 +103,7 @@ final class BookView
         return [
             ...self::head($row),
             'steps' => array_map(static fn (PlannedStep $s): array => [
-                'key' => $s->key,
+                'key' => $s->key->value,
                 'technique' => $s->technique->words(),
                 'stage' => $s->stage->value,
                 'words' => $s->words(),

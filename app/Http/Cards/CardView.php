@@ -97,7 +97,7 @@ final class CardView
 
         return [
             'number' => $number,
-            'key' => $step->key,
+            'key' => $step->key->value,
             'stage' => $step->stage->value,
             'title' => $words->title,
             'load' => $words->load,

@@ -27,7 +27,7 @@ final class MendingView
             'minutes' => (int) ceil($mending->minutes),
             'waiting' => $mending->waiting,
             'steps' => array_map(static fn (PlannedStep $s): array => [
-                'key' => $s->key,
+                'key' => $s->key->value,
                 'technique' => $s->technique->words(),
                 'mix_words' => $s->words(),
                 'hex' => $s->load->mix !== null && $s->isFilm() ? $s->load->mix->colour()->toHex() : null,

@@ -106,7 +106,7 @@ final class RecipeMovesController extends Controller
     private static function changes(array $replaced): array
     {
         return array_map(static fn (Replaced $r): array => [
-            'key' => $r->step->key, 'step' =>
+            'key' => $r->step->key->value, 'step' =>
                 $r->step->technique->words(), 'was' =>
                 $r->was, 'now' =>
                 $r->now, 'difference' =>

@@ -119,7 +119,7 @@ final class RecipeView
             ],
             'figures' => $o->step->scope->who->of($company->count, $company->leaders),
             'done_on' => count($progress->figures($o->step->technique === Technique::Undercoat ? null : (string) $area->id, $o->step)),
-            'marks' => array_values(array_filter($marks, static fn (array $m): bool => $m['key'] === $o->step->key)),
+            'marks' => array_values(array_filter($marks, static fn (array $m): bool => $m['key'] === $o->step->key->value)),
             'shared' => SharedPaints::sentence($o->step, $others),
         ], $outcomes);
     }

@@ -24,7 +24,7 @@ final class SubstitutesView
     public static function of(Studio $studio, AreaRow $area, string $key): array
     {
         foreach ($studio->predictions->outcomes($area->company, $area, $area->recipe) as $outcome) {
-            if ($outcome->step->key === $key && $key !== StepKey::UNDERCOAT) {
+            if ($outcome->step->key->value === $key && $key !== StepKey::UNDERCOAT) {
                 $gone = array_values(
                     array_filter($outcome->step->load->mix->parts ?? [], static fn (Part $p): bool => !$p->paint->isAtHand()),
                 );

@@ -24,7 +24,7 @@ final class StepView
         $facts = $step->technique->facts();
 
         return [
-            'key' => $step->key,
+            'key' => $step->key->value,
             'stage' => $step->stage->value,
             'technique' => $step->technique->words(),
             'technique_id' => $step->technique->value,

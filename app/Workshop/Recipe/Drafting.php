@@ -79,7 +79,7 @@ final readonly class Drafting
     public function alternatives(Company $company, AreaRow $area, string $key): Alternatives
     {
         foreach (array_slice($this->studio->predictions->outcomes($company, $area, $area->recipe), 1) as $outcome) {
-            if ($outcome->step->key === $key) {
+            if ($outcome->step->key->value === $key) {
                 return Alternatives::of($outcome->step, $this->studio->palette, $outcome->look->below);
             }
         }

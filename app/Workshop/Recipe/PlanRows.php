@@ -21,6 +21,7 @@ use Kalokroma\Recipe\Plan\Place;
 use Kalokroma\Recipe\Plan\Plan;
 use Kalokroma\Recipe\Plan\PlannedStep;
 use Kalokroma\Recipe\Plan\Scope;
+use Kalokroma\Recipe\Plan\StepKey;
 use Kalokroma\Recipe\Plan\Who;
 use Kalokroma\Recipe\Technique\Defaults;
 use Kalokroma\Recipe\Technique\Level;
@@ -81,7 +82,7 @@ final class PlanRows
                 continue;
             }
             $steps[] = new PlannedStep(
-                $step['key'],
+                StepKey::kept($step['key']),
                 Technique::from($step['technique']),
                 $step['target'] === null ? null : new Oklch(...array_map(floatval(...), $step['target'])),
                 new Load(
@@ -164,7 +165,7 @@ final class PlanRows
     private static function stepRow(PlannedStep $step): array
     {
         return [
-            'key' => $step->key,
+            'key' => $step->key->value,
             'stage' => $step->stage->value,
             'technique' => $step->technique->value,
             'target' => $step->target === null ? null : [$step->target->lightness, $step->target->chroma, $step->target->hue],

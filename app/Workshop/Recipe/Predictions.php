@@ -80,7 +80,7 @@ final readonly class Predictions
     public function lay(RecipeRow $recipe, Plan $plan, Company $company, AreaRow $area): RecipeRow
     {
         $recipe->plan = PlanRows::toRow($plan);
-        $recipe->give(...$plan->given, ...array_map(static fn (PlannedStep $s): string => $s->key, $plan->steps));
+        $recipe->give(...$plan->given, ...array_map(static fn (PlannedStep $s): string => $s->key->value, $plan->steps));
         $outcomes = $this->of($company, $area, $plan);
         self::fill($recipe, $outcomes);
         $this->laid[$area->id] = new Prediction($recipe, $area, $company, $plan, $outcomes);
@@ -147,7 +147,7 @@ final readonly class Predictions
         }
         $taken = [];
         foreach ($this->rows->plan($recipe)->steps ?? [] as $step) {
-            $taken[] = new Taken($step, $known[$step->key]['ml'] ?? null, $known[$step->key]['off'] ?? null);
+            $taken[] = new Taken($step, $known[$step->key->value]['ml'] ?? null, $known[$step->key->value]['off'] ?? null);
         }
 
         return $taken;
@@ -172,7 +172,7 @@ final readonly class Predictions
         $recipe->strip = self::strip($outcomes);
         $takes = [];
         foreach (array_slice($outcomes, 1) as $outcome) {
-            $takes[$outcome->step->key] = [
+            $takes[$outcome->step->key->value] = [
                 'ml' => $outcome->amount?->usedMl,
                 'off' => $outcome->look->difference,
                 'paints' => $outcome->step->handling->omitted ? [] : array_map(

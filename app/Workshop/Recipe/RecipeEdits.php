@@ -238,7 +238,7 @@ final readonly class RecipeEdits
         $after = $edit['after'] ?? null;
         foreach ($this->studio->predictions->of($company, $area, $plan) as $outcome) {
             $below = $outcome->look->after;
-            if ($outcome->step->key === $after) {
+            if ($outcome->step->key->is($after)) {
                 break;
             }
         }

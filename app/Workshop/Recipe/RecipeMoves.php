@@ -53,7 +53,7 @@ final readonly class RecipeMoves
             $hex ??= $step->load->mix !== null
                 && $step->isFilm()
                 && $step->technique->isBase() ? $step->load->mix->colour()->toHex() : null;
-            $plan = $plan === null ? null : Editing::add($plan, $step->renamed($plan->freeKey($step->key)), null);
+            $plan = $plan === null ? null : Editing::add($plan, $step->renamed($plan->freeKey($step->key->value)), null);
         }
         $this->keep(
             $company,
@@ -182,9 +182,9 @@ final readonly class RecipeMoves
         $plan = $this->studio->recipes->plan($recipe) ?? throw RecipeProblem::notDrafted($on->name);
         $after = $beside === null ? $key : null;
         foreach ($mending->remedy->steps as $step) {
-            $step = $plan->step($step->key) === null ? $step : $step->renamed($plan->freeKey($step->key));
+            $step = $plan->step($step->key->value) === null ? $step : $step->renamed($plan->freeKey($step->key->value));
             $plan = Editing::add($plan, $step, $after);
-            $after = $step->key;
+            $after = $step->key->value;
         }
         $this->keep($company, $on, $plan, $recipe->hex, 'mended: '.$mending->mishap->words(), seen: $beside === null);
 

@@ -18,7 +18,7 @@ final readonly class BenchStep
     /** Unlike that of any other step of the company. */
     public function id(): string
     {
-        return ($this->area->id ?? 'all').':'.$this->outcome->step->key;
+        return ($this->area->id ?? 'all').':'.$this->outcome->step->key->value;
     }
 
     /** The area as the records know it. */
@@ -29,6 +29,6 @@ final readonly class BenchStep
 
     public function isOf(?AreaRow $area, string $key): bool
     {
-        return $this->area?->id === $area?->id && $this->outcome->step->key === $key;
+        return $this->area?->id === $area?->id && $this->outcome->step->key->value === $key;
     }
 }

@@ -44,7 +44,7 @@ final class Editing
         $at = self::index($plan, $key);
         $steps = $plan->steps;
         array_splice($steps, $at, 1);
-        $next = $steps[$at]->key ?? null;
+        $next = $steps[$at]->key->value ?? null;
         $steps = array_map(static function (PlannedStep $s) use ($key, $next): PlannedStep {
             $loop = $s->scope->loop;
 
@@ -94,7 +94,7 @@ final class Editing
             : $first->withMix(self::together($first->load->mix, $second->load->mix));
         $loop = $second->scope->loop;
         $steps = $plan->steps;
-        array_splice($steps, $at, 2, [$merged->looped($loop === null || $loop->from === $second->key ? $first->scope->loop : $loop)]);
+        array_splice($steps, $at, 2, [$merged->looped($loop === null || $loop->from === $second->key->value ? $first->scope->loop : $loop)]);
 
         return self::checked($plan, $plan->withSteps($steps));
     }
@@ -177,7 +177,7 @@ final class Editing
     private static function index(Plan $plan, string $key): int
     {
         foreach ($plan->steps as $i => $step) {
-            if ($step->key === $key) {
+            if ($step->key->value === $key) {
                 return $i;
             }
         }

@@ -23,20 +23,20 @@ final class Following
     {
         $found = [];
         foreach ($model->steps as $step) {
-            $mine = $own->step($step->key);
+            $mine = $own->step($step->key->value);
             if ($mine === null) {
-                $found[] = ['key' => $step->key, 'words' => sprintf('without %s', self::name($step))];
+                $found[] = ['key' => $step->key->value, 'words' => sprintf('without %s', self::name($step))];
                 continue;
             }
             $changed = self::changed($step, $mine);
             if ($changed !== []) {
-                $found[] = ['key' => $step->key, 'words' => sprintf('%s: %s', self::name($step), implode(', ', $changed))];
+                $found[] = ['key' => $step->key->value, 'words' => sprintf('%s: %s', self::name($step), implode(', ', $changed))];
             }
         }
         foreach ($own->steps as $step) {
-            if ($model->step($step->key) === null) {
+            if ($model->step($step->key->value) === null) {
                 $found[] = [
-                    'key' => $step->key,
+                    'key' => $step->key->value,
                     'words' => sprintf('with %s%s', self::name($step), $step->scope->who === Who::Leaders ? ', leaders only' : ''),
                 ];
             }
@@ -58,23 +58,23 @@ final class Following
         $ownOrder = self::order($before, $own) !== self::order($own, $before);
         $steps = [];
         foreach ($now->steps as $step) {
-            $mine = $own->step($step->key);
-            $was = $before->step($step->key);
+            $mine = $own->step($step->key->value);
+            $was = $before->step($step->key->value);
             if ($mine === null && $was !== null) {
                 continue;
             }
             $steps[] = $mine === null || ($was !== null && self::changed($was, $mine) === []) ? $step : $mine;
         }
         foreach ($own->steps as $i => $step) {
-            if ($before->step($step->key) === null && $now->step($step->key) === null) {
+            if ($before->step($step->key->value) === null && $now->step($step->key->value) === null) {
                 $steps = self::behind($steps, $step, array_slice($own->steps, 0, $i));
             }
         }
         if ($ownOrder) {
-            $place = array_flip(array_map(static fn (PlannedStep $s): string => $s->key, $own->steps));
+            $place = array_flip(array_map(static fn (PlannedStep $s): string => $s->key->value, $own->steps));
             usort(
                 $steps,
-                static fn (PlannedStep $a, PlannedStep $b): int => ($place[$a->key] ?? PHP_INT_MAX) <=> ($place[$b->key] ?? PHP_INT_MAX),
+                static fn (PlannedStep $a, PlannedStep $b): int => ($place[$a->key->value] ?? PHP_INT_MAX) <=> ($place[$b->key->value] ?? PHP_INT_MAX),
             );
         }
 
@@ -155,10 +155,10 @@ final class Following
      */
     private static function behind(array $steps, PlannedStep $step, array $before): array
     {
-        $keys = array_map(static fn (PlannedStep $s): string => $s->key, $before);
+        $keys = array_map(static fn (PlannedStep $s): string => $s->key->value, $before);
         $at = 0;
         foreach ($steps as $i => $other) {
-            $at = in_array($other->key, $keys, true) ? $i + 1 : $at;
+            $at = in_array($other->key->value, $keys, true) ? $i + 1 : $at;
         }
         array_splice($steps, $at, 0, [$step]);
 
@@ -170,7 +170,7 @@ final class Following
     {
         return array_values(
             array_filter(
-                array_map(static fn (PlannedStep $s): string => $s->key, $of->steps),
+                array_map(static fn (PlannedStep $s): string => $s->key->value, $of->steps),
                 static fn (string $key): bool => $with->step($key) !== null,
             ),
         );

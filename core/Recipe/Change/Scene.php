@@ -17,6 +17,7 @@ use Kalokroma\Recipe\Plan\Plan;
 use Kalokroma\Recipe\Plan\PlannedStep;
 use Kalokroma\Recipe\Plan\RecipeProblem;
 use Kalokroma\Recipe\Plan\Scope;
+use Kalokroma\Recipe\Plan\StepKey;
 use Kalokroma\Recipe\Predict\StepOutcome;
 use Kalokroma\Recipe\Technique\Level;
 use Kalokroma\Recipe\Technique\Stage;
@@ -51,7 +52,7 @@ final readonly class Scene
     public static function at(string $key, array $outcomes, Area $area, Surface $ground, Palette $palette): self
     {
         foreach ($outcomes as $i => $outcome) {
-            if ($outcome->step->key === $key) {
+            if ($outcome->step->key->value === $key) {
                 return new self($outcomes, $i, $area, $ground, $palette);
             }
         }
@@ -120,7 +121,7 @@ final readonly class Scene
         return self::repeated($this->base(), $this->plan->freeKey('mend-'.$name), $place);
     }
 
-    public static function repeated(?PlannedStep $base, string $key, Place $place): ?PlannedStep
+    public static function repeated(?PlannedStep $base, StepKey $key, Place $place): ?PlannedStep
     {
         return $base === null ? null : new PlannedStep(
             $key,

@@ -95,7 +95,7 @@ final readonly class ContrastReached
         $most = Defaults::RUNG_MISSING_FROM;
         foreach ($steps as $step) {
             if (
-                !in_array(Slot::tryFrom($step->key), [Slot::Shade, Slot::Highlight, Slot::Drybrush, Slot::Accent], true)
+                !in_array(Slot::tryFrom($step->key->value), [Slot::Shade, Slot::Highlight, Slot::Drybrush, Slot::Accent], true)
                 || $step->load->mix === null
                 || $step->target === null
                 || $step->technique === Technique::Glaze
@@ -112,7 +112,7 @@ final readonly class ContrastReached
                 $short = new Finding('contrast.short', 'The {contrast} contrast you want cannot be reached: the '
                     .'{rung} should lie {asked} of 100 in lightness from the colour, {mix} lies {reached}; {missing} is missing.', [
                     'contrast' => $this->ladder->wish->contrast->value,
-                    'rung' => $step->key,
+                    'rung' => $step->key->value,
                     'asked' => 100 * $asked,
                     'mix' => $step->load->mix->words(),
                     'reached' => max(0.0, 100 * $reached),

@@ -15,6 +15,7 @@ use Kalokroma\Recipe\Plan\Load;
 use Kalokroma\Recipe\Plan\Place;
 use Kalokroma\Recipe\Plan\PlannedStep;
 use Kalokroma\Recipe\Plan\Scope;
+use Kalokroma\Recipe\Plan\StepKey;
 use Kalokroma\Recipe\Technique\Defaults;
 use Kalokroma\Recipe\Technique\Technique;
 use Kalokroma\Word\Finding;
@@ -69,7 +70,7 @@ abstract class DraftedSteps
         Place $place = new Place(),
     ): PlannedStep {
         return new PlannedStep(
-            $slot->value,
+            StepKey::of($slot->value),
             $technique,
             $target,
             Load::usual($paint->mix, $paint->use, $paint->ratio),

@@ -20,6 +20,7 @@ use Kalokroma\Recipe\Plan\Load;
 use Kalokroma\Recipe\Plan\Plan;
 use Kalokroma\Recipe\Plan\PlannedStep;
 use Kalokroma\Recipe\Plan\RecipeProblem;
+use Kalokroma\Recipe\Plan\StepKey;
 use Kalokroma\Recipe\Plan\Who;
 use Kalokroma\Recipe\Predict\Simulation;
 use Kalokroma\Recipe\Predict\Swallowed;
@@ -193,7 +194,7 @@ final class Drafter
         $mix = Mix::single($found->paint);
 
         return new PlannedStep(
-            Slot::SteppingStone->value,
+            StepKey::of(Slot::SteppingStone->value),
             Technique::SteppingStone,
             Oklch::fromLab($mix->lab()),
             Load::usual($mix, 'basecoat'),

@@ -386,7 +386,7 @@ final class Specials
                 continue;
             }
             $key = $made->freeKey($row[0]);
-            $step = $maker->make($key, self::wish($row, $key, $technique, $ladder), $surface);
+            $step = $maker->make($key, self::wish($row, $key->value, $technique, $ladder), $surface);
             $step = $brief->handled($step);
             $outcome = Simulation::step($step, $brief->area, $surface);
             $swallowed = $technique === Technique::Glaze ? Swallowed::reason($outcome) : null;

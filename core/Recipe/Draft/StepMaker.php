@@ -16,6 +16,7 @@ use Kalokroma\Recipe\Choose\Shading;
 use Kalokroma\Recipe\Plan\Handling;
 use Kalokroma\Recipe\Plan\Load;
 use Kalokroma\Recipe\Plan\PlannedStep;
+use Kalokroma\Recipe\Plan\StepKey;
 use Kalokroma\Recipe\Predict\Glazing;
 use Kalokroma\Recipe\Technique\Defaults;
 use Kalokroma\Recipe\Technique\Technique;
@@ -41,7 +42,7 @@ final class StepMaker
         $this->choice = new MixChoice($palette);
     }
 
-    public function make(string $key, StepWish $wish, Surface $below): PlannedStep
+    public function make(StepKey $key, StepWish $wish, Surface $below): PlannedStep
     {
         $facts = $wish->technique->facts();
         $shading = $this->shading($wish, $below);

@@ -50,7 +50,7 @@ final class OrderRules
             );
             $marks[] = new Mark(
                 $rule->code,
-                $below->key,
+                $below->key->value,
                 $rule->hard,
                 $finding,
                 sprintf('Move %s before %s.', $below->technique->words(), $on->technique->words()),
@@ -73,7 +73,7 @@ final class OrderRules
         }
         $finding = new Finding('order.bare', 'No gloss varnish lies under {on}: {why}.', ['on' => self::name($on), 'why' => $why]);
 
-        return [new Mark('order.bare', $on->key, false, $finding, 'Lay a gloss varnish first, and let it cure a day.')];
+        return [new Mark('order.bare', $on->key->value, false, $finding, 'Lay a gloss varnish first, and let it cure a day.')];
     }
 
     /**
@@ -91,7 +91,7 @@ final class OrderRules
         return [
             new Mark(
                 'order.needs',
-                $on->key,
+                $on->key->value,
                 true,
                 new Finding('order.needs', '{what}.', ['what' => $sentence]),
                 sprintf('Add %s before it.', $needed->words()),
@@ -114,10 +114,10 @@ final class OrderRules
     {
         $at = $found = [];
         foreach ($steps as $i => $step) {
-            $at[$step->key] = $i;
+            $at[$step->key->value] = $i;
             if ($step->scope->loop !== null) {
                 for ($j = $at[$step->scope->loop->from] ?? $i; $j <= $i; ++$j) {
-                    $found[$j] = $step->key;
+                    $found[$j] = $step->key->value;
                 }
             }
         }

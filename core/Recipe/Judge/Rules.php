@@ -25,7 +25,7 @@ final class Rules
         foreach ($outcomes as $outcome) {
             $marks = [...$marks, ...StepRules::broken($outcome, $area, $equipment, $intended)];
         }
-        $places = array_flip(array_map(static fn (PlannedStep $s): string => $s->key, $plan->steps));
+        $places = array_flip(array_map(static fn (PlannedStep $s): string => $s->key->value, $plan->steps));
         usort($marks, static fn (Mark $a, Mark $b): int => ($places[$a->key] ?? 0) <=> ($places[$b->key] ?? 0) ?: $a->code <=> $b->code);
 
         return array_map(static fn (Mark $m): array => ['mark' => $m, 'overruled' => in_array($m->id(), $plan->overruled, true)], $marks);

@@ -51,7 +51,7 @@ final class StepRules
             $found = $rule($outcome, $area, $equipment, $intended);
             if ($found !== null) {
                 [$template, $facts, $instead] = $found;
-                $marks[] = new Mark($code, $outcome->step->key, false, new Finding($code, $template, $facts), $instead);
+                $marks[] = new Mark($code, $outcome->step->key->value, false, new Finding($code, $template, $facts), $instead);
             }
         }
 

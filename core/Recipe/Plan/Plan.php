@@ -47,7 +47,7 @@ final readonly class Plan
     public function step(string $key): ?PlannedStep
     {
         foreach ($this->steps as $step) {
-            if ($step->key === $key) {
+            if ($step->key->is($key)) {
                 return $step;
             }
         }
@@ -56,9 +56,9 @@ final readonly class Plan
     }
 
     /** A key like this one that no step has, or ever had. */
-    public function freeKey(string $like): string
+    public function freeKey(string $like): StepKey
     {
-        return (string) StepKey::free($like, $this->taken());
+        return StepKey::free($like, $this->taken());
     }
 
     /** The same plan in a recipe in whose life these keys were given. */
@@ -78,15 +78,15 @@ final readonly class Plan
         $renamed = [];
         $taken = array_fill_keys($before->given, true) + $before->taken() + $this->taken();
         foreach ($this->steps as $step) {
-            $isGone = in_array($step->key, $before->given, true) && $before->step($step->key) === null;
-            $renamed[$step->key] = $isGone ? (string) StepKey::free($step->key, $taken) : $step->key;
-            $taken[$renamed[$step->key]] = true;
+            $isGone = in_array($step->key->value, $before->given, true) && $before->step($step->key->value) === null;
+            $renamed[$step->key->value] = $isGone ? StepKey::free($step->key->value, $taken) : $step->key;
+            $taken[$renamed[$step->key->value]->value] = true;
         }
         $steps = array_map(static function (PlannedStep $step) use ($renamed): PlannedStep {
             $loop = $step->scope->loop;
-            $moved = $step->renamed($renamed[$step->key]);
+            $moved = $step->renamed($renamed[$step->key->value]);
 
-            return $loop === null ? $moved : $moved->looped(new Loop($renamed[$loop->from] ?? $loop->from, $loop->rounds, $loop->exit));
+            return $loop === null ? $moved : $moved->looped(new Loop($renamed[$loop->from]->value ?? $loop->from, $loop->rounds, $loop->exit));
         }, $this->steps);
 
         return $this->withSteps($steps)->knowing(...array_map(strval(...), array_keys($taken)));
@@ -95,6 +95,6 @@ final readonly class Plan
     /** @return array<string, true> */
     private function taken(): array
     {
-        return array_fill_keys([...$this->given, ...array_map(static fn (PlannedStep $s): string => $s->key, $this->steps)], true);
+        return array_fill_keys([...$this->given, ...array_map(static fn (PlannedStep $s): string => $s->key->value, $this->steps)], true);
     }
 }

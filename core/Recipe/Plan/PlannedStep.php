@@ -29,7 +29,7 @@ final readonly class PlannedStep
      * @param Stage|null $stage null for that of the technique
      */
     public function __construct(
-        public string $key,
+        public StepKey $key,
         public Technique $technique,
         public ?Oklch $target,
         public Load $load,
@@ -127,7 +127,7 @@ final readonly class PlannedStep
     }
 
     /** The same under another key, for a copy beside it: a loop stays behind. */
-    public function renamed(string $key): self
+    public function renamed(StepKey $key): self
     {
         return new self(
             $key,

@@ -28,6 +28,23 @@ final readonly class StepKey implements Stringable
     {
     }
 
+    /** The key of an undercoat's first, second, third … step. */
+    public static function ofUndercoat(int $number = 1): self
+    {
+        return new self($number === 1 ? self::UNDERCOAT : self::UNDERCOAT.'-'.$number);
+    }
+
+    /** As it was kept, from times when less was asked of a key. */
+    public static function kept(string $value): self
+    {
+        return new self($value);
+    }
+
+    public function is(self|string|null $other): bool
+    {
+        return $this->value === ($other instanceof self ? $other->value : $other);
+    }
+
     /** @throws RecipeProblem where it is no key, or one that is reserved */
     public static function of(string $said): self
     {

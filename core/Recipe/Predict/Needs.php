@@ -65,6 +65,6 @@ final class Needs
             }
         }
 
-        throw RecipeProblem::noSuchStep($taken->step->key);
+        throw RecipeProblem::noSuchStep($taken->step->key->value);
     }
 }

@@ -42,7 +42,7 @@ final class Simulation
         $laid = Laid::ground($ground, $groundCertainty);
         $at = [];
         foreach ($steps as $i => $step) {
-            $at[$step->key] = $i;
+            $at[$step->key->value] = $i;
             $outcomes[$i] = self::on($laid, $step, $area);
             $laid = $laid->after($step, $outcomes[$i]->look->after, $outcomes[$i]->look->certainty);
             $from = $step->scope->loop === null ? null : $at[$step->scope->loop->from] ?? $i;

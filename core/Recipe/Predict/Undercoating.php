@@ -51,7 +51,7 @@ final class Undercoating
         $mix = Mix::single($paint);
         $isCan = $kind === Kind::SprayCan;
         $step = new PlannedStep(
-            StepKey::UNDERCOAT,
+            StepKey::ofUndercoat(),
             Technique::Undercoat,
             Oklch::fromSrgb(Srgb::fromXyz($colour->toXyz())),
             new Load($mix, $isCan ? Thinning::undiluted() : ($thinning ?? Thinning::fromRatio($row['ratio'])), $row['with']),

@@ -155,10 +155,15 @@ final readonly class Hands
     {
         $this->until(function () use ($xpath, $within): bool {
             $element = $this->element($xpath, $within);
-            $this->studio->browser->executeScript('arguments[0].scrollIntoView({block: "center"});', [$element]);
+            // Whether the press arrives: a button may be switched off between being found and being pressed.
+            $this->studio->browser->executeScript(
+                'arguments[0].scrollIntoView({block: "center"}); window.arrived = false;'
+                    .'arguments[0].addEventListener("click", () => { window.arrived = true; }, {capture: true, once: true});',
+                [$element],
+            );
             $element->click();
 
-            return true;
+            return $this->ask('return window.arrived;') !== false;
         }, 'Cannot press '.$xpath);
     }
 

@@ -94,7 +94,7 @@ final class AnyRecipeTest extends TestCase
     {
         return array_map(
             static fn (PlannedStep $s): array => [
-                $s->key,
+                $s->key->value,
                 $s->technique->value,
                 $s->load->mix?->key(),
                 $s->load->thinning->ratio(),

@@ -22,6 +22,7 @@ use Kalokroma\Recipe\Ladder\Ladder;
 use Kalokroma\Recipe\Ladder\LadderWish;
 use Kalokroma\Recipe\Ladder\Rung;
 use Kalokroma\Recipe\Plan\PlannedStep;
+use Kalokroma\Recipe\Plan\StepKey;
 use Kalokroma\Recipe\Predict\Glazing;
 use Kalokroma\Recipe\Predict\Simulation;
 use Kalokroma\Recipe\Technique\Technique;
@@ -167,7 +168,7 @@ final class FindingsTest extends TestCase
             string $technique,
             ?string $hex = null,
         ): callable => static fn (): array => (new StepMaker(new Palette($shelf)))->make(
-            'k',
+            StepKey::of('k'),
             new StepWish(Technique::from($technique), $hex === null ? null : Srgb::fromHex($hex)->toOklch()),
             Surface::uniform(Swatches::reflectance('#868686')),
         )->why;

@@ -28,7 +28,7 @@ trait JudgesRecipes
         self::assertNotSame([], $plan->steps);
         self::assertCount(
             count($plan->steps),
-            array_unique(array_map(static fn ($s): string => $s->key, $plan->steps)),
+            array_unique(array_map(static fn ($s): string => $s->key->value, $plan->steps)),
             'each step has a key of its own',
         );
         self::assertSame(

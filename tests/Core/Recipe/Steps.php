@@ -10,6 +10,7 @@ use Kalokroma\Recipe\Plan\Handling;
 use Kalokroma\Recipe\Plan\Load;
 use Kalokroma\Recipe\Plan\Plan;
 use Kalokroma\Recipe\Plan\PlannedStep;
+use Kalokroma\Recipe\Plan\StepKey;
 use Kalokroma\Recipe\Technique\Defaults;
 use Kalokroma\Recipe\Technique\Technique;
 use Kalokroma\Shelf\Mix;
@@ -26,7 +27,7 @@ final class Steps
         Paint|string|null $paint = '#6f4a2e',
         ?string $thin = null,
         ?int $coats = null,
-        ?string $key = null,
+        StepKey|string|null $key = null,
     ): PlannedStep {
         $done = Technique::from($technique);
         $facts = $done->facts();
@@ -38,7 +39,7 @@ final class Steps
         $row = $facts->use === '' ? ['ratio' => '1:0', 'with' => 'water'] : Defaults::THINNING[$facts->use];
 
         return new PlannedStep(
-            $key ?? $technique,
+            $key instanceof StepKey ? $key : StepKey::kept($key ?? $technique),
             $done,
             $mix?->first()->colour === null ? null : Oklch::fromLab($mix->lab()),
             new Load($mix, Thinning::fromRatio($thin ?? $row['ratio']), $row['with']),
@@ -61,6 +62,6 @@ final class Steps
     /** @return list<string> */
     public static function keys(Plan $plan): array
     {
-        return array_map(static fn (PlannedStep $s): string => $s->key, $plan->steps);
+        return array_map(static fn (PlannedStep $s): string => $s->key->value, $plan->steps);
     }
 }

@@ -9,6 +9,7 @@ use Kalokroma\Film\Thinning;
 use Kalokroma\Recipe\Plan\Load;
 use Kalokroma\Recipe\Plan\Place;
 use Kalokroma\Recipe\Plan\PlannedStep;
+use Kalokroma\Recipe\Plan\StepKey;
 use Kalokroma\Recipe\Technique\Technique;
 use Kalokroma\Record\Done;
 use Kalokroma\Record\Progress;
@@ -100,6 +101,6 @@ final class ProgressTest extends TestCase
             $mix,
         );
 
-        return new PlannedStep($key, $technique, null, new Load(Mix::of($parts), Thinning::fromRatio('1:8'), 'medium'));
+        return new PlannedStep(StepKey::kept($key), $technique, null, new Load(Mix::of($parts), Thinning::fromRatio('1:8'), 'medium'));
     }
 }

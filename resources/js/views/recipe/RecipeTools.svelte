@@ -25,13 +25,13 @@
 <div class="tools">
     <button
         class="tool"
-        disabled={!recipe.undo || page.busy}
+        disabled={!recipe.undo}
         title={recipe.undo ? `takes back: ${recipe.undo}` : 'nothing to undo'}
         onclick={() => page.undo()}>Undo</button
     >
     <button
         class="tool"
-        disabled={!recipe.redo || page.busy}
+        disabled={!recipe.redo}
         title={recipe.redo ? `does again: ${recipe.redo}` : 'nothing to redo'}
         onclick={() => page.redo()}>Redo</button
     >

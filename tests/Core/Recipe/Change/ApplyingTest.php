@@ -41,11 +41,11 @@ final class ApplyingTest extends TestCase
 
         self::assertSame(
             ['basecoat', 'wash-all-over', 'edge-highlight'],
-            array_map(static fn (Replaced $r): string => $r->step->key, $applied->changes),
+            array_map(static fn (Replaced $r): string => $r->step->key->value, $applied->changes),
             'the ochre is owned',
         );
         foreach ($applied->plan->steps as $step) {
-            self::assertTrue($step->load->mix?->isAtHand(), $step->key);
+            self::assertTrue($step->load->mix?->isAtHand(), $step->key->value);
         }
         foreach ($applied->changes as $change) {
             self::assertNotNull($change->now);

@@ -16,6 +16,7 @@ use Kalokroma\Recipe\Choose\Substitutes;
 use Kalokroma\Recipe\Plan\Handling;
 use Kalokroma\Recipe\Plan\Load;
 use Kalokroma\Recipe\Plan\PlannedStep;
+use Kalokroma\Recipe\Plan\StepKey;
 use Kalokroma\Recipe\Predict\Amount;
 use Kalokroma\Recipe\Predict\Demand;
 use Kalokroma\Recipe\Predict\Need;
@@ -74,7 +75,7 @@ final class SubstitutesTest extends TestCase
     public function testARoleIsKept(): void
     {
         $wash = new PlannedStep(
-            'wash',
+            StepKey::of('wash'),
             Technique::WashAllOver,
             Srgb::fromHex('#4b3524')->toOklch(),
             new Load(Mix::single($this->paint('Brown wash')), Thinning::undiluted(), 'medium'),
@@ -89,7 +90,7 @@ final class SubstitutesTest extends TestCase
 
         self::assertSame(['Black wash'], array_map(static fn (Substitute $f): string => $f->mix->words(), $found));
         $brass = new PlannedStep(
-            'basecoat',
+            StepKey::of('basecoat'),
             Technique::MetalCoat,
             Srgb::fromHex('#8f6f35')->toOklch(),
             new Load(Mix::single($this->paint('Brass')), Thinning::fromRatio('4:1'), 'water'),
@@ -121,7 +122,7 @@ final class SubstitutesTest extends TestCase
     {
         $mix = Mix::of([new Part($this->paint('Ochre'), 3), new Part($this->paint('Bone'), 1)]);
         $step = new PlannedStep(
-            'basecoat',
+            StepKey::of('basecoat'),
             Technique::Basecoat,
             Srgb::fromHex('#9c7630')->toOklch(),
             new Load($mix, Thinning::fromRatio('2:1'), 'water'),
@@ -146,7 +147,7 @@ final class SubstitutesTest extends TestCase
         foreach ([['Plenty', 20.0], ['Scarce', 0.05], ['Gone', 0.0], ['Nobody knows', null]] as [$name, $left]) {
             $mix = Mix::single(Swatches::paint($name, '#9c7630', left: $left));
             $step = new PlannedStep(
-                'basecoat',
+                StepKey::of('basecoat'),
                 Technique::Basecoat,
                 Srgb::fromHex('#9c7630')->toOklch(),
                 new Load($mix, Thinning::fromRatio('2:1'), 'water'),
@@ -179,7 +180,7 @@ final class SubstitutesTest extends TestCase
     private function step(string $name, string $hex): PlannedStep
     {
         return new PlannedStep(
-            'basecoat',
+            StepKey::of('basecoat'),
             Technique::Basecoat,
             Srgb::fromHex($hex)->toOklch(),
             new Load(Mix::single(Swatches::paint($name, $hex)), Thinning::fromRatio('2:1'), 'water'),

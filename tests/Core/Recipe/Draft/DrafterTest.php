@@ -38,7 +38,7 @@ final class DrafterTest extends TestCase
         $plan = $this->draft($relief, $way);
         $found = [];
         foreach ($plan->steps as $step) {
-            $found[$step->key] = $step->technique->value;
+            $found[$step->key->value] = $step->technique->value;
         }
 
         self::assertSame($expected, $found);
@@ -128,11 +128,11 @@ final class DrafterTest extends TestCase
         $outcomes = Simulation::run($plan->steps, $area, Surface::uniform($ground));
 
         $order = array_flip(['stepping-stone', 'basecoat', 'wash', 'shade', 'layer', 'drybrush', 'highlight', 'unify']);
-        $places = array_map(static fn (PlannedStep $s): int => $order[$s->key], $plan->steps);
+        $places = array_map(static fn (PlannedStep $s): int => $order[$s->key->value], $plan->steps);
         $sorted = $places;
         sort($sorted);
         self::assertSame($sorted, $places, 'base, shade, layers, highlights');
-        self::assertContains($plan->steps[0]->key, ['stepping-stone', 'basecoat']);
+        self::assertContains($plan->steps[0]->key->value, ['stepping-stone', 'basecoat']);
         foreach ($outcomes as $outcome) {
             self::assertTrue($outcome->step->load->mix->isAtHand());
             self::assertGreaterThanOrEqual(1, $outcome->labour->coats);
@@ -313,7 +313,7 @@ final class DrafterTest extends TestCase
     private function step(Plan $plan, string $key): PlannedStep
     {
         foreach ($plan->steps as $step) {
-            if ($step->key === $key) {
+            if ($step->key->value === $key) {
                 return $step;
             }
         }

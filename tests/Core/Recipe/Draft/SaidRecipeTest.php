@@ -113,7 +113,7 @@ final class SaidRecipeTest extends TestCase
     public function testEveryStepHasAKeyOfItsOwn(): void
     {
         $keys = array_map(
-            static fn (PlannedStep $s): string => $s->key,
+            static fn (PlannedStep $s): string => $s->key->value,
             SaidRecipe::read("layer: Ochre\nlayer: Bone\nlayer: White", Swatches::shelf())['steps'],
         );
 

@@ -129,6 +129,6 @@ final class DraftsKeepTheRulesTest extends TestCase
             }
         }
 
-        self::assertSame([], $marks, $where.': '.implode(', ', array_map(static fn ($s): string => $s->key, $plan->steps)));
+        self::assertSame([], $marks, $where.': '.implode(', ', array_map(static fn ($s): string => $s->key->value, $plan->steps)));
     }
 }

@@ -57,8 +57,8 @@ final class StepKeyTest extends TestCase
     {
         $plan = (new Plan([self::step('glaze')], []))->knowing('glaze-2', 'glaze-3');
 
-        self::assertSame('glaze-4', $plan->freeKey('glaze'), 'two were dropped before');
-        self::assertSame('glaze-4', $plan->withSteps([])->freeKey('glaze'), 'and this one now');
+        self::assertSame('glaze-4', $plan->freeKey('glaze')->value, 'two were dropped before');
+        self::assertSame('glaze-4', $plan->withSteps([])->freeKey('glaze')->value, 'and this one now');
     }
 
     public function testADraftInPlaceOfAnotherGoesOnWhereAStepIsStillThere(): void
@@ -70,15 +70,15 @@ final class StepKeyTest extends TestCase
             self::step('wash')->looped(new Loop('glaze', 2, 'enough')),
         ], []))->inPlaceOf($before);
 
-        self::assertSame(['basecoat', 'glaze-2', 'wash'], array_map(static fn (PlannedStep $s): string => $s->key, $after->steps));
+        self::assertSame(['basecoat', 'glaze-2', 'wash'], array_map(static fn (PlannedStep $s): string => $s->key->value, $after->steps));
         self::assertSame('glaze-2', $after->steps[2]->scope->loop?->from, 'a loop begins where it began');
-        self::assertSame('layer-2', $after->freeKey('layer'), 'the layer is gone, its key is not free');
+        self::assertSame('layer-2', $after->freeKey('layer')->value, 'the layer is gone, its key is not free');
     }
 
     private static function step(string $key): PlannedStep
     {
         $load = new Load(Mix::single(Swatches::paint('Red', '#a82a20')), Thinning::undiluted(), 'water');
 
-        return new PlannedStep($key, Technique::Glaze, null, $load);
+        return new PlannedStep(StepKey::of($key), Technique::Glaze, null, $load);
     }
 }

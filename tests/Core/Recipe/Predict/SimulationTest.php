@@ -16,6 +16,7 @@ use Kalokroma\Recipe\Choose\Palette;
 use Kalokroma\Recipe\Plan\Load;
 use Kalokroma\Recipe\Plan\PlannedStep;
 use Kalokroma\Recipe\Plan\RecipeProblem;
+use Kalokroma\Recipe\Plan\StepKey;
 use Kalokroma\Recipe\Predict\Simulation;
 use Kalokroma\Recipe\Predict\StepOutcome;
 use Kalokroma\Recipe\Predict\Undercoating;
@@ -214,7 +215,7 @@ final class SimulationTest extends TestCase
     public function testAlternativesOfAWashAreTransparent(): void
     {
         $step = new PlannedStep(
-            'wash',
+            StepKey::of('wash'),
             Technique::WashAllOver,
             Srgb::fromHex('#4b3524')->toOklch(),
             new Load(Mix::single(Swatches::paint('Brown wash', '#8b6a49', Behaviour::Wash)), Thinning::undiluted(), 'medium'),
@@ -234,7 +235,7 @@ final class SimulationTest extends TestCase
     {
         $amber = Swatches::paint('Amber', '#e0a34a', Behaviour::Stain);
         $step = new PlannedStep(
-            'wash',
+            StepKey::of('wash'),
             Technique::WashAllOver,
             Srgb::fromHex('#4b3524')->toOklch(),
             new Load(Mix::single($amber), Thinning::undiluted(), 'medium'),
@@ -249,7 +250,7 @@ final class SimulationTest extends TestCase
     public function testAlternativesOfAMetalCoatAreMetallic(): void
     {
         $step = new PlannedStep(
-            'basecoat',
+            StepKey::of('basecoat'),
             Technique::MetalCoat,
             Srgb::fromHex('#c2a050')->toOklch(),
             new Load(Mix::single(Swatches::paint('Brass', '#8f6f35', Behaviour::Metallic)), Thinning::fromRatio('4:1'), 'water'),
@@ -321,7 +322,7 @@ final class SimulationTest extends TestCase
     private function step(string $key, Technique $technique, string $hex, string $thin = '1:1', array $why = []): PlannedStep
     {
         return new PlannedStep(
-            $key,
+            StepKey::of($key),
             $technique,
             Srgb::fromHex($hex)->toOklch(),
             new Load(Mix::single(Swatches::paint('Paint '.$hex, $hex)), Thinning::fromRatio($thin), 'water'),
