@@ -18,10 +18,9 @@ use Kalokroma\Figure\FigureKind;
  * @property float $height_mm
  * @property float $surface_cm2 of one figure
  * @property string $notes
- * @property array{
- *   tone: string, paint_id: int|null, coats: int|null, thin: string|null, reason: string, own: bool, kind?: string,
- *   lights?: list<array{paint_id: int, degrees: float}>,
- * }|null $undercoat
+ * @property array<string, mixed>|null $undercoat as the workshop's UndercoatRows writes it
+ * @property int $undercoat_version number of the state its undercoat stands at
+ * @property int $undercoat_counter highest number a state of it ever had
  * @property int $leaders of them, which get more highlights
  * @property FigureKind $kind
  * @property array<string, string>|null $survey answers to questions of the survey that no area gives, by question
@@ -32,13 +31,13 @@ use Kalokroma\Figure\FigureKind;
  * @property Collection<int, AreaRow> $areas
  * @property Collection<int, Entry> $records
  */
-final class Company extends Model
+final class Company extends Model implements Remembering
 {
     use BelongsToPainter;
 
     protected $guarded = [];
 
-    protected $attributes = ['undercoat_stale' => true];
+    protected $attributes = ['undercoat_stale' => true, 'undercoat_version' => 0, 'undercoat_counter' => 0];
 
     /** @return HasMany<AreaRow, $this> */
     public function areas(): HasMany
@@ -50,6 +49,27 @@ final class Company extends Model
     public function records(): HasMany
     {
         return $this->hasMany(Entry::class)->whereNull('withdrawn_at')->orderBy('done_at')->orderBy('id');
+    }
+
+    /** @return HasMany<RevisionRow, $this> of its undercoat */
+    public function revisions(): HasMany
+    {
+        return $this->hasMany(RevisionRow::class)->orderBy('number');
+    }
+
+    public function standsAt(): int
+    {
+        return $this->undercoat_version;
+    }
+
+    public function highest(): int
+    {
+        return $this->undercoat_counter;
+    }
+
+    public function stand(int $at, int $highest): void
+    {
+        [$this->undercoat_version, $this->undercoat_counter] = [$at, $highest];
     }
 
     /** @return HasOne<PlateRow, $this> */
@@ -97,6 +117,8 @@ final class Company extends Model
             'survey' => 'array',
             'kind' => FigureKind::class,
             'undercoat_stale' => 'boolean',
+            'undercoat_version' => 'integer',
+            'undercoat_counter' => 'integer',
         ];
     }
 }

@@ -30,7 +30,7 @@ use Kalokroma\Recipe\Technique\Way;
  * @property list<string>|null $keys that its steps ever had
  * @property AreaRow $area
  */
-final class RecipeRow extends Model
+final class RecipeRow extends Model implements Remembering
 {
     use BelongsToPainter;
     use KeepsFractions;
@@ -63,6 +63,21 @@ final class RecipeRow extends Model
     public function revisions(): HasMany
     {
         return $this->hasMany(RevisionRow::class, 'recipe_id')->orderBy('number');
+    }
+
+    public function standsAt(): int
+    {
+        return $this->version;
+    }
+
+    public function highest(): int
+    {
+        return $this->counter;
+    }
+
+    public function stand(int $at, int $highest): void
+    {
+        [$this->version, $this->counter] = [$at, $highest];
     }
 
     /** Remembers these keys of steps, which will not be given to others. */

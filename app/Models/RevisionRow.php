@@ -8,14 +8,15 @@ use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 
 /**
- * One state of a recipe, after one change.
+ * One state of a recipe or an undercoat, after one change.
  *
  * @property int $id
- * @property int $recipe_id
+ * @property int|null $recipe_id
+ * @property int|null $company_id where it is one of its undercoat
  * @property int $number rising; for one kept aside that of the state it was made from
  * @property bool $aside made in another window on a state that was no longer the newest
  * @property string $words what was changed
- * @property array{plan: array<string, mixed>, hex: string, way: string, options: array<string, mixed>|null} $state
+ * @property array<string, mixed> $state
  * @property CarbonImmutable $created_at
  */
 final class RevisionRow extends Model
@@ -23,7 +24,7 @@ final class RevisionRow extends Model
     use BelongsToPainter;
     use KeepsFractions;
 
-    protected $table = 'recipe_revisions';
+    protected $table = 'revisions';
 
     protected $guarded = [];
 

@@ -14,8 +14,8 @@ use Kalokroma\Word\Counted;
 final class Comparison
 {
     /**
-     * @param array{mix: list<array{name: string, parts: int|null}>, thin: string|null, coats: int|null, tool: string|null} $planned
-     * @param array{mix: list<array{name: string, parts: int|null}>, thin: string|null, coats: int|null, tool: string|null} $real
+     * @param array{mix: list<array{id?: string|null, name: string, parts: int|null}>, thin: string|null, coats: int|null, tool: string|null} $planned
+     * @param array{mix: list<array{id?: string|null, name: string, parts: int|null}>, thin: string|null, coats: int|null, tool: string|null} $real
      *
      * @return list<string> empty where the plan was followed; a hole in the record is no difference
      *
@@ -25,7 +25,7 @@ final class Comparison
     {
         $found = [];
         $mixed = self::words($real['mix']);
-        if ($mixed !== '' && self::key($real['mix']) !== self::key($planned['mix'])) {
+        if ($mixed !== '' && !self::isSame($real['mix'], $planned['mix'])) {
             $found[] = $mixed.' instead of '.self::words($planned['mix']);
         }
         if ($real['thin'] !== null && $planned['thin'] !== null
@@ -46,7 +46,7 @@ final class Comparison
         return $found;
     }
 
-    /** @param list<array{name: string, parts: int|null}> $mix */
+    /** @param list<array{id?: string|null, name: string, parts: int|null}> $mix */
     public static function words(array $mix): string
     {
         if (count($mix) === 1) {
@@ -66,13 +66,27 @@ final class Comparison
         return Thinning::fromRatio($ratio)->isUndiluted() ? 'not at all' : $ratio;
     }
 
-    /** @param list<array{name: string, parts: int|null}> $mix */
-    private static function key(array $mix): string
+    /**
+     * By the paints themselves where both know them, else by their names.
+     *
+     * @param list<array{id?: string|null, name: string, parts: int|null}> $one
+     * @param list<array{id?: string|null, name: string, parts: int|null}> $other
+     */
+    private static function isSame(array $one, array $other): bool
     {
+        $known = array_filter([...$one, ...$other], static fn (array $p): bool => ($p['id'] ?? null) === null) === [];
+
+        return self::key($one, $known) === self::key($other, $known);
+    }
+
+    /** @param list<array{id?: string|null, name: string, parts: int|null}> $mix */
+    private static function key(array $mix, bool $byId): string
+    {
+        $of = array_map(static fn (array $p): string => $byId ? $p['id'] ?? '' : $p['name'], $mix);
         if (count($mix) === 1) {
-            return $mix[0]['name'];
+            return $of[0];
         }
-        $keys = array_map(static fn (array $p): string => $p['name'].'*'.($p['parts'] ?? '?'), $mix);
+        $keys = array_map(static fn (string $paint, array $p): string => $paint.'*'.($p['parts'] ?? '?'), $of, $mix);
         sort($keys);
 
         return implode('+', $keys);

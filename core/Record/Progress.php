@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Kalokroma\Record;
 
 use Kalokroma\Recipe\Plan\PlannedStep;
+use Kalokroma\Recipe\Plan\StepKey;
 
 /**
  * Which figures of a company have which step, worked out once from what was written down. A figure has a step where it was done
@@ -45,16 +46,20 @@ final readonly class Progress
         ));
     }
 
-    /** How many of so many figures still lack this step. */
-    public function missing(?string $area, PlannedStep $step, int $figures): int
+    /**
+     * @param list<int> $of
+     *
+     * @return list<int> numbers of those among them that still lack this step
+     */
+    public function remaining(?string $area, PlannedStep $step, array $of): array
     {
-        return max(0, $figures - count($this->figures($area, $step)));
+        return array_values(array_diff($of, $this->figures($area, $step)));
     }
 
     /** @return list<int> numbers of the figures on which something was done under this key, whatever it was */
-    public function touched(?string $area, string $key): array
+    public function touched(?string $area, StepKey $key): array
     {
-        return self::numbers($this->under($area, $key));
+        return self::numbers($this->under($area, $key->value));
     }
 
     /** What this figure was painted as under the same key, where something else is planned there now. */
@@ -66,6 +71,24 @@ final readonly class Progress
         $on = array_filter($this->under($area, $step->key->value), static fn (Done $d): bool => in_array($figure, $d->figures, true));
 
         return $on === [] ? null : end($on)->as;
+    }
+
+    /**
+     * What figures were painted as under the same key, where something else is planned there now.
+     *
+     * @return array<string, list<int>> numbers of the figures by those words
+     */
+    public function paintedOtherwise(?string $area, PlannedStep $step): array
+    {
+        $found = [];
+        foreach ($this->touched($area, $step->key) as $figure) {
+            $as = $this->otherwise($area, $step, $figure)?->words();
+            if ($as !== null) {
+                $found[$as][] = $figure;
+            }
+        }
+
+        return $found;
     }
 
     /** @return list<Done> */

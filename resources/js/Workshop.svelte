@@ -4,14 +4,15 @@
     import Header from './parts/Header.svelte';
     import WorkingOut from './parts/WorkingOut.svelte';
     import SignIn from './views/signin/SignIn.svelte';
-    import { put, sentence } from './api/client';
+    import { sentence } from './api/client';
     import { sessionQuery } from './api/queries';
-    import type { Session } from './api/wire';
+    import { useWrite } from './api/write.svelte';
     import { routes } from './routes';
     import { surround } from './theme/surround.svelte';
 
     const client = useQueryClient();
     const session = createQuery(sessionQuery);
+    const write = useWrite();
 
     $effect(() => {
         surround.atBench = router.location.startsWith('/bench');
@@ -19,7 +20,7 @@
     });
 
     async function leave() {
-        await put<Session>('DELETE', 'session');
+        if ((await write.send('session', 'DELETE', 'session')) === undefined) return;
         location.hash = '#/';
         location.reload(); // nothing of this painter stays in memory
     }
@@ -27,7 +28,7 @@
     client.getQueryCache().subscribe((event) => {
         const state = event.query.state as { status: string; error: unknown };
         if (event.type === 'updated' && (state.error as { status?: number } | null)?.status === 401) {
-            void client.invalidateQueries({ queryKey: ['session'] });
+            void write.stale('session');
         }
     });
 </script>

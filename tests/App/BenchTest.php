@@ -36,7 +36,7 @@ final class BenchTest extends TestCase
     {
         $this->signIn();
         $before = count((array) $this->getJson($this->url('bench'))->json('steps'));
-        $this->patchJson('/api/areas/'.$this->coat().'/recipe/highlight', ['omitted' => true])->assertOk();
+        $this->changeStep($this->coat(), 'highlight', ['omitted' => true])->assertOk();
 
         self::assertCount($before - 1, (array) $this->getJson($this->url('bench'))->json('steps'));
     }
@@ -93,6 +93,47 @@ final class BenchTest extends TestCase
 
         $this->postJson('/api/areas/'.$this->coat().'/recipe/undo')->assertOk();
         self::assertTrue($this->step('basecoat')['done'], 'as it was painted');
+    }
+
+    /** The bench had shown one plan, another window made another of it, then what was painted is written down. */
+    public function testWhatWasPaintedFromAnOlderPlanIsNotTakenForTheNewOne(): void
+    {
+        $this->signIn();
+        $seen = $this->step('basecoat');
+        $blue = (int) PaintRow::query()->where('name', 'Blue')->value('id');
+        $this->changeStep($this->coat(), 'basecoat', ['mix' => [['paint_id' => $blue, 'parts' => 1]]])->assertOk();
+        $body = ['area_id' => $this->coat(), 'step' => 'basecoat', 'stage' => 'basecoat', 'figures' => [1], 'as' => $seen['as']];
+        $answer = $this->record($body)->assertOk();
+        $this->assertAnswers('bench', $answer);
+
+        $now = $this->step('basecoat');
+        self::assertSame([false, [1, 2, 3]], [$now['done'], $now['left']['figures']]);
+        self::assertSame('basecoat in '.$seen['mix_words'], $now['painted_as']);
+        self::assertSame($seen['mix_words'], $this->getJson('/api/ledger')->json('entries.0.planned.words'));
+        $recipe = $this->getJson('/api/areas/'.$this->coat().'/recipe');
+        $step = collect((array) $recipe->json('steps'))->firstWhere('key', 'basecoat');
+        self::assertSame(['basecoat in '.$seen['mix_words'].', figure 1'], $step['painted_as']);
+
+        $this->postJson('/api/areas/'.$this->coat().'/recipe/edits', ['kind' => 'drop', 'key' => 'basecoat'])->assertOk();
+        $this->record(['figures' => [2]] + $body)->assertOk();
+        self::assertSame(2, Entry::query()->where('step_key', 'basecoat')->count(), 'what was painted is not lost');
+        $this->assertRefused(422, 'technique, its paints and its place', $this->record(['as' => ['technique' => 'magic']] + $body));
+    }
+
+    public function testWhatIsLeftIsToldForAllFiguresAStepIsFor(): void
+    {
+        $this->signIn();
+        $before = $this->getJson($this->url('bench'))->assertOk();
+        $step = $this->step('basecoat');
+        self::assertSame([1, 2, 3], $step['left']['figures']);
+        self::assertEqualsWithDelta(3 * $step['minutes'], $step['left']['minutes'], 2, 'minutes of one are whole ones');
+        $this->record(['area_id' => $this->coat(), 'step' => 'basecoat', 'stage' => 'basecoat', 'figures' => [1, 3]])->assertOk();
+
+        self::assertSame([2], $this->step('basecoat')['left']['figures']);
+        self::assertLessThan($before->json('left_minutes'), $this->getJson($this->url('bench'))->json('left_minutes'));
+        Company::query()->firstOrFail()->update(['leaders' => 1]);
+        $this->changeStep($this->coat(), 'highlight', ['who' => 'leaders'])->assertOk();
+        self::assertSame([1], $this->step('highlight')['left']['figures'], 'a step for leaders is not left to do on the others');
     }
 
     public function testARepeatedRecordGivesTheFirstAnswer(): void

@@ -111,7 +111,7 @@ final class OwnershipTest extends TestCase
         $this->assertRefused(
             422,
             'is not on this shelf',
-            $this->patchJson("/api/areas/$coat/recipe/basecoat", ['mix' => [['paint_id' => $ids['paint'], 'parts' => 1]]]),
+            $this->changeStep($coat, 'basecoat', ['mix' => [['paint_id' => $ids['paint'], 'parts' => 1]]]),
         );
         $this->assertRefused(
             404,
@@ -194,7 +194,7 @@ final class OwnershipTest extends TestCase
             'plates',
             'trials',
             'book_recipes',
-            'recipe_revisions',
+            'revisions',
         ] as $table) {
             $rows[$table] = DB::table($table)->where('painter_id', $painter->id)->orderBy('id')->get()->map(
                 static fn (object $r): array => (array) $r,

@@ -98,7 +98,10 @@ final class RecipeFilesTest extends TestCase
                 .'data-tone="ridge" cx="5" cy="5" r="2"/></svg>';
         $this->post("/api/companies/$company->id/plate", ['file' => UploadedFile::fake()->createWithContent('p.svg', $svg)])->assertOk();
         $black = PaintRow::query()->where('name', 'Black primer')->value('id');
-        $this->patchJson("/api/areas/$coat/recipe/undercoat", ['mix' => [['paint_id' => $black, 'parts' => 1]], 'coats' => 3]);
+        $this->postJson(
+            "/api/companies/$company->id/undercoat/edits",
+            ['key' => 'undercoat', 'mix' => [['paint_id' => $black]], 'coats' => 3],
+        )->assertOk();
 
         $json = $this->written("/api/companies/$company->id/file?as=json", 'figure.schema.json');
         $answer = $this->bring($json)->assertOk();

@@ -79,6 +79,36 @@ final class StockTest extends TestCase
         self::assertLessThan($before, (float) $black->refresh()->left_ml);
     }
 
+    /** Two bottles of one name: the one that was meant is used up, under the name it has by now. */
+    public function testOfTwoPaintsOfOneNameTheOneThatWasMeantIsUsed(): void
+    {
+        $this->signIn();
+        [$company, $area] = $this->drafted();
+        $black = PaintRow::query()->where('name', 'Black')->firstOrFail();
+        $twin = PaintRow::query()->create(['name' => 'Black', 'line' => 'Other range', 'left_ml' => 10.0] + array_intersect_key(
+            $black->getAttributes(),
+            ['behaviour' => 1, 'hex' => 1, 'bottle_ml' => 1],
+        ));
+        $before = (float) $black->left_ml;
+        $record = fn (): TestResponse => $this->postJson("/api/companies/{$company->id}/records", [
+            'area_id' => $area->id, 'step' => 'basecoat', 'stage' => 'basecoat', 'figures' => [1],
+            'real' => ['mix' => [['paint_id' => $twin->id, 'name' => 'Black', 'parts' => 1]], 'coats' => 2],
+        ])->assertOk();
+        $record();
+        self::assertLessThan(10.0, (float) $twin->refresh()->left_ml);
+        self::assertSame($before, (float) $black->refresh()->left_ml);
+
+        $twin->update(['name' => 'Lamp black']);
+        $had = (float) $twin->left_ml;
+        $record();
+        self::assertLessThan($had, (float) $twin->refresh()->left_ml, 'renamed since the page was opened');
+        self::assertSame(
+            ['Lamp black', 'Black'],
+            array_map(static fn (array $e): string => $e['real']['words'], (array) $this->getJson('/api/ledger')->json('entries')),
+            'each as it was called then',
+        );
+    }
+
     public function testACountIsAMovementOfItsOwn(): void
     {
         $this->signIn();
@@ -197,7 +227,7 @@ final class StockTest extends TestCase
             (array) $offers->json('substitutes.0.mix'),
         );
         $changed = collect(
-            (array) $this->patchJson("/api/areas/{$area->id}/recipe/basecoat", ['mix' => $mix])->assertOk()->json('steps'),
+            (array) $this->changeStep($area->id, 'basecoat', ['mix' => $mix])->assertOk()->json('steps'),
         )->firstWhere('key', 'basecoat');
         self::assertSame([$drafted, true], [$changed['instead_of'], $changed['at_hand']]);
         $this->assertRefused(422, 'step', $this->getJson("/api/areas/{$area->id}/recipe/nothing/substitutes"));
@@ -218,7 +248,7 @@ final class StockTest extends TestCase
         $this->assertRefused(
             422,
             'is not on this shelf',
-            $this->patchJson("/api/areas/{$area->id}/recipe/highlight", ['mix' => [['paint_id' => $id, 'parts' => 1]]]),
+            $this->changeStep($area->id, 'highlight', ['mix' => [['paint_id' => $id, 'parts' => 1]]]),
         );
         self::assertSame(
             'missing',

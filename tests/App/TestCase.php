@@ -39,6 +39,16 @@ abstract class TestCase extends LaravelTestCase
     }
 
     /**
+     * @param array<string, mixed> $change of one step of this area's recipe
+     *
+     * @return TestResponse<Response>
+     */
+    protected function changeStep(int $area, string $key, array $change): TestResponse
+    {
+        return $this->postJson("/api/areas/$area/recipe/edits", ['kind' => 'change', 'key' => $key] + $change);
+    }
+
+    /**
      * The answer is what its page's schema in docs/formats/wire says of it.
      *
      * @param TestResponse<Response> $response

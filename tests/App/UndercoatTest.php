@@ -11,8 +11,10 @@ use App\Devices\SimulatedClimateSensor;
 use App\Models\AreaRow;
 use App\Models\Company;
 use App\Models\PaintRow;
+use Illuminate\Testing\TestResponse;
 use Kalokroma\Colour\Srgb;
 use PHPUnit\Framework\Attributes\TestWith;
+use Symfony\Component\HttpFoundation\Response;
 
 /** The ground below: compared, sketched, sprayed or not, and what it costs. */
 final class UndercoatTest extends TestCase
@@ -37,6 +39,78 @@ final class UndercoatTest extends TestCase
         self::assertStringContainsString('is your own choice', (string) $taken->json('current_reason'));
         $step = $this->getJson('/api/areas/'.AreaRow::query()->value('id').'/recipe')->json('steps.0');
         self::assertSame($other['words'], $step['mix'][0]['name']);
+    }
+
+    public function testAnUndercoatIsUndoneAndDoneAgainLikeAnyEdit(): void
+    {
+        $this->signIn();
+        $area = (int) AreaRow::query()->value('id');
+        $before = $this->getJson($this->url())->assertOk();
+        self::assertNull($before->json('undo'), 'what was advised at first is nobody\'s change');
+        $black = (int) PaintRow::query()->where('name', 'Black primer')->value('id');
+        $coats = $this->edit(['coats' => 4], $before->json('version'));
+        $this->assertAnswers('undercoats', $coats);
+        self::assertSame('coats of the undercoat', $coats->json('undo'));
+        $taken = $this->edit(['mix' => [['paint_id' => $black]]], $coats->json('version'))->assertOk();
+        self::assertSame(['Black primer', 4], $this->ground($area), 'its coats stay');
+
+        $back = $this->postJson($this->url('/undo'), ['version' => $taken->json('version')])->assertOk();
+        self::assertSame([$before->json('current'), 4], $this->ground($area));
+        self::assertSame('paint of the undercoat', $back->json('redo'));
+        $this->postJson($this->url('/undo'))->assertOk();
+        self::assertSame([$before->json('current'), 2], $this->ground($area));
+        self::assertFalse($this->getJson($this->url())->json('chosen'), 'it is advised again');
+        $this->assertRefused(422, 'nothing to undo', $this->postJson($this->url('/undo')));
+        $this->postJson($this->url('/redo'))->assertOk();
+        $this->postJson($this->url('/redo'))->assertOk();
+        self::assertSame(['Black primer', 4], $this->ground($area));
+        $recipe = $this->getJson("/api/areas/$area/recipe");
+        self::assertSame('paint of the undercoat', $recipe->json('undercoat.undo'));
+        self::assertNotSame('paint of the undercoat', $recipe->json('undo'), 'the recipe has its own');
+    }
+
+    public function testWhatWasAdvisedAnewIsTakenBackAndStays(): void
+    {
+        $this->signIn();
+        $first = (string) $this->getJson($this->url())->json('current');
+        $company = Company::query()->firstOrFail();
+        $company->areas()->update(['hex' => '#15161a']);
+        $company->update(['surface_cm2' => $company->surface_cm2 + 1]);
+        $advised = $this->getJson($this->url())->assertOk();
+        self::assertNotSame($first, $advised->json('current'), 'dark colours want a dark ground');
+        self::assertStringStartsWith('advised: ', (string) $advised->json('undo'));
+
+        $this->postJson($this->url('/undo'))->assertOk();
+        $company->refresh()->update(['surface_cm2' => $company->surface_cm2 + 1]);
+        self::assertSame([$first, true], [$this->getJson($this->url())->json('current'), $this->getJson($this->url())->json('chosen')]);
+    }
+
+    public function testOfTwoWindowsTheSecondIsToldBothUndercoats(): void
+    {
+        $this->signIn();
+        $area = (int) AreaRow::query()->value('id');
+        $seen = $this->getJson("/api/areas/$area/recipe")->json('undercoat.version');
+        $black = (int) PaintRow::query()->where('name', 'Black primer')->value('id');
+        $this->putJson($this->url(), ['paint_id' => $black, 'version' => $seen])->assertOk();
+
+        $late = $this->edit(['coats' => 5], $seen);
+        $this->assertRefused(409, 'was changed in another window', $late);
+        self::assertContains(['what' => 'Coats', 'there' => 'as usual', 'yours' => '5'], (array) $late->json('differences'));
+        $this->assertRefused(409, 'another window', $this->postJson($this->url('/undo'), ['version' => $seen]));
+        self::assertSame(['Black primer', 2], $this->ground($area), 'nothing of it was kept');
+        $this->edit(['coats' => 5], $late->json('version'))->assertOk();
+        self::assertSame(['Black primer', 5], $this->ground($area));
+    }
+
+    public function testOneThingOfAnUndercoatIsChangedAtATime(): void
+    {
+        $this->signIn();
+        $this->assertRefused(422, 'cannot be left out', $this->edit(['coats' => 2, 'omitted' => true]));
+        $this->assertRefused(422, '30 coats cannot be planned', $this->edit(['coats' => 30]));
+        $this->assertRefused(422, 'can be changed', $this->edit([]));
+        $this->assertRefused(422, 'is not a thinning', $this->edit(['thin' => 'milk']));
+        $this->assertRefused(422, 'no step "undercoat-7"', $this->edit(['key' => 'undercoat-7', 'coats' => 2]));
+        $this->assertRefused(422, 'choose one paint', $this->edit(['mix' => [['paint_id' => 1], ['paint_id' => 2]]]));
     }
 
     public function testALightSketchReachesTheRecipes(): void
@@ -211,6 +285,24 @@ final class UndercoatTest extends TestCase
             'A can covers more than 0',
             $this->getJson('/api/tables/primer-cost?'.http_build_query([...$ask, 'can_cm2' => -5])),
         );
+    }
+
+    /**
+     * @param array<string, mixed> $change
+     *
+     * @return TestResponse<Response>
+     */
+    private function edit(array $change, mixed $version = null): TestResponse
+    {
+        return $this->postJson($this->url('/edits'), $change + ['key' => 'undercoat', 'version' => $version]);
+    }
+
+    /** @return array{string, int} its words and coats, as this recipe shows them */
+    private function ground(int $area): array
+    {
+        $step = $this->getJson("/api/areas/$area/recipe")->assertOk()->json('steps.0');
+
+        return [$step['mix_words'], $step['coats']];
     }
 
     private function primer(string $name, string $hex): int

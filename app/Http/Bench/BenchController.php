@@ -34,6 +34,7 @@ final class BenchController extends Controller
             $request->real(),
             (string) $request->string('note'),
             Instant::of($request->at(), CarbonImmutable::now()->getTimestamp()),
+            $request->as(),
         );
 
         return $this->answer($request, $company, $request->figures()[0]);

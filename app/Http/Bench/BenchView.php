@@ -12,7 +12,9 @@ use App\Workshop\Record\BenchDesk;
 use App\Workshop\Record\BenchStep;
 use Carbon\CarbonImmutable;
 use DomainException;
+use Kalokroma\Order\Task;
 use Kalokroma\Record\Progress;
+use Kalokroma\Record\Substance;
 
 /** The Bench page of one figure. */
 final class BenchView
@@ -25,8 +27,10 @@ final class BenchView
         }
         $progress = BenchDesk::progress($company);
         $all = $desk->steps($company);
+        $tasks = array_map(static fn (BenchStep $s): Task => BenchDesk::task($company, $s, $progress), $all);
         $views = array_map(
-            static fn (BenchStep $s): array => self::step($s, $progress, $figure, $company->count),
+            static fn (int $i, BenchStep $s): array => self::step($s, $tasks[$i], $progress, $figure, $company->count),
+            array_keys(self::ofFigure($all, $company, $figure)),
             self::ofFigure($all, $company, $figure),
         );
         $open = array_values(array_filter($views, static fn (array $v): bool => $v['done'] === false));
@@ -40,6 +44,7 @@ final class BenchView
             ),
             'steps' => $views,
             'next' => $open[0]['id'] ?? null,
+            'left_minutes' => (int) round(array_sum(array_map(static fn (Task $t): float => $t->work->handsOnMinutes, $tasks))),
             'drying' => array_map(self::drying(...), BenchDesk::drying($company, $figure, $now)),
             'areas' => array_values(
                 $company->areas->map(
@@ -55,26 +60,26 @@ final class BenchView
     /**
      * @param list<BenchStep> $steps
      *
-     * @return list<BenchStep>
+     * @return array<int, BenchStep> by their place among all
      */
     private static function ofFigure(array $steps, Company $company, int $figure): array
     {
-        return array_values(
-            array_filter($steps, static fn (BenchStep $s): bool => $s->outcome->step->scope->who->includes($figure, $company->leaders)),
-        );
+        return array_filter($steps, static fn (BenchStep $s): bool => $s->outcome->step->scope->who->includes($figure, $company->leaders));
     }
 
     /** @return array<string, mixed> */
-    private static function step(BenchStep $step, Progress $progress, int $figure, int $count): array
+    private static function step(BenchStep $step, Task $task, Progress $progress, int $figure, int $count): array
     {
         $planned = $step->outcome->step;
 
         return [
             ...StepView::of($step->outcome),
-            'id' => $step->id(),
+            'id' => $task->id(),
             'area_id' => $step->area?->id,
             'area' => $step->area->name ?? 'Whole figure',
             'done' => $progress->has($step->areaId(), $planned, $figure),
+            'as' => Substance::of($planned)->row(),
+            'left' => ['figures' => $task->figures, 'minutes' => (int) round($task->work->handsOnMinutes)],
             'painted_as' => $progress->otherwise($step->areaId(), $planned, $figure)?->words(),
             'done_figures' => array_values(
                 array_filter($progress->figures($step->areaId(), $planned), static fn (int $n): bool => $n <= $count),
@@ -83,7 +88,7 @@ final class BenchView
     }
 
     /**
-     * @param list<BenchStep> $steps for this figure
+     * @param array<int, BenchStep> $steps for this figure
      *
      * @return array{number: int, done: int, total: int}
      */

@@ -12,10 +12,14 @@ use Illuminate\Validation\Rule;
 use Kalokroma\Film\FilmProblem;
 use Kalokroma\Film\Thinning;
 use Kalokroma\Recipe\Technique\Stage;
+use Kalokroma\Recipe\Technique\Technique;
+use Kalokroma\Record\Substance;
 
 /** What was really done, planned or not. What is not known may be left open. */
 final class RecordForm extends FormRequest
 {
+    private const AS = 'What was planned is told as the bench had it: its technique, its paints and its place.';
+
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
@@ -26,12 +30,20 @@ final class RecordForm extends FormRequest
             'figures' => ['required', 'array', 'min:1', 'max:99'],
             'figures.*' => ['integer', 'min:1', 'max:99'],
             'real.mix' => ['present', 'array', 'max:4'],
+            'real.mix.*.paint_id' => ['nullable', 'integer'],
             'real.mix.*.name' => ['required', 'string', 'max:80'],
             'real.mix.*.parts' => ['nullable', 'integer', 'min:1', 'max:99'],
             'real.thin' => ['nullable', 'string', 'max:12', self::thinning(...)],
             'real.coats' => ['nullable', 'integer', 'min:1', 'max:20'],
             'real.tool' => ['nullable', 'string', 'max:60'],
             'real.minutes' => ['nullable', 'integer', 'min:0', 'max:1440'],
+            'as' => ['nullable', 'array:technique,mix,place'],
+            'as.technique' => ['required_with:as', Rule::enum(Technique::class)],
+            'as.mix' => ['present_with:as', 'array', 'max:4'],
+            'as.mix.*.id' => ['required', 'string', 'max:20'],
+            'as.mix.*.name' => ['required', 'string', 'max:80'],
+            'as.mix.*.parts' => ['required', 'integer', 'min:1', 'max:99'],
+            'as.place' => ['present_with:as', 'array', 'size:4'],
             'note' => ['nullable', 'string', 'max:2000'],
             'at' => ['nullable', 'string', 'regex:/^\d{4}-\d\d-\d\dT\d\d:\d\d:\d\d(\.\d{1,6})?(Z|[+-]\d\d:\d\d)$/D', 'date'],
         ];
@@ -46,6 +58,9 @@ final class RecordForm extends FormRequest
             'real.mix.*.name.*' => 'Every paint of the mix needs a name.',
             'real.mix.*.parts.*' => 'Drops are whole numbers from 1 to 99, or left open.',
             'real.coats.*' => 'Coats are a whole number from 1 to 20, or left open.',
+            'as.*' => self::AS,
+            'as.*.*' => self::AS,
+            'as.*.*.*' => self::AS,
             'at.*' => 'When it was done is an instant with its zone, as in 2026-11-28T20:15:00Z.',
             'real.minutes.*' => 'Minutes are a whole number from 0 to 1440, or left open.',
         ];
@@ -59,6 +74,25 @@ final class RecordForm extends FormRequest
     public function stepKey(): ?string
     {
         return $this->filled('step') ? (string) $this->string('step') : null;
+    }
+
+    /** What was planned when it was painted, as the bench had shown it; null where it does not say. */
+    public function as(): ?Substance
+    {
+        if (!$this->filled('as')) {
+            return null;
+        }
+        /** @var array{technique: string, mix: list<array{id: string, name: string, parts: int|string}>, place: list<mixed>} $said */
+        $said = $this->validated('as');
+
+        return Substance::fromRow([
+            'technique' => $said['technique'],
+            'mix' => array_map(static fn (array $p): array => ['parts' => (int) $p['parts']] + $p, $said['mix']),
+            'place' => array_map(
+                static fn (mixed $v): string|float|null => is_numeric($v) ? (float) $v : (is_string($v) ? $v : null),
+                $said['place'],
+            ),
+        ]);
     }
 
     /** When it was done by the clock of the device, seconds since 1970, UTC; null where it does not say. */
@@ -83,17 +117,18 @@ final class RecordForm extends FormRequest
 
     /**
      * @return array{
-     *   mix: list<array{name: string, parts: int|null}>, thin: string|null, coats: int|null, tool: string|null,
+     *   mix: list<array{id: string|null, name: string, parts: int|null}>, thin: string|null, coats: int|null, tool: string|null,
      *   minutes: int|null,
      * }
      */
     public function real(): array
     {
         $mix = [];
-        /** @var list<array{name: string, parts?: int|string|null}> $given */
+        /** @var list<array{paint_id?: int|string|null, name: string, parts?: int|string|null}> $given */
         $given = array_values((array) $this->input('real.mix'));
         foreach ($given as $part) {
-            $mix[] = ['name' => trim($part['name']), 'parts' => isset($part['parts']) ? (int) $part['parts'] : null];
+            $id = isset($part['paint_id']) ? (string) $part['paint_id'] : null;
+            $mix[] = ['id' => $id, 'name' => trim($part['name']), 'parts' => isset($part['parts']) ? (int) $part['parts'] : null];
         }
         $number = fn (string $field): ?int => $this->filled($field) ? $this->integer($field) : null;
 

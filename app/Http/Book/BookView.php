@@ -6,6 +6,7 @@ namespace App\Http\Book;
 
 use App\Models\AreaRow;
 use App\Models\BookRow;
+use App\Workshop\Recipe\BookState;
 use App\Workshop\Recipe\RecipeMoves;
 use App\Workshop\Studio;
 use Illuminate\Http\Request;
@@ -123,6 +124,7 @@ final class BookView
     {
         return [
             'id' => $row->id,
+            'version' => BookState::of($row)->version(),
             'name' => $row->name,
             'tags' => $row->tags,
             'notes' => $row->notes,

@@ -113,7 +113,7 @@ final class CompareView
             'missing' => $sum->missing,
             'lost' => count($side->legibility->findings()),
             'pairs' => count($side->legibility->pairs),
-            'ground' => StepView::surface($side->undercoat->look->after),
+            'ground' => StepView::surface($side->undercoat->surface()),
             'areas' => array_map(static fn (ComparedArea $a): array => [
                 'id' => $a->area->id,
                 'name' => $a->area->name,

@@ -8,6 +8,7 @@ use App\Models\AreaRow;
 use App\Models\Company;
 use App\Workshop\Figure\AreaTones;
 use App\Workshop\Figure\CompanyState;
+use App\Workshop\Figure\PlateState;
 use Kalokroma\Figure\Area;
 use Kalokroma\Figure\Draft;
 use Kalokroma\Figure\FigureKind;
@@ -163,6 +164,7 @@ final class CompanyView
     private static function plate(Company $company): ?array
     {
         return $company->plate === null ? null : [
+            'version' => PlateState::of($company, $company->plate)->version(),
             'width' => $company->plate->width,
             'height' => $company->plate->height,
             'picture' => $company->plate->picture === null ? null : sprintf(

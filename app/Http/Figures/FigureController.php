@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace App\Http\Figures;
 
 use App\Http\Shared\Controller;
+use App\Http\Shared\Seen;
 use App\Models\Company;
 use App\Workshop\Figure\CompanyState;
 use App\Workshop\Figure\CompanyWriter;
 use App\Workshop\Figure\SurveyDesk;
+use App\Workshop\State\State;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
@@ -48,8 +50,9 @@ final class FigureController extends Controller
         return $this->answer($request, $company);
     }
 
-    public function destroy(Company $company): JsonResponse
+    public function destroy(Request $request, Company $company): JsonResponse
     {
+        CompanyState::of($company->load('areas'))->check($company->name, Seen::of($request), new State([]));
         SurveyDesk::mayGo($company);
         $company->delete();
 

@@ -40,7 +40,7 @@ final class AlternativesView
     /** @return array<string, mixed> */
     public static function undercoats(Studio $studio, Company $company): array
     {
-        $kept = $company->undercoat['paint_id'] ?? null;
+        $current = $studio->undercoats->current($company)->primer;
         $laid = array_values(
             array_filter($studio->undercoats->compared($company)->laid, static fn (GroundLaid $l): bool => !$l->ground->isSketch()),
         );
@@ -57,7 +57,7 @@ final class AlternativesView
                 'coats' => $l->coats(),
                 'more' => $l->coats() - $laid[0]->coats(),
                 'worst' => $l->worstAgainst($laid[0]),
-                'current' => $l->ground->primer !== null && (int) $l->ground->primer->id === $kept,
+                'current' => $l->ground->primer !== null && $l->ground->primer->id === $current?->id,
             ], $laid),
         ];
     }

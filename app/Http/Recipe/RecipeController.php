@@ -12,8 +12,6 @@ use App\Workshop\Recipe\RecipeEdits;
 use App\Workshop\Studio;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Kalokroma\Recipe\Plan\RecipeProblem;
-use Kalokroma\Recipe\Plan\StepKey;
 
 /** The recipe of one area: looking at it, drafting it, changing it. */
 final class RecipeController extends Controller
@@ -49,27 +47,14 @@ final class RecipeController extends Controller
         return $this->answer($studio, $area, $aside);
     }
 
-    public function change(StepChange $request, AreaRow $area, string $step): JsonResponse
-    {
-        $studio = $this->studio($request);
-        $area = $area->among();
-        if ($step === StepKey::UNDERCOAT) {
-            if ($request->omitted() === true) {
-                throw RecipeProblem::undercoatStays();
-            }
-            $studio->undercoats->change($area->company, $request->mix(), $request->thinning(), $request->coats());
-
-            return $this->answer($studio, $area);
-        }
-
-        return $this->edited($studio, $area, $request->edit($step), null);
-    }
-
     public function edit(EditForm $request, AreaRow $area): JsonResponse
     {
         $area = $area->among();
 
-        return $this->edited($this->studio($request), $area, $request->edit(), $request->version());
+        $studio = $this->studio($request);
+        $aside = (new RecipeEdits($studio))->apply($area->company, $area, $request->edit(), $request->version());
+
+        return $this->answer($studio, $area, $aside);
     }
 
     public function undo(Request $request, AreaRow $area): JsonResponse
@@ -97,7 +82,7 @@ final class RecipeController extends Controller
         $studio = $this->studio($request);
         $area = $area->among();
 
-        return new JsonResponse($step === StepKey::UNDERCOAT
+        return new JsonResponse($studio->undercoats->plan($area->company)->has($step)
             ? AlternativesView::undercoats($studio, $area->company)
             : AlternativesView::of($studio, $area, $step));
     }
@@ -121,14 +106,6 @@ final class RecipeController extends Controller
         );
 
         return $this->answer($studio, $area);
-    }
-
-    /** @param array{kind: string} $edit */
-    private function edited(Studio $studio, AreaRow $area, array $edit, ?int $version): JsonResponse
-    {
-        $aside = (new RecipeEdits($studio))->apply($area->company, $area, $edit, $version);
-
-        return $this->answer($studio, $area, $aside);
     }
 
     private function answer(Studio $studio, AreaRow $area, ?RevisionRow $aside = null): JsonResponse

@@ -6,6 +6,7 @@ namespace App\Http\Recipe;
 
 use App\Http\Figures\CompanyView;
 use App\Http\Shared\StepView;
+use App\Http\Undercoat\UndercoatView;
 use App\Models\AreaRow;
 use App\Models\RecipeRow;
 use App\Models\RevisionRow;
@@ -14,6 +15,7 @@ use App\Workshop\Recipe\RecipeFollowing;
 use App\Workshop\Recipe\RecipeHistory;
 use App\Workshop\Recipe\RecipeRows;
 use App\Workshop\Record\BenchDesk;
+use App\Workshop\State\History;
 use App\Workshop\Studio;
 use Kalokroma\Colour\Srgb;
 use Kalokroma\Figure\Area;
@@ -25,7 +27,7 @@ use Kalokroma\Recipe\Plan\Plan;
 use Kalokroma\Recipe\Plan\SharedPaints;
 use Kalokroma\Recipe\Predict\DraftSum;
 use Kalokroma\Recipe\Predict\StepOutcome;
-use Kalokroma\Recipe\Technique\Technique;
+use Kalokroma\Recipe\Predict\Undercoated;
 use Kalokroma\Recipe\Technique\Way;
 use Kalokroma\Word\Finding;
 
@@ -52,6 +54,7 @@ final class RecipeView
             'findings' => array_map(static fn (Finding $f): string => $f->sentence(), $plan->findings ?? []),
             'part' => self::part($studio, $area),
             ...self::history($studio, $area),
+            'undercoat' => UndercoatView::version($company),
             'steps' => self::steps($area, $outcomes, self::marks($studio, $area, $plan, $outcomes)),
             'left_out' => array_map(
                 static fn (LeftOut $l): array => ['stage' => $l->stage->value, 'reason' => $l->reason->sentence()],
@@ -82,7 +85,7 @@ final class RecipeView
     private static function history(Studio $studio, AreaRow $area): array
     {
         $recipe = $area->recipe;
-        $history = $recipe === null ? null : RecipeHistory::marks($recipe);
+        $history = $recipe === null ? null : History::marks($recipe);
         $model = $recipe?->follows_id === null ? null : RecipeRow::query()->with('area.company')->find($recipe->follows_id);
 
         return [
@@ -118,10 +121,25 @@ final class RecipeView
                 'share' => $o->step->scope->place->percent(),
             ],
             'figures' => $o->step->scope->who->of($company->count, $company->leaders),
-            'done_on' => count($progress->figures($o->step->technique === Technique::Undercoat ? null : (string) $area->id, $o->step)),
+            'painted_as' => self::otherwise($progress->paintedOtherwise($o->step->isOfFigure() ? null : (string) $area->id, $o->step)),
+            'done_on' => count($progress->figures($o->step->isOfFigure() ? null : (string) $area->id, $o->step)),
             'marks' => array_values(array_filter($marks, static fn (array $m): bool => $m['key'] === $o->step->key->value)),
             'shared' => SharedPaints::sentence($o->step, $others),
         ], $outcomes);
+    }
+
+    /**
+     * @param array<string, list<int>> $figures by what they were painted as
+     *
+     * @return list<string>
+     */
+    private static function otherwise(array $figures): array
+    {
+        return array_map(
+            static fn (string $as, array $of): string => sprintf('%s, figure%s %s', $as, count($of) === 1 ? '' : 's', implode(', ', $of)),
+            array_keys($figures),
+            $figures,
+        );
     }
 
     /**
@@ -144,7 +162,7 @@ final class RecipeView
             'overruled' => $j['overruled'],
         ], Rules::judge(
             $plan,
-            array_slice($outcomes, 1),
+            Undercoated::above($outcomes),
             $area->toCore($area->company),
             $studio->painter->equipment(),
             Srgb::fromHex($area->recipe->hex)->toOklch(),

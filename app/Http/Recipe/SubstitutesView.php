@@ -10,7 +10,6 @@ use App\Workshop\Studio;
 use Kalokroma\Recipe\Choose\Substitute;
 use Kalokroma\Recipe\Choose\Substitutes;
 use Kalokroma\Recipe\Plan\RecipeProblem;
-use Kalokroma\Recipe\Plan\StepKey;
 use Kalokroma\Shelf\Part;
 
 /** What stands in for the mix of a step, by what it looks like in place. */
@@ -24,7 +23,7 @@ final class SubstitutesView
     public static function of(Studio $studio, AreaRow $area, string $key): array
     {
         foreach ($studio->predictions->outcomes($area->company, $area, $area->recipe) as $outcome) {
-            if ($outcome->step->key->value === $key && $key !== StepKey::UNDERCOAT) {
+            if ($outcome->step->key->is($key) && !$outcome->step->isOfFigure()) {
                 $gone = array_values(
                     array_filter($outcome->step->load->mix->parts ?? [], static fn (Part $p): bool => !$p->paint->isAtHand()),
                 );

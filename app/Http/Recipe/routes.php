@@ -20,6 +20,5 @@ Route::post('areas/{area}/recipe/follow', [RecipeMovesController::class, 'follow
 Route::post('areas/{area}/recipe/book', [RecipeMovesController::class, 'fromBook']);
 Route::get('areas/{area}/recipe/{step}/mishap', [RecipeMovesController::class, 'mishaps']);
 Route::post('areas/{area}/recipe/{step}/mishap', [RecipeMovesController::class, 'mend']);
-Route::patch('areas/{area}/recipe/{step}', [RecipeController::class, 'change']);
 Route::get('areas/{area}/recipe/{step}', [RecipeController::class, 'alternatives']);
 Route::get('areas/{area}/recipe/{step}/substitutes', [RecipeController::class, 'substitutes']);

@@ -6,9 +6,11 @@ namespace App\Http\Scheme;
 
 use App\Formats\Picture\PictureColours;
 use App\Http\Shared\Controller;
+use App\Http\Shared\Seen;
 use App\Models\Company;
 use App\Models\TrialRow;
 use App\Workshop\Scheme\SchemeDesk;
+use App\Workshop\Scheme\TrialState;
 use DomainException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -24,7 +26,11 @@ final class SchemeController extends Controller
 
     public function choose(SchemeForm $request, Company $company, SchemeQuestion $question): JsonResponse
     {
-        (new SchemeDesk($this->painter($request)))->choose($company->load('areas.recipe', 'records'), $request->chosen());
+        (new SchemeDesk($this->painter($request)))->choose(
+            $company->load('areas.recipe', 'records'),
+            $request->chosen(),
+            Seen::of($request),
+        );
 
         return $this->answer($question, $company);
     }
@@ -62,8 +68,11 @@ final class SchemeController extends Controller
 
     public function keep(TrialForm $request, Company $company, SchemeQuestion $question): JsonResponse
     {
-        (new SchemeDesk($this->painter($request)))->keepTrial(
-            $company->load('areas'),
+        $desk = new SchemeDesk($this->painter($request));
+        $there = $desk->state($company->load('areas'));
+        $there->check('The scheme', Seen::of($request), $there);
+        $desk->keepTrial(
+            $company,
             (string) $request->string('name'),
             (string) $request->string('notes'),
         );
@@ -73,7 +82,13 @@ final class SchemeController extends Controller
 
     public function change(TrialForm $request, TrialRow $trial, SchemeQuestion $question): JsonResponse
     {
-        $trial->update(array_map(static fn (mixed $v): string => is_string($v) ? $v : '', $request->validated()));
+        $said = array_map(static fn (mixed $v): string => is_string($v) ? $v : '', $request->validated());
+        TrialState::of($trial)->check('The trial', Seen::of($request), TrialState::said(
+            $said['name'] ?? $trial->name,
+            $said['verdict'] ?? $trial->verdict,
+            $said['notes'] ?? $trial->notes,
+        ));
+        $trial->update($said);
 
         return $this->answer($question, Company::query()->findOrFail($trial->company_id));
     }
@@ -81,13 +96,14 @@ final class SchemeController extends Controller
     public function take(Request $request, TrialRow $trial, SchemeQuestion $question): JsonResponse
     {
         $company = Company::query()->with('areas.recipe', 'records')->findOrFail($trial->company_id);
-        (new SchemeDesk($this->painter($request)))->takeTrial($company, $trial);
+        (new SchemeDesk($this->painter($request)))->takeTrial($company, $trial, Seen::of($request));
 
         return $this->answer($question, $company);
     }
 
-    public function drop(TrialRow $trial, SchemeQuestion $question): JsonResponse
+    public function drop(Request $request, TrialRow $trial, SchemeQuestion $question): JsonResponse
     {
+        TrialState::of($trial)->check('The trial', Seen::of($request), TrialState::said('', '', ''));
         $trial->delete();
 
         return $this->answer($question, Company::query()->findOrFail($trial->company_id));

@@ -24,6 +24,7 @@ final class SchemeForm extends FormRequest
             'areas' => ['required', 'array', 'min:1', 'max:60'],
             'areas.*' => ['array'],
             'areas.*.area' => ['required', 'integer'],
+            'areas.*.version' => ['nullable', 'string', 'max:64'],
             'areas.*.colour' => ['nullable', 'string', 'regex:/^#[0-9a-fA-F]{6}$/D'],
             'areas.*.fixed' => ['nullable', 'boolean'],
             'areas.*.mix' => ['nullable', 'array', 'max:4'],
@@ -53,7 +54,7 @@ final class SchemeForm extends FormRequest
     {
         /**
          * @var list<array{
-         *   area: int|string, colour?: string|null, fixed?: bool,
+         *   area: int|string, colour?: string|null, fixed?: bool, version?: string|null,
          *   mix?: list<array{paint_id: int|string, parts: int|string}>|null,
          * }> $all
          */
@@ -67,6 +68,7 @@ final class SchemeForm extends FormRequest
                 $a['mix'],
             ) : null,
             'fixed' => (bool) ($a['fixed'] ?? false),
+            'seen' => $a['version'] ?? null,
         ], $all);
     }
 }

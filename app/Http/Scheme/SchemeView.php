@@ -10,6 +10,7 @@ use App\Models\Company;
 use App\Models\TrialRow;
 use App\Workshop\Figure\AreaTones;
 use App\Workshop\Scheme\SchemeDesk;
+use App\Workshop\Scheme\TrialState;
 use Kalokroma\Colour\ColourVision;
 use Kalokroma\Colour\Lab;
 use Kalokroma\Colour\OnScreen;
@@ -44,6 +45,7 @@ final class SchemeView
         }
 
         return [
+            'version' => $desk->state($company)->version(),
             'metres' => $sight->metres,
             'model' => $sight->model(),
             'blur_mm' => round($sight->blurMm(), 3),
@@ -123,6 +125,7 @@ final class SchemeView
 
         return [
             'id' => $area->id,
+            'version' => $desk->states->ofArea($area)->version(),
             'name' => $area->name,
             'weight' => $area->weight->value,
             'material' => $area->material->value,
@@ -228,6 +231,7 @@ final class SchemeView
 
         return [
             'id' => $trial->id,
+            'version' => TrialState::of($trial)->version(),
             'name' => $trial->name,
             'verdict' => $trial->verdict,
             'notes' => $trial->notes,

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Session;
 
 use App\Http\Shared\Controller;
+use App\Http\Shared\Seen;
 use App\Models\Painter;
+use App\Workshop\State\HabitsState;
 use Illuminate\Http\JsonResponse;
 
 final class WorkshopController extends Controller
@@ -13,7 +15,9 @@ final class WorkshopController extends Controller
     public function update(Habits $request): JsonResponse
     {
         $painter = $this->painter($request);
-        $painter->update($request->validated());
+        $habits = $request->validated();
+        HabitsState::of($painter)->check('What you own and like', Seen::of($request), HabitsState::wanted($painter, $habits));
+        $painter->update($habits);
 
         return new JsonResponse(self::habits($painter));
     }
@@ -31,6 +35,7 @@ final class WorkshopController extends Controller
             'metal_brush' => $painter->metal_brush,
             'way' => $painter->way->value,
             'school' => $painter->school->value,
+            'version' => HabitsState::of($painter)->version(),
         ];
     }
 }

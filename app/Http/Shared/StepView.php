@@ -25,6 +25,7 @@ final class StepView
 
         return [
             'key' => $step->key->value,
+            'of_figure' => $step->isOfFigure(),
             'stage' => $step->stage->value,
             'technique' => $step->technique->words(),
             'technique_id' => $step->technique->value,

@@ -7,6 +7,7 @@ namespace App\Http\Shelf;
 use App\Models\PaintRow;
 use App\Workshop\Shelf\Moved;
 use App\Workshop\Shelf\StockDesk;
+use App\Workshop\Shelf\StockState;
 use Kalokroma\Shelf\Movement;
 
 /** What is left of a paint, and how that came about. */
@@ -17,6 +18,7 @@ final class MovementsView
     {
         return [
             'paint_id' => $paint->id,
+            'version' => StockState::of($paint)->version(),
             'left_ml' => $paint->left_ml,
             'movements' => array_map(self::movement(...), StockDesk::moved($paint)),
         ];

@@ -6,14 +6,17 @@ namespace App\Http\Shelf;
 
 use App\Devices\BottleScale;
 use App\Http\Shared\Controller;
+use App\Http\Shared\Seen;
 use App\Models\Company;
 use App\Models\PaintRow;
 use App\Workshop\Buy\BuyDesk;
 use App\Workshop\Shelf\ScaleDesk;
 use App\Workshop\Shelf\StockDesk;
+use App\Workshop\Shelf\StockState;
 use Carbon\CarbonImmutable;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Kalokroma\Shelf\Movement;
 
 /** What is left, what moved, and whether it is enough. */
 final class StockController extends Controller
@@ -25,6 +28,10 @@ final class StockController extends Controller
 
     public function store(MovementForm $request, PaintRow $paint): JsonResponse
     {
+        // What is bought or used adds up, whoever wrote last; a count says how much there is and needs to know what was there.
+        if ($request->kind() === Movement::Counted) {
+            StockState::of($paint)->check('What is left of it', Seen::of($request), StockState::left($request->ml($paint)));
+        }
         StockDesk::move($paint, $request->kind(), $request->ml($paint), (string) $request->string('note'), CarbonImmutable::now());
         return new JsonResponse(MovementsView::of($paint->refresh()));
     }

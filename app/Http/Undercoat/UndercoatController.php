@@ -8,6 +8,7 @@ use App\Devices\ClimateReading;
 use App\Devices\ClimateSensor;
 use App\Devices\SimulatedClimateSensor;
 use App\Http\Shared\Controller;
+use App\Http\Shared\Seen;
 use App\Models\Company;
 use DomainException;
 use Illuminate\Http\JsonResponse;
@@ -26,14 +27,39 @@ final class UndercoatController extends Controller
 
     public function choose(UndercoatForm $request, Company $company): JsonResponse
     {
-        $this->studio($request)->undercoats->choose(
+        $this->studio($request)->undercoats->edits->choose(
             $company->load('areas.recipe', 'records'),
             (string) $request->integer('paint_id'),
             $request->lights(),
             $request->filled('kind') ? (string) $request->string('kind') : null,
+            Seen::number($request),
         );
 
         return $this->answer($request, $company);
+    }
+
+    public function edit(UndercoatEditForm $request, Company $company): JsonResponse
+    {
+        $this->studio($request)->undercoats->edits->change(
+            $company->load('areas.recipe', 'records'),
+            $request->key(),
+            $request->mix(),
+            $request->thinning(),
+            $request->coats(),
+            Seen::number($request),
+        );
+
+        return $this->answer($request, $company);
+    }
+
+    public function undo(Request $request, Company $company): JsonResponse
+    {
+        return $this->stepped($request, $company, -1);
+    }
+
+    public function redo(Request $request, Company $company): JsonResponse
+    {
+        return $this->stepped($request, $company, 1);
     }
 
     public function sketch(UndercoatForm $request, Company $company): JsonResponse
@@ -83,6 +109,14 @@ final class UndercoatController extends Controller
                 PrimerCost::USUAL,
             ),
         );
+    }
+
+    private function stepped(Request $request, Company $company, int $direction): JsonResponse
+    {
+        $company->load('areas.recipe', 'records');
+        $this->studio($request)->undercoats->edits->step($company, $direction, Seen::number($request));
+
+        return $this->answer($request, $company);
     }
 
     private function answer(Request $request, Company $company): JsonResponse

@@ -17,6 +17,7 @@ final class UndercoatForm extends FormRequest
     public function rules(): array
     {
         return [
+            'version' => ['nullable', 'integer', 'min:0'],
             'paint_id' => ['required', 'integer'],
             'kind' => ['nullable', Rule::enum(Kind::class)],
             'lights' => ['nullable', 'array', 'max:3'],

@@ -8,6 +8,7 @@ use App\Devices\SimulatedClimateSensor;
 use App\Models\AreaRow;
 use App\Models\Company;
 use App\Workshop\Figure\AreaTones;
+use App\Workshop\State\History;
 use App\Workshop\Studio;
 use Kalokroma\Caution\Cautions;
 use Kalokroma\Colour\Srgb;
@@ -36,13 +37,15 @@ final class UndercoatView
     public static function of(Studio $studio, Company $company, ?Kind $asked = null): array
     {
         $kind = $studio->undercoats->kind($company);
-        $current = $studio->undercoats->current($company);
+        $plan = $studio->undercoats->plan($company);
+        $current = $plan->ground();
         $compared = $studio->undercoats->compared($company, $asked);
 
         return [
-            'chosen' => $company->undercoat['own'] ?? false,
+            ...self::version($company),
+            'chosen' => $plan->own,
             'current' => $current->words,
-            'current_reason' => (string) ($company->undercoat['reason'] ?? ''),
+            'current_reason' => $plan->reason,
             'reason' => $compared->reason,
             'kind' => $kind->value,
             'kinds' => self::kinds($studio, $company),
@@ -76,6 +79,14 @@ final class UndercoatView
         ];
     }
 
+    /** @return array{version: int, undo: string|null, redo: string|null} what can be had back */
+    public static function version(Company $company): array
+    {
+        $marks = History::marks($company);
+
+        return ['version' => $company->undercoat_version, 'undo' => $marks->undo, 'redo' => $marks->redo];
+    }
+
     /** @return list<array<string, mixed>> each way to put a primer on */
     private static function kinds(Studio $studio, Company $company): array
     {
@@ -98,7 +109,7 @@ final class UndercoatView
      */
     public static function sketch(Studio $studio, Company $company, int $dark, array $lights): array
     {
-        $ground = $studio->undercoats->built($studio->undercoats->paint((string) $dark), $lights);
+        $ground = $studio->undercoats->rows->built($studio->undercoats->rows->paint((string) $dark), $lights);
         $coats = [];
         foreach ($studio->undercoats->coats($company) as $coat) {
             $coats[(int) $coat->area->id] = $coat;

@@ -8,6 +8,9 @@ use Illuminate\Support\Facades\Route;
 
 Route::get('companies/{company}/undercoat', [UndercoatController::class, 'show']);
 Route::put('companies/{company}/undercoat', [UndercoatController::class, 'choose']);
+Route::post('companies/{company}/undercoat/edits', [UndercoatController::class, 'edit']);
+Route::post('companies/{company}/undercoat/undo', [UndercoatController::class, 'undo']);
+Route::post('companies/{company}/undercoat/redo', [UndercoatController::class, 'redo']);
 Route::post('companies/{company}/undercoat/sketch', [UndercoatController::class, 'sketch'])->withoutMiddleware(Writing::class);
 Route::post('climate', [UndercoatController::class, 'climate'])->withoutMiddleware(Writing::class);
 Route::get('tables/weather', [UndercoatController::class, 'weather']);

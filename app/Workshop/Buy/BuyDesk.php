@@ -59,14 +59,13 @@ final class BuyDesk
         $demands = [];
         foreach ($companies as $company) {
             $progress = BenchDesk::progress($company);
-            $left = static fn (?string $of, PlannedStep $s): int => $progress->missing(
+            $left = static fn (?string $of, PlannedStep $s): int => count($progress->remaining(
                 $of,
                 $s,
-                $s->scope->who->of($company->count, $company->leaders),
-            );
-            if ($area === null) {
-                $undercoat = Taken::by($this->studio->undercoats->outcome($company));
-                $demands[] = new Demand($undercoat, $company->name.', undercoat', $left(null, $undercoat->step));
+                $s->scope->who->figures($company->count, $company->leaders),
+            ));
+            foreach ($area === null ? $this->studio->undercoats->laid($company)->steps : [] as $outcome) {
+                $demands[] = new Demand(Taken::by($outcome), $company->name.', undercoat', $left(null, $outcome->step));
             }
             foreach ($company->areas as $row) {
                 $isAsked = $row->recipe !== null && ($area === null || $row->id === $area);

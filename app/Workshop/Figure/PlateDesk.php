@@ -54,8 +54,9 @@ final class PlateDesk
      * @param list<array{shape: int, area: int|null, tone: string}> $given shapes that are given to areas
      * @param list<array{area: int, tone: string, points: list<array{float, float}>}> $outlines traced ones that are added
      * @param list<int> $removed shapes that are taken away
+     * @param string|null $seen the version it was done on; null for the newest
      */
-    public static function assign(Company $company, array $given, array $outlines, array $removed): void
+    public static function assign(Company $company, array $given, array $outlines, array $removed, ?string $seen = null): void
     {
         $plate = $company->plate ?? throw new DomainException(sprintf('%s has no drawing yet.', $company->name));
         $shapes = $plate->shapes;
@@ -94,7 +95,9 @@ final class PlateDesk
         if (count($shapes) > self::MOST_OUTLINES + 600) {
             throw new DomainException(sprintf('A drawing has at most %d outlines.', self::MOST_OUTLINES + 600));
         }
-        $plate->update(['shapes' => array_values($shapes)]);
+        $shapes = array_values($shapes);
+        PlateState::of($company, $plate)->check('The drawing', $seen, PlateState::said($company, $plate, $shapes));
+        $plate->update(['shapes' => $shapes]);
     }
 
     /** @param list<array{d: string, even: bool, turn: string, name: string, area: int|null, tone: string}> $shapes */

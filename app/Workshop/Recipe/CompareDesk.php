@@ -14,9 +14,11 @@ use Kalokroma\Recipe\Draft\Drafter;
 use Kalokroma\Recipe\Ladder\Contrast;
 use Kalokroma\Recipe\Ladder\LadderWish;
 use Kalokroma\Recipe\Plan\Plan;
+use Kalokroma\Recipe\Plan\UndercoatPlan;
 use Kalokroma\Recipe\Predict\DraftSum;
 use Kalokroma\Recipe\Predict\Simulation;
 use Kalokroma\Recipe\Predict\StepOutcome;
+use Kalokroma\Recipe\Predict\Undercoated;
 use Kalokroma\Recipe\Predict\Undercoating;
 use Kalokroma\Recipe\Technique\Way;
 use Kalokroma\Scheme\Coloured;
@@ -43,13 +45,9 @@ final readonly class CompareDesk
     public function side(Company $company, array $areas, array $side): ComparedSide
     {
         $ground = $this->ground($company, $side['ground'] ?? null);
-        $undercoat = $ground === null ? $this->studio->undercoats->outcome($company) : Undercoating::outcome(
-            $this->studio->undercoats->kind($company),
-            $ground,
+        $undercoat = $ground === null ? $this->studio->undercoats->laid($company) : Undercoating::of(
+            UndercoatPlan::single($ground, $this->studio->undercoats->kind($company)),
             $company->surface_cm2,
-            null,
-            null,
-            [],
         );
         $trial = ($side['trial'] ?? null) === null ? null : TrialRow::query()->where('company_id', $company->id)->find($side['trial']);
         $colours = $trial === null ? [] : array_map(static fn (array $c): string => $c['hex'], $trial->colours);
@@ -70,7 +68,7 @@ final readonly class CompareDesk
         );
     }
 
-    private function planned(Company $company, AreaRow $area, StepOutcome $undercoat): ComparedArea
+    private function planned(Company $company, AreaRow $area, Undercoated $undercoat): ComparedArea
     {
         $plan = $this->studio->recipes->plan($area->recipe);
 
@@ -80,7 +78,7 @@ final readonly class CompareDesk
     }
 
     /** @param Side $side */
-    private function drafted(Company $company, AreaRow $area, StepOutcome $undercoat, array $side, ?string $hex): ComparedArea
+    private function drafted(Company $company, AreaRow $area, Undercoated $undercoat, array $side, ?string $hex): ComparedArea
     {
         if ($hex === null) {
             return new ComparedArea($area, [], 'no colour yet');
@@ -91,16 +89,16 @@ final readonly class CompareDesk
             $hex,
             Way::tryFrom($side['way'] ?? '') ?? $area->recipe->way ?? $this->studio->painter->way,
             new LadderWish(Contrast::tryFrom($side['contrast'] ?? '') ?? Contrast::Clear),
-            $undercoat->look->after,
+            $undercoat->surface(),
         );
 
         return new ComparedArea($area, $this->laid(Drafter::draft($brief), $company, $area, $undercoat), null);
     }
 
     /** @return list<StepOutcome> */
-    private function laid(Plan $plan, Company $company, AreaRow $area, StepOutcome $undercoat): array
+    private function laid(Plan $plan, Company $company, AreaRow $area, Undercoated $undercoat): array
     {
-        return Simulation::run($plan->steps, $area->toCore($company), $undercoat->look->after, $undercoat->look->certainty);
+        return Simulation::run($plan->steps, $area->toCore($company), $undercoat->surface(), $undercoat->certainty());
     }
 
     /** Neighbours by what they are predicted to look like on their planes. */

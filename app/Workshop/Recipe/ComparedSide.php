@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Workshop\Recipe;
 
 use Kalokroma\Recipe\Predict\DraftSum;
-use Kalokroma\Recipe\Predict\StepOutcome;
+use Kalokroma\Recipe\Predict\Undercoated;
 use Kalokroma\Scheme\Legibility;
 
 /** One side of a comparison: what lies under it, each area, and what it costs. */
@@ -14,7 +14,7 @@ final readonly class ComparedSide
     /** @param list<ComparedArea> $areas */
     public function __construct(
         public string $words,
-        public StepOutcome $undercoat,
+        public Undercoated $undercoat,
         public array $areas,
         public DraftSum $sum,
         public Legibility $legibility,

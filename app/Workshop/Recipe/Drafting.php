@@ -20,6 +20,7 @@ use Kalokroma\Recipe\Draft\Specials;
 use Kalokroma\Recipe\Ladder\LadderWish;
 use Kalokroma\Recipe\Plan\Plan;
 use Kalokroma\Recipe\Plan\RecipeProblem;
+use Kalokroma\Recipe\Predict\Undercoated;
 use Kalokroma\Recipe\Technique\Way;
 
 /** Where recipes are drafted for one painter. */
@@ -66,7 +67,7 @@ final readonly class Drafting
             $area->toCore($company),
             Srgb::fromHex($hex)->toOklch(),
             $way,
-            $ground ?? $this->studio->undercoats->outcome($company)->look->after,
+            $ground ?? $this->studio->undercoats->laid($company)->surface(),
             $this->studio->shelf->paints(),
             $wish,
             $this->studio->painter->equipment(),
@@ -78,7 +79,7 @@ final readonly class Drafting
     /** @throws RecipeProblem */
     public function alternatives(Company $company, AreaRow $area, string $key): Alternatives
     {
-        foreach (array_slice($this->studio->predictions->outcomes($company, $area, $area->recipe), 1) as $outcome) {
+        foreach (Undercoated::above($this->studio->predictions->outcomes($company, $area, $area->recipe)) as $outcome) {
             if ($outcome->step->key->value === $key) {
                 return Alternatives::of($outcome->step, $this->studio->palette, $outcome->look->below);
             }

@@ -15,9 +15,11 @@ use Kalokroma\Figure\Material;
 use Kalokroma\Figure\Relief;
 use Kalokroma\Recipe\Plan\Plan;
 use Kalokroma\Recipe\Plan\PlannedStep;
+use Kalokroma\Recipe\Plan\UndercoatPlan;
 use Kalokroma\Recipe\Predict\Simulation;
 use Kalokroma\Recipe\Predict\StepOutcome;
 use Kalokroma\Recipe\Predict\Taken;
+use Kalokroma\Recipe\Predict\Undercoated;
 use Kalokroma\Recipe\Predict\Undercoating;
 use Kalokroma\Shelf\Paint;
 use Kalokroma\Undercoat\Ground;
@@ -65,13 +67,13 @@ final readonly class Predictions
     /** @return list<StepOutcome> of a plan that need not be kept, the undercoat first */
     public function of(Company $company, AreaRow $area, ?Plan $plan): array
     {
-        $undercoat = $this->undercoats->outcome($company);
+        $undercoat = $this->undercoats->laid($company);
 
         return [
-            $undercoat,
+            ...$undercoat->steps,
             ...(
                 $plan === null
-                ? [] : Simulation::run($plan->steps, $area->toCore($company), $undercoat->look->after, $undercoat->look->certainty)
+                ? [] : Simulation::run($plan->steps, $area->toCore($company), $undercoat->surface(), $undercoat->certainty())
             ),
         ];
     }
@@ -143,7 +145,7 @@ final readonly class Predictions
     {
         $known = $recipe->stale ? null : $recipe->takes;
         if ($known === null) {
-            return array_map(Taken::by(...), array_slice($this->outcomes($company, $area, $recipe), 1));
+            return array_map(Taken::by(...), Undercoated::above($this->outcomes($company, $area, $recipe)));
         }
         $taken = [];
         foreach ($this->rows->plan($recipe)->steps ?? [] as $step) {
@@ -161,9 +163,9 @@ final readonly class Predictions
     public static function alone(Plan $plan, string $material, string $relief): array
     {
         $area = new Area('', 'Alone', Material::from($material), Relief::from($relief), self::ALONE_CM2);
-        $ground = Undercoating::outcome(Kind::Brush, Ground::uniform(Tone::Grey, null), self::ALONE_CM2, null, null, []);
+        $ground = Undercoating::of(UndercoatPlan::single(Ground::uniform(Tone::Grey, null), Kind::Brush), self::ALONE_CM2);
 
-        return self::strip([$ground, ...Simulation::run($plan->steps, $area, $ground->look->after)]);
+        return self::strip([...$ground->steps, ...Simulation::run($plan->steps, $area, $ground->surface())]);
     }
 
     /** @param list<StepOutcome> $outcomes */
@@ -171,7 +173,7 @@ final readonly class Predictions
     {
         $recipe->strip = self::strip($outcomes);
         $takes = [];
-        foreach (array_slice($outcomes, 1) as $outcome) {
+        foreach (Undercoated::above($outcomes) as $outcome) {
             $takes[$outcome->step->key->value] = [
                 'ml' => $outcome->amount?->usedMl,
                 'off' => $outcome->look->difference,
@@ -196,6 +198,6 @@ final readonly class Predictions
     {
         $last = $outcomes[count($outcomes) - 1]->look->after->hexes();
 
-        return [$outcomes[0]->look->after->plane->toHex(), $last['recess'], $last['plane'], $last['ridge']];
+        return [Undercoated::below($outcomes)->surface()->plane->toHex(), $last['recess'], $last['plane'], $last['ridge']];
     }
 }

@@ -8,6 +8,7 @@ use App\Models\AreaRow;
 use App\Models\Company;
 use App\Models\RecipeRow;
 use App\Models\RevisionRow;
+use App\Workshop\State\History;
 use App\Workshop\Studio;
 use Illuminate\Support\Facades\DB;
 use Kalokroma\Caution\Tool;
@@ -83,7 +84,7 @@ final readonly class RecipeEdits
             $plan = $this->studio->recipes->plan($recipe) ?? throw RecipeProblem::notDrafted($area->name);
             $words = $this->words($edit, $plan);
             if ($version !== null && $version !== $recipe->version) {
-                $base = RecipeHistory::at($recipe, $version);
+                $base = History::at($recipe, $version);
                 $state = $base->state ?? RecipeHistory::state($recipe);
                 $ghost = $recipe->replicate();
                 RecipeHistory::restore($ghost, $state);
@@ -234,7 +235,7 @@ final readonly class RecipeEdits
         if ($technique === Technique::Undercoat) {
             throw RecipeProblem::undercoatOnce();
         }
-        $below = $this->studio->undercoats->outcome($company)->look->after;
+        $below = $this->studio->undercoats->laid($company)->surface();
         $after = $edit['after'] ?? null;
         foreach ($this->studio->predictions->of($company, $area, $plan) as $outcome) {
             $below = $outcome->look->after;

@@ -146,17 +146,16 @@ final readonly class RecipeFiles
     /** @return array<string, mixed>|null */
     private function undercoat(Company $company): ?array
     {
-        $kept = $company->undercoat;
-        $ground = $kept === null ? null : $this->studio->undercoats->current($company);
+        $step = $company->undercoat === null ? null : $this->studio->undercoats->plan($company)->steps[0];
 
-        return $kept === null || $ground?->primer === null ? null : [
-            'paint' => PortablePlan::paint($ground->primer),
-            'kind' => $this->studio->undercoats->kind($company)->value,
-            'coats' => $kept['coats'],
-            'thin' => $kept['thin'],
+        return $step?->ground->primer === null ? null : [
+            'paint' => PortablePlan::paint($step->ground->primer),
+            'kind' => $step->kind->value,
+            'coats' => $step->coats,
+            'thin' => $step->thinning?->ratio(),
             'lights' => array_map(
                 static fn (array $l): array => ['paint' => PortablePlan::paint($l['paint']), 'degrees' => $l['degrees']],
-                $ground->lights,
+                $step->ground->lights,
             ),
         ];
     }

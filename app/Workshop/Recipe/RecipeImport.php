@@ -15,7 +15,9 @@ use App\Workshop\Figure\PlateDesk;
 use App\Workshop\Studio;
 use DomainException;
 use Illuminate\Support\Facades\DB;
+use Kalokroma\Film\Thinning;
 use Kalokroma\Recipe\Plan\Plan;
+use Kalokroma\Recipe\Plan\StepKey;
 use Kalokroma\Shelf\Paint;
 use Kalokroma\Undercoat\Kind;
 use Kalokroma\Word\Message;
@@ -228,13 +230,18 @@ final readonly class RecipeImport
             $notes[] = sprintf('You have no %s: the undercoat is put on as you can.', $kind->tool()->words());
         }
         try {
-            $this->studio->undercoats->choose($company, $primer->id, $lights, $allowed ? $kind->value : null);
+            $edits = $this->studio->undercoats->edits;
+            $edits->choose($company, $primer->id, $lights, $allowed ? $kind->value : null);
+            $edits->change(
+                $company,
+                StepKey::UNDERCOAT,
+                null,
+                isset($said['thin']) ? Thinning::fromRatio($said['thin']) : null,
+                $said['coats'] ?? null,
+            );
         } catch (DomainException $problem) {
             return [...$notes, $problem->getMessage().' Another ground is advised.'];
         }
-        $company->update(
-            ['undercoat' => [...($company->undercoat ?? []), 'coats' => $said['coats'] ?? null, 'thin' => $said['thin'] ?? null]],
-        );
 
         return $notes;
     }

@@ -22,6 +22,7 @@ use Kalokroma\Recipe\Draft\SaidRecipe;
 use Kalokroma\Recipe\Plan\Plan;
 use Kalokroma\Recipe\Plan\PlannedStep;
 use Kalokroma\Recipe\Plan\RecipeProblem;
+use Kalokroma\Recipe\Predict\Undercoated;
 use Kalokroma\Recipe\Technique\Way;
 
 /**
@@ -137,7 +138,7 @@ final readonly class RecipeMoves
         return Applying::to(
             $plan,
             $area->toCore($company),
-            $this->studio->undercoats->outcome($company)->look->after,
+            $this->studio->undercoats->laid($company)->surface(),
             $this->studio->shelf->paints(),
             $this->studio->painter->equipment(),
         );
@@ -155,15 +156,15 @@ final readonly class RecipeMoves
 
         return Mending::of(
             Mishap::tryFrom($mishap) ?? throw RecipeProblem::noSuchMishap(),
-            array_slice($outcomes, 1),
+            Undercoated::above($outcomes),
             $key,
             $area->toCore($company),
-            $outcomes[0]->look->after,
+            Undercoated::below($outcomes)->surface(),
             $this->studio->palette,
             $beside === null ? null : new Neighbour(
                 $beside->toCore($company),
-                array_slice($this->studio->predictions->outcomes($company, $beside, $beside->recipe), 1),
-                $outcomes[0]->look->after,
+                Undercoated::above($this->studio->predictions->outcomes($company, $beside, $beside->recipe)),
+                Undercoated::below($outcomes)->surface(),
             ),
         );
     }

@@ -13,11 +13,14 @@ use Carbon\CarbonImmutable;
 use DomainException;
 use Illuminate\Support\Facades\DB;
 use Kalokroma\Order\InsideOut;
+use Kalokroma\Order\Task;
 use Kalokroma\Recipe\Predict\StepOutcome;
+use Kalokroma\Recipe\Predict\Undercoated;
 use Kalokroma\Recipe\Technique\Stage;
 use Kalokroma\Record\Done;
 use Kalokroma\Record\Instant;
 use Kalokroma\Record\Progress;
+use Kalokroma\Record\Substance;
 
 /**
  * What comes next on a figure, and writing down what was done.
@@ -36,11 +39,14 @@ final readonly class BenchDesk
         $company->loadMissing('areas.recipe');
         $rows = $company->areas->keyBy('id');
         $cores = array_values($company->areas->map(static fn (AreaRow $a) => $a->toCore($company))->all());
-        $steps = [new BenchStep(null, $this->studio->undercoats->outcome($company))];
+        $steps = array_map(
+            static fn (StepOutcome $o): BenchStep => new BenchStep(null, $o),
+            $this->studio->undercoats->laid($company)->steps,
+        );
         foreach (InsideOut::of($cores) as $core) {
             /** @var AreaRow $area */
             $area = $rows[(int) $core->id];
-            foreach (array_slice($this->studio->predictions->outcomes($company, $area, $area->recipe), 1) as $outcome) {
+            foreach (Undercoated::above($this->studio->predictions->outcomes($company, $area, $area->recipe)) as $outcome) {
                 if (!$outcome->step->handling->omitted) {
                     $steps[] = new BenchStep($area, $outcome);
                 }
@@ -48,6 +54,15 @@ final readonly class BenchDesk
         }
 
         return $steps;
+    }
+
+    /** The step on all figures that still lack it. */
+    public static function task(Company $company, BenchStep $step, Progress $progress): Task
+    {
+        $planned = $step->outcome->step;
+        $for = $planned->scope->who->figures($company->count, $company->leaders);
+
+        return Task::of($step->areaId(), $step->outcome, $progress->remaining($step->areaId(), $planned, $for));
     }
 
     /** @return list<string> names of what can be taken off the shelf */
@@ -95,6 +110,7 @@ final readonly class BenchDesk
      *
      * @param list<int> $figures
      * @param DidRow $real
+     * @param Substance|null $as what was planned when it was painted, where the plan may have changed since; null for as it is now
      */
     public function record(
         Company $company,
@@ -105,11 +121,18 @@ final readonly class BenchDesk
         array $real,
         string $note,
         Instant $at,
+        ?Substance $as = null,
     ): Entry {
         $figures = self::among($company, $figures);
+        $real = Did::named($real, $this->studio->shelf);
         $outcome = $stepKey === null ? null : $this->planned($company, $area, $stepKey);
+        if ($stepKey !== null && $outcome === null && $as === null) {
+            throw new DomainException('That step is no longer in the recipe: reload the page and choose again.');
+        }
+        $isAsNow = $as === null || ($outcome !== null && $as->isOf($outcome->step));
+        $planned = $outcome === null || !$isAsNow ? $as : null;
 
-        return DB::transaction(function () use ($company, $area, $stepKey, $stage, $figures, $real, $note, $at, $outcome): Entry {
+        return DB::transaction(function () use ($company, $area, $stepKey, $stage, $figures, $real, $note, $at, $outcome, $planned): Entry {
             $entry = Entry::query()->create([
                 'painter_id' => $company->painter_id,
                 'company_id' => $company->id,
@@ -118,7 +141,7 @@ final readonly class BenchDesk
                 'step_key' => $stepKey,
                 'stage' => $outcome->step->stage ?? $stage,
                 'figures' => $figures,
-                'planned' => $outcome === null ? null : Did::planned($outcome),
+                'planned' => $planned !== null ? Did::plannedThen($planned) : ($outcome === null ? null : Did::planned($outcome)),
                 'real' => $real,
                 'note' => $note,
                 'done_at' => CarbonImmutable::createFromTimestampUTC($at->happened),
@@ -131,7 +154,8 @@ final readonly class BenchDesk
         });
     }
 
-    private function planned(Company $company, ?AreaRow $area, string $key): StepOutcome
+    /** Null where it is planned no more. */
+    private function planned(Company $company, ?AreaRow $area, string $key): ?StepOutcome
     {
         foreach ($this->steps($company) as $step) {
             if ($step->isOf($area, $key)) {
@@ -139,7 +163,7 @@ final readonly class BenchDesk
             }
         }
 
-        throw new DomainException('That step is no longer in the recipe: reload the page and choose again.');
+        return null;
     }
 
     /**

@@ -15,12 +15,6 @@ final readonly class BenchStep
     {
     }
 
-    /** Unlike that of any other step of the company. */
-    public function id(): string
-    {
-        return ($this->area->id ?? 'all').':'.$this->outcome->step->key->value;
-    }
-
     /** The area as the records know it. */
     public function areaId(): ?string
     {

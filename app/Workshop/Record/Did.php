@@ -4,16 +4,20 @@ declare(strict_types=1);
 
 namespace App\Workshop\Record;
 
+use App\Workshop\Shelf\ShelfRows;
 use Kalokroma\Recipe\Predict\StepOutcome;
+use Kalokroma\Recipe\Technique\Technique;
 use Kalokroma\Record\Substance;
 use Kalokroma\Shelf\Mix;
+use Kalokroma\Shelf\Paint;
 use Kalokroma\Shelf\Part;
 
 /**
  * What was done in one entry, as far as it is known: holes are null, an amount nobody said too.
  *
  * @phpstan-type DidRow array{
- *   mix: list<array{name: string, parts: int|null}>, thin: string|null, coats: int|null, tool: string|null, minutes: int|null,
+ *   mix: list<array{id?: string|null, name: string, parts: int|null}>, thin: string|null, coats: int|null, tool: string|null,
+ *   minutes: int|null,
  * }
  */
 final class Did
@@ -35,9 +39,42 @@ final class Did
         ];
     }
 
-    /** @return list<array{name: string, parts: int}> */
+    /** @return array<string, mixed> the same of a plan that has changed since it was painted: only what makes it that step is known */
+    public static function plannedThen(Substance $then): array
+    {
+        return [
+            ...self::NOTHING,
+            'mix' => $then->mix,
+            'technique' => $then->technique === null ? '' : Technique::from($then->technique)->words(),
+            'substance' => $then->row(),
+        ];
+    }
+
+    /**
+     * With the paints of the shelf by id, under the names they have now; a paint that is not known there keeps its name only.
+     *
+     * @param DidRow $did
+     *
+     * @return DidRow
+     */
+    public static function named(array $did, ShelfRows $shelf): array
+    {
+        $did['mix'] = array_map(static function (array $part) use ($shelf): array {
+            $alike = array_values(array_filter($shelf->paints(), static fn (Paint $p): bool => $p->name === $part['name']));
+            $paint = ($part['id'] ?? null) === null ? $alike[0] ?? null : $shelf->planned($part['id']);
+
+            return ['id' => $paint?->id, 'name' => $paint->name ?? $part['name'], 'parts' => $part['parts']];
+        }, $did['mix']);
+
+        return $did;
+    }
+
+    /** @return list<array{id: string, name: string, parts: int}> */
     private static function mix(?Mix $mix): array
     {
-        return array_map(static fn (Part $p): array => ['name' => $p->paint->name, 'parts' => $p->parts], $mix->parts ?? []);
+        return array_map(
+            static fn (Part $p): array => ['id' => $p->paint->id, 'name' => $p->paint->name, 'parts' => $p->parts],
+            $mix->parts ?? [],
+        );
     }
 }

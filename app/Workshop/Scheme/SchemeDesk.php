@@ -9,6 +9,8 @@ use App\Models\Company;
 use App\Models\Painter;
 use App\Models\TrialRow;
 use App\Workshop\Shelf\ShelfRows;
+use App\Workshop\State\Conflict;
+use App\Workshop\State\State;
 use DomainException;
 use Illuminate\Support\Facades\DB;
 use Kalokroma\Colour\Harmony;
@@ -24,15 +26,25 @@ use Kalokroma\Shelf\Mix;
 /**
  * Where a company's colours are chosen: kept, judged, proposed, and tried.
  *
- * @phpstan-type Chosen array{area: int, colour: string|null, mix: list<array{paint: int, parts: int}>|null, fixed: bool}
+ * @phpstan-type Chosen array{
+ *   area: int, colour: string|null, mix: list<array{paint: int, parts: int}>|null, fixed: bool, seen?: string|null,
+ * }
  */
 final readonly class SchemeDesk
 {
     public ShelfRows $shelf;
+    public SchemeState $states;
 
     public function __construct(public Painter $painter)
     {
         $this->shelf = ShelfRows::of($painter);
+        $this->states = new SchemeState($this->shelf);
+    }
+
+    /** Expects the areas loaded. */
+    public function state(Company $company): State
+    {
+        return $this->states->of($company);
     }
 
     /** @return list<Coloured> */
@@ -70,13 +82,17 @@ final readonly class SchemeDesk
     /**
      * Chooses colours for some areas, all or none; recipes and undercoat follow.
      *
-     * @param list<Chosen> $given a mix gives its own colour
+     * @param list<Chosen> $given a mix gives its own colour; `seen` is the version of the area it was chosen on
+     * @param string|null $seen the version of the whole scheme, which counts for all its areas
+     *
+     * @throws Conflict where one of these areas was coloured otherwise in the meantime
      */
-    public function choose(Company $company, array $given): void
+    public function choose(Company $company, array $given, ?string $seen = null): void
     {
-        DB::transaction(function () use ($company, $given): void {
+        DB::transaction(function () use ($company, $given, $seen): void {
+            $areas = $colours = [];
             foreach ($given as ['area' => $id, 'colour' => $colour, 'mix' => $mix, 'fixed' => $fixed]) {
-                $area = $company->areas->firstWhere('id', $id) ?? throw new DomainException(
+                $areas[] = $company->areas->firstWhere('id', $id) ?? throw new DomainException(
                     sprintf('%s has no such area.', $company->name),
                 );
                 $hex = match (true) {
@@ -84,9 +100,40 @@ final readonly class SchemeDesk
                     $colour !== null => Srgb::fromHex($colour)->toHex(),
                     default => null,
                 };
-                $area->update(['hex' => $hex, 'mix' => $mix, 'fixed' => $fixed && $hex !== null]);
+                $colours[] = ['hex' => $hex, 'mix' => $mix, 'fixed' => $fixed && $hex !== null];
+            }
+            $this->check($company, $areas, array_map(static fn (array $g): ?string => $g['seen'] ?? null, $given), $seen, $colours);
+            foreach ($areas as $i => $area) {
+                $area->update($colours[$i]);
             }
         });
+    }
+
+    /**
+     * @param list<AreaRow> $areas
+     * @param list<string|null> $seen the versions they were chosen on
+     * @param list<array{hex: string|null, mix: list<array{paint: int, parts: int}>|null, fixed: bool}> $wanted
+     *
+     * @throws Conflict
+     */
+    private function check(Company $company, array $areas, array $seen, ?string $whole, array $wanted): void
+    {
+        $now = $this->state($company);
+        if ($whole !== null) {
+            $now->check('The scheme', $whole, $this->states->wanted($areas, $wanted));
+
+            return;
+        }
+        $differences = [];
+        foreach ($areas as $i => $area) {
+            $there = $this->states->ofArea($area);
+            if ($seen[$i] !== null && $seen[$i] !== $there->version()) {
+                array_push($differences, ...$there->differences($this->states->wanted([$area], [$wanted[$i]])));
+            }
+        }
+        if ($differences !== []) {
+            throw new Conflict('The scheme', $now->version(), $differences);
+        }
     }
 
     /** Keeps the colours and the undercoat as they are now, beside what is chosen later. */
@@ -113,7 +160,7 @@ final readonly class SchemeDesk
     }
 
     /** Makes a trial the chosen scheme; areas it does not name keep what they have. */
-    public function takeTrial(Company $company, TrialRow $trial): void
+    public function takeTrial(Company $company, TrialRow $trial, ?string $seen = null): void
     {
         $given = [];
         foreach ($company->areas as $area) {
@@ -126,6 +173,6 @@ final readonly class SchemeDesk
                 $given[] = ['area' => $area->id, 'colour' => $kept['hex'], 'mix' => $usable ? $kept['mix'] : null, 'fixed' => $area->fixed];
             }
         }
-        $this->choose($company, $given);
+        $this->choose($company, $given, $seen);
     }
 }

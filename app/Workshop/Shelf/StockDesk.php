@@ -108,8 +108,9 @@ final class StockDesk
         $mix = null;
         if ($real['mix'] !== []) {
             $parts = [];
-            foreach ($real['mix'] as ['name' => $name, 'parts' => $amount]) {
-                $paint = array_values(array_filter($shelf->paints(), static fn ($p): bool => $p->name === $name))[0] ?? null;
+            foreach ($real['mix'] as $part) {
+                $amount = $part['parts'];
+                $paint = $shelf->find($part['id'] ?? '');
                 if ($paint === null || ($amount === null && count($real['mix']) > 1)) {
                     return null;
                 }

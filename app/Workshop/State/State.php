@@ -7,14 +7,17 @@ namespace App\Workshop\State;
 /** What a form shows of something, in words: its version is a fingerprint of that, so that whoever saves says what they had seen. */
 final readonly class State
 {
-    /** @param array<string, string> $words by what they tell of */
-    public function __construct(private array $words)
+    /**
+     * @param array<string, string> $words by what they tell of
+     * @param string $more what counts too, but cannot be told in words
+     */
+    public function __construct(private array $words, private string $more = '')
     {
     }
 
     public function version(): string
     {
-        return substr(sha1(json_encode($this->words, JSON_THROW_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE)), 0, 16);
+        return substr(sha1($this->more.json_encode($this->words, JSON_THROW_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE)), 0, 16);
     }
 
     /**
@@ -30,7 +33,7 @@ final readonly class State
     }
 
     /** @return list<array{what: string, there: string, yours: string}> */
-    private function differences(self $wanted): array
+    public function differences(self $wanted): array
     {
         $found = [];
         foreach ($this->words + $wanted->words as $what => $_) {

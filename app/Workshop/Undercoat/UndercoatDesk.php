@@ -10,75 +10,63 @@ use App\Models\Painter;
 use App\Workshop\Recipe\Staleness;
 use App\Workshop\Record\BenchDesk;
 use App\Workshop\Shelf\ShelfRows;
-use DomainException;
+use App\Workshop\State\History;
 use Kalokroma\Colour\Srgb;
 use Kalokroma\Figure\Material;
-use Kalokroma\Film\FilmProblem;
 use Kalokroma\Film\Thinning;
 use Kalokroma\Recipe\Choose\Palette;
 use Kalokroma\Recipe\Ground\GroundsCompared;
 use Kalokroma\Recipe\Ground\PlannedCoat;
-use Kalokroma\Recipe\Plan\Handling;
-use Kalokroma\Recipe\Plan\RecipeProblem;
-use Kalokroma\Recipe\Plan\StepKey;
-use Kalokroma\Recipe\Predict\StepOutcome;
+use Kalokroma\Recipe\Plan\UndercoatPlan;
+use Kalokroma\Recipe\Predict\Undercoated;
 use Kalokroma\Recipe\Predict\Undercoating;
 use Kalokroma\Recipe\Technique\Defaults;
 use Kalokroma\Shelf\Mix;
-use Kalokroma\Shelf\Paint;
-use Kalokroma\Shelf\ShelfProblem;
 use Kalokroma\Undercoat\Ground;
 use Kalokroma\Undercoat\Kind;
-use Kalokroma\Undercoat\Tone;
-use Kalokroma\Undercoat\UndercoatProblem;
-use Kalokroma\Word\Finding;
 
 /**
  * One company, one undercoat: advised when the first recipe is drafted, changed by the painter for all of it.
  *
- * @phpstan-type Kept array{
- *   tone: string, paint_id: int|null, coats: int|null, thin: string|null, reason: string, own: bool, kind?: string,
- *   lights?: list<array{paint_id: int, degrees: float}>,
- * }
+ * @phpstan-import-type UndercoatRow from UndercoatRows
  */
 final readonly class UndercoatDesk
 {
+    public UndercoatEdits $edits;
+    public UndercoatRows $rows;
+
     public function __construct(private Painter $painter, private ShelfRows $shelf)
     {
+        $this->rows = new UndercoatRows($painter, $shelf);
+        $this->edits = new UndercoatEdits($painter, $shelf, $this->rows, $this);
     }
 
-    /** The undercoat as a step; advised and kept where the company has none yet. */
-    public function outcome(Company $company): StepOutcome
+    /** What its steps lead to; advised and kept where the company has none yet. */
+    public function laid(Company $company): Undercoated
     {
-        $kept = $this->kept($company);
+        return Undercoating::of($this->plan($company), $company->surface_cm2);
+    }
 
-        return Undercoating::outcome(
-            $this->kind($company),
-            $this->ground($kept),
-            $company->surface_cm2,
-            $kept['coats'],
-            $kept['thin'] === null ? null : Thinning::fromRatio($kept['thin']),
-            [new Finding('undercoat.tone', '{reason}', ['reason' => $kept['reason']])],
-        );
+    /** The undercoat as it is planned; advised and kept where the company has none yet. */
+    public function plan(Company $company): UndercoatPlan
+    {
+        return $this->rows->plan($this->kept($company));
     }
 
     /** How it is put on: as the painter chose, if the equipment still allows it. */
     public function kind(Company $company): Kind
     {
-        $best = Kind::allowedBy($this->painter->equipment());
-        $chosen = Kind::tryFrom($company->undercoat['kind'] ?? '');
-
-        return $chosen !== null && $chosen->isAllowedBy($this->painter->equipment()) ? $chosen : $best;
+        return $this->rows->kind(self::row($company));
     }
 
     /** What could be laid under this company's colours, the advised ground first. */
-    public function compared(Company $company, ?Kind $kind = null): GroundsCompared
+    public function compared(Company $company, ?Kind $kind = null, ?Ground $own = null): GroundsCompared
     {
         $kind ??= $this->kind($company);
         $grounds = Ground::offered($this->shelf->paints(), $this->painter->equipment());
-        $kept = $company->undercoat;
-        if ($kept !== null) {
-            $own = $this->ground($kept);
+        $kept = self::row($company);
+        $own ??= $kept === null ? null : $this->rows->plan($kept)->ground();
+        if ($own !== null) {
             $grounds = in_array(
                 $own->id,
                 array_map(static fn (Ground $g): string => $g->id, $grounds),
@@ -92,58 +80,13 @@ final readonly class UndercoatDesk
     /** The ground that is laid under this company, or would be. */
     public function current(Company $company): Ground
     {
-        return $this->ground($this->kept($company));
+        return $this->plan($company)->ground();
     }
 
-    /**
-     * Takes another ground for the whole company.
-     *
-     * @param list<array{paint_id: int, degrees: float}> $lights sprayed over it in order, for a light sketch
-     */
-    public function choose(Company $company, string $paintId, array $lights = [], ?string $kind = null): void
+    /** Why a ground of the painter's own is as good as, or how it differs from, the advised one. */
+    public function reasonFor(Company $company, UndercoatPlan $plan): string
     {
-        $primer = $this->paint($paintId);
-        $way = $kind === null ? $this->kind($company) : Kind::from($kind);
-        if ($lights !== [] && $way === Kind::Brush) {
-            throw UndercoatProblem::sketchNeedsSpray();
-        }
-        if (!$way->isAllowedBy($this->painter->equipment())) {
-            throw new DomainException(sprintf('Your answers on the Figures page rule out the %s.', $way->tool()->words()));
-        }
-        $ground = $this->built($primer, $lights);
-        $kept = [
-            'tone' => $ground->tone->value,
-            'paint_id' => (int) $primer->id,
-            'own' => true,
-            'lights' => $lights,
-            'kind' => $way->value,
-            'reason' => '',
-        ];
-        $this->keep($company, [...($company->undercoat ?? []), ...$kept]);
-        $kept['reason'] = $this->compared($company)->ownReason($ground);
-        $this->keep($company, [...($company->undercoat ?? []), ...$kept]);
-    }
-
-    /**
-     * Changes it as a step: another paint, thinning or number of coats for the whole company.
-     *
-     * @param list<array{paint: string|int, parts: int}>|null $mix
-     *
-     * @throws RecipeProblem|ShelfProblem|FilmProblem
-     */
-    public function change(Company $company, ?array $mix, ?Thinning $thinning, ?int $coats): void
-    {
-        (new Handling())->coated($coats);
-        if ($mix !== null) {
-            $this->choose($company, $this->shelf->mix($mix)->first()->id);
-        }
-        if ($coats !== null || $thinning !== null) {
-            $this->keep($company, [
-                ...$this->kept($company),
-                ...($coats === null ? [] : ['coats' => $coats === 0 ? null : $coats]),
-                ...($thinning === null ? [] : ['thin' => $thinning->ratio()]),
-            ]);
-        }
+        return $this->compared($company, $plan->kind(), $plan->ground())->ownReason($plan->ground());
     }
 
     /**
@@ -163,39 +106,31 @@ final readonly class UndercoatDesk
             return;
         }
         $company->undercoat_stale = false;
-        $kept = $company->undercoat;
+        $kept = self::row($company);
         if ($kept === null) {
             $company->save();
 
             return;
         }
         $company->loadMissing('areas.recipe', 'records');
-        $painted = BenchDesk::progress($company)->touched(null, StepKey::UNDERCOAT);
-        if ($kept['own'] && $kept['paint_id'] !== null && $this->shelf->find((string) $kept['paint_id']) !== null) {
-            $this->keep($company, [...$kept, 'reason' => $this->compared($company)->ownReason($this->ground($kept))]);
+        $plan = $this->rows->plan($kept);
+        $painted = BenchDesk::progress($company)->touched(null, $plan->steps[0]->key);
+        if ($kept['own'] && $this->rows->isOnShelf($kept)) {
+            $this->put($company, ['reason' => $this->reasonFor($company, $plan)] + $kept);
         } elseif ($painted !== []) {
-            $this->keep(
-                $company,
-                [
-                    ...$kept,
-                    'reason' => sprintf(
-                        'It is on %d of %d figures already, and one company has one undercoat.',
-                        count($painted),
-                        $company->count,
-                    ),
-                ],
-            );
+            $reason = sprintf('It is on %d of %d figures already, and one company has one undercoat.', count($painted), $company->count);
+            $this->put($company, ['reason' => $reason] + $kept);
         } else {
             $this->advise($company);
         }
     }
 
-    /** @return Kept */
+    /** @return UndercoatRow */
     private function kept(Company $company): array
     {
         $this->freshen($company);
 
-        return $company->undercoat ?? $this->advise($company->loadMissing('areas.recipe'));
+        return self::row($company) ?? $this->advise($company->loadMissing('areas.recipe'));
     }
 
     /**
@@ -219,72 +154,61 @@ final readonly class UndercoatDesk
         return $coats;
     }
 
-    /** @param list<array{paint_id: int, degrees: float}> $lights */
-    public function built(Paint $primer, array $lights): Ground
-    {
-        $tone = Tone::ofColour(($primer->colour ?? Tone::Grey->assumed())->toLab());
-
-        return $lights === [] ? Ground::uniform($tone, $primer)
-            : Ground::sketch(
-                $primer,
-                array_map(fn (array $l): array => ['paint' => $this->paint((string) $l['paint_id']), 'degrees' => $l['degrees']], $lights),
-            );
-    }
-
-    public function paint(string $id): Paint
-    {
-        return $this->shelf->mix([['paint' => $id, 'parts' => 1]])->first();
-    }
-
-    /** @param Kept $kept */
-    private function ground(array $kept): Ground
-    {
-        $primer = $kept['paint_id'] === null ? null : $this->shelf->find((string) $kept['paint_id']);
-        $lights = array_values(
-            array_filter($kept['lights'] ?? [], fn (array $l): bool => $this->shelf->find((string) $l['paint_id']) !== null),
-        );
-
-        return $primer === null ? Ground::uniform(Tone::from($kept['tone']), null) : $this->built($primer, $lights);
-    }
-
-    /** @return Kept */
+    /** @return UndercoatRow */
     private function advise(Company $company): array
     {
         $advice = $this->compared($company);
         $best = $advice->laid[0]->ground;
+        $kept = self::row($company);
+        $plan = $kept === null
+            ? UndercoatPlan::single($best, $this->kind($company))
+            : $this->rows->plan($kept)->laidAs($best, $this->kind($company));
 
-        return $this->keep($company, [
-            ...($company->undercoat ?? []),
-            'own' => false,
-            'tone' => $best->tone->value,
-            'paint_id' => $best->primer === null ? null : (int) $best->primer->id,
-            'lights' => array_map(
-                static fn (array $l): array => ['paint_id' => (int) ($l['paint']->id ?? 0), 'degrees' => $l['degrees']],
-                $best->lights,
-            ),
-            'reason' => $advice->reason,
-        ]);
+        return $this->keep($company, $plan->because($advice->reason, false), 'advised: '.$best->words);
     }
 
     /**
-     * @param array{
-     *   tone: string, paint_id: int|null, reason: string, own: bool, coats?: int|null, thin?: string|null, kind?: string,
-     *   lights?: list<array{paint_id: int, degrees: float}>,
-     * } $kept
+     * Keeps a plan as the newest state; nothing new where it is the one that is there.
      *
-     * @return Kept
+     * @return UndercoatRow
      */
-    private function keep(Company $company, array $kept): array
+    public function keep(Company $company, UndercoatPlan $plan, string $words): array
     {
-        $kept += ['coats' => null, 'thin' => null];
-        $had = $company->undercoat;
-        $company->undercoat = $kept;
+        $had = self::row($company);
+        $row = UndercoatRows::row($plan, $had);
+        if ($had === null || !UndercoatRows::areAlike($had, $row)) {
+            if ($had !== null && $company->undercoat_version === 0) {
+                History::record($company, $company->painter_id, 'as it was', $had);
+            }
+            $company->undercoat = $row;
+            History::record($company, $company->painter_id, $words, $row);
+        }
+        $this->put($company, $row, $had);
+
+        return $row;
+    }
+
+    /**
+     * Puts a state into the row.
+     *
+     * @param UndercoatRow $row
+     * @param UndercoatRow|null $had what was there before
+     */
+    public function put(Company $company, array $row, ?array $had = null): void
+    {
+        $had ??= self::row($company);
+        $company->undercoat = $row;
         $company->save();
-        if ($had !== null && array_diff_key($had, ['reason' => 0, 'own' => 0]) != array_diff_key($kept, ['reason' => 0, 'own' => 0])) {
+        if ($had !== null && !UndercoatRows::areAlike($had, $row)) {
             Staleness::recipesOf($company);
         }
+    }
 
-        return $kept;
+    /** @return UndercoatRow|null */
+    private static function row(Company $company): ?array
+    {
+        /** @var UndercoatRow|null */
+        return $company->undercoat;
     }
 
     private function first(AreaRow $area, Palette $palette): ?Mix

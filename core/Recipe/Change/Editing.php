@@ -94,7 +94,8 @@ final class Editing
             : $first->withMix(self::together($first->load->mix, $second->load->mix));
         $loop = $second->scope->loop;
         $steps = $plan->steps;
-        array_splice($steps, $at, 2, [$merged->looped($loop === null || $loop->from === $second->key->value ? $first->scope->loop : $loop)]);
+        $loop = $loop === null || $second->key->is($loop->from) ? $first->scope->loop : $loop;
+        array_splice($steps, $at, 2, [$merged->looped($loop)]);
 
         return self::checked($plan, $plan->withSteps($steps));
     }

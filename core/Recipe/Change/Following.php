@@ -74,7 +74,8 @@ final class Following
             $place = array_flip(array_map(static fn (PlannedStep $s): string => $s->key->value, $own->steps));
             usort(
                 $steps,
-                static fn (PlannedStep $a, PlannedStep $b): int => ($place[$a->key->value] ?? PHP_INT_MAX) <=> ($place[$b->key->value] ?? PHP_INT_MAX),
+                static fn (PlannedStep $a, PlannedStep $b): int => ($place[$a->key->value] ?? PHP_INT_MAX)
+                    <=> ($place[$b->key->value] ?? PHP_INT_MAX),
             );
         }
 

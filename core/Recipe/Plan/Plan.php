@@ -85,8 +85,11 @@ final readonly class Plan
         $steps = array_map(static function (PlannedStep $step) use ($renamed): PlannedStep {
             $loop = $step->scope->loop;
             $moved = $step->renamed($renamed[$step->key->value]);
+            if ($loop === null) {
+                return $moved;
+            }
 
-            return $loop === null ? $moved : $moved->looped(new Loop($renamed[$loop->from]->value ?? $loop->from, $loop->rounds, $loop->exit));
+            return $moved->looped(new Loop($renamed[$loop->from]->value ?? $loop->from, $loop->rounds, $loop->exit));
         }, $this->steps);
 
         return $this->withSteps($steps)->knowing(...array_map(strval(...), array_keys($taken)));

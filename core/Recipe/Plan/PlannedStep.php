@@ -141,6 +141,12 @@ final readonly class PlannedStep
         );
     }
 
+    /** Whether it is done to the whole figure at once, as the undercoat is, and stands in no recipe of an area. */
+    public function isOfFigure(): bool
+    {
+        return $this->technique === Technique::Undercoat;
+    }
+
     public function level(): Level
     {
         return $this->scope->level ?? $this->technique->facts()->level;

@@ -177,9 +177,4 @@ final class RecipeProblem extends DomainException
         return new self('The undercoat belongs to the whole figure and stands below already: take another one there, '
             .'or add an undercoat repair.');
     }
-
-    public static function undercoatStays(): self
-    {
-        return new self('The undercoat belongs to the whole figure and cannot be left out: every later step holds on to it.');
-    }
 }

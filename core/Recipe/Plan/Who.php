@@ -21,6 +21,14 @@ enum Who: string
         return $this === self::All || $figure <= $leaders;
     }
 
+    /** @return list<int> numbers of the figures it is for, smallest first */
+    public function figures(int $count, int $leaders): array
+    {
+        $of = $this->of($count, $leaders);
+
+        return $of === 0 ? [] : range(1, $of);
+    }
+
     /** How many of a company it is for. */
     public function of(int $count, int $leaders): int
     {

@@ -39,21 +39,21 @@ final readonly class DraftSum
      */
     public static function ofRecipe(Area $area, array $outcomes): self
     {
-        return self::of($outcomes[0], [['area' => $area, 'outcomes' => array_slice($outcomes, 1)]]);
+        return self::of(Undercoated::below($outcomes), [['area' => $area, 'outcomes' => Undercoated::above($outcomes)]]);
     }
 
     /**
      * @param list<array{area: Area, outcomes: list<StepOutcome>}> $areas without the undercoat
      */
-    public static function of(StepOutcome $undercoat, array $areas): self
+    public static function of(Undercoated $undercoat, array $areas): self
     {
         $ends = $paints = $missing = [];
-        $steps = 1;
-        $coats = $undercoat->labour->coats;
-        $minutes = $undercoat->labour->minutes;
-        $waiting = $undercoat->waiting();
+        $steps = count($undercoat->steps);
+        $coats = array_sum(array_map(static fn (StepOutcome $o): int => $o->labour->coats, $undercoat->steps));
+        $minutes = array_sum(array_map(static fn (StepOutcome $o): float => $o->labour->minutes, $undercoat->steps));
+        $waiting = array_sum(array_map(static fn (StepOutcome $o): int => $o->waiting(), $undercoat->steps));
         foreach ($areas as ['area' => $area, 'outcomes' => $outcomes]) {
-            $ends[$area->id] = $undercoat->look->after;
+            $ends[$area->id] = $undercoat->surface();
             foreach ($outcomes as $outcome) {
                 $ends[$area->id] = $outcome->look->after;
                 if ($outcome->step->handling->omitted) {

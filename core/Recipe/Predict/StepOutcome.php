@@ -7,7 +7,6 @@ namespace Kalokroma\Recipe\Predict;
 use Kalokroma\Film\Surface;
 use Kalokroma\Film\Thinning;
 use Kalokroma\Recipe\Plan\PlannedStep;
-use Kalokroma\Recipe\Technique\Technique;
 use Kalokroma\Shelf\Mix;
 use Kalokroma\Word\Finding;
 
@@ -50,7 +49,7 @@ final readonly class StepOutcome
         }
 
         return $this->labour->dryMinutes * (
-            $this->step->technique === Technique::Undercoat
+            $this->step->isOfFigure()
             ? 1 : max(1, $this->labour->coats)
         ) * $this->labour->rounds;
     }

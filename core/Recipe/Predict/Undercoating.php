@@ -13,7 +13,8 @@ use Kalokroma\Film\Thinning;
 use Kalokroma\Recipe\Plan\Handling;
 use Kalokroma\Recipe\Plan\Load;
 use Kalokroma\Recipe\Plan\PlannedStep;
-use Kalokroma\Recipe\Plan\StepKey;
+use Kalokroma\Recipe\Plan\UndercoatPlan;
+use Kalokroma\Recipe\Plan\UndercoatStep;
 use Kalokroma\Recipe\Technique\Defaults;
 use Kalokroma\Recipe\Technique\Technique;
 use Kalokroma\Shelf\Behaviour;
@@ -32,12 +33,25 @@ final class Undercoating
     /** Bare plastic, resin or metal before it: a middle grey reflectance. */
     private const BARE = 0.45;
 
-    /**
-     * @param float $figureCm2 surface of the whole figure
-     * @param list<Finding> $why
-     */
-    public static function outcome(Kind $kind, Ground $ground, float $figureCm2, ?int $coats, ?Thinning $thinning, array $why): StepOutcome
+    /** @param float $figureCm2 surface of the whole figure */
+    public static function of(UndercoatPlan $plan, float $figureCm2): Undercoated
     {
+        $why = $plan->reason === '' ? [] : [new Finding('undercoat.tone', '{reason}', ['reason' => $plan->reason])];
+        $below = Surface::uniform(Reflectance::flat(self::BARE));
+        $laid = [];
+        foreach ($plan->steps as $step) {
+            $laid[] = $outcome = self::outcome($step, $figureCm2, $below, $why);
+            $below = $outcome->look->after;
+            $why = [];
+        }
+
+        return new Undercoated($laid);
+    }
+
+    /** @param list<Finding> $why */
+    private static function outcome(UndercoatStep $laid, float $figureCm2, Surface $below, array $why): StepOutcome
+    {
+        [$ground, $kind, $coats] = [$laid->ground, $laid->kind, $laid->coats];
         $tone = $ground->tone;
         $primer = $ground->primer;
         $colour = $primer->colour ?? $tone->assumed();
@@ -51,21 +65,21 @@ final class Undercoating
         $mix = Mix::single($paint);
         $isCan = $kind === Kind::SprayCan;
         $step = new PlannedStep(
-            StepKey::ofUndercoat(),
+            $laid->key,
             Technique::Undercoat,
             Oklch::fromSrgb(Srgb::fromXyz($colour->toXyz())),
-            new Load($mix, $isCan ? Thinning::undiluted() : ($thinning ?? Thinning::fromRatio($row['ratio'])), $row['with']),
+            new Load($mix, $isCan ? Thinning::undiluted() : ($laid->thinning ?? Thinning::fromRatio($row['ratio'])), $row['with']),
             handling: new Handling($coats),
             why: [...$why, ...self::sketched($ground), new Finding('undercoat.kind', $kind->reason())],
         );
-        $laid = $coats ?? self::COATS;
-        $minutes = Effort::undercoatMinutes($kind, $figureCm2, $laid + count($ground->lights));
+        $number = $coats ?? self::COATS;
+        $minutes = Effort::undercoatMinutes($kind, $figureCm2, $number + count($ground->lights));
 
         return new StepOutcome(
             $step,
-            new Look(Surface::uniform(Reflectance::flat(self::BARE)), $ground->facings->asSurface(), null, $mix->certainty()),
-            new Labour($laid, self::COATS, $minutes, $kind->dryMinutes(), $kind->tool()),
-            $isCan ? null : Amount::of($mix, $step->load->thinning, $figureCm2 * $laid * Defaults::FILM_UL_PER_CM2),
+            new Look($below, $ground->facings->asSurface(), null, $mix->certainty()),
+            new Labour($number, self::COATS, $minutes, $kind->dryMinutes(), $kind->tool()),
+            $isCan ? null : Amount::of($mix, $step->load->thinning, $figureCm2 * $number * Defaults::FILM_UL_PER_CM2),
             $step->why,
             Cautions::before($kind->tool(), ['primer']),
         );

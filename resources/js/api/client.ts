@@ -53,8 +53,15 @@ async function askUntilReady<T>(path: string): Promise<T> {
 const isWorking = (answer: unknown): answer is Working =>
     typeof answer === 'object' && answer !== null && 'recipes_left' in answer;
 
-/** Sends JSON, or a form with a file, and gives back the answer. */
-export function put<T>(method: 'POST' | 'PUT' | 'PATCH' | 'DELETE', path: string, body?: unknown): Promise<T> {
+/** For a question that does not fit an address: it changes nothing. */
+export function ask<T>(path: string, body?: unknown): Promise<T> {
+    return send<T>('POST', path, body);
+}
+
+export type Method = 'POST' | 'PUT' | 'PATCH' | 'DELETE';
+
+/** Sends a change as JSON, or as a form with a file, under a key of its own. Pages write through {@link Write}. */
+export function change<T>(method: Method, path: string, body?: unknown): Promise<T> {
     return sendUntilHeard<T>(method, path, body, { 'Idempotency-Key': newKey() });
 }
 

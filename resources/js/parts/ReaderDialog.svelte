@@ -1,7 +1,7 @@
 <script lang="ts">
     import { createQuery } from '@tanstack/svelte-query';
     import { Button, InlineNotification, Modal } from 'carbon-components-svelte';
-    import { put, sentence } from '../api/client';
+    import { ask, sentence } from '../api/client';
     import { readerQuery } from '../api/queries';
     import type { ReadingSeries } from '../api/wire';
     import ReadingDots from './ReadingDots.svelte';
@@ -20,7 +20,7 @@
     async function lay(id: string, name: string) {
         problem = '';
         try {
-            series = await put<ReadingSeries>('POST', 'reader', { thing: id });
+            series = await ask<ReadingSeries>('reader', { thing: id });
             read = name;
         } catch (thrown) {
             problem = sentence(thrown);

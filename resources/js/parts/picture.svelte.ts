@@ -1,4 +1,4 @@
-import { put, sentence } from '../api/client';
+import { ask, sentence } from '../api/client';
 import type { PicturePoint } from '../api/wire';
 
 /** pixels of the picture around the point, along a side */
@@ -41,7 +41,7 @@ export class Picture {
         const form = new FormData();
         form.append('patch', patch, 'patch.png');
         try {
-            this.found = await put<PicturePoint>('POST', 'reader/picture', form);
+            this.found = await ask<PicturePoint>('reader/picture', form);
             this.problem = '';
         } catch (thrown) {
             this.problem = sentence(thrown);

@@ -6,6 +6,7 @@ namespace Tests\Core\Recipe;
 
 use Kalokroma\Figure\Area;
 use Kalokroma\Figure\Material;
+
 use Kalokroma\Figure\Relief;
 use Kalokroma\Film\Application;
 use Kalokroma\Film\Face;
@@ -15,6 +16,8 @@ use Kalokroma\Recipe\Plan\Place;
 use Kalokroma\Recipe\Plan\PlannedStep;
 use Kalokroma\Recipe\Plan\RecipeProblem;
 use Kalokroma\Recipe\Plan\SharedPaints;
+use Kalokroma\Recipe\Plan\UndercoatPlan;
+use Kalokroma\Recipe\Plan\UndercoatStep;
 use Kalokroma\Recipe\Predict\DraftSum;
 use Kalokroma\Recipe\Predict\Simulation;
 use Kalokroma\Recipe\Predict\Undercoating;
@@ -80,20 +83,24 @@ final class TogetherTest extends TestCase
     public function testADraftIsSummedUpAndSetAgainstAnother(): void
     {
         $area = new Area('7', 'Coat', Material::Cloth, Relief::Tight, 5.0);
-        $undercoat = Undercoating::outcome(Kind::Brush, Ground::uniform(Tone::Grey, null), 5.0, 1, null, []);
+        $undercoat = Undercoating::of(
+            UndercoatPlan::single(Ground::uniform(Tone::Grey, null), Kind::Brush)
+                ->changed('undercoat', static fn (UndercoatStep $s): UndercoatStep => $s->coated(1)),
+            5.0,
+        );
         $sum = static function (PlannedStep ...$steps) use ($area, $undercoat): DraftSum {
-            return DraftSum::of($undercoat, [['area' => $area, 'outcomes' => Simulation::run($steps, $area, $undercoat->look->after)]]);
+            return DraftSum::of($undercoat, [['area' => $area, 'outcomes' => Simulation::run($steps, $area, $undercoat->surface())]]);
         };
         $base = Steps::step('basecoat', '#4b3524', coats: 2);
         $wash = Steps::step('wash-all-over', '#8b6a49');
         $one = $sum($base);
         $two = $sum($base, $wash);
-        [$b, $w] = Simulation::run([$base, $wash], $area, $undercoat->look->after);
+        [$b, $w] = Simulation::run([$base, $wash], $area, $undercoat->surface());
 
         self::assertSame([2, 3], [$one->steps, $two->steps]);
         self::assertSame(1 + 2 + 1, $two->coats);
-        self::assertEqualsWithDelta($undercoat->labour->minutes + $b->labour->minutes + $w->labour->minutes, $two->minutes, 1e-9);
-        self::assertSame($undercoat->waiting() + 2 * 8 + 40, $two->waiting);
+        self::assertEqualsWithDelta($undercoat->steps[0]->labour->minutes + $b->labour->minutes + $w->labour->minutes, $two->minutes, 1e-9);
+        self::assertSame($undercoat->steps[0]->waiting() + 2 * 8 + 40, $two->waiting);
         self::assertSame(['#4b3524', '#8b6a49'], $two->paints);
         self::assertSame(
             sprintf(

@@ -31,11 +31,24 @@ final class ProgressTest extends TestCase
         self::assertTrue($progress->has('4', $red, 2));
         self::assertFalse($progress->has('4', $blue, 2));
         self::assertSame([[1, 2], []], [$progress->figures('4', $red), $progress->figures('4', $blue)]);
-        self::assertSame([1, 3], [$progress->missing('4', $red, 3), $progress->missing('4', $blue, 3)]);
+        self::assertSame([[3], [1, 2, 3]], [$progress->remaining('4', $red, [1, 2, 3]), $progress->remaining('4', $blue, [1, 2, 3])]);
         self::assertSame('glaze in Red', $progress->otherwise('4', $blue, 2)?->words());
         self::assertNull($progress->otherwise('4', $blue, 3), 'nothing was painted there');
         self::assertNull($progress->otherwise('4', $red, 2), 'it is what is planned');
-        self::assertSame([1, 2], $progress->touched('4', 'glaze'));
+        self::assertSame([1, 2], $progress->touched('4', $red->key));
+    }
+
+    public function testFiguresArePaintedAsSeveralThings(): void
+    {
+        $progress = Progress::of([
+            new Done('4', 'glaze', [1, 2, 5], Substance::of(self::step(['Red' => 1]))),
+            new Done('4', 'glaze', [3], Substance::of(self::step(['Bone' => 1]))),
+            new Done('4', 'glaze', [2], Substance::of(self::step(['Blue' => 1]))),
+        ]);
+
+        self::assertSame(['glaze in Red' => [1, 5], 'glaze in Bone' => [3]], $progress->paintedOtherwise('4', self::step(['Blue' => 1])));
+        self::assertSame([1, 3], $progress->remaining('4', self::step(['Blue' => 1]), [1, 2, 3]), 'figure 5 is not asked for');
+        self::assertSame([], $progress->paintedOtherwise('5', self::step(['Blue' => 1])));
     }
 
     public function testDoneAgainAsItIsPlannedNowCounts(): void

@@ -1,4 +1,5 @@
 <script lang="ts">
+    import { counted, duration } from '../../parts/words';
     import type { BenchState } from './bench.svelte';
 
     interface Props {
@@ -8,6 +9,7 @@
 
     const figure = $derived(bench.bench?.figure ?? 1);
     const isOpen = $derived(bench.open.includes(figure));
+    const left = $derived(bench.step?.left);
 </script>
 
 <div class="actions">
@@ -19,6 +21,9 @@
     {/if}
     <button onclick={() => (bench.dialog = 'different')}>Different</button>
     <p class="keys">
+        {#if left && left.figures.length > 1}
+            <span>{counted(left.figures.length, 'figure')} to go, about {duration(left.minutes)} of work</span>
+        {/if}
         <span>Enter done · A all · D different</span>
         <span>U not in the plan · ← → other steps</span>
     </p>

@@ -29,7 +29,7 @@
     <div class="paint">
         <p class="big">{load}</p>
         <p class="small">
-            {step.mix.length > 1 ? 'parts in drops · ' : ''}{step.stage === 'undercoat' && !step.amount
+            {step.mix.length > 1 ? 'parts in drops · ' : ''}{step.of_figure && !step.amount
                 ? step.tool
                 : `${thinning(step)} · ${step.tool}`}
         </p>
@@ -38,7 +38,7 @@
         <p class="big">{coats(step)}</p>
         <p class="small">
             {duration(step.dry_minutes)}
-            {step.coats > 1 && step.stage !== 'undercoat' ? 'between' : 'to dry'}
+            {step.coats > 1 && !step.of_figure ? 'between' : 'to dry'}
         </p>
     </div>
 </div>

@@ -1,6 +1,6 @@
 <script lang="ts">
     import type { Bench } from '../../api/wire';
-    import { counted, ranges } from '../../parts/words';
+    import { counted, duration, ranges } from '../../parts/words';
     import DryingClock from './DryingClock.svelte';
     import type { BenchState } from './bench.svelte';
 
@@ -52,6 +52,7 @@
             </a>
         {/each}
     </div>
+    {#if view.left_minutes}<p class="left">{duration(view.left_minutes)} of work left in all</p>{/if}
     <p class="soft">✓ this step is done there · the line tells how far the whole figure is</p>
     <button class="link-button" onclick={() => (bench.dialog = 'unplanned')}
         >Write down something not in the plan</button

@@ -14,7 +14,7 @@
 
     const total = $derived(bench.bench?.steps.length ?? 0);
     const title = $derived(
-        step.stage === 'undercoat' ? 'Undercoat the figure' : `${capital(step.technique)}, ${step.area.toLowerCase()}`,
+        step.of_figure ? 'Undercoat the figure' : `${capital(step.technique)}, ${step.area.toLowerCase()}`,
     );
 </script>
 
@@ -29,13 +29,13 @@
 <h1>{title}</h1>
 <BenchLoad {step} figures={bench.bench?.company.count ?? 1} />
 <div class="looks">
-    {#if step.stage !== 'undercoat'}
+    {#if !step.of_figure}
         <div>
             <Faces faces={step.before} label="Now" height="112px" />
             <p class="legend"><span>now</span><span>recess · plane · ridge</span></p>
         </div>
     {/if}
-    {#if step.stage !== 'undercoat'}
+    {#if !step.of_figure}
         <div class="wet">
             <i style:background={step.wet} role="img" aria-label="The mix wet on the palette {step.wet}"></i>
             <p class="legend"><span>wet, on the palette</span></p>

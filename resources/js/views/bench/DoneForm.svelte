@@ -35,16 +35,20 @@
     let figures: number[] = $state([view.figure]);
     const number = (text: string) => (text.trim() === '' ? null : Number(text.replace(',', '.')));
 
+    /** The planned paint under this name; another is found by its name. */
+    const idOf = (name: string) => step?.mix.find((p) => p.name === name)?.paint_id ?? null;
+
     function save() {
         bench.record({
             area_id: fields.area === '' ? null : Number(fields.area),
             step: step?.key ?? null,
+            as: step?.as ?? null,
             stage: fields.stage,
             figures,
             real: {
                 mix: mix
                     .filter((p) => p.name.trim() !== '')
-                    .map((p) => ({ name: p.name.trim(), parts: number(p.parts) })),
+                    .map((p) => ({ paint_id: idOf(p.name.trim()), name: p.name.trim(), parts: number(p.parts) })),
                 thin: fields.thin.trim() || null,
                 coats: number(fields.coats),
                 tool: fields.tool.trim() || null,

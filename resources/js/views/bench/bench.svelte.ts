@@ -1,10 +1,10 @@
-import { createMutation, createQuery, useQueryClient } from '@tanstack/svelte-query';
-import { put, sentence } from '../../api/client';
+import { createQuery } from '@tanstack/svelte-query';
 import { benchQuery, figuresQuery } from '../../api/queries';
 import type { Bench, BenchStep } from '../../api/wire';
+import { useWrite } from '../../api/write.svelte';
 
 export interface Real {
-    mix: { name: string; parts: number | null }[];
+    mix: { paint_id: number | null; name: string; parts: number | null }[];
     thin: string | null;
     coats: number | null;
     tool: string | null;
@@ -14,6 +14,8 @@ export interface Real {
 interface Doing {
     area_id: number | null;
     step: string | null;
+    /** what was planned, as it was shown */
+    as: BenchStep['as'] | null;
     stage: string;
     figures: number[];
     real: Real;
@@ -29,26 +31,14 @@ export class BenchState {
     dialog: 'different' | 'unplanned' | null = $state(null);
     readonly query;
     readonly figures;
-    private readonly doing;
+    readonly write = useWrite();
 
     constructor(
         private readonly given: () => number | null,
         private readonly chosenFigure: () => number,
     ) {
-        const client = useQueryClient();
         this.figures = createQuery(figuresQuery);
         this.query = createQuery(() => benchQuery(this.company, this.chosenFigure()));
-        this.doing = createMutation(() => ({
-            mutationFn: ({ path, body }: { path: string; body?: Doing }) =>
-                put<Bench>(body ? 'POST' : 'DELETE', path, body),
-            onSuccess: (bench: Bench) => {
-                client.setQueryData(['bench', bench.company.id, bench.figure], bench);
-                void client.invalidateQueries({ queryKey: ['bench'] });
-                for (const key of ['ledger', 'figures', 'recipe']) void client.invalidateQueries({ queryKey: [key] });
-                this.turned = null;
-                this.dialog = null;
-            },
-        }));
     }
 
     get company(): number | null {
@@ -70,22 +60,21 @@ export class BenchState {
 
     /** Figures on which the step at hand is still to be done. */
     get open(): number[] {
-        const done = this.step?.done_figures ?? [];
-        return (this.bench?.figures ?? []).map((f) => f.number).filter((n) => !done.includes(n));
+        return this.step?.left.figures ?? [];
     }
 
     get problem(): string {
-        return this.doing.error ? sentence(this.doing.error) : '';
+        return this.write.problem;
     }
 
     get busy(): boolean {
-        return this.doing.isPending;
+        return this.write.pending;
     }
 
     /** What was planned, in the shape of what was done. */
     planned(step: BenchStep): Real {
         return {
-            mix: step.mix.map(({ name, parts }) => ({ name, parts })),
+            mix: step.mix.map(({ paint_id, name, parts }) => ({ paint_id, name, parts })),
             thin: step.thin,
             coats: step.coats,
             tool: step.tool,
@@ -105,6 +94,7 @@ export class BenchState {
         this.record({
             area_id: step.area_id,
             step: step.key,
+            as: step.as,
             stage: step.stage,
             figures,
             real: real ?? this.planned(step),
@@ -114,15 +104,22 @@ export class BenchState {
 
     record(body: Doing): void {
         const at = new Date().toISOString();
-        this.doing.mutate({ path: `companies/${this.company}/records`, body: { ...body, at } });
+        void this.send('POST', `companies/${this.company}/records`, { ...body, at });
     }
 
     takeBack(id: number): void {
-        this.doing.mutate({ path: `records/${id}` });
+        void this.send('DELETE', `records/${id}`);
+    }
+
+    private async send(method: 'POST' | 'DELETE', path: string, body?: Doing): Promise<void> {
+        const arrived = (bench: Bench) => ({ key: ['bench', bench.company.id, bench.figure], data: bench });
+        if (!(await this.write.send<Bench>('record', method, path, body, arrived))) return;
+        this.turned = null;
+        this.dialog = null;
     }
 
     close(): void {
-        this.doing.reset();
+        this.write.forget();
         this.dialog = null;
     }
 }

@@ -1,11 +1,12 @@
 <script lang="ts">
-    import { createQuery, useQueryClient } from '@tanstack/svelte-query';
+    import { createQuery } from '@tanstack/svelte-query';
     import { Button } from 'carbon-components-svelte';
-    import { put, sentence } from '../../api/client';
     import { bookRecipeQuery } from '../../api/queries';
+    import { useWrite } from '../../api/write.svelte';
     import type { Book, BookEntry, RecipeMoved } from '../../api/wire';
     import BookApplied from './BookApplied.svelte';
     import BookLabels from './BookLabels.svelte';
+    import Refused from '../../parts/Refused.svelte';
     import { capital } from '../../parts/words';
 
     interface Props {
@@ -14,29 +15,21 @@
     }
     let { entry, areas }: Props = $props();
 
-    const client = useQueryClient();
+    const write = useWrite();
     const recipe = createQuery(() => bookRecipeQuery(entry.id));
     const steps = $derived([...(recipe.data?.steps ?? [])].reverse());
     let area = $state('');
-    let problem = $state('');
     let applied: RecipeMoved | null = $state(null);
 
-    async function tried(work: () => Promise<unknown>) {
-        problem = '';
-        try {
-            await work();
-            for (const key of ['book', 'recipe', 'figures', 'bench'])
-                void client.invalidateQueries({ queryKey: [key] });
-        } catch (thrown) {
-            problem = sentence(thrown);
-        }
-    }
-    const apply = () =>
-        tried(async () => {
-            applied = await put<RecipeMoved>('POST', `areas/${area}/recipe/book`, { book_id: entry.id });
+    async function apply() {
+        const answer = await write.send<RecipeMoved>('recipe', 'POST', `areas/${area}/recipe/book`, {
+            book_id: entry.id,
         });
-    const save = (labels: object) => tried(() => put('PUT', `book/${entry.id}`, labels));
-    const remove = () => tried(() => put('DELETE', `book/${entry.id}`));
+        applied = answer ?? null;
+    }
+    const save = (labels: object) =>
+        write.send('book', 'PUT', `book/${entry.id}`, { ...labels, version: entry.version });
+    const remove = () => write.send('book', 'DELETE', `book/${entry.id}`, { version: entry.version });
 </script>
 
 <p class="soft">{capital(entry.relief)} · {entry.material} · {entry.way}</p>
@@ -62,7 +55,7 @@
     {#each areas as each (each.id)}<option value={String(each.id)}>{each.name} of {each.company}</option>{/each}
 </select>
 <Button size="field" disabled={area === ''} onclick={apply}>Paint it so</Button>
-{#if problem}<p role="alert">{problem}</p>{/if}
+<Refused {write} />
 {#if applied}<BookApplied {applied} />{/if}
 <p class="file"><a href="/api/book/{entry.id}/file" download>The recipe as JSON</a>, for another workshop</p>
 <BookLabels {entry} onsave={save} onremove={remove} />

@@ -1,25 +1,18 @@
 <script lang="ts">
-    import { useQueryClient } from '@tanstack/svelte-query';
-    import { put, sentence } from '../../api/client';
+    import { useWrite } from '../../api/write.svelte';
     import type { RecipeImported } from '../../api/wire';
     import FileField from '../../parts/FileField.svelte';
+    import Refused from '../../parts/Refused.svelte';
 
-    const client = useQueryClient();
-    let problem = $state('');
+    const write = useWrite();
     let answer: RecipeImported | null = $state(null);
 
     async function bring(file: File | undefined) {
         if (!file) return;
-        problem = '';
         answer = null;
         const form = new FormData();
         form.append('file', file);
-        try {
-            answer = await put<RecipeImported>('POST', 'recipes/file', form);
-            for (const key of ['book', 'figures', 'recipe']) void client.invalidateQueries({ queryKey: [key] });
-        } catch (thrown) {
-            problem = sentence(thrown);
-        }
+        answer = (await write.send<RecipeImported>('brought', 'POST', 'recipes/file', form)) ?? null;
     }
 </script>
 
@@ -30,7 +23,7 @@
         book, a figure or company among the figures; paints you do not own stay as they are described.
     </p>
     <FileField label="Choose a JSON file" accept=".json,application/json" onchoose={bring} />
-    {#if problem}<p role="alert">{problem}</p>{/if}
+    <Refused {write} />
     {#if answer}
         <p>
             <strong>{answer.words}</strong>

@@ -1,9 +1,10 @@
 <script lang="ts">
-    import { createQuery, useQueryClient } from '@tanstack/svelte-query';
+    import { createQuery } from '@tanstack/svelte-query';
     import { Button, InlineNotification } from 'carbon-components-svelte';
-    import { put, sentence } from '../../api/client';
     import { buyQuery, figuresQuery, needsQuery, pricesQuery } from '../../api/queries';
+    import { useWrite } from '../../api/write.svelte';
     import { router } from 'svelte-spa-router';
+    import Refused from '../../parts/Refused.svelte';
     import Waiting from '../../parts/Waiting.svelte';
     import { counted } from '../../parts/words';
     import Enough from './Enough.svelte';
@@ -11,14 +12,13 @@
     import PriceInfo from './PriceInfo.svelte';
     import Purchase from './Purchase.svelte';
 
-    const client = useQueryClient();
+    const write = useWrite();
     const figures = createQuery(figuresQuery);
     const prices = createQuery(pricesQuery);
     /** one recipe only, from the address */
     const area = $derived(new URLSearchParams(router.querystring ?? '').get('area') ?? '');
     let company = $state('');
     let within = $state('4');
-    let problem = $state('');
     let done = $state('');
     const needs = createQuery(() => needsQuery(company, area));
     const plan = createQuery(() => ({
@@ -27,14 +27,9 @@
     }));
 
     async function bought(singles: string[], sets: string[]) {
-        try {
-            await put('POST', 'buy', { singles, sets });
-            done = `${[singles.length ? counted(singles.length, 'paint') : '', sets.length ? counted(sets.length, 'set') : ''].filter(Boolean).join(' and ')} stand on the shelf now.`;
-            problem = '';
-            await client.invalidateQueries();
-        } catch (thrown) {
-            problem = sentence(thrown);
-        }
+        done = '';
+        if ((await write.send('purchase', 'POST', 'buy', { singles, sets })) === undefined) return;
+        done = `${[singles.length ? counted(singles.length, 'paint') : '', sets.length ? counted(sets.length, 'set') : ''].filter(Boolean).join(' and ')} stand on the shelf now.`;
     }
 </script>
 
@@ -55,7 +50,7 @@
             <input type="range" min="0" max="12" step="0.5" bind:value={within} /></label
         >
     </div>
-    {#if problem}<InlineNotification lowContrast hideCloseButton kind="error" title={problem} />{/if}
+    <Refused {write} />
     {#if done}<InlineNotification lowContrast hideCloseButton kind="success" title={done} />{/if}
     <div class="columns">
         <section aria-label="What to buy">

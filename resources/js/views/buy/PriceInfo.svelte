@@ -1,7 +1,6 @@
 <script lang="ts">
-    import { useQueryClient } from '@tanstack/svelte-query';
     import { Button, InlineNotification } from 'carbon-components-svelte';
-    import { put, sentence } from '../../api/client';
+    import { useWrite } from '../../api/write.svelte';
     import type { Prices } from '../../api/wire';
     import { counted } from '../../parts/words';
 
@@ -11,34 +10,30 @@
     }
     let { prices }: Props = $props();
 
-    const client = useQueryClient();
+    const write = useWrite();
     let mood = $state('open');
-    let problem = $state('');
-    let busy = $state(false);
-    const told = $derived(
+    let told = $state('');
+    const dated = $derived(
         !prices?.dated
             ? 'No price list is here yet.'
             : `${prices.shop}, list of ${prices.dated}${prices.days_old ? `, ${counted(prices.days_old, 'day')} old` : ', of today'}: ${counted(prices.paints, 'paint')}, ${counted(prices.sets, 'set')}.`,
     );
 
     async function ask() {
-        busy = true;
-        try {
-            const answer = await put<Prices>('POST', 'prices', { mood });
-            problem = answer.problem ?? '';
-            client.setQueryData(['prices'], answer);
-            await client.invalidateQueries({ queryKey: ['shelf'] });
-        } catch (thrown) {
-            problem = sentence(thrown);
-        }
-        busy = false;
+        const answer = await write.send<Prices>('prices', 'POST', 'prices', { mood }, (prices) => ({
+            key: ['prices'],
+            data: prices,
+        }));
+        told = answer?.problem ?? '';
     }
 </script>
 
-<p>{told}</p>
-{#if problem}<InlineNotification lowContrast hideCloseButton kind="warning" title={problem} />{/if}
+<p>{dated}</p>
+{#if told || write.problem}
+    <InlineNotification lowContrast hideCloseButton kind="warning" title={told || write.problem} />
+{/if}
 <div class="ask">
-    <Button size="small" kind="tertiary" disabled={busy} on:click={ask}
+    <Button size="small" kind="tertiary" disabled={write.pending} on:click={ask}
         >{prices?.dated ? 'Ask the shop again' : 'Ask the shop for its prices'}</Button
     >
     <label class="soft"

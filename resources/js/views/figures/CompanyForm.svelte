@@ -1,8 +1,8 @@
 <script lang="ts">
-    import { useQueryClient } from '@tanstack/svelte-query';
     import { Button, Checkbox, InlineNotification } from 'carbon-components-svelte';
-    import { get, Problem, put, sentence } from '../../api/client';
+    import { get } from '../../api/client';
     import type { Figure, Figures, Vocabulary } from '../../api/wire';
+    import { useWrite } from '../../api/write.svelte';
     import OtherWindow from '../../parts/OtherWindow.svelte';
     import AreaRows from './AreaRows.svelte';
     import CompanyFields from './CompanyFields.svelte';
@@ -19,40 +19,27 @@
     }
     let { company, companies, vocabulary, onclose, onsaved }: Props = $props();
 
-    const client = useQueryClient();
+    const write = useWrite();
     // svelte-ignore state_referenced_locally
     const draft = new CompanyDraft(company);
-    let problem = $state('');
     let normalise = $state(false);
     const kind = $derived(vocabulary.kinds.find((k) => k.id === draft.kind));
-    let fields: Record<string, string> = $state({});
-    let conflict: Problem | null = $state(null);
     // svelte-ignore state_referenced_locally
     let version = company?.version ?? null;
 
     async function save() {
-        problem = '';
-        fields = {};
-        conflict = null;
-        try {
-            const saved = await put<Figure>(
-                company ? 'PUT' : 'POST',
-                company ? `companies/${company.id}` : 'companies',
-                { ...draft.body(normalise), version },
-            );
-            await client.invalidateQueries({ queryKey: ['figures'] });
-            for (const key of ['recipe', 'scheme', 'undercoat']) void client.invalidateQueries({ queryKey: [key] });
-            onsaved(saved.id);
-        } catch (thrown) {
-            conflict = thrown instanceof Problem && thrown.conflict ? thrown : null;
-            problem = conflict ? '' : sentence(thrown);
-            fields = thrown instanceof Problem ? thrown.fields : {};
-        }
+        const saved = await write.send<Figure>(
+            'figure',
+            company ? 'PUT' : 'POST',
+            company ? `companies/${company.id}` : 'companies',
+            { ...draft.body(normalise), version },
+        );
+        if (saved) onsaved(saved.id);
     }
 
     /** Saves over what the other window left; areas that it added stay. */
     async function insist() {
-        version = conflict?.conflict?.version ?? null;
+        version = write.conflict?.conflict?.version ?? null;
         const now = (await get<Figures>('companies')).companies.find((c) => c.id === company?.id);
         if (now) draft.adopt(now);
         await save();
@@ -70,7 +57,7 @@
         void save();
     }}
 >
-    <CompanyFields {draft} {vocabulary} others={companies.filter((c) => c.id !== company?.id)} bad={fields} />
+    <CompanyFields {draft} {vocabulary} others={companies.filter((c) => c.id !== company?.id)} bad={write.fields} />
     {#if kind && draft.isBare}
         <p class="begin">
             <Button size="small" kind="tertiary" onclick={() => draft.begin(kind.template)}
@@ -81,7 +68,7 @@
             >
         </p>
     {/if}
-    <AreaRows {draft} {vocabulary} bad={fields} />
+    <AreaRows {draft} {vocabulary} bad={write.fields} />
     <p class="sum" class:over={draft.sum > 100.05}>
         {draft.sum} % of the surface is shared out{draft.sum > 100.05
             ? ': that is more than there is'
@@ -90,13 +77,13 @@
               : ''}.
     </p>
     <Checkbox labelText="Bring the shares to 100 % together, keeping their proportions" bind:checked={normalise} />
-    {#if problem}<InlineNotification lowContrast hideCloseButton kind="error" title={problem} />{/if}
-    {#if conflict}
+    {#if write.problem}<InlineNotification lowContrast hideCloseButton kind="error" title={write.problem} />{/if}
+    {#if write.conflict}
         <OtherWindow
-            problem={conflict}
+            problem={write.conflict}
             onmine={insist}
             ontheirs={() => {
-                void client.invalidateQueries({ queryKey: ['figures'] });
+                void write.yield();
                 onclose();
             }}
         />

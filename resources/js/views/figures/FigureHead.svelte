@@ -1,8 +1,7 @@
 <script lang="ts">
-    import { useQueryClient } from '@tanstack/svelte-query';
-    import { InlineNotification } from 'carbon-components-svelte';
-    import { put, sentence } from '../../api/client';
     import type { Figure } from '../../api/wire';
+    import { useWrite } from '../../api/write.svelte';
+    import Refused from '../../parts/Refused.svelte';
     import { capital, counted } from '../../parts/words';
 
     interface Props {
@@ -13,18 +12,14 @@
     }
     let { company, kind, onedit }: Props = $props();
 
-    const client = useQueryClient();
-    let problem = $state('');
+    const write = useWrite();
+
+    const gone = () => (location.hash = '#/figures');
 
     async function remove() {
         if (!confirm(`Delete ${company.name} with its areas, colours and recipes?`)) return;
-        try {
-            await put('DELETE', `companies/${company.id}`);
-            location.hash = '#/figures';
-            await client.invalidateQueries();
-        } catch (thrown) {
-            problem = sentence(thrown);
-        }
+        const path = `companies/${company.id}`;
+        if ((await write.send('figure', 'DELETE', path, { version: company.version })) !== undefined) gone();
     }
 </script>
 
@@ -38,7 +33,7 @@
     {#if company.begun}· {company.begun} begun{/if}
 </p>
 {#if company.notes}<p class="soft">{company.notes}</p>{/if}
-{#if problem}<InlineNotification lowContrast hideCloseButton kind="error" title={problem} />{/if}
+<Refused {write} onwritten={gone} />
 <p class="acts">
     <button class="link-button" onclick={() => onedit('this')}>Change areas</button>
     <button class="link-button" onclick={() => onedit('plate')}

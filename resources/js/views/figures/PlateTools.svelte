@@ -1,7 +1,8 @@
 <script lang="ts">
-    import { Button, InlineNotification } from 'carbon-components-svelte';
+    import { Button } from 'carbon-components-svelte';
     import type { Figure, Shape } from '../../api/wire';
     import FileField from '../../parts/FileField.svelte';
+    import Refused from '../../parts/Refused.svelte';
     import { counted } from '../../parts/words';
     import { PlateDesk } from './plate.svelte';
     import PlateSheet from './PlateSheet.svelte';
@@ -24,7 +25,7 @@
 
 <div class="tools">
     <h2>The drawing of {figure.name}</h2>
-    {#if desk.problem}<InlineNotification lowContrast hideCloseButton kind="error" title={desk.problem} />{/if}
+    <Refused write={desk.write} onwritten={() => desk.done()} onyielded={() => desk.done()} />
     {#if desk.said}<p class="soft">{desk.said}</p>{/if}
     <FileField
         label={`${plate ? 'Take another drawing or photograph' : 'A drawing (SVG) or a photograph (PNG, JPEG)'}, up to 12 MB`}

@@ -1,9 +1,10 @@
 <script lang="ts">
-    import { createQuery, useQueryClient } from '@tanstack/svelte-query';
+    import { createQuery } from '@tanstack/svelte-query';
     import { Checkbox, FormGroup, RadioButton, RadioButtonGroup } from 'carbon-components-svelte';
-    import { put, sentence } from '../../api/client';
     import { sessionQuery } from '../../api/queries';
-    import type { Choice, Habits, Session } from '../../api/wire';
+    import type { Choice, Habits } from '../../api/wire';
+    import { useWrite } from '../../api/write.svelte';
+    import Refused from '../../parts/Refused.svelte';
 
     interface Props {
         ways: Choice[];
@@ -12,10 +13,9 @@
     }
     let { ways, schools }: Props = $props();
 
-    const client = useQueryClient();
     const session = createQuery(sessionQuery);
     const habits = $derived(session.data?.painter ?? null);
-    let problem = $state('');
+    const write = useWrite();
 
     const bench = [
         { key: 'solvents', words: 'white spirit or enamel thinner' },
@@ -27,16 +27,13 @@
         if (!habits) return;
         const next = { ...habits, ...change };
         if (JSON.stringify(next) === JSON.stringify(habits)) return;
-        problem = '';
-        try {
-            const saved = await put<Habits>('PUT', 'workshop', next);
-            client.setQueryData<Session>(['session'], (old) => old && { ...old, painter: saved });
-            void client.invalidateQueries({ queryKey: ['recipe'] });
-            void client.invalidateQueries({ queryKey: ['bench'] });
-            void client.invalidateQueries({ queryKey: ['undercoat'] });
-        } catch (thrown) {
-            problem = sentence(thrown);
-        }
+        await write.send<Habits>(
+            'habits',
+            'PUT',
+            'workshop',
+            () => ({ ...habits, ...change }),
+            (saved) => ({ key: ['session'], data: { ...session.data, painter: saved } }),
+        );
     }
 </script>
 
@@ -86,7 +83,7 @@
     </div>
     <p class="soft">The way counts for recipes drafted from now on; sprays count at once.</p>
 {/if}
-{#if problem}<p role="alert">{problem}</p>{/if}
+<Refused {write} />
 
 <style>
     .questions {

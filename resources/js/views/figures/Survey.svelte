@@ -1,7 +1,7 @@
 <script lang="ts">
-    import { useQueryClient } from '@tanstack/svelte-query';
-    import { put, sentence } from '../../api/client';
     import type { Figure, SurveyQuestion } from '../../api/wire';
+    import { useWrite } from '../../api/write.svelte';
+    import Refused from '../../parts/Refused.svelte';
     import { counted } from '../../parts/words';
 
     interface Props {
@@ -9,28 +9,19 @@
     }
     let { figure }: Props = $props();
 
-    const client = useQueryClient();
-    let problem = $state('');
+    const write = useWrite();
     const open = $derived(figure.survey.filter((q) => !q.found && !q.no));
     const settled = $derived(figure.survey.filter((q) => q.found || q.no));
 
-    async function answer(question: SurveyQuestion, said: 'yes' | 'no' | 'open') {
-        problem = '';
-        try {
-            await put('PUT', `companies/${figure.id}/survey`, { question: question.id, answer: said });
-            await client.invalidateQueries({ queryKey: ['figures'] });
-            void client.invalidateQueries({ queryKey: ['scheme'] });
-        } catch (thrown) {
-            problem = sentence(thrown);
-        }
-    }
+    const answer = (question: SurveyQuestion, said: 'yes' | 'no' | 'open') =>
+        write.send('figure', 'PUT', `companies/${figure.id}/survey`, { question: question.id, answer: said });
 </script>
 
 <section aria-labelledby="survey">
     <h2 id="survey">
         {open.length ? `Look again: ${counted(open.length, 'question')} open` : 'Nothing overlooked'}
     </h2>
-    {#if problem}<p role="alert">{problem}</p>{/if}
+    <Refused {write} />
     <!-- svelte-ignore a11y_no_noninteractive_tabindex -->
     <ol tabindex="0" aria-label="Open questions">
         {#each open as question (question.id)}

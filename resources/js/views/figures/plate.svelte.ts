@@ -1,10 +1,9 @@
-import { useQueryClient } from '@tanstack/svelte-query';
-import { put, sentence } from '../../api/client';
+import type { Method } from '../../api/client';
 import type { Figure, PlateAnswer, Shape } from '../../api/wire';
+import { useWrite } from '../../api/write.svelte';
 
 /** The drawing of a company while its shapes are given to areas, or outlines traced over a photograph. */
 export class PlateDesk {
-    problem = $state('');
     said = $state('');
     tone: Shape['tone'] = $state('plane');
     /** places of the marked shapes in the plate's list */
@@ -12,7 +11,7 @@ export class PlateDesk {
     /** corners of the outline that is being traced, in units of the plate */
     points: [number, number][] = $state([]);
     private picked: number | null = $state(null);
-    private readonly client = useQueryClient();
+    readonly write = useWrite();
 
     constructor(private readonly company: () => Figure) {}
 
@@ -37,7 +36,8 @@ export class PlateDesk {
         if (!file) return;
         const form = new FormData();
         form.append('file', file);
-        void this.run(() => put<PlateAnswer>('POST', this.url, form));
+        if (this.plate) form.append('version', this.plate.version);
+        void this.run('POST', form);
     }
 
     give(): void {
@@ -54,7 +54,7 @@ export class PlateDesk {
     }
 
     discard(): void {
-        void this.run(() => put<PlateAnswer>('DELETE', this.url));
+        void this.run('DELETE', { version: this.plate?.version });
     }
 
     mark(shape: number): void {
@@ -74,18 +74,19 @@ export class PlateDesk {
     }
 
     private change(body: object): void {
-        void this.run(() => put<PlateAnswer>('PUT', this.url, body));
+        void this.run('PUT', { ...body, version: this.plate?.version });
     }
 
-    private async run(what: () => Promise<PlateAnswer>): Promise<void> {
-        this.problem = '';
-        try {
-            this.said = (await what()).left_out;
-            this.marked = [];
-            this.points = [];
-            await this.client.invalidateQueries({ queryKey: ['figures'] });
-        } catch (thrown) {
-            this.problem = sentence(thrown);
-        }
+    private async run(method: Method, body: object): Promise<void> {
+        const answer = await this.write.send<PlateAnswer>('plate', method, this.url, body);
+        if (!answer) return;
+        this.said = answer.left_out;
+        this.done();
+    }
+
+    /** Nothing is marked or traced any more. */
+    done(): void {
+        this.marked = [];
+        this.points = [];
     }
 }

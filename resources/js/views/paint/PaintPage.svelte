@@ -1,8 +1,9 @@
 <script lang="ts">
-    import { createQuery, useQueryClient } from '@tanstack/svelte-query';
+    import { createQuery } from '@tanstack/svelte-query';
     import { Button } from 'carbon-components-svelte';
-    import { put, sentence } from '../../api/client';
     import { paintQuery, shelfQuery } from '../../api/queries';
+    import { useWrite } from '../../api/write.svelte';
+    import Refused from '../../parts/Refused.svelte';
     import Waiting from '../../parts/Waiting.svelte';
     import { capital, millilitres } from '../../parts/words';
     import PaintForm from '../shelf/PaintForm.svelte';
@@ -20,18 +21,12 @@
     const id = $derived(Number(params?.paint));
     let thin = $state('1:0');
     let editing = $state(false);
-    const client = useQueryClient();
-    let problem = $state('');
+    const write = useWrite();
 
     /** It can be put back on the page this leads to. */
     async function remove() {
-        try {
-            await put('DELETE', 'paints', { ids: [id] });
-            await client.invalidateQueries({ queryKey: ['shelf', 'map'] });
-            window.location.hash = `/shelf?removed=${id}`;
-        } catch (thrown) {
-            problem = sentence(thrown);
-        }
+        const gone = await write.send('paint', 'DELETE', 'paints', { ids: [id] });
+        if (gone !== undefined) window.location.hash = `/shelf?removed=${id}`;
     }
     const shelf = createQuery(shelfQuery);
     const answer = createQuery(() => ({ ...paintQuery(id, thin), placeholderData: (before) => before }));
@@ -66,7 +61,7 @@
                 <Button size="small" kind="ghost" on:click={remove}>Take it off the shelf</Button>
             </div>
         </div>
-        {#if problem}<p role="alert">{problem}</p>{/if}
+        <Refused {write} />
         {#if look.looks}
             <div class="columns">
                 <div>

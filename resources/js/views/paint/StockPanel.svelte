@@ -1,9 +1,11 @@
 <script lang="ts">
-    import { createQuery, useQueryClient } from '@tanstack/svelte-query';
+    import { createQuery } from '@tanstack/svelte-query';
     import { Button, InlineNotification, Select, SelectItem, TextInput } from 'carbon-components-svelte';
-    import { Problem, put, sentence } from '../../api/client';
+    import { ask, sentence } from '../../api/client';
+    import { useWrite } from '../../api/write.svelte';
     import { stockQuery } from '../../api/queries';
-    import type { Weighed } from '../../api/wire';
+    import type { Stock, Weighed } from '../../api/wire';
+    import Refused from '../../parts/Refused.svelte';
     import { capital, millilitres } from '../../parts/words';
 
     interface Props {
@@ -18,43 +20,48 @@
         { id: 'used', name: 'used' },
         { id: 'poured-away', name: 'poured away' },
     ];
-    const client = useQueryClient();
+    const write = useWrite();
     const stock = createQuery(() => stockQuery(id));
     let kind = $state('counted');
     let ml = $state('');
     let tare = $state('');
     let weighed: Weighed | null = $state(null);
     let problem = $state('');
-    let busy = $state(false);
+    let weighing = $state(false);
+    const busy = $derived(weighing || write.pending);
 
-    async function tried(work: () => Promise<void>) {
-        busy = true;
+    async function weigh() {
+        weighing = true;
         problem = '';
         try {
-            await work();
+            weighed = await ask<Weighed>(`paints/${id}/scale`, { tare });
         } catch (thrown) {
-            problem =
-                thrown instanceof Problem ? (Object.values(thrown.fields)[0] ?? thrown.message) : sentence(thrown);
+            problem = sentence(thrown);
         }
-        busy = false;
+        weighing = false;
     }
 
-    const weigh = () =>
-        tried(async () => {
-            weighed = await put<Weighed>('POST', `paints/${id}/scale`, { tare });
-        });
+    async function move(what: string, amount: string, note = '') {
+        const version = stock.data?.version;
+        const moved = await write.send<Stock>(
+            'stock',
+            'POST',
+            `paints/${id}/movements`,
+            { kind: what, ml: amount, note, version },
+            (moved) => ({ key: stockQuery(id).queryKey, data: moved }),
+        );
+        if (moved) done();
+    }
 
-    const move = (what: string, amount: string, note = '') =>
-        tried(async () => {
-            await put('POST', `paints/${id}/movements`, { kind: what, ml: amount, note });
-            ml = '';
-            weighed = null;
-            await client.invalidateQueries();
-        });
+    function done() {
+        ml = '';
+        weighed = null;
+    }
 </script>
 
 <section>
     <h2>What is left</h2>
+    <Refused {write} onwritten={done} onyielded={done} />
     {#if problem}<InlineNotification lowContrast hideCloseButton kind="error" title={problem} />{/if}
     <div class="form">
         <Select size="sm" labelText="What happened" bind:selected={kind}>

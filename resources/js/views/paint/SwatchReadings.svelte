@@ -1,6 +1,7 @@
 <script lang="ts">
     import { Button, InlineNotification, TextInput } from 'carbon-components-svelte';
-    import { Problem, put, sentence } from '../../api/client';
+    import { ask, Problem, sentence } from '../../api/client';
+    import { useWrite } from '../../api/write.svelte';
     import type { PaintLook, ReadingSeries } from '../../api/wire';
     import ReadingDots from '../../parts/ReadingDots.svelte';
 
@@ -24,6 +25,7 @@
     let problems: Record<string, string> = $state({});
     let problem = $state('');
     let busy = $state(false);
+    const write = useWrite();
 
     function failed(thrown: unknown) {
         problems = thrown instanceof Problem ? thrown.fields : {};
@@ -34,7 +36,7 @@
         busy = true;
         problem = '';
         try {
-            const found = await put<ReadingSeries>('POST', `paints/${id}/reader`, { field: spot, thin });
+            const found = await ask<ReadingSeries>(`paints/${id}/reader`, { field: spot, thin });
             series[key] = found;
             values[key] = found.lab.join(' ');
         } catch (thrown) {
@@ -44,15 +46,12 @@
     }
 
     async function save() {
-        busy = true;
-        try {
-            const by = Object.keys(series).length ? 'reader' : 'typed';
-            await put<PaintLook>('PUT', `paints/${id}/swatch`, { ...values, thin, by });
-            onsaved();
-        } catch (thrown) {
-            failed(thrown);
-        }
-        busy = false;
+        problem = '';
+        const by = Object.keys(series).length ? 'reader' : 'typed';
+        const saved = await write.send<PaintLook>('paint', 'PUT', `paints/${id}/swatch`, { ...values, thin, by });
+        problems = write.fields;
+        problem = Object.keys(problems).length ? '' : write.problem;
+        if (saved) onsaved();
     }
 </script>
 
@@ -95,7 +94,7 @@
     {#if series[field.key]}<ReadingDots series={series[field.key]!} />{/if}
 {/each}
 <div class="do">
-    <Button size="small" disabled={busy} on:click={save}>Work it out</Button>
+    <Button size="small" disabled={busy || write.pending} on:click={save}>Work it out</Button>
     <Button size="small" kind="ghost" on:click={onclose}>Cancel</Button>
 </div>
 

@@ -1,8 +1,8 @@
 <script lang="ts">
-    import { useQueryClient } from '@tanstack/svelte-query';
     import { Button } from 'carbon-components-svelte';
-    import { put, sentence } from '../../api/client';
     import type { PaintLook } from '../../api/wire';
+    import { useWrite } from '../../api/write.svelte';
+    import Refused from '../../parts/Refused.svelte';
     import SwatchChange from './SwatchChange.svelte';
     import SwatchReadings from './SwatchReadings.svelte';
 
@@ -11,31 +11,17 @@
     }
     let { look }: Props = $props();
 
-    const client = useQueryClient();
+    const write = useWrite();
     const id = $derived(look.paint.id);
     let reading = $state(false);
-    let problem = $state('');
 
-    /** Whatever is predicted with this paint has changed. */
-    async function changed() {
-        reading = false;
-        await client.invalidateQueries();
-    }
-
-    async function forget() {
-        try {
-            await put('DELETE', `paints/${id}/swatch`);
-            await changed();
-        } catch (thrown) {
-            problem = sentence(thrown);
-        }
-    }
+    const forget = () => write.send('paint', 'DELETE', `paints/${id}/swatch`);
 </script>
 
 <section>
     <h2>Test swatch</h2>
     {#if reading}
-        <SwatchReadings {id} onsaved={changed} onclose={() => (reading = false)} />
+        <SwatchReadings {id} onsaved={() => (reading = false)} onclose={() => (reading = false)} />
     {:else if look.swatch}
         <SwatchChange swatch={look.swatch} />
         <div class="do">
@@ -57,7 +43,7 @@
             A swatch of {look.paint.behaviour} paint cannot be read: it changes with the angle, or lies too thick.
         </p>
     {/if}
-    {#if problem}<p role="alert">{problem}</p>{/if}
+    <Refused {write} />
 </section>
 
 <style>

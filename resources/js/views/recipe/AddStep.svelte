@@ -47,7 +47,7 @@
             <span>where</span>
             <select class="small-field" aria-label="Where to add it" bind:value={where}>
                 <option value="">where it belongs</option>
-                {#each page.steps.filter((s) => s.key !== 'undercoat') as step (step.key)}
+                {#each page.steps.filter((s) => !s.of_figure) as step (step.key)}
                     <option value={step.key}>after {step.technique}: {step.mix_words}</option>
                 {/each}
             </select>

@@ -23,7 +23,7 @@
     const given = $derived(mix || (paints[0] ? `${paints[0].id}*1` : ''));
 
     function load() {
-        page.edit(step.key, {
+        page.edit(step, {
             mix: given.split('+').map((part) => {
                 const [id, drops] = part.split('*').map(Number);
                 return { paint_id: id ?? 0, parts: drops ? drops : null };

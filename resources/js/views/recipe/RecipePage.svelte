@@ -1,6 +1,6 @@
 <script lang="ts">
-    import { InlineNotification } from 'carbon-components-svelte';
     import { untrack } from 'svelte';
+    import Refused from '../../parts/Refused.svelte';
     import Waiting from '../../parts/Waiting.svelte';
     import AreaRail from './AreaRail.svelte';
     import AddStep from './AddStep.svelte';
@@ -53,7 +53,7 @@
         <AreaRail company={recipe.company} area={recipe.area.id} />
         <main>
             <RecipeTop {recipe} {page} />
-            {#if page.problem}<InlineNotification lowContrast kind="error" title={page.problem} />{/if}
+            <Refused write={page.write} />
             {#if !recipe.drafted || page.redrafting}
                 {#key recipe.area.id}
                     <ChooseColour {recipe} {page} />

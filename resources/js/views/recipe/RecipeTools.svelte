@@ -1,6 +1,7 @@
 <script lang="ts">
     import type { Recipe } from '../../api/wire';
     import type { RecipeState } from './recipe.svelte';
+    import UndoRedo from '../../parts/UndoRedo.svelte';
     import ToBook from './ToBook.svelte';
 
     interface Props {
@@ -10,32 +11,26 @@
     let { recipe, page }: Props = $props();
 
     let keeping = $state(false);
+    /** what is undone: the recipe, or the undercoat where that is chosen */
+    const ofFigure = $derived(page.step?.of_figure ?? false);
+    const at = $derived(ofFigure ? recipe.undercoat : recipe);
 
     function keys(event: KeyboardEvent) {
         const typing = (event.target as HTMLElement).closest('input, select, textarea');
         if (typing || !(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'z') return;
         event.preventDefault();
-        if (event.shiftKey) {
-            if (recipe.redo) page.redo();
-        } else if (recipe.undo) page.undo();
+        if (event.shiftKey ? at.redo : at.undo) page.retrace(event.shiftKey ? 'redo' : 'undo', ofFigure);
     }
 </script>
 
 <svelte:window onkeydown={keys} />
 <div class="tools">
-    <button
-        class="tool"
-        disabled={!recipe.undo}
-        title={recipe.undo ? `takes back: ${recipe.undo}` : 'nothing to undo'}
-        onclick={() => page.undo()}>Undo</button
-    >
-    <button
-        class="tool"
-        disabled={!recipe.redo}
-        title={recipe.redo ? `does again: ${recipe.redo}` : 'nothing to redo'}
-        onclick={() => page.redo()}>Redo</button
-    >
-    {#if recipe.undo}<span class="soft last" title={recipe.undo}>{recipe.undo}</span>{/if}
+    <UndoRedo
+        undo={at.undo}
+        redo={at.redo}
+        of={ofFigure ? ' of the undercoat' : ''}
+        onstep={(where) => page.retrace(where, ofFigure)}
+    />
     <span class="right">
         <a class="tool" href="#/compare/{recipe.company.id}?area={recipe.area.id}">Compare drafts</a>
         <button class="tool" aria-expanded={keeping} onclick={() => (keeping = !keeping)}>Keep in the book</button>
@@ -55,12 +50,6 @@
         margin-bottom: 12px;
         font-size: var(--size-plain);
     }
-    .last {
-        max-width: 170px;
-        overflow: hidden;
-        text-overflow: ellipsis;
-        white-space: nowrap;
-    }
     .right {
         display: flex;
         flex-wrap: wrap;
@@ -76,10 +65,5 @@
         text-decoration: underline;
         text-underline-offset: 3px;
         cursor: pointer;
-    }
-    .tool:disabled {
-        color: var(--ink-soft);
-        text-decoration: none;
-        cursor: default;
     }
 </style>

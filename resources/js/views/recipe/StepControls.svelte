@@ -46,7 +46,7 @@
             >
         </label>
     {/if}
-    {#if step.stage !== 'undercoat'}
+    {#if !step.of_figure}
         <label class="omit">
             <input
                 type="checkbox"

@@ -21,11 +21,11 @@
             1,
         )}.
     </p>
-{:else if step.film || step.stage === 'undercoat'}
+{:else if step.film || step.of_figure}
     <div class="pair one" style:background={left}></div>
     <p class="under">
         <span
-            >{step.stage === 'undercoat'
+            >{step.of_figure
                 ? 'predicted ground'
                 : step.stage === 'wash'
                   ? 'what it leaves in the recess'

@@ -25,14 +25,14 @@
             name="Tool"
             options={vocabulary.data?.tools ?? []}
             value={step.tool_id}
-            onpick={(tool) => page.edit(step.key, { tool })}
+            onpick={(tool) => page.edit(step, { tool })}
         />
         <SmallSelect
             label="thinned with"
             name="Thinned with"
             options={vocabulary.data?.thinners ?? []}
             value={step.thinned_with}
-            onpick={(thinner) => page.edit(step.key, { with: thinner })}
+            onpick={(thinner) => page.edit(step, { with: thinner })}
         />
     </div>
 {/if}
@@ -42,14 +42,14 @@
         name="For whom"
         options={vocabulary.data?.who ?? []}
         value={step.who}
-        onpick={(who) => page.edit(step.key, { who })}
+        onpick={(who) => page.edit(step, { who })}
     />
     <SmallSelect
         label="up to"
         name="Level"
         options={vocabulary.data?.levels.map((l) => ({ id: l.id, words: l.words.split(':')[0] ?? l.id })) ?? []}
         value={step.level}
-        onpick={(level) => page.edit(step.key, { level })}
+        onpick={(level) => page.edit(step, { level })}
     />
 </div>
 <label class="small-label note"
@@ -60,7 +60,7 @@
         maxlength="400"
         value={step.note}
         aria-label="Your note"
-        onchange={(e) => page.edit(step.key, { note: e.currentTarget.value })}
+        onchange={(e) => page.edit(step, { note: e.currentTarget.value })}
     /></label
 >
 

@@ -9,7 +9,7 @@
     }
     let { step, page }: Props = $props();
 
-    const own = $derived(page.steps.filter((s) => s.key !== 'undercoat'));
+    const own = $derived(page.steps.filter((s) => !s.of_figure));
     const at = $derived(own.findIndex((s) => s.key === step.key));
     const next = $derived(own[at + 1]);
     let rounds = $state(3);

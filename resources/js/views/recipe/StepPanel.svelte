@@ -21,10 +21,10 @@
     let { area, company, step, page }: Props = $props();
 
     const parts = $derived(step.mix.map((p) => p.parts).join(' : '));
-    const sheets = $derived(step.stage === 'undercoat' ? ['Shelf', 'Why'] : ['Shelf', 'Why', 'Change', 'Mishap']);
+    const sheets = $derived(step.of_figure ? ['Shelf', 'Why'] : ['Shelf', 'Why', 'Change', 'Mishap']);
     const sheet = $derived(sheets[page.sheet] ?? 'Shelf');
     const title = $derived(
-        step.stage === 'undercoat'
+        step.of_figure
             ? 'The ground'
             : step.mix.length === 0
               ? capital(step.technique)
@@ -59,10 +59,13 @@
     </div>
 {/if}
 <StepLook {step} />
+{#each step.painted_as as words (words)}
+    <p class="shared">Painted as {words}; planned differently now, so it is still to do there.</p>
+{/each}
 {#if step.shared}<p class="shared">{step.shared}</p>{/if}
 {#if step.open.length}<p class="soft">How much {step.open.join(' and ')} is left open.</p>{/if}
 {#if amount}<p class="soft">{amount} · {step.minutes} min each · dries in {duration(step.dry_minutes)}</p>{/if}
-<StepControls {step} busy={page.busy} onchange={(change) => page.edit(step.key, change)} />
+<StepControls {step} busy={page.busy} onchange={(change) => page.edit(step, change)} />
 {#each step.cautions as caution (caution)}<p class="caution">{caution}</p>{/each}
 <div class="sheets">
     <ContentSwitcher

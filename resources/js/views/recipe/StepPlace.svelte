@@ -23,7 +23,7 @@
         ({ face, part, light, share } = step.place_set);
     });
 
-    const place = () => page.edit(step.key, { place: { face: face || null, part, light, percent: share } });
+    const place = () => page.edit(step, { place: { face: face || null, part, light, percent: share } });
 </script>
 
 <details class="small-more" bind:open={placing}>

@@ -13,13 +13,13 @@
     let { area, step, page }: Props = $props();
 
     let asked = $state(false);
-    const take = (mix: Step['mix']) => page.take(step.key, mix);
+    const take = (mix: Step['mix']) => page.take(step, mix);
 </script>
 
 {#if step.instead_of}<p class="soft">Stands in for {step.instead_of}, as the recipe was drafted.</p>{/if}
 {#if step.mix.length === 0}
     <p class="soft">No paint is loaded for it.</p>
-{:else if step.stage === 'undercoat'}
+{:else if step.of_figure}
     <Alternatives {area} {step} ontake={take} />
 {:else if !step.film}
     <OwnMix {step} {page} />

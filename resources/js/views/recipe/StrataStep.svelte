@@ -14,20 +14,20 @@
     function facts(step: Step): string {
         if (step.omitted) return 'left out by you';
         return [
-            step.stage === 'undercoat' && step.amount === null
+            step.of_figure && step.amount === null
                 ? step.tool
                 : step.mix.length === 0
                   ? ''
                   : step.undiluted
                     ? 'undiluted'
                     : `thin ${step.thin}`,
-            ...(step.film || step.stage === 'undercoat' ? [coats(step)] : []),
+            ...(step.film || step.of_figure ? [coats(step)] : []),
             `dry ${duration(step.dry_minutes)}`,
             ...(step.rounds > 1 ? [`${step.rounds} rounds`] : []),
             ...(step.place ? [step.place] : []),
             ...(step.who === 'leaders' ? ['leaders only'] : []),
             ...(step.level === 'showpiece' ? ['showpiece'] : []),
-            ...(step.at_hand || step.stage === 'undercoat' ? [] : ['not at hand']),
+            ...(step.at_hand || step.of_figure ? [] : ['not at hand']),
         ]
             .filter(Boolean)
             .join(' · ');

@@ -1,8 +1,8 @@
 <script lang="ts">
-    import { useQueryClient } from '@tanstack/svelte-query';
     import { Button, TextInput } from 'carbon-components-svelte';
-    import { put, sentence } from '../../api/client';
+    import { useWrite } from '../../api/write.svelte';
     import type { Book, Recipe } from '../../api/wire';
+    import Refused from '../../parts/Refused.svelte';
 
     interface Props {
         recipe: Recipe;
@@ -10,23 +10,16 @@
     }
     let { recipe, ondone }: Props = $props();
 
-    const client = useQueryClient();
+    const write = useWrite();
     // svelte-ignore state_referenced_locally
     let name = $state(recipe.area.name);
     let tags = $state('');
     let notes = $state('');
-    let problem = $state('');
 
     async function keep(event: Event) {
         event.preventDefault();
-        problem = '';
-        try {
-            await put<Book>('POST', 'book', { area_id: recipe.area.id, name, tags: tags.split(','), notes });
-            void client.invalidateQueries({ queryKey: ['book'] });
-            ondone();
-        } catch (thrown) {
-            problem = sentence(thrown);
-        }
+        const body = { area_id: recipe.area.id, name, tags: tags.split(','), notes };
+        if (await write.send<Book>('book', 'POST', 'book', body)) ondone();
     }
 </script>
 
@@ -37,7 +30,7 @@
     <Button type="submit" size="field">Keep it</Button>
     <a href="#/book">to the recipe book</a>
 </form>
-{#if problem}<p role="alert">{problem}</p>{/if}
+<Refused {write} />
 
 <style>
     form {

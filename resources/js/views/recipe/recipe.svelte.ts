@@ -1,7 +1,8 @@
-import { createMutation, createQuery, useQueryClient } from '@tanstack/svelte-query';
-import { put, sentence } from '../../api/client';
+import { createQuery } from '@tanstack/svelte-query';
 import { figuresQuery, recipeQuery } from '../../api/queries';
-import type { LadderOptions, MixPart, Recipe, RecipeMoved, Step } from '../../api/wire';
+import { Versions } from '../../api/versions';
+import type { LadderOptions, MixPart, Recipe, RecipeMoved, Step, Undercoats } from '../../api/wire';
+import { type Answered, useWrite } from '../../api/write.svelte';
 
 export interface StepChange {
     mix?: { paint_id: number | null; parts: number | null }[];
@@ -36,14 +37,6 @@ export interface DraftWish extends Partial<LadderOptions> {
     start?: string;
 }
 
-interface Sent {
-    method: 'POST' | 'PATCH';
-    area: number;
-    /** below the area's address */
-    path: string;
-    body: object;
-}
-
 /** One area's recipe as the page shows it: what the server predicted, which step is chosen, and how to change it. */
 export class RecipeState {
     chosen: string | null = $state(null);
@@ -55,51 +48,13 @@ export class RecipeState {
     moved: Pick<RecipeMoved, 'notes' | 'changes'> | null = $state(null);
     readonly query;
     readonly figures;
-    /** which version of which recipe the last change of this window was made on, and which one it left */
-    private left: { area: number; from: number; to: number } | null = null;
-    private readonly change;
-    private readonly move;
+    readonly write = useWrite();
+    /** of recipes, by area, and of undercoats, by company */
+    private readonly versions = new Map<string, Versions>();
 
     constructor(private readonly given: () => number | null) {
-        const client = useQueryClient();
         this.figures = createQuery(figuresQuery);
         this.query = createQuery(() => recipeQuery(this.area));
-        /** What waits behind another change of this window goes on from what that one left, never from what it has not seen. */
-        const sent = ({ area, body }: Sent) =>
-            'version' in body && this.left?.area === area && this.left.from === body.version
-                ? { ...body, version: this.left.to }
-                : body;
-        const arrived = (recipe: Recipe, body: object) => {
-            if ('version' in body) this.left = { area: recipe.area.id, from: Number(body.version), to: recipe.version };
-            client.setQueryData(['recipe', recipe.area.id], recipe);
-            void client.invalidateQueries({ queryKey: ['figures'] });
-            void client.invalidateQueries({ queryKey: ['bench'] });
-        };
-        /** what was refused may have been refused because another window went on */
-        const refused = () => client.invalidateQueries({ queryKey: ['recipe', this.area] });
-        this.change = createMutation(() => ({
-            onError: refused,
-            mutationFn: (change: Sent) =>
-                put<Recipe>(change.method, `areas/${change.area}/${change.path}`, sent(change)),
-            scope: { id: 'recipe' },
-            onSuccess: (recipe: Recipe, change: Sent) => {
-                arrived(recipe, change.body);
-                if (change.path === 'recipe') this.arrive();
-            },
-        }));
-        this.move = createMutation(() => ({
-            onError: refused,
-            mutationFn: (change: Sent) => put<RecipeMoved>('POST', `areas/${change.area}/${change.path}`, sent(change)),
-            scope: { id: 'recipe' },
-            onSuccess: (answer: RecipeMoved, change: Sent) => {
-                arrived(answer.recipe, change.body);
-                this.arrive();
-                this.moved =
-                    answer.notes.length || answer.changes.length
-                        ? { notes: answer.notes, changes: answer.changes }
-                        : null;
-            },
-        }));
     }
 
     /** The area asked for, else the first of the first figure. */
@@ -120,72 +75,107 @@ export class RecipeState {
         return this.steps.find((s) => s.key === this.chosen) ?? this.steps[1] ?? this.steps[0] ?? null;
     }
 
-    get problem(): string {
-        const thrown = this.change.error ?? this.move.error;
-        return thrown ? sentence(thrown) : '';
-    }
-
     get busy(): boolean {
-        return this.change.isPending || this.move.isPending;
+        return this.write.pending;
     }
 
-    edit(key: string, change: StepChange): void {
-        if (key === 'undercoat') this.send('PATCH', 'recipe/undercoat', change);
-        else this.send('POST', 'recipe/edits', { kind: 'change', key, ...change, version: this.recipe?.version ?? 0 });
+    edit(step: Step, change: StepChange): void {
+        if (step.of_figure) this.lay('edits', { key: step.key, ...change });
+        else this.send('recipe/edits', { kind: 'change', key: step.key, ...change });
     }
 
     rework(edit: RecipeEdit): void {
-        this.send('POST', 'recipe/edits', { ...edit, version: this.recipe?.version ?? 0 });
+        this.send('recipe/edits', edit);
     }
 
-    take(key: string, mix: MixPart[]): void {
-        this.edit(key, { mix: mix.map(({ paint_id, parts }) => ({ paint_id, parts })) });
+    take(step: Step, mix: MixPart[]): void {
+        this.edit(step, { mix: mix.map(({ paint_id, parts }) => ({ paint_id, parts })) });
     }
 
     redraft(wish: DraftWish): void {
-        this.send('POST', 'recipe', { ...wish, version: this.recipe?.version ?? 0 });
+        this.send('recipe', wish);
     }
 
-    undo(): void {
-        this.send('POST', 'recipe/undo', { version: this.recipe?.version ?? 0 });
-    }
-
-    redo(): void {
-        this.send('POST', 'recipe/redo', { version: this.recipe?.version ?? 0 });
+    /** Takes back, or does again, what was last changed: of the undercoat where that is chosen, else of the recipe. */
+    retrace(where: 'undo' | 'redo', ofFigure = false): void {
+        if (ofFigure) this.lay(where, {});
+        else this.send(`recipe/${where}`, {});
     }
 
     /** Takes what another window changed, or lets it go. */
     decide(aside: number, take: boolean): void {
-        this.send('POST', `recipe/aside/${aside}`, { take });
+        this.send(`recipe/aside/${aside}`, { take });
     }
 
     /** A recipe that comes from elsewhere: `told`, `replace`, `book`, `follow`, or a step mended. */
     bring(path: string, body: Record<string, unknown> = {}): void {
-        this.change.reset();
-        if (!this.busy) this.left = null;
-        if (this.area !== null) {
-            const seen = { ...body, version: this.recipe?.version ?? 0 };
-            this.move.mutate({ method: 'POST', area: this.area, path: `recipe/${path}`, body: seen });
-        }
+        this.send(`recipe/${path}`, body);
     }
 
     /** Shows the newest answer, whatever was refused before. */
     forget(): void {
-        this.change.reset();
-        this.move.reset();
+        this.write.forget();
         this.chosen = null;
         this.redrafting = false;
         this.moved = null;
     }
 
-    private arrive(): void {
-        this.redrafting = false;
-        this.moved = null;
+    private send(path: string, body: object): void {
+        const area = this.area;
+        if (area === null) return;
+        const { sent, left } = this.going(`area ${area}`, this.recipe?.version ?? 0);
+        void this.write
+            .send<Recipe | RecipeMoved>(
+                'recipe',
+                'POST',
+                `areas/${area}/${path}`,
+                () => ({ ...body, version: sent() }),
+                (answer) => {
+                    left(recipeOf(answer).version);
+                    return this.arrive(path, answer);
+                },
+            )
+            .then((answer) => {
+                if (!answer) void this.write.stale('recipe');
+            });
     }
 
-    private send(method: 'POST' | 'PATCH', path: string, body: object): void {
-        this.move.reset();
-        if (!this.busy) this.left = null;
-        if (this.area !== null) this.change.mutate({ method, area: this.area, path, body });
+    /** The undercoat belongs to the whole figure: all its recipes are asked again. */
+    private lay(path: string, body: object): void {
+        const recipe = this.recipe;
+        if (!recipe) return;
+        const company = recipe.company.id;
+        const { sent, left } = this.going(`company ${company}`, recipe.undercoat.version);
+        void this.write.send<Undercoats>(
+            'undercoat',
+            'POST',
+            `companies/${company}/undercoat/${path}`,
+            () => ({ ...body, version: sent() }),
+            (answer) => {
+                left(answer.version);
+                return undefined;
+            },
+        );
+    }
+
+    /** What waits behind another change of this window goes on from what that one left, never from what it has not seen. */
+    private going(of: string, seen: number): { sent: () => number; left: (to: number) => void } {
+        const versions = this.versions.get(of) ?? new Versions();
+        this.versions.set(of, versions);
+        if (!this.busy) versions.caughtUp(seen);
+        let from = seen;
+        return { sent: () => (from = versions.after(seen)), left: (to) => versions.left(from, to) };
+    }
+
+    private arrive(path: string, answer: Recipe | RecipeMoved): Answered {
+        const recipe = recipeOf(answer);
+        if (path === 'recipe' || 'recipe' in answer) {
+            this.redrafting = false;
+            const said = 'recipe' in answer && (answer.notes.length || answer.changes.length);
+            this.moved = said ? { notes: answer.notes, changes: answer.changes } : null;
+        }
+        return { key: ['recipe', recipe.area.id], data: recipe };
     }
 }
+
+const recipeOf = (answer: Recipe | RecipeMoved): Recipe => ('recipe' in answer ? answer.recipe : answer);

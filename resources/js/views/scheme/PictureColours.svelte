@@ -1,5 +1,5 @@
 <script lang="ts">
-    import { put, sentence } from '../../api/client';
+    import { ask, sentence } from '../../api/client';
     import FileField from '../../parts/FileField.svelte';
     import type { PictureColours } from '../../api/wire';
 
@@ -16,7 +16,7 @@
         const form = new FormData();
         form.append('picture', file);
         try {
-            found = (await put<PictureColours>('POST', 'scheme/picture', form)).colours;
+            found = (await ask<PictureColours>('scheme/picture', form)).colours;
         } catch (thrown) {
             found = [];
             problem = sentence(thrown);

@@ -1,7 +1,9 @@
 <script lang="ts">
-    import { createQuery, useQueryClient } from '@tanstack/svelte-query';
-    import { Button, InlineNotification } from 'carbon-components-svelte';
+    import { createQuery } from '@tanstack/svelte-query';
+    import { Button } from 'carbon-components-svelte';
     import { figuresQuery, schemeQuery } from '../../api/queries';
+    import type { Scheme } from '../../api/wire';
+    import Refused from '../../parts/Refused.svelte';
     import Waiting from '../../parts/Waiting.svelte';
     import { capital, counted, inWords } from '../../parts/words';
     import AreaColour from './AreaColour.svelte';
@@ -22,12 +24,15 @@
     const companies = $derived(figures.data?.companies ?? []);
     const figure = $derived(companies.find((c) => String(c.id) === params?.company) ?? companies[0] ?? null);
     const id = $derived(figure?.id ?? null);
-    const desk = new SchemeDesk(useQueryClient(), () => figure?.id ?? null);
+    const desk: SchemeDesk = new SchemeDesk(
+        () => figure?.id ?? null,
+        () => data,
+    );
     const scheme = createQuery(() => ({
         ...schemeQuery(figure?.id ?? null, desk.metres),
         placeholderData: (before) => (before?.areas[0]?.id === figure?.areas[0]?.id ? before : undefined),
     }));
-    const data = $derived(scheme.data ?? null);
+    const data: Scheme | null = $derived(scheme.data ?? null);
     const area = $derived(data?.areas.find((a) => a.id === desk.chosen) ?? null);
     const lost = $derived((data?.pairs.length ?? 0) - (data?.clear ?? 0));
     const heading = $derived(
@@ -45,7 +50,7 @@
         void id;
         desk.chosen = null;
         desk.doing = 'judging';
-        desk.problem = '';
+        desk.write.forget();
     });
 </script>
 
@@ -74,7 +79,7 @@
                 {#if data.undecided && data.undecided < data.areas.length}
                     · {counted(data.undecided, 'area')} undecided{/if}
             </p>
-            {#if desk.problem}<InlineNotification lowContrast hideCloseButton kind="error" title={desk.problem} />{/if}
+            <Refused write={desk.write} />
             {#if desk.doing === 'proposing'}
                 <Proposing {figure} scheme={data} {desk} />
             {:else if desk.doing === 'trials'}

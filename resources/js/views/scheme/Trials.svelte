@@ -16,9 +16,10 @@
     const verdicts = { open: 'still open', worked: 'it worked', failed: 'it failed' };
 
     async function keep() {
-        if (await desk.send('POST', `companies/${figure.id}/trials`, { name, notes })) name = notes = '';
+        if (await desk.try('POST', `companies/${figure.id}/trials`, { name, notes })) name = notes = '';
     }
-    const change = (trial: Trial, body: object) => desk.send('PATCH', `trials/${trial.id}`, body);
+    const change = (trial: Trial, body: object) =>
+        desk.try('PATCH', `trials/${trial.id}`, { ...body, version: trial.version });
 </script>
 
 <p>
@@ -60,12 +61,13 @@
                 <button
                     class="link-button"
                     disabled={desk.busy}
-                    onclick={() => desk.send('POST', `trials/${trial.id}/take`)}>Take it</button
+                    onclick={() => desk.try('POST', `trials/${trial.id}/take`)}>Take it</button
                 >
                 <button
                     class="link-button"
                     disabled={desk.busy}
-                    onclick={() => desk.send('DELETE', `trials/${trial.id}`)}>Throw away</button
+                    onclick={() => desk.try('DELETE', `trials/${trial.id}`, { version: trial.version })}
+                    >Throw away</button
                 >
             </p>
         </li>

@@ -1,6 +1,6 @@
-import type { QueryClient } from '@tanstack/svelte-query';
-import { put, sentence } from '../../api/client';
+import type { Method } from '../../api/client';
 import type { MixPart, Scheme } from '../../api/wire';
+import { useWrite } from '../../api/write.svelte';
 
 export interface Choosing {
     area: number;
@@ -15,36 +15,40 @@ export class SchemeDesk {
     /** viewing distance; as usual where null */
     metres: number | null = $state(null);
     doing: 'judging' | 'proposing' | 'trials' = $state('judging');
-    busy = $state(false);
-    problem = $state('');
-    said = $state('');
+    readonly write = useWrite();
 
     constructor(
-        private readonly client: QueryClient,
         private readonly company: () => number | null,
+        /** what the page shows, on which the painter chooses */
+        private readonly seen: () => Scheme | null,
     ) {}
 
-    choose(areas: Choosing[]): Promise<boolean> {
-        return this.send('PUT', `companies/${this.company()}/scheme`, { areas });
+    get busy(): boolean {
+        return this.write.pending;
     }
 
-    async send(method: 'PUT' | 'POST' | 'PATCH' | 'DELETE', path: string, body?: object): Promise<boolean> {
-        this.busy = true;
-        this.problem = '';
-        this.said = '';
-        try {
-            const scheme = await put<Scheme>(method, path, { ...body, metres: this.metres });
-            this.client.setQueryData(['scheme', this.company(), this.metres], scheme);
-            for (const key of ['figures', 'recipe', 'undercoat', 'bench']) {
-                void this.client.invalidateQueries({ queryKey: [key] });
-            }
-            return true;
-        } catch (thrown) {
-            this.problem = sentence(thrown);
-            return false;
-        } finally {
-            this.busy = false;
-        }
+    choose(areas: Choosing[]): Promise<boolean> {
+        const versions = new Map(this.seen()?.areas.map((a) => [a.id, a.version]));
+        return this.send('scheme', 'PUT', `companies/${this.company()}/scheme`, {
+            areas: areas.map((a) => ({ ...a, version: versions.get(a.area) })),
+        });
+    }
+
+    /** On the scheme as the page shows it. */
+    try(method: Method, path: string, body?: object): Promise<boolean> {
+        return this.send(path.endsWith('/take') ? 'scheme' : 'trial', method, path, {
+            version: this.seen()?.version,
+            ...body,
+        });
+    }
+
+    private async send(what: 'scheme' | 'trial', method: Method, path: string, body: object): Promise<boolean> {
+        const [company, metres] = [this.company(), this.metres];
+        const answer = await this.write.send<Scheme>(what, method, path, { ...body, metres }, (scheme) => ({
+            key: ['scheme', company, metres],
+            data: scheme,
+        }));
+        return answer !== undefined;
     }
 }
 

@@ -1,7 +1,7 @@
 <script lang="ts">
-    import { useQueryClient } from '@tanstack/svelte-query';
-    import { Button, InlineNotification, Select, SelectItem, TextInput } from 'carbon-components-svelte';
-    import { put, sentence } from '../../api/client';
+    import { Button, Select, SelectItem, TextInput } from 'carbon-components-svelte';
+    import { useWrite } from '../../api/write.svelte';
+    import Refused from '../../parts/Refused.svelte';
     import { counted } from '../../parts/words';
 
     interface Props {
@@ -19,20 +19,12 @@
         { id: 'finish', name: 'Finish' },
         { id: 'owned', name: 'Owned (yes or no)' },
     ];
-    const client = useQueryClient();
+    const write = useWrite();
     let field = $state('place');
     let value = $state('');
-    let problem = $state('');
 
     async function send(method: 'PATCH' | 'DELETE', body: Record<string, unknown>, then: () => void) {
-        try {
-            await put(method, 'paints', { ids, ...body });
-            problem = '';
-            then();
-            await client.invalidateQueries();
-        } catch (thrown) {
-            problem = sentence(thrown);
-        }
+        if ((await write.send('paint', method, 'paints', { ids, ...body })) !== undefined) then();
     }
 </script>
 
@@ -48,7 +40,7 @@
     >
     <Button size="small" kind="ghost" on:click={onclear}>Choose none</Button>
 </div>
-{#if problem}<InlineNotification lowContrast hideCloseButton kind="error" title={problem} />{/if}
+<Refused {write} />
 
 <style>
     .many {

@@ -1,8 +1,9 @@
 <script lang="ts">
-    import { createQuery, useQueryClient } from '@tanstack/svelte-query';
+    import { createQuery } from '@tanstack/svelte-query';
     import { Button, Select, SelectItem } from 'carbon-components-svelte';
-    import { put, sentence } from '../../api/client';
     import { figuresQuery, setFitsQuery, setsQuery } from '../../api/queries';
+    import { useWrite } from '../../api/write.svelte';
+    import Refused from '../../parts/Refused.svelte';
     import Waiting from '../../parts/Waiting.svelte';
     import SetFitsList from './SetFitsList.svelte';
     import { counted, money } from '../../parts/words';
@@ -12,11 +13,10 @@
     }
     let { onchoose }: Props = $props();
 
-    const client = useQueryClient();
+    const write = useWrite();
     const sets = createQuery(setsQuery);
     const figures = createQuery(figuresQuery);
     let company = $state('');
-    let problem = $state('');
     const fits = createQuery(() => setFitsQuery(company === '' ? null : Number(company)));
     const onSale = $derived(
         [...(sets.data?.on_sale ?? [])].sort(
@@ -24,15 +24,7 @@
         ),
     );
 
-    async function own(id: string) {
-        try {
-            await put('POST', 'buy', { singles: [], sets: [id] });
-            await client.invalidateQueries();
-            problem = '';
-        } catch (thrown) {
-            problem = sentence(thrown);
-        }
-    }
+    const own = (id: string) => write.send('purchase', 'POST', 'buy', { singles: [], sets: [id] });
 </script>
 
 {#if !sets.data}
@@ -47,7 +39,7 @@
                 />{/each}
         </Select>
     </div>
-    {#if problem}<p role="alert">{problem}</p>{/if}
+    <Refused {write} />
     {#if company !== '' && fits.data}
         <SetFitsList fits={fits.data} />
     {/if}

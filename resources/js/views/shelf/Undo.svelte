@@ -1,6 +1,5 @@
 <script lang="ts">
-    import { useQueryClient } from '@tanstack/svelte-query';
-    import { put, sentence } from '../../api/client';
+    import { useWrite } from '../../api/write.svelte';
     import { counted } from '../../parts/words';
 
     interface Props {
@@ -10,17 +9,10 @@
     }
     let { ids, ondone }: Props = $props();
 
-    const client = useQueryClient();
-    let problem = $state('');
+    const write = useWrite();
 
     async function undo() {
-        try {
-            await put('POST', 'paints/restore', { ids });
-            await client.invalidateQueries();
-            ondone();
-        } catch (thrown) {
-            problem = sentence(thrown);
-        }
+        if ((await write.send('paint', 'POST', 'paints/restore', { ids })) !== undefined) ondone();
     }
 </script>
 
@@ -28,7 +20,7 @@
     {counted(ids.length, 'paint')} taken off the shelf, stock and history kept.
     <button class="link-button" onclick={undo}>Put {ids.length === 1 ? 'it' : 'them'} back</button>
     <button class="link-button" onclick={ondone}>Leave it so</button>
-    {problem}
+    {write.problem}
 </p>
 
 <style>

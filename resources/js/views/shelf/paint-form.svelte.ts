@@ -1,6 +1,6 @@
-import { useQueryClient } from '@tanstack/svelte-query';
-import { get, Problem, put, sentence } from '../../api/client';
+import { get, type Problem } from '../../api/client';
 import type { Paint, PaintLook } from '../../api/wire';
+import { useWrite } from '../../api/write.svelte';
 
 const text = (value: string | number | null | undefined) =>
     value === null || value === undefined ? '' : String(value);
@@ -15,7 +15,7 @@ export class PaintDraft {
     private version: string | null;
     /** the fields as this window last saw them on the shelf */
     private seen: Record<Field, string>;
-    private readonly client = useQueryClient();
+    private readonly write = useWrite();
 
     constructor(private readonly paint: Paint | null) {
         this.fields = $state(filled(paint));
@@ -35,29 +35,21 @@ export class PaintDraft {
 
     /** Lets this window's state go, and has what is there looked at again. */
     leave(): void {
-        void this.client.invalidateQueries({ queryKey: ['shelf'] });
+        void this.write.yield();
     }
 
     /** id of the paint, null where it was refused. */
     async save(): Promise<number | null> {
-        this.problem = '';
-        this.problems = {};
-        this.conflict = null;
-        try {
-            const saved = await this.send().catch((thrown) => this.merged(thrown));
-            await this.client.invalidateQueries({ queryKey: ['shelf'] });
-            void this.client.invalidateQueries({ queryKey: ['recipe'] });
-            return saved.id;
-        } catch (thrown) {
-            this.problems = thrown instanceof Problem ? thrown.fields : {};
-            this.conflict = thrown instanceof Problem && thrown.conflict ? thrown : null;
-            this.problem = Object.keys(this.problems).length || this.conflict ? '' : sentence(thrown);
-            return null;
-        }
+        const saved = (await this.send()) ?? (await this.merged());
+        this.problems = this.write.fields;
+        this.conflict = this.write.conflict;
+        this.problem = Object.keys(this.problems).length ? '' : this.write.problem;
+        return saved?.id ?? null;
     }
 
-    private send(): Promise<Paint> {
-        return put<Paint>(this.paint ? 'PUT' : 'POST', this.paint ? `paints/${this.paint.id}` : 'paints', {
+    private send(): Promise<Paint | undefined> {
+        const path = this.paint ? `paints/${this.paint.id}` : 'paints';
+        return this.write.send<Paint>('paint', this.paint ? 'PUT' : 'POST', path, {
             ...this.fields,
             version: this.version,
         });
@@ -67,8 +59,9 @@ export class PaintDraft {
      * What the painter did not touch is taken as the other window left it. Where both touched the same, the server is asked once
      * more, and tells in what the two really differ.
      */
-    private async merged(thrown: unknown): Promise<Paint> {
-        if (!(thrown instanceof Problem) || !thrown.conflict || !this.paint) throw thrown;
+    private async merged(): Promise<Paint | undefined> {
+        const version = this.write.conflict?.conflict?.version;
+        if (!version || !this.paint) return undefined;
         const theirs: Record<Field, string> = filled((await get<PaintLook>(`paints/${this.paint.id}`)).paint);
         let clash = false;
         for (const field of Object.keys(theirs) as Field[]) {
@@ -77,7 +70,7 @@ export class PaintDraft {
             if (!mine) this.fields[field] = theirs[field];
         }
         this.seen = theirs;
-        if (!clash) this.version = thrown.conflict.version;
+        if (!clash) this.version = version;
         return this.send();
     }
 }

@@ -1,6 +1,6 @@
-import { useQueryClient } from '@tanstack/svelte-query';
-import { put, sentence } from '../../api/client';
+import { ask, sentence } from '../../api/client';
 import type { ImportReport } from '../../api/wire';
+import { useWrite } from '../../api/write.svelte';
 
 /** A file of paints that is being brought in: looked at first, and written only after the painter has seen what it changes. */
 export class ShelfImport {
@@ -10,7 +10,7 @@ export class ShelfImport {
     busy = $state(false);
     /** whether the report tells what was done, or what would be */
     written = $state(false);
-    private readonly client = useQueryClient();
+    private readonly write = useWrite();
 
     async send(): Promise<void> {
         const file = this.files?.[0];
@@ -22,15 +22,20 @@ export class ShelfImport {
         if (!write) form.append('look', '1');
         this.busy = true;
         try {
-            this.report = await put<ImportReport>('POST', 'shelf/file', form);
-            this.written = write;
-            if (write) await this.client.invalidateQueries();
+            this.report = write ? await this.bring(form) : await ask<ImportReport>('shelf/file', form);
+            this.written = write && this.report !== null;
         } catch (thrown) {
             this.report = null;
             this.problem = sentence(thrown);
         } finally {
             this.busy = false;
         }
+    }
+
+    private async bring(form: FormData): Promise<ImportReport | null> {
+        const report = await this.write.send<ImportReport>('paint', 'POST', 'shelf/file', form);
+        this.problem = this.write.problem;
+        return report ?? null;
     }
 
     /** Another file was chosen: what was told of the one before no longer holds. */

@@ -1,8 +1,8 @@
 <script lang="ts">
-    import { useQueryClient } from '@tanstack/svelte-query';
-    import { Button, InlineNotification, PasswordInput, TextInput } from 'carbon-components-svelte';
-    import { put, sentence } from '../../api/client';
+    import { Button, PasswordInput, TextInput } from 'carbon-components-svelte';
     import type { Session } from '../../api/wire';
+    import { useWrite } from '../../api/write.svelte';
+    import Refused from '../../parts/Refused.svelte';
 
     interface Props {
         /** whether the sample workshop can be entered */
@@ -10,23 +10,12 @@
     }
     let { demo }: Props = $props();
 
-    const client = useQueryClient();
+    const write = useWrite();
     let name = $state('');
     let password = $state('');
-    let problem = $state('');
-    let busy = $state(false);
 
-    async function enter(path: string, body?: unknown) {
-        busy = true;
-        problem = '';
-        try {
-            client.setQueryData(['session'], await put<Session>('POST', path, body));
-        } catch (thrown) {
-            problem = sentence(thrown);
-        } finally {
-            busy = false;
-        }
-    }
+    const enter = (path: string, body?: object) =>
+        write.send<Session>('session', 'POST', path, body, (session) => ({ key: ['session'], data: session }));
 
     function submit(event: SubmitEvent) {
         event.preventDefault();
@@ -41,7 +30,9 @@
         <p class="lead">Paint recipes for miniature figures, computed from the paints on your own shelf.</p>
         {#if demo}
             <div class="sample">
-                <Button disabled={busy} onclick={() => enter('session/sample')}>Enter the sample workshop</Button>
+                <Button disabled={write.pending} onclick={() => enter('session/sample')}
+                    >Enter the sample workshop</Button
+                >
                 <p class="soft">
                     A salt-marsh company of twelve lamplighters, half painted, and the shelf of paint it is painted
                     from. Nothing to sign up for.
@@ -54,10 +45,8 @@
         <form onsubmit={submit}>
             <TextInput labelText="Name" bind:value={name} autocomplete="username" required />
             <PasswordInput labelText="Password" bind:value={password} autocomplete="current-password" required />
-            {#if problem}
-                <InlineNotification lowContrast hideCloseButton kind="error" title={problem} />
-            {/if}
-            <Button type="submit" kind={demo ? 'tertiary' : 'primary'} disabled={busy}>Sign in</Button>
+            <Refused {write} />
+            <Button type="submit" kind={demo ? 'tertiary' : 'primary'} disabled={write.pending}>Sign in</Button>
         </form>
     </section>
 </main>

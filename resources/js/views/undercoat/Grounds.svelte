@@ -1,6 +1,7 @@
 <script lang="ts">
     import type { Figure, GroundLaid, Undercoats } from '../../api/wire';
     import { counted, duration } from '../../parts/words';
+    import UndoRedo from '../../parts/UndoRedo.svelte';
     import GroundCard from './GroundCard.svelte';
 
     interface Props {
@@ -10,8 +11,9 @@
         /** how it would be put on, empty as the company has it */
         kind: string;
         ontake: (paint: number | null, lights: GroundLaid['lights'], kind: string) => void;
+        onstep: (where: 'undo' | 'redo') => void;
     }
-    let { figure, data, busy, kind = $bindable(), ontake }: Props = $props();
+    let { figure, data, busy, kind = $bindable(), ontake, onstep }: Props = $props();
 
     const way = $derived(kind || data.kind);
     const chosenKind = $derived(data.kinds.find((k) => k.id === way));
@@ -21,6 +23,7 @@
 
 <h1>{data.chosen ? `Your undercoat: ${data.current}` : `Advised: ${data.grounds[0]?.words.toLowerCase()}`}</h1>
 <p class="why">{data.chosen ? data.current_reason : data.reason}</p>
+<p><UndoRedo undo={data.undo} redo={data.redo} {onstep} /></p>
 {#each data.matching as warning (warning)}<p class="warning">{warning}</p>{/each}
 {#if coloured < figure.areas.length}
     <p class="soft">

@@ -1,7 +1,7 @@
 <script lang="ts">
     import { createQuery } from '@tanstack/svelte-query';
     import { Button, TextInput } from 'carbon-components-svelte';
-    import { put, sentence } from '../../api/client';
+    import { ask, sentence } from '../../api/client';
     import { weatherQuery } from '../../api/queries';
     import type { Climate } from '../../api/wire';
     import { duration } from '../../parts/words';
@@ -32,7 +32,7 @@
         said = '';
         const now = new Date();
         try {
-            const answer = await put<Climate>('POST', 'climate', {
+            const answer = await ask<Climate>('climate', {
                 scene,
                 time: `${String(now.getHours()).padStart(2, '0')}:${String(now.getMinutes()).padStart(2, '0')}`,
             });

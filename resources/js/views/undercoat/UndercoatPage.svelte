@@ -1,10 +1,11 @@
 <script lang="ts">
-    import { createQuery, useQueryClient } from '@tanstack/svelte-query';
-    import { Button, InlineNotification } from 'carbon-components-svelte';
-    import { put, sentence } from '../../api/client';
+    import { createQuery } from '@tanstack/svelte-query';
+    import { Button } from 'carbon-components-svelte';
     import { figuresQuery, undercoatQuery } from '../../api/queries';
     import type { GroundLaid, Undercoats } from '../../api/wire';
+    import { useWrite } from '../../api/write.svelte';
     import FigureSelect from '../../parts/FigureSelect.svelte';
+    import Refused from '../../parts/Refused.svelte';
     import Waiting from '../../parts/Waiting.svelte';
     import Grounds from './Grounds.svelte';
     import LightSketch from './LightSketch.svelte';
@@ -16,7 +17,7 @@
     }
     let { params = null }: Props = $props();
 
-    const client = useQueryClient();
+    const write = useWrite();
     const figures = createQuery(figuresQuery);
     const companies = $derived(figures.data?.companies ?? []);
     const figure = $derived(companies.find((c) => String(c.id) === params?.company) ?? companies[0] ?? null);
@@ -33,8 +34,6 @@
     }));
     const data = $derived(undercoats.data ?? null);
     let part: 'ground' | 'sketch' | 'weather' | 'cost' = $state('ground');
-    let busy = $state(false);
-    let problem = $state('');
     const rooms = [
         { id: 'ground', name: 'Which ground', about: 'coats, minutes, risks' },
         { id: 'sketch', name: 'Light sketch', about: 'the angle of the spray' },
@@ -42,21 +41,18 @@
         { id: 'cost', name: 'Primer cost', about: 'can against airbrush' },
     ] as const;
 
-    async function take(paint_id: number | null, lights: GroundLaid['lights'], way: string) {
-        if (!figure || paint_id === null) return;
-        busy = true;
-        problem = '';
-        try {
-            await put<Undercoats>('PUT', `companies/${figure.id}/undercoat`, { paint_id, lights, kind: way });
-            await client.invalidateQueries({ queryKey: ['undercoat'] });
-            for (const key of ['figures', 'recipe', 'scheme', 'bench'])
-                void client.invalidateQueries({ queryKey: [key] });
-        } catch (thrown) {
-            problem = sentence(thrown);
-        } finally {
-            busy = false;
-        }
+    function take(paint_id: number | null, lights: GroundLaid['lights'], way: string) {
+        const version = data?.version;
+        if (figure && paint_id !== null)
+            void write.send('undercoat', 'PUT', `companies/${figure.id}/undercoat`, {
+                paint_id,
+                lights,
+                kind: way,
+                version,
+            });
     }
+    const step = (where: 'undo' | 'redo') =>
+        write.send('undercoat', 'POST', `companies/${id}/undercoat/${where}`, () => ({ version: data?.version }));
 </script>
 
 {#if !figures.isSuccess || (figure && !data)}
@@ -75,7 +71,7 @@
                     class="plain-button rail-entry"
                     aria-label={room.name}
                     aria-pressed={part === room.id}
-                    onclick={() => ((part = room.id), (problem = ''))}
+                    onclick={() => ((part = room.id), write.forget())}
                     ><strong>{room.name}</strong><span>{room.about}</span></button
                 >
             {/each}
@@ -90,11 +86,11 @@
             </div>
         </nav>
         <main>
-            {#if problem}<InlineNotification lowContrast hideCloseButton kind="error" title={problem} />{/if}
+            <Refused {write} />
             {#if part === 'ground'}
-                <Grounds {figure} {data} {busy} bind:kind ontake={take} />
+                <Grounds {figure} {data} busy={write.pending} bind:kind ontake={take} onstep={step} />
             {:else if part === 'sketch'}
-                <LightSketch {figure} {data} {busy} ontake={take} />
+                <LightSketch {figure} {data} busy={write.pending} ontake={take} />
             {:else if part === 'weather'}
                 <SprayWeather kind={data.kind} />
             {:else}

@@ -1,5 +1,5 @@
 import { createQuery } from '@tanstack/svelte-query';
-import { put } from '../../api/client';
+import { ask } from '../../api/client';
 import type { Faces, Figure, GroundLaid, LightSketch, Undercoats } from '../../api/wire';
 import type { Tones } from '../../parts/drawing';
 
@@ -27,7 +27,7 @@ export class Sketch {
         this.query = createQuery(() => ({
             queryKey: ['undercoat', figure().id, 'sketch', this.dark, JSON.stringify(this.lights)],
             queryFn: () =>
-                put<LightSketch>('POST', `companies/${figure().id}/undercoat/sketch`, {
+                ask<LightSketch>(`companies/${figure().id}/undercoat/sketch`, {
                     paint_id: Number(this.dark),
                     lights: this.lights,
                 }),

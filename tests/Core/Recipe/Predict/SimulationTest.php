@@ -17,8 +17,11 @@ use Kalokroma\Recipe\Plan\Load;
 use Kalokroma\Recipe\Plan\PlannedStep;
 use Kalokroma\Recipe\Plan\RecipeProblem;
 use Kalokroma\Recipe\Plan\StepKey;
+use Kalokroma\Recipe\Plan\UndercoatPlan;
+use Kalokroma\Recipe\Plan\UndercoatStep;
 use Kalokroma\Recipe\Predict\Simulation;
 use Kalokroma\Recipe\Predict\StepOutcome;
+use Kalokroma\Recipe\Predict\Undercoated;
 use Kalokroma\Recipe\Predict\Undercoating;
 use Kalokroma\Recipe\Technique\Stage;
 use Kalokroma\Recipe\Technique\Technique;
@@ -276,14 +279,8 @@ final class SimulationTest extends TestCase
     public function testTheUndercoatIsAStepLikeTheOthers(): void
     {
         $grey = Swatches::paint('Grey primer', '#868686', Behaviour::Primer);
-        $outcome = Undercoating::outcome(
-            Kind::Airbrush,
-            Ground::uniform(Tone::Grey, $grey),
-            18.0,
-            null,
-            null,
-            [new Finding('undercoat.tone', 'Grey costs least.')],
-        );
+        $plan = UndercoatPlan::single(Ground::uniform(Tone::Grey, $grey), Kind::Airbrush, 'Grey costs least.');
+        $outcome = Undercoating::of($plan, 18.0)->steps[0];
 
         self::assertSame('#868686', $outcome->look->after->plane->toHex());
         self::assertSame(20, $outcome->labour->dryMinutes);
@@ -293,9 +290,31 @@ final class SimulationTest extends TestCase
         self::assertStringContainsString('particle mask', implode(' ', $outcome->cautions));
     }
 
+    /** Two steps: the second stands on the first, and what lies on an area is told apart from them. */
+    public function testAnUndercoatMayHaveSeveralSteps(): void
+    {
+        $tone = static fn (string $hex): Ground => Ground::uniform(Tone::Grey, Swatches::paint($hex, $hex, Behaviour::Primer));
+        $laid = Undercoating::of(new UndercoatPlan([
+            new UndercoatStep(StepKey::ofUndercoat(), $tone('#1c1c1c'), Kind::Airbrush),
+            new UndercoatStep(StepKey::ofUndercoat(2), $tone('#e0e0e0'), Kind::Airbrush, 1),
+        ], 'Dark, then light.'), 18.0);
+        $base = $this->step('basecoat', Technique::Basecoat, '#6f4a2e');
+        $all = [...$laid->steps, ...Simulation::run([$base], $this->area(), $laid->surface(), $laid->certainty())];
+
+        self::assertSame(['undercoat', 'undercoat-2'], array_map(static fn ($o): string => $o->step->key->value, $laid->steps));
+        self::assertSame('#1c1c1c', $laid->steps[1]->look->below->plane->toHex());
+        self::assertSame('#e0e0e0', $laid->surface()->plane->toHex());
+        self::assertSame([2, 1], array_map(static fn ($o): int => $o->labour->coats, $laid->steps));
+        self::assertNotContains('Dark, then light.', array_map(static fn ($f): string => $f->sentence(), $laid->steps[1]->reasons));
+        self::assertSame($laid->steps, Undercoated::below($all)->steps);
+        self::assertSame(['basecoat'], array_map(static fn ($o): string => $o->step->key->value, Undercoated::above($all)));
+    }
+
     public function testASprayCanIsNotMeasuredInDropsNorThinned(): void
     {
-        $outcome = Undercoating::outcome(Kind::SprayCan, Ground::uniform(Tone::Dark, null), 18.0, 3, Thinning::fromRatio('1:1'), []);
+        $plan = UndercoatPlan::single(Ground::uniform(Tone::Dark, null), Kind::SprayCan)
+            ->changed('undercoat', static fn (UndercoatStep $s): UndercoatStep => $s->coated(3)->thinned(Thinning::fromRatio('1:1')));
+        $outcome = Undercoating::of($plan, 18.0)->steps[0];
 
         self::assertNull($outcome->amount);
         self::assertTrue($outcome->step->load->thinning->isUndiluted());

@@ -2,11 +2,11 @@
 
 declare(strict_types=1);
 
-namespace App\Workshop\Recipe;
+namespace App\Workshop\State;
 
 use App\Models\RevisionRow;
 
-/** Where a recipe stands among its states. */
+/** Where something stands among its states. */
 final readonly class HistoryMarks
 {
     /**

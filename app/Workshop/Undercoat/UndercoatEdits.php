@@ -1,0 +1,141 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Workshop\Undercoat;
+
+use App\Models\Company;
+use App\Models\Painter;
+use App\Workshop\Shelf\ShelfRows;
+use App\Workshop\State\Conflict;
+use App\Workshop\State\History;
+use DomainException;
+use Illuminate\Support\Facades\DB;
+use Kalokroma\Film\FilmProblem;
+use Kalokroma\Film\Thinning;
+use Kalokroma\Recipe\Plan\RecipeProblem;
+use Kalokroma\Recipe\Plan\UndercoatPlan;
+use Kalokroma\Recipe\Plan\UndercoatStep;
+use Kalokroma\Shelf\ShelfProblem;
+use Kalokroma\Undercoat\Kind;
+use Kalokroma\Undercoat\UndercoatProblem;
+
+/**
+ * What the painter changes of an undercoat, for the whole company: each change is kept so that it can be undone, and refused where it
+ * was made on a state that is no longer the newest.
+ *
+ * @phpstan-import-type UndercoatRow from UndercoatRows
+ */
+final readonly class UndercoatEdits
+{
+    public function __construct(
+        private Painter $painter,
+        private ShelfRows $shelf,
+        private UndercoatRows $rows,
+        private UndercoatDesk $desk,
+    ) {
+    }
+
+    /**
+     * Takes another ground, laid in one step.
+     *
+     * @param list<array{paint_id: int, degrees: float}> $lights sprayed over it in order, for a light sketch
+     * @param int|null $seen the version it was chosen on; null for the newest
+     *
+     * @throws DomainException|Conflict
+     */
+    public function choose(Company $company, string $paintId, array $lights = [], ?string $kind = null, ?int $seen = null): void
+    {
+        $way = $kind === null ? $this->desk->kind($company) : Kind::from($kind);
+        $primer = $this->rows->paint($paintId);
+        if ($lights !== [] && $way === Kind::Brush) {
+            throw UndercoatProblem::sketchNeedsSpray();
+        }
+        if (!$way->isAllowedBy($this->painter->equipment())) {
+            throw new DomainException(sprintf('Your answers on the Figures page rule out the %s.', $way->tool()->words()));
+        }
+        $ground = $this->rows->built($primer, $lights);
+        $this->put(
+            $company,
+            static fn (UndercoatPlan $plan): UndercoatPlan => $plan->laidAs($ground, $way),
+            'undercoat '.$ground->words.($way === $this->desk->kind($company) ? '' : ', '.$way->words()),
+            $seen,
+            true,
+        );
+    }
+
+    /**
+     * Changes one of its steps: another paint, thinning or number of coats.
+     *
+     * @param list<array{paint: string|int, parts: int}>|null $mix
+     * @param int|null $coats 0 leaves the number to what is usual; null as it is
+     * @param int|null $seen the version it was changed on; null for the newest
+     *
+     * @throws RecipeProblem|ShelfProblem|FilmProblem|Conflict
+     */
+    public function change(Company $company, string $key, ?array $mix, ?Thinning $thinning, ?int $coats, ?int $seen = null): void
+    {
+        $ground = $mix === null ? null : $this->rows->built($this->shelf->mix($mix)->first(), []);
+        $said = array_keys(array_filter(['paint' => $ground !== null, 'coats' => $coats !== null, 'thinning' => $thinning !== null]));
+        $this->put($company, static fn (UndercoatPlan $plan): UndercoatPlan => $plan->changed(
+            $key,
+            static function (UndercoatStep $step) use ($ground, $thinning, $coats): UndercoatStep {
+                $step = $ground === null ? $step : $step->of($ground);
+                $step = $thinning === null ? $step : $step->thinned($thinning);
+
+                return $coats === null ? $step : $step->coated($coats);
+            },
+        ), implode(', ', $said).' of the undercoat', $seen, $ground !== null);
+    }
+
+    /**
+     * Undo (-1) or redo (1).
+     *
+     * @throws RecipeProblem|Conflict
+     */
+    public function step(Company $company, int $direction, ?int $seen = null): void
+    {
+        DB::transaction(function () use ($company, $direction, $seen): void {
+            $this->desk->plan($company);
+            $found = History::beside($company, $direction) ?? throw $direction < 0
+                ? RecipeProblem::nothingToUndo()
+                : RecipeProblem::nothingToRedo();
+            /** @var UndercoatRow $state */
+            $state = $found->state;
+            [$now, $then] = [$this->desk->plan($company), $this->rows->plan($state)];
+            self::check($company, $seen, $now, $then);
+            // What was advised since is not advised again at once: the painter has taken it back.
+            $state['own'] = $state['own'] || (!$now->own && $now->ground()->id !== $then->ground()->id);
+            if ($state['own']) {
+                $state['reason'] = $this->desk->reasonFor($company, $this->rows->plan($state));
+            }
+            $company->stand($found->number, $company->highest());
+            $this->desk->put($company, $state);
+        });
+    }
+
+    /** @param callable(UndercoatPlan): UndercoatPlan $change */
+    private function put(Company $company, callable $change, string $words, ?int $seen, bool $choosing): void
+    {
+        DB::transaction(function () use ($company, $change, $words, $seen, $choosing): void {
+            $now = $this->desk->plan($company);
+            $wanted = $change($now);
+            self::check($company, $seen, $now, $wanted);
+            if ($choosing) {
+                $wanted = $wanted->because($this->desk->reasonFor($company, $wanted), true);
+            }
+            $this->desk->keep($company, $wanted, $words);
+        });
+    }
+
+    private static function check(Company $company, ?int $seen, UndercoatPlan $now, UndercoatPlan $wanted): void
+    {
+        if ($seen !== null && $seen !== $company->undercoat_version) {
+            throw new Conflict(
+                'The undercoat',
+                (string) $company->undercoat_version,
+                UndercoatRows::state($now)->differences(UndercoatRows::state($wanted)),
+            );
+        }
+    }
+}
