@@ -10,12 +10,14 @@ use Kalokroma\Word\Counted;
 
 /**
  * What was really done beside what was planned, in plain sentences.
+ *
+ * @phpstan-type Said array{id?: string|null, name: string, parts: int|null} a paint with its drops, null where nobody said how many
  */
 final class Comparison
 {
     /**
-     * @param array{mix: list<array{id?: string|null, name: string, parts: int|null}>, thin: string|null, coats: int|null, tool: string|null} $planned
-     * @param array{mix: list<array{id?: string|null, name: string, parts: int|null}>, thin: string|null, coats: int|null, tool: string|null} $real
+     * @param array{mix: list<Said>, thin: string|null, coats: int|null, tool: string|null} $planned
+     * @param array{mix: list<Said>, thin: string|null, coats: int|null, tool: string|null} $real
      *
      * @return list<string> empty where the plan was followed; a hole in the record is no difference
      *
@@ -46,7 +48,7 @@ final class Comparison
         return $found;
     }
 
-    /** @param list<array{id?: string|null, name: string, parts: int|null}> $mix */
+    /** @param list<Said> $mix */
     public static function words(array $mix): string
     {
         if (count($mix) === 1) {
@@ -69,8 +71,8 @@ final class Comparison
     /**
      * By the paints themselves where both know them, else by their names.
      *
-     * @param list<array{id?: string|null, name: string, parts: int|null}> $one
-     * @param list<array{id?: string|null, name: string, parts: int|null}> $other
+     * @param list<Said> $one
+     * @param list<Said> $other
      */
     private static function isSame(array $one, array $other): bool
     {
@@ -79,7 +81,7 @@ final class Comparison
         return self::key($one, $known) === self::key($other, $known);
     }
 
-    /** @param list<array{id?: string|null, name: string, parts: int|null}> $mix */
+    /** @param list<Said> $mix */
     private static function key(array $mix, bool $byId): string
     {
         $of = array_map(static fn (array $p): string => $byId ? $p['id'] ?? '' : $p['name'], $mix);

@@ -73,7 +73,10 @@ final class ComparisonTest extends TestCase
     public function testAPaintIsTheSameUnderAnotherNameAndAnotherUnderTheSame(): void
     {
         $mix = static fn (?string $id, string $name): array => ['mix' => [['id' => $id, 'name' => $name, 'parts' => 1]]];
-        $of = static fn (array $planned, array $real): array => Comparison::of([...self::PLANNED, ...$planned], [...self::PLANNED, ...$real]);
+        $of = static fn (array $planned, array $real): array => Comparison::of(
+            [...self::PLANNED, ...$planned],
+            [...self::PLANNED, ...$real],
+        );
 
         self::assertSame([], $of($mix('7', 'Ochre Mud'), $mix('7', 'Mud Ochre')), 'renamed since');
         self::assertSame(['Ochre Mud instead of Ochre Mud'], $of($mix('7', 'Ochre Mud'), $mix('8', 'Ochre Mud')));

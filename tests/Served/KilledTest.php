@@ -1,0 +1,113 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Served;
+
+use PDO;
+use PHPUnit\Framework\TestCase;
+
+/** A worker is killed in the middle of a write: all of it is there afterwards, or nothing of it. */
+final class KilledTest extends TestCase
+{
+    private string $folder;
+
+    protected function setUp(): void
+    {
+        $this->folder = sys_get_temp_dir().'/kalokroma-killed-'.getmypid();
+        mkdir($this->folder);
+        touch($this->folder.'/workshop.sqlite');
+        $this->php('artisan migrate --force --quiet');
+        $this->php('artisan kalokroma:demo');
+    }
+
+    protected function tearDown(): void
+    {
+        exec('rm -rf '.escapeshellarg($this->folder));
+    }
+
+    public function testNothingIsHalfSavedWhenAWorkerIsKilled(): void
+    {
+        [$area, $company, $step, $paint] = $this->ask('SELECT a.id, a.company_id, json_extract(r.plan, "$.steps[0].key"), '
+            .'(SELECT id FROM paints WHERE left_ml > 5 AND hex IS NOT NULL LIMIT 1) '
+            .'FROM recipes r JOIN areas a ON a.id = r.area_id ORDER BY a.id LIMIT 1');
+        $record = [
+            'area_id' => $area, 'step' => $step, 'stage' => 'basecoat', 'figures' => [12], 'note' => '',
+            'real' => ['mix' => [['paint_id' => $paint, 'name' => 'x', 'parts' => 1]], 'coats' => 2],
+        ];
+        foreach ([
+            ["/api/companies/$company/records", $record, 1],
+            ["/api/areas/$area/recipe", ['colour' => '#5a6b2f'], 3],
+            ["/api/companies/$company/undercoat/edits", ['key' => 'undercoat', 'coats' => 4], 2],
+        ] as $i => [$path, $body, $apart]) {
+            $before = $this->state();
+            for ($after = 1, $killed = 0; $after < 400; $after += $apart) {
+                $said = $this->write($after, $path, $body, 'a-key-of-its-own-'.$i);
+                if ($said !== '') {
+                    break;
+                }
+                ++$killed;
+                self::assertSame($before, $this->state(), "$path, killed after $after statements");
+            }
+            self::assertGreaterThan(3, $killed);
+            self::assertStringStartsWith('200 ', $said, 'and then the same is written');
+            $written = $this->state();
+            self::assertNotSame($before, $written);
+            self::assertSame($said, $this->write(0, $path, $body, 'a-key-of-its-own-'.$i), 'sent again, it gets the first answer');
+            self::assertSame($written, $this->state());
+        }
+    }
+
+    /**
+     * @param array<string, mixed> $body
+     *
+     * @return string status and answer; nothing where it was killed before
+     */
+    private function write(int $after, string $path, array $body, string $key): string
+    {
+        return $this->php(implode(' ', array_map(escapeshellarg(...), [
+            'tests/Served/killed.php', (string) $after, 'POST', $path, json_encode($body, JSON_THROW_ON_ERROR), $key,
+        ])));
+    }
+
+    private function php(string $arguments): string
+    {
+        $process = proc_open('exec php '.$arguments, [1 => ['pipe', 'w'], 2 => ['file', '/dev/null', 'w']], $pipes, dirname(__DIR__, 2), [
+            ...getenv(),
+            'DB_DATABASE' => $this->folder.'/workshop.sqlite',
+            'CACHE_STORE' => 'array',
+            'SESSION_DRIVER' => 'array',
+        ]);
+        self::assertIsResource($process);
+        $said = (string) stream_get_contents($pipes[1]);
+        proc_close($process);
+
+        return $said;
+    }
+
+    /** A fingerprint of every row of every table. */
+    private function state(): string
+    {
+        $database = $this->database();
+        $all = [];
+        foreach ($database->query('SELECT name FROM sqlite_master WHERE type = "table" ORDER BY name') ?: [] as [$table]) {
+            $all[$table] = $database->query("SELECT * FROM \"$table\" ORDER BY rowid")?->fetchAll(PDO::FETCH_ASSOC);
+        }
+
+        return sha1(serialize($all));
+    }
+
+    /** @return list<mixed> the first row */
+    private function ask(string $sql): array
+    {
+        $rows = $this->database()->query($sql);
+        self::assertNotFalse($rows);
+
+        return array_values((array) $rows->fetch(PDO::FETCH_NUM));
+    }
+
+    private function database(): PDO
+    {
+        return new PDO('sqlite:'.$this->folder.'/workshop.sqlite');
+    }
+}
