@@ -10,8 +10,9 @@ use Kalokroma\Word\Counted;
 
 /**
  * What was really done beside what was planned, in plain sentences.
+ * Parts are drops, null where nobody said how many.
  *
- * @phpstan-type Said array{id?: string|null, name: string, parts: int|null} a paint with its drops, null where nobody said how many
+ * @phpstan-type Said array{id?: string|null, name: string, parts: int|null}
  */
 final class Comparison
 {

@@ -2,6 +2,7 @@
     import { createQuery, useQueryClient } from '@tanstack/svelte-query';
     import Router, { router } from 'svelte-spa-router';
     import Header from './parts/Header.svelte';
+    import Refused from './parts/Refused.svelte';
     import WorkingOut from './parts/WorkingOut.svelte';
     import SignIn from './views/signin/SignIn.svelte';
     import { sentence } from './api/client';
@@ -41,6 +42,7 @@
     <SignIn demo={session.data.demo} />
 {:else}
     <Header painter={session.data.painter.name} location={router.location} onleave={leave} />
+    <Refused {write} />
     <Router {routes} />
     <WorkingOut />
 {/if}

@@ -112,7 +112,7 @@ final class BenchTest extends TestCase
         self::assertSame($seen['mix_words'], $this->getJson('/api/ledger')->json('entries.0.planned.words'));
         $recipe = $this->getJson('/api/areas/'.$this->coat().'/recipe');
         $step = collect((array) $recipe->json('steps'))->firstWhere('key', 'basecoat');
-        self::assertSame(['basecoat in '.$seen['mix_words'].', figure 1'], $step['painted_as']);
+        self::assertSame([['words' => 'basecoat in '.$seen['mix_words'], 'figures' => [1]]], $step['painted_as']);
 
         $this->postJson('/api/areas/'.$this->coat().'/recipe/edits', ['kind' => 'drop', 'key' => 'basecoat'])->assertOk();
         $this->record(['figures' => [2]] + $body)->assertOk();

@@ -91,7 +91,7 @@ final class KilledTest extends TestCase
         $database = $this->database();
         $all = [];
         foreach ($database->query('SELECT name FROM sqlite_master WHERE type = "table" ORDER BY name') ?: [] as [$table]) {
-            $all[$table] = $database->query("SELECT * FROM \"$table\" ORDER BY rowid")?->fetchAll(PDO::FETCH_ASSOC);
+            $all[$table] = $database->query("SELECT * FROM \"$table\" ORDER BY rowid")->fetchAll(PDO::FETCH_ASSOC);
         }
 
         return sha1(serialize($all));
@@ -103,7 +103,7 @@ final class KilledTest extends TestCase
         $rows = $this->database()->query($sql);
         self::assertNotFalse($rows);
 
-        return array_values((array) $rows->fetch(PDO::FETCH_NUM));
+        return (array) $rows->fetch(PDO::FETCH_NUM);
     }
 
     private function database(): PDO

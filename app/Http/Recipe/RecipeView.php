@@ -24,11 +24,13 @@ use Kalokroma\Recipe\Judge\Rules;
 use Kalokroma\Recipe\Plan\LeftOut;
 use Kalokroma\Recipe\Plan\PartLink;
 use Kalokroma\Recipe\Plan\Plan;
+use Kalokroma\Recipe\Plan\PlannedStep;
 use Kalokroma\Recipe\Plan\SharedPaints;
 use Kalokroma\Recipe\Predict\DraftSum;
 use Kalokroma\Recipe\Predict\StepOutcome;
 use Kalokroma\Recipe\Predict\Undercoated;
 use Kalokroma\Recipe\Technique\Way;
+use Kalokroma\Record\Progress;
 use Kalokroma\Word\Finding;
 
 /** The Recipe page of one area. */
@@ -121,24 +123,22 @@ final class RecipeView
                 'share' => $o->step->scope->place->percent(),
             ],
             'figures' => $o->step->scope->who->of($company->count, $company->leaders),
-            'painted_as' => self::otherwise($progress->paintedOtherwise($o->step->isOfFigure() ? null : (string) $area->id, $o->step)),
+            'painted_as' => self::otherwise($progress, $o->step->isOfFigure() ? null : (string) $area->id, $o->step),
             'done_on' => count($progress->figures($o->step->isOfFigure() ? null : (string) $area->id, $o->step)),
             'marks' => array_values(array_filter($marks, static fn (array $m): bool => $m['key'] === $o->step->key->value)),
             'shared' => SharedPaints::sentence($o->step, $others),
         ], $outcomes);
     }
 
-    /**
-     * @param array<string, list<int>> $figures by what they were painted as
-     *
-     * @return list<string>
-     */
-    private static function otherwise(array $figures): array
+    /** @return list<array{words: string, figures: list<int>}> what figures were painted as where another step is planned now */
+    private static function otherwise(Progress $progress, ?string $area, PlannedStep $step): array
     {
+        $found = $progress->paintedOtherwise($area, $step);
+
         return array_map(
-            static fn (string $as, array $of): string => sprintf('%s, figure%s %s', $as, count($of) === 1 ? '' : 's', implode(', ', $of)),
-            array_keys($figures),
-            $figures,
+            static fn (string $as, array $figures): array => ['words' => $as, 'figures' => $figures],
+            array_map(strval(...), array_keys($found)),
+            $found,
         );
     }
 

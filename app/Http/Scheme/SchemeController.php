@@ -11,6 +11,7 @@ use App\Models\Company;
 use App\Models\TrialRow;
 use App\Workshop\Scheme\SchemeDesk;
 use App\Workshop\Scheme\TrialState;
+use App\Workshop\State\Conflict;
 use DomainException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -69,8 +70,10 @@ final class SchemeController extends Controller
     public function keep(TrialForm $request, Company $company, SchemeQuestion $question): JsonResponse
     {
         $desk = new SchemeDesk($this->painter($request));
-        $there = $desk->state($company->load('areas'));
-        $there->check('The scheme', Seen::of($request), $there);
+        $there = $desk->state($company->load('areas'))->version();
+        if (!in_array(Seen::of($request), [null, $there], true)) {
+            throw new Conflict('The scheme', $there, []);
+        }
         $desk->keepTrial(
             $company,
             (string) $request->string('name'),

@@ -23,12 +23,13 @@ final readonly class State
     /**
      * @param string|null $seen the version somebody saves on; null where they do not say, which is taken for the newest
      *
-     * @throws Conflict where another state is there by now
+     * @throws Conflict where another state is there by now, and not the one that is wanted
      */
     public function check(string $what, ?string $seen, self $wanted): void
     {
-        if ($seen !== null && $seen !== $this->version()) {
-            throw new Conflict($what, $this->version(), $this->differences($wanted));
+        $differences = $seen === null || $seen === $this->version() ? [] : $this->differences($wanted);
+        if ($differences !== []) {
+            throw new Conflict($what, $this->version(), $differences);
         }
     }
 

@@ -130,12 +130,10 @@ final readonly class UndercoatEdits
 
     private static function check(Company $company, ?int $seen, UndercoatPlan $now, UndercoatPlan $wanted): void
     {
-        if ($seen !== null && $seen !== $company->undercoat_version) {
-            throw new Conflict(
-                'The undercoat',
-                (string) $company->undercoat_version,
-                UndercoatRows::state($now)->differences(UndercoatRows::state($wanted)),
-            );
+        $isSeen = $seen === null || $seen === $company->undercoat_version;
+        $differences = $isSeen ? [] : UndercoatRows::state($now)->differences(UndercoatRows::state($wanted));
+        if ($differences !== []) {
+            throw new Conflict('The undercoat', (string) $company->undercoat_version, $differences);
         }
     }
 }

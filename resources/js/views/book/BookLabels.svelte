@@ -3,7 +3,8 @@
 
     interface Props {
         entry: BookEntry;
-        onsave: (labels: { name: string; tags: string[]; notes: string }) => void;
+        /** with the version of the entry that the fields were filled from */
+        onsave: (labels: { name: string; tags: string[]; notes: string; version: string }) => void;
         onremove: () => void;
     }
     let { entry, onsave, onremove }: Props = $props();
@@ -15,6 +16,8 @@
     let tags = $state(entry.tags.join(', '));
     // svelte-ignore state_referenced_locally
     let notes = $state(entry.notes);
+    // svelte-ignore state_referenced_locally
+    const version = entry.version;
 </script>
 
 <details>
@@ -22,7 +25,7 @@
     <label class="small-label">name <input class="small-field" bind:value={name} maxlength="80" /></label>
     <label class="small-label">tags, with commas <input class="small-field" bind:value={tags} /></label>
     <label class="small-label">notes <textarea class="small-field" rows="3" bind:value={notes}></textarea></label>
-    <button class="link-button" onclick={() => onsave({ name, tags: tags.split(','), notes })}>Save</button>
+    <button class="link-button" onclick={() => onsave({ name, tags: tags.split(','), notes, version })}>Save</button>
     {#if asking}
         <span
             >Take it out of the book for good? <button class="link-button" onclick={onremove}>yes, take it out</button

@@ -27,8 +27,11 @@
         });
         applied = answer ?? null;
     }
-    const save = (labels: object) =>
-        write.send('book', 'PUT', `book/${entry.id}`, { ...labels, version: entry.version });
+    /** raised when the labels are to be filled anew */
+    let filled = $state(0);
+    async function save(labels: object) {
+        if ((await write.send('book', 'PUT', `book/${entry.id}`, labels)) !== undefined) filled += 1;
+    }
     const remove = () => write.send('book', 'DELETE', `book/${entry.id}`, { version: entry.version });
 </script>
 
@@ -55,10 +58,10 @@
     {#each areas as each (each.id)}<option value={String(each.id)}>{each.name} of {each.company}</option>{/each}
 </select>
 <Button size="field" disabled={area === ''} onclick={apply}>Paint it so</Button>
-<Refused {write} />
+<Refused {write} onwritten={() => (filled += 1)} onyielded={() => (filled += 1)} />
 {#if applied}<BookApplied {applied} />{/if}
 <p class="file"><a href="/api/book/{entry.id}/file" download>The recipe as JSON</a>, for another workshop</p>
-<BookLabels {entry} onsave={save} onremove={remove} />
+{#key filled}<BookLabels {entry} onsave={save} onremove={remove} />{/key}
 
 <style>
     .colour {

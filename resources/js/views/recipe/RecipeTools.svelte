@@ -28,7 +28,7 @@
     <UndoRedo
         undo={at.undo}
         redo={at.redo}
-        of={ofFigure ? ' of the undercoat' : ''}
+        of={ofFigure ? 'Undercoat' : ''}
         onstep={(where) => page.retrace(where, ofFigure)}
     />
     <span class="right">

@@ -2,7 +2,7 @@
     import { Button, ContentSwitcher, Switch } from 'carbon-components-svelte';
     import type { Step } from '../../api/wire';
     import Drops from '../../parts/Drops.svelte';
-    import { capital, counted, duration } from '../../parts/words';
+    import { capital, counted, duration, ranges } from '../../parts/words';
     import Mishaps from './Mishaps.svelte';
     import StepControls from './StepControls.svelte';
     import StepLook from './StepLook.svelte';
@@ -59,8 +59,11 @@
     </div>
 {/if}
 <StepLook {step} />
-{#each step.painted_as as words (words)}
-    <p class="shared">Painted as {words}; planned differently now, so it is still to do there.</p>
+{#each step.painted_as as then (then.words)}
+    <p class="shared">
+        {then.figures.length > 1 ? 'Figures' : 'Figure'}
+        {ranges(then.figures)}: painted as {then.words}, planned differently now and to do again.
+    </p>
 {/each}
 {#if step.shared}<p class="shared">{step.shared}</p>{/if}
 {#if step.open.length}<p class="soft">How much {step.open.join(' and ')} is left open.</p>{/if}
