@@ -1,5 +1,5 @@
 <script lang="ts">
-    import { createQuery, useQueryClient } from '@tanstack/svelte-query';
+    import { createQuery, useIsFetching, useQueryClient } from '@tanstack/svelte-query';
     import Router, { router } from 'svelte-spa-router';
     import Header from './parts/Header.svelte';
     import Refused from './parts/Refused.svelte';
@@ -18,6 +18,12 @@
     $effect(() => {
         surround.atBench = router.location.startsWith('/bench');
         surround.apply();
+    });
+
+    // How many questions are on their way, for whoever drives the page.
+    const asking = useIsFetching();
+    $effect(() => {
+        document.documentElement.dataset['asking'] = String(asking.current);
     });
 
     async function leave() {
