@@ -6,6 +6,7 @@ namespace Kalokroma\Record;
 
 use Kalokroma\Recipe\Plan\PlannedStep;
 use Kalokroma\Recipe\Plan\StepKey;
+use WeakMap;
 
 /**
  * Which figures of a company have which step, worked out once from what was written down. A figure has a step where it was done
@@ -16,9 +17,15 @@ final readonly class Progress
     /** What belongs to no area: the undercoat and all that is done to the whole figure. */
     public const WHOLE_FIGURE = '';
 
+    /** @var WeakMap<PlannedStep, array<string, list<int>>> figures that have a step, by area: asked once for every figure */
+    private WeakMap $known;
+
     /** @param array<string, array<string, list<Done>>> $done area to step to what was done of it, in its order */
     private function __construct(private array $done)
     {
+        /** @var WeakMap<PlannedStep, array<string, list<int>>> $known */
+        $known = new WeakMap();
+        $this->known = $known;
     }
 
     /** @param iterable<Done> $entries in the order they happened */
@@ -40,10 +47,14 @@ final readonly class Progress
     /** @return list<int> numbers of the figures that have this step as it is planned now, smallest first */
     public function figures(?string $area, PlannedStep $step): array
     {
-        return self::numbers(array_filter(
+        $known = $this->known[$step] ?? [];
+        $known[$area ?? self::WHOLE_FIGURE] ??= self::numbers(array_filter(
             $this->under($area, $step->key->value),
             static fn (Done $d): bool => $d->as === null || $d->as->isOf($step),
         ));
+        $this->known[$step] = $known;
+
+        return $known[$area ?? self::WHOLE_FIGURE];
     }
 
     /**

@@ -78,7 +78,17 @@ final class Paint
     /** Owned and not known to be empty. */
     public function isAtHand(): bool
     {
-        return $this->owned && ($this->leftMl === null || $this->leftMl > 0.0);
+        return self::isToHand($this->owned, $this->leftMl);
+    }
+
+    /**
+     * The same of a paint that need not be made for it.
+     *
+     * @param float|null $leftMl null where nobody said
+     */
+    public static function isToHand(bool $owned, ?float $leftMl): bool
+    {
+        return $owned && ($leftMl === null || $leftMl > 0.0);
     }
 
     /** @throws ShelfProblem where the paint has no colour */

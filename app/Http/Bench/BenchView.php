@@ -38,10 +38,7 @@ final class BenchView
         return [
             'company' => ['id' => $company->id, 'name' => $company->name, 'count' => $company->count],
             'figure' => $figure,
-            'figures' => array_map(
-                static fn (int $n): array => self::figure(self::ofFigure($all, $company, $n), $progress, $n),
-                range(1, $company->count),
-            ),
+            'figures' => self::figures($all, $company, $progress),
             'steps' => $views,
             'next' => $open[0]['id'] ?? null,
             'left_minutes' => (int) round(array_sum(array_map(static fn (Task $t): float => $t->work->handsOnMinutes, $tasks))),
@@ -88,15 +85,28 @@ final class BenchView
     }
 
     /**
-     * @param array<int, BenchStep> $steps for this figure
+     * @param list<BenchStep> $steps
      *
-     * @return array{number: int, done: int, total: int}
+     * @return list<array{number: int, done: int, total: int}> how far each figure is
      */
-    private static function figure(array $steps, Progress $progress, int $figure): array
+    private static function figures(array $steps, Company $company, Progress $progress): array
     {
-        $done = array_filter($steps, static fn (BenchStep $s): bool => $progress->has($s->areaId(), $s->outcome->step, $figure));
+        $done = $total = array_fill(1, $company->count, 0);
+        foreach ($steps as $step) {
+            $planned = $step->outcome->step;
+            $for = $planned->scope->who->figures($company->count, $company->leaders);
+            foreach ($for as $n) {
+                ++$total[$n];
+            }
+            foreach (array_intersect($for, $progress->figures($step->areaId(), $planned)) as $n) {
+                ++$done[$n];
+            }
+        }
 
-        return ['number' => $figure, 'done' => count($done), 'total' => count($steps)];
+        return array_map(
+            static fn (int $n): array => ['number' => $n, 'done' => $done[$n], 'total' => $total[$n]],
+            range(1, $company->count),
+        );
     }
 
     /** @return array{area: string, stage: string, since: string, until: string, total_minutes: int} */

@@ -68,14 +68,7 @@ final readonly class BenchDesk
     /** @return list<string> names of what can be taken off the shelf */
     public function paints(): array
     {
-        $names = [];
-        foreach ($this->studio->shelf->paints() as $paint) {
-            if ($paint->isAtHand()) {
-                $names[] = $paint->name;
-            }
-        }
-
-        return $names;
+        return $this->studio->shelf->namesAtHand();
     }
 
     /** Expects the records loaded. */

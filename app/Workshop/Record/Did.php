@@ -9,7 +9,6 @@ use Kalokroma\Recipe\Predict\StepOutcome;
 use Kalokroma\Recipe\Technique\Technique;
 use Kalokroma\Record\Substance;
 use Kalokroma\Shelf\Mix;
-use Kalokroma\Shelf\Paint;
 use Kalokroma\Shelf\Part;
 
 /**
@@ -60,8 +59,7 @@ final class Did
     public static function named(array $did, ShelfRows $shelf): array
     {
         $did['mix'] = array_map(static function (array $part) use ($shelf): array {
-            $alike = array_values(array_filter($shelf->paints(), static fn (Paint $p): bool => $p->name === $part['name']));
-            $paint = ($part['id'] ?? null) === null ? $alike[0] ?? null : $shelf->planned($part['id']);
+            $paint = ($part['id'] ?? null) === null ? $shelf->named($part['name']) : $shelf->planned($part['id']);
 
             return ['id' => $paint?->id, 'name' => $paint->name ?? $part['name'], 'parts' => $part['parts']];
         }, $did['mix']);

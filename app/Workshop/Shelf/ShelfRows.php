@@ -66,6 +66,31 @@ final class ShelfRows
         return array_map(fn (int|string $id): Paint => $this->made((string) $id, $this->rows[$id]), array_keys($this->rows));
     }
 
+    /** @return list<string> of what can be taken off the shelf */
+    public function namesAtHand(): array
+    {
+        $names = [];
+        foreach ($this->rows as $row) {
+            if (Paint::isToHand($row->owned && !$row->isDriedUp(), $row->left_ml)) {
+                $names[] = $row->name;
+            }
+        }
+
+        return $names;
+    }
+
+    /** The first paint of this name. */
+    public function named(string $name): ?Paint
+    {
+        foreach ($this->rows as $id => $row) {
+            if ($row->name === $name) {
+                return $this->made((string) $id, $row);
+            }
+        }
+
+        return null;
+    }
+
     public function find(string $id): ?Paint
     {
         return isset($this->rows[$id]) ? $this->made($id, $this->rows[$id]) : null;
