@@ -120,6 +120,25 @@ final class BenchTest extends TestCase
         $this->assertRefused(422, 'technique, its paints and its place', $this->record(['as' => ['technique' => 'magic']] + $body));
     }
 
+    /** An undercoat without a primer on the shelf, and a paint that is only described: what the bench shows of them can be recorded. */
+    public function testStepsInPaintsNobodyOwnsAreRecordedAsTheyWereShown(): void
+    {
+        $this->signIn();
+        $this->deleteJson('/api/paints', ['ids' => PaintRow::query()->where('behaviour', 'primer')->pluck('id')->all()])->assertOk();
+        $said = "base: Marsh Gold #b08a2a\nwash all over: Rust Wash #6a3a1a";
+        $this->postJson('/api/areas/'.$this->coat().'/recipe/told', ['text' => $said])->assertOk();
+        $steps = (array) $this->getJson($this->url('bench'))->assertOk()->json('steps');
+        self::assertSame(['', null], [$steps[0]['as']['mix'][0]['id'], $steps[0]['mix'][0]['paint_id']]);
+        foreach ($steps as $step) {
+            $real = ['mix' => array_map(static fn (array $p): array => array_diff_key($p, ['hex' => 1]), $step['mix'])];
+            $body = ['area_id' => $step['area_id'], 'step' => $step['key'], 'stage' => $step['stage'], 'figures' => [1]];
+            $this->record(['as' => $step['as'], 'real' => $real] + $body)->assertOk();
+        }
+
+        self::assertSame([true], array_values(array_unique(array_column((array) $this->getJson($this->url('bench'))->json('steps'), 'done'))));
+        self::assertNull($this->getJson($this->url('bench'))->json('next'));
+    }
+
     public function testWhatIsLeftIsToldForAllFiguresAStepIsFor(): void
     {
         $this->signIn();

@@ -141,6 +141,39 @@ final class OtherWindowTest extends TestCase
         self::assertEqualsWithDelta(7.0, $used->json('left_ml'), 1e-9, 'what is used adds up, whoever wrote last');
     }
 
+    public function testManyPaintsAreMovedWhileOneOfThemIs(): void
+    {
+        $this->signIn();
+        $paints = array_slice((array) $this->getJson('/api/shelf')->json('paints'), 0, 3);
+        $ids = array_column($paints, 'id');
+        $versions = array_column($paints, 'version', 'id');
+        $this->patchJson('/api/paints', ['ids' => [$ids[1]], 'place' => 'drawer 2'])->assertOk();
+        $this->patchJson('/api/paints', ['ids' => [$ids[2]], 'state' => 'thick'])->assertOk();
+
+        $late = $this->patchJson('/api/paints', ['ids' => $ids, 'place' => 'box 7', 'versions' => $versions]);
+        $this->assertLate($late, 'What you chose', $paints[1]['name'].', place', 'drawer 2', 'box 7');
+        self::assertSame(0, PaintRow::query()->where('place', 'box 7')->count(), 'all or none');
+        $this->patchJson('/api/paints', ['ids' => $ids, 'place' => 'box 7', 'versions' => $versions, 'version' => $late->json('version')])
+            ->assertOk();
+        self::assertSame(3, PaintRow::query()->where('place', 'box 7')->count());
+        $this->assertRefused(422, 'Versions are told', $this->patchJson('/api/paints', ['ids' => $ids, 'versions' => [[1]]]));
+    }
+
+    public function testASwatchIsReadOverAnother(): void
+    {
+        $this->signIn();
+        $paint = (int) PaintRow::query()->where('behaviour', 'opaque')->value('id');
+        $seen = $this->getJson("/api/paints/$paint")->json('paint.version');
+        $swatch = ['on_black' => '#7a4a2a', 'on_white' => '#8a5a3a', 'thin' => 'undiluted'];
+        $read = $this->putJson("/api/paints/$paint/swatch", $swatch + ['version' => $seen])->assertOk();
+
+        $late = $this->putJson("/api/paints/$paint/swatch", ['on_white' => '#8f5f3f', 'version' => $seen] + $swatch);
+        $this->assertRefused(409, 'another window', $late);
+        self::assertSame(['Test swatch', 'a new reading'], [$late->json('differences.0.what'), $late->json('differences.0.yours')]);
+        $this->assertRefused(409, 'another window', $this->deleteJson("/api/paints/$paint/swatch", ['version' => $seen]));
+        $this->deleteJson("/api/paints/$paint/swatch", ['version' => $read->json('paint.version')])->assertOk();
+    }
+
     public function testAFigureThatGrewIsNotDeletedUnseen(): void
     {
         $this->signIn();

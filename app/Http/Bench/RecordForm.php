@@ -40,7 +40,7 @@ final class RecordForm extends FormRequest
             'as' => ['nullable', 'array:technique,mix,place'],
             'as.technique' => ['required_with:as', Rule::enum(Technique::class)],
             'as.mix' => ['present_with:as', 'array', 'max:4'],
-            'as.mix.*.id' => ['required', 'string', 'max:20'],
+            'as.mix.*.id' => ['nullable', 'string', 'max:200'],
             'as.mix.*.name' => ['required', 'string', 'max:80'],
             'as.mix.*.parts' => ['required', 'integer', 'min:1', 'max:99'],
             'as.place' => ['present_with:as', 'array', 'size:4'],
@@ -82,12 +82,12 @@ final class RecordForm extends FormRequest
         if (!$this->filled('as')) {
             return null;
         }
-        /** @var array{technique: string, mix: list<array{id: string, name: string, parts: int|string}>, place: list<mixed>} $said */
+        /** @var array{technique: string, mix: list<array{id?: string|null, name: string, parts: int|string}>, place: list<mixed>} $said */
         $said = $this->validated('as');
 
         return Substance::fromRow([
             'technique' => $said['technique'],
-            'mix' => array_map(static fn (array $p): array => ['parts' => (int) $p['parts']] + $p, $said['mix']),
+            'mix' => array_map(static fn (array $p): array => ['id' => $p['id'] ?? null, 'name' => $p['name'], 'parts' => (int) $p['parts']], $said['mix']),
             'place' => array_map(
                 static fn (mixed $v): string|float|null => is_numeric($v) ? (float) $v : (is_string($v) ? $v : null),
                 $said['place'],

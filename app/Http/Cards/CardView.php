@@ -13,7 +13,6 @@ use App\Workshop\Studio;
 use Kalokroma\Recipe\Predict\DraftSum;
 use Kalokroma\Recipe\Predict\StepOutcome;
 use Kalokroma\Recipe\Predict\StepWords;
-use Kalokroma\Recipe\Technique\Technique;
 use Kalokroma\Word\Counted;
 use Kalokroma\Word\Duration;
 use Kalokroma\Word\Finding;
@@ -72,7 +71,7 @@ final class CardView
                 $o,
                 $i + 1,
                 $o->step->scope->who->of($company->count, $company->leaders),
-                $progress->figures($o->step->technique === Technique::Undercoat ? null : (string) $area->id, $o->step),
+                $progress->figures($o->step->isOfFigure() ? null : (string) $area->id, $o->step),
             ), $outcomes, array_keys($outcomes)),
             'totals' => sprintf(
                 '%s, about %s of work a figure, %s of drying',

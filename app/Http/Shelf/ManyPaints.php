@@ -20,6 +20,8 @@ final class ManyPaints extends FormRequest
         return [
             'ids' => ['required', 'array', 'min:1', 'max:'.self::MOST],
             'ids.*' => ['integer'],
+            'versions' => ['nullable', 'array', 'max:'.self::MOST],
+            'versions.*' => ['string', 'max:40'],
             'place' => ['nullable', 'string', 'max:120'],
             'state' => ['nullable', 'string', 'max:60'],
             'set' => ['nullable', 'string', 'max:80'],
@@ -33,6 +35,7 @@ final class ManyPaints extends FormRequest
     {
         return [
             'ids.*' => sprintf('Choose paints first, %d at most.', self::MOST),
+            'versions.*' => 'Versions are told by the numbers of the paints, as the shelf gave them.',
             'finish.*' => 'A finish is matt, satin or gloss.',
             'owned.*' => 'owned is yes or no.',
         ];
@@ -51,6 +54,13 @@ final class ManyPaints extends FormRequest
     public function ids(): array
     {
         return array_values(array_unique(array_map(intval(...), (array) $this->input('ids'))));
+    }
+
+    /** @return array<int, string> versions of the paints as they were seen, by id */
+    public function seen(): array
+    {
+        /** @var array<int, string> */
+        return (array) $this->input('versions');
     }
 
     /** @return array<string, mixed> only what was given */

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Shelf;
 
 use App\Http\Shared\Controller;
+use App\Http\Shared\Seen;
 use App\Models\PaintRow;
+use App\Workshop\Shelf\PaintState;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\DB;
 
@@ -16,7 +18,9 @@ final class ManyPaintsController extends Controller
     {
         $changes = $request->changes();
         DB::transaction(static function () use ($request, $changes): void {
-            foreach (PaintRow::query()->whereKey($request->ids())->get() as $paint) {
+            $paints = array_values(PaintRow::query()->whereKey($request->ids())->orderBy('id')->get()->all());
+            PaintState::checkAll($paints, $changes, $request->seen(), Seen::of($request));
+            foreach ($paints as $paint) {
                 $paint->update($changes);
             }
         });

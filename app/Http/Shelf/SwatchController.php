@@ -9,9 +9,12 @@ use App\Devices\ReadingSeries;
 use App\Devices\Spot;
 use App\Formats\TestCard\TestCard;
 use App\Http\Shared\Controller;
+use App\Http\Shared\Seen;
 use App\Models\PaintRow;
+use App\Workshop\Shelf\PaintState;
 use App\Workshop\Shelf\ShelfRows;
 use App\Workshop\Shelf\SwatchDesk;
+use App\Workshop\State\Conflict;
 use Carbon\CarbonImmutable;
 use DomainException;
 use Illuminate\Http\JsonResponse;
@@ -53,6 +56,7 @@ final class SwatchController extends Controller
 
     public function store(SwatchForm $request, PaintRow $paint): JsonResponse
     {
+        self::check($request, $paint, ['swatch' => ['at' => null]]);
         SwatchDesk::calibrate(
             $paint,
             $request->reading('on_black'),
@@ -69,9 +73,20 @@ final class SwatchController extends Controller
 
     public function destroy(Request $request, PaintRow $paint): JsonResponse
     {
+        self::check($request, $paint, ['swatch' => null]);
         $paint->update(['swatch' => null]);
 
         return $this->changed($request, $paint);
+    }
+
+    /**
+     * @param array<string, mixed> $changes
+     *
+     * @throws Conflict where the paint was changed in the meantime
+     */
+    private static function check(Request $request, PaintRow $paint, array $changes): void
+    {
+        PaintState::of($paint)->check($paint->name, Seen::of($request), PaintState::wanted($paint, $changes));
     }
 
     private function changed(Request $request, PaintRow $paint): JsonResponse

@@ -8,7 +8,16 @@
         onstep: (where: 'undo' | 'redo') => void;
     }
     let { undo, redo, of = '', onstep }: Props = $props();
+
+    function keys(event: KeyboardEvent) {
+        const typing = (event.target as HTMLElement).closest('input:not([type="radio"]), select, textarea');
+        if (typing || !(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'z') return;
+        event.preventDefault();
+        if (event.shiftKey ? redo : undo) onstep(event.shiftKey ? 'redo' : 'undo');
+    }
 </script>
+
+<svelte:window onkeydown={keys} />
 
 <span class="both">
     {#if of}<span class="soft">{of}:</span>{/if}

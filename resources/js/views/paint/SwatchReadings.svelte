@@ -3,15 +3,18 @@
     import { ask, Problem, sentence } from '../../api/client';
     import { useWrite } from '../../api/write.svelte';
     import type { PaintLook, ReadingSeries } from '../../api/wire';
+    import Refused from '../../parts/Refused.svelte';
     import ReadingDots from '../../parts/ReadingDots.svelte';
 
     interface Props {
         /** the paint */
         id: number;
+        /** of the paint, when its swatch was begun to be read */
+        version: string;
         onsaved: () => void;
         onclose: () => void;
     }
-    let { id, onsaved, onclose }: Props = $props();
+    let { id, version, onsaved, onclose }: Props = $props();
 
     const FIELDS = [
         { key: 'on_black', spot: 'swatch-black', name: 'Paint over black', optional: false },
@@ -26,6 +29,8 @@
     let problem = $state('');
     let busy = $state(false);
     const write = useWrite();
+    // svelte-ignore state_referenced_locally
+    const begunOn = version;
 
     function failed(thrown: unknown) {
         problems = thrown instanceof Problem ? thrown.fields : {};
@@ -48,7 +53,12 @@
     async function save() {
         problem = '';
         const by = Object.keys(series).length ? 'reader' : 'typed';
-        const saved = await write.send<PaintLook>('paint', 'PUT', `paints/${id}/swatch`, { ...values, thin, by });
+        const saved = await write.send<PaintLook>('paint', 'PUT', `paints/${id}/swatch`, {
+            ...values,
+            thin,
+            by,
+            version: begunOn,
+        });
         problems = write.fields;
         problem = Object.keys(problems).length ? '' : write.problem;
         if (saved) onsaved();
@@ -63,6 +73,7 @@
     <li>Paint one coat over both fields, leave a strip of each bare, let it dry.</li>
     <li>Read the four spots, or type them: #8a5a2b, or lightness, a and b as 42.6 18.2 33.0.</li>
 </ol>
+{#if write.conflict}<Refused {write} onwritten={onsaved} onyielded={onclose} />{/if}
 {#if problem}<InlineNotification lowContrast hideCloseButton kind="error" title={problem} />{/if}
 <TextInput
     size="sm"

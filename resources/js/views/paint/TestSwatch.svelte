@@ -15,13 +15,18 @@
     const id = $derived(look.paint.id);
     let reading = $state(false);
 
-    const forget = () => write.send('paint', 'DELETE', `paints/${id}/swatch`);
+    const forget = () => write.send('paint', 'DELETE', `paints/${id}/swatch`, { version: look.paint.version });
 </script>
 
 <section>
     <h2>Test swatch</h2>
     {#if reading}
-        <SwatchReadings {id} onsaved={() => (reading = false)} onclose={() => (reading = false)} />
+        <SwatchReadings
+            {id}
+            version={look.paint.version}
+            onsaved={() => (reading = false)}
+            onclose={() => (reading = false)}
+        />
     {:else if look.swatch}
         <SwatchChange swatch={look.swatch} />
         <div class="do">

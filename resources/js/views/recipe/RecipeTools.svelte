@@ -14,16 +14,8 @@
     /** what is undone: the recipe, or the undercoat where that is chosen */
     const ofFigure = $derived(page.step?.of_figure ?? false);
     const at = $derived(ofFigure ? recipe.undercoat : recipe);
-
-    function keys(event: KeyboardEvent) {
-        const typing = (event.target as HTMLElement).closest('input, select, textarea');
-        if (typing || !(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'z') return;
-        event.preventDefault();
-        if (event.shiftKey ? at.redo : at.undo) page.retrace(event.shiftKey ? 'redo' : 'undo', ofFigure);
-    }
 </script>
 
-<svelte:window onkeydown={keys} />
 <div class="tools">
     <UndoRedo
         undo={at.undo}

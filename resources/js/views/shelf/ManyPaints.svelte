@@ -1,16 +1,19 @@
 <script lang="ts">
     import { Button, Select, SelectItem, TextInput } from 'carbon-components-svelte';
     import { useWrite } from '../../api/write.svelte';
+    import type { Paint } from '../../api/wire';
     import Refused from '../../parts/Refused.svelte';
     import { counted } from '../../parts/words';
 
     interface Props {
         ids: number[];
+        /** what is known of them */
+        paints: Paint[];
         onclear: () => void;
         /** paints were taken off the shelf and can be put back */
         onremoved: (ids: number[]) => void;
     }
-    let { ids, onclear, onremoved }: Props = $props();
+    let { ids, paints, onclear, onremoved }: Props = $props();
 
     const FIELDS = [
         { id: 'place', name: 'Place' },
@@ -23,8 +26,12 @@
     let field = $state('place');
     let value = $state('');
 
+    const versions = $derived(
+        Object.fromEntries(paints.filter((p) => ids.includes(p.id)).map((p) => [p.id, p.version])),
+    );
+
     async function send(method: 'PATCH' | 'DELETE', body: Record<string, unknown>, then: () => void) {
-        if ((await write.send('paint', method, 'paints', { ids, ...body })) !== undefined) then();
+        if ((await write.send('paint', method, 'paints', { ids, versions, ...body })) !== undefined) then();
     }
 </script>
 
@@ -40,7 +47,7 @@
     >
     <Button size="small" kind="ghost" on:click={onclear}>Choose none</Button>
 </div>
-<Refused {write} />
+<Refused {write} onwritten={onclear} />
 
 <style>
     .many {

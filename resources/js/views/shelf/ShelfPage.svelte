@@ -88,6 +88,7 @@
                     {#if view.picked.length}
                         <ManyPaints
                             ids={view.picked}
+                            paints={shelf.data.paints}
                             onclear={() => (view.picked = [])}
                             onremoved={(ids) => {
                                 view.removed = ids;
