@@ -22,18 +22,19 @@ return new class () extends Migration {
             $table->unsignedInteger('undercoat_counter')->default(0);
         });
         foreach (['companies', 'trials'] as $table) {
-            $this->rewrite($table, static fn (array $kept): array => array_filter([
+            $this->rewrite($table, static fn (array $kept): array => [
                 'own' => $kept['own'] ?? false,
                 'reason' => $kept['reason'] ?? '',
                 'kind' => $kept['kind'] ?? null,
-            ], static fn (mixed $v): bool => $v !== null) + ['steps' => [[
-                'key' => 'undercoat',
-                'tone' => $kept['tone'],
-                'paint_id' => $kept['paint_id'],
-                'lights' => $kept['lights'] ?? [],
-                'coats' => $kept['coats'] ?? null,
-                'thin' => $kept['thin'] ?? null,
-            ]]]);
+                'steps' => [[
+                    'key' => 'undercoat',
+                    'tone' => $kept['tone'],
+                    'paint_id' => $kept['paint_id'],
+                    'lights' => $kept['lights'] ?? [],
+                    'coats' => $kept['coats'] ?? null,
+                    'thin' => $kept['thin'] ?? null,
+                ]],
+            ]);
         }
     }
 
