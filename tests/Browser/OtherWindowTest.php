@@ -126,12 +126,12 @@ final class OtherWindowTest extends SampleWorkshop
         $this->hands->see('rub it thin');
         $this->hands->press('Keep what is there');
         $this->hands->seeNot(self::CLASH);
-        $this->hands->until(function (): bool {
-            $this->hands->element('//summary[starts-with(., "Name, tags, notes")]', 'aside')->click();
-            $this->hands->element('//label[starts-with(., "notes")]/textarea', 'aside')->sendKeys(', or stipple it');
-
-            return true;
-        }, 'The labels cannot be written on');
+        $this->hands->until(
+            fn (): bool => $this->hands->ask('return document.querySelector("aside textarea").value;') === 'rub it thin',
+            'the fields are filled with what is there',
+        );
+        $this->hands->element('//summary[starts-with(., "Name, tags, notes")]', 'aside')->click();
+        $this->hands->element('//label[starts-with(., "notes")]/textarea', 'aside')->sendKeys(', or stipple it');
         $this->hands->press('Save', 'aside');
         $this->hands->seeNot(self::CLASH);
         $this->hands->until(

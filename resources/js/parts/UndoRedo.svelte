@@ -22,13 +22,13 @@
 <span class="both">
     {#if of}<span class="soft">{of}:</span>{/if}
     <button
-        class="tool"
+        class="tool-link"
         disabled={!undo}
         title={undo ? `takes back: ${undo}` : 'nothing to undo'}
         onclick={() => onstep('undo')}>Undo</button
     >
     <button
-        class="tool"
+        class="tool-link"
         disabled={!redo}
         title={redo ? `does again: ${redo}` : 'nothing to redo'}
         onclick={() => onstep('redo')}>Redo</button
@@ -43,21 +43,6 @@
         align-items: baseline;
         max-width: 100%;
         font-size: var(--size-plain);
-    }
-    .tool {
-        padding: 4px 0;
-        border: 0;
-        background: none;
-        color: var(--ink);
-        font: inherit;
-        text-decoration: underline;
-        text-underline-offset: 3px;
-        cursor: pointer;
-    }
-    .tool:disabled {
-        color: var(--ink-soft);
-        text-decoration: none;
-        cursor: default;
     }
     .last {
         max-width: 170px;

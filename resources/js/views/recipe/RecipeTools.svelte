@@ -24,11 +24,11 @@
         onstep={(where) => page.retrace(where, ofFigure)}
     />
     <span class="right">
-        <a class="tool" href="#/compare/{recipe.company.id}?area={recipe.area.id}">Compare drafts</a>
-        <button class="tool" aria-expanded={keeping} onclick={() => (keeping = !keeping)}>Keep in the book</button>
-        <a class="tool" href="/api/areas/{recipe.area.id}/card" target="_blank" rel="noopener">Card</a>
-        <a class="tool" href="/api/areas/{recipe.area.id}/recipe/file?as=json" download>JSON</a>
-        <a class="tool" href="/api/areas/{recipe.area.id}/recipe/file?as=md" download>Markdown</a>
+        <a class="tool-link" href="#/compare/{recipe.company.id}?area={recipe.area.id}">Compare drafts</a>
+        <button class="tool-link" aria-expanded={keeping} onclick={() => (keeping = !keeping)}>Keep in the book</button>
+        <a class="tool-link" href="/api/areas/{recipe.area.id}/card" target="_blank" rel="noopener">Card</a>
+        <a class="tool-link" href="/api/areas/{recipe.area.id}/recipe/file?as=json" download>JSON</a>
+        <a class="tool-link" href="/api/areas/{recipe.area.id}/recipe/file?as=md" download>Markdown</a>
     </span>
 </div>
 {#if keeping}<ToBook {recipe} ondone={() => (keeping = false)} />{/if}
@@ -47,15 +47,5 @@
         flex-wrap: wrap;
         gap: 4px 14px;
         margin-left: auto;
-    }
-    .tool {
-        padding: 4px 0;
-        border: 0;
-        background: none;
-        color: var(--ink);
-        font: inherit;
-        text-decoration: underline;
-        text-underline-offset: 3px;
-        cursor: pointer;
     }
 </style>
