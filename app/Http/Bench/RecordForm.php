@@ -39,11 +39,11 @@ final class RecordForm extends FormRequest
             'real.minutes' => ['nullable', 'integer', 'min:0', 'max:1440'],
             'as' => ['nullable', 'array:technique,mix,place'],
             'as.technique' => ['required_with:as', Rule::enum(Technique::class)],
-            'as.mix' => ['present_with:as', 'array', 'max:4'],
+            'as.mix' => ['sometimes', 'array', 'max:4'],
             'as.mix.*.id' => ['nullable', 'string', 'max:200'],
             'as.mix.*.name' => ['required', 'string', 'max:80'],
             'as.mix.*.parts' => ['required', 'integer', 'min:1', 'max:99'],
-            'as.place' => ['present_with:as', 'array', 'size:4'],
+            'as.place' => ['sometimes', 'array', 'size:4'],
             'note' => ['nullable', 'string', 'max:2000'],
             'at' => ['nullable', 'string', 'regex:/^\d{4}-\d\d-\d\dT\d\d:\d\d:\d\d(\.\d{1,6})?(Z|[+-]\d\d:\d\d)$/D', 'date'],
         ];
@@ -82,13 +82,20 @@ final class RecordForm extends FormRequest
         if (!$this->filled('as')) {
             return null;
         }
-        /** @var array{technique: string, mix: list<array{id?: string|null, name: string, parts: int|string}>, place: list<mixed>} $said */
+        /**
+         * @var array{
+         *   technique: string, mix?: list<array{id?: string|null, name: string, parts: int|string}>, place?: list<mixed>,
+         * } $said
+         */
         $said = $this->validated('as');
 
         return Substance::fromRow([
             'technique' => $said['technique'],
-            'mix' => array_map(static fn (array $p): array => ['id' => $p['id'] ?? null, 'name' => $p['name'], 'parts' => (int) $p['parts']], $said['mix']),
-            'place' => array_map(
+            'mix' => array_map(
+                static fn (array $p): array => ['id' => $p['id'] ?? null, 'name' => $p['name'], 'parts' => (int) $p['parts']],
+                $said['mix'] ?? [],
+            ),
+            'place' => !isset($said['place']) ? null : array_map(
                 static fn (mixed $v): string|float|null => is_numeric($v) ? (float) $v : (is_string($v) ? $v : null),
                 $said['place'],
             ),
