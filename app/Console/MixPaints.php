@@ -30,6 +30,8 @@ final class MixPaints extends PlanningCommand
             $parts[] = new Part($this->paint($shelf, substr($text, 0, $colon)), (int) substr($text, $colon + 1));
         }
 
-        return ['predicted' => $this->colour(Mix::of($parts)->colour())];
+        $mix = Mix::of($parts);
+
+        return ['predicted' => $this->colour($mix->colour()), 'certainty' => round($mix->certainty(), 2)];
     }
 }

@@ -73,6 +73,24 @@ final class Matcher
     }
 
     /**
+     * The same by the difference to be expected: a pot that is a little off may come before a mix that is nearer on paper.
+     *
+     * @param list<Paint> $paints
+     * @param int $mostPaints 1, 2 or 3
+     *
+     * @return list<RankedMix>
+     */
+    public function expected(Lab $target, array $paints, int $most = 10, int $mostPaints = 2, int $parts = self::PARTS): array
+    {
+        $singles = $this->singles($target, $paints);
+        $found = [...$singles, ...$this->mixes($target, $paints, min($mostPaints, $parts), 4 * $most, $parts)];
+        $found = self::ranked($found);
+        usort($found, static fn (RankedMix $a, RankedMix $b): int => $a->expected() <=> $b->expected());
+
+        return array_slice($found, 0, $most);
+    }
+
+    /**
      * What a painter chooses from: the best single paints, the best pairs and, if asked for, the best triples, ranked
      * without splitting hairs. Unlike {@see self::best()} many mixes that are nearly the same leave room for simpler ones.
      *

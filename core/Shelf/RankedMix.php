@@ -11,6 +11,15 @@ final readonly class RankedMix
     {
     }
 
+    /**
+     * The difference to be expected on the figure (CIEDE2000): what is predicted and what it is sure of, as independent errors add up,
+     * √(difference² + certainty²).
+     */
+    public function expected(): float
+    {
+        return hypot($this->difference, $this->mix->certainty());
+    }
+
     /** Whether it differs from a better one by less than the predictions are sure of. */
     public function isAsGoodAs(self $better): bool
     {
