@@ -10,6 +10,7 @@ use App\Workshop\Recipe\Predictions;
 use App\Workshop\Recipe\RecipeRows;
 use App\Workshop\Shelf\ShelfRows;
 use App\Workshop\Undercoat\UndercoatDesk;
+use App\Workshop\Undercoat\UndercoatEdits;
 use Kalokroma\Recipe\Choose\Palette;
 
 /** What one painter works with during one request: the shelf, read once, and what lays paint from it over figures. */
@@ -18,6 +19,7 @@ final readonly class Studio
     public ShelfRows $shelf;
     public Palette $palette;
     public UndercoatDesk $undercoats;
+    public UndercoatEdits $undercoatEdits;
     public RecipeRows $recipes;
     public Predictions $predictions;
     public Drafting $drafting;
@@ -27,6 +29,7 @@ final readonly class Studio
         $this->shelf = ShelfRows::of($painter);
         $this->palette = new Palette(fn (): array => $this->shelf->paints());
         $this->undercoats = new UndercoatDesk($painter, $this->shelf);
+        $this->undercoatEdits = new UndercoatEdits($painter, $this->shelf, $this->undercoats);
         $this->recipes = new RecipeRows($this->shelf);
         $this->predictions = new Predictions($this->recipes, $this->undercoats);
         $this->drafting = new Drafting($this);

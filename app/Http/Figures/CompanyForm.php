@@ -92,12 +92,6 @@ final class CompanyForm extends FormRequest
         });
     }
 
-    /** The state the form was opened on; null where it does not say. */
-    public function version(): ?string
-    {
-        return $this->filled('version') ? (string) $this->string('version') : null;
-    }
-
     /** @return array<string, string> */
     public function messages(): array
     {

@@ -44,7 +44,7 @@ final class FigureController extends Controller
     {
         $wanted = $request->company();
         $company->load('areas');
-        CompanyState::of($company)->check($company->name, $request->version(), CompanyState::wanted($company, $wanted));
+        CompanyState::of($company)->check($company->name, Seen::of($request), CompanyState::wanted($company, $wanted));
         CompanyWriter::write($this->painter($request), $company, $wanted);
 
         return $this->answer($request, $company);

@@ -42,11 +42,6 @@ final class DraftForm extends FormRequest
         return PlanRows::wish($this->validated());
     }
 
-    public function version(): ?int
-    {
-        return $this->filled('version') ? $this->integer('version') : null;
-    }
-
     public function start(): ?string
     {
         return $this->filled('start') ? (string) $this->string('start') : null;

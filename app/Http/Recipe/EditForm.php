@@ -75,11 +75,6 @@ final class EditForm extends FormRequest
         ];
     }
 
-    public function version(): ?int
-    {
-        return $this->filled('version') ? $this->integer('version') : null;
-    }
-
     /** @return Edit */
     public function edit(): array
     {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Recipe;
 
 use App\Http\Shared\Controller;
+use App\Http\Shared\Seen;
 use App\Models\AreaRow;
 use App\Models\RevisionRow;
 use App\Workshop\Recipe\DraftWish;
@@ -42,7 +43,7 @@ final class RecipeController extends Controller
             $request->wish(),
             $request->start(),
         );
-        $aside = $studio->drafting->draft($area->company, $area, $wish, $request->version());
+        $aside = $studio->drafting->draft($area->company, $area, $wish, Seen::number($request));
 
         return $this->answer($studio, $area, $aside);
     }
@@ -52,7 +53,7 @@ final class RecipeController extends Controller
         $area = $area->among();
 
         $studio = $this->studio($request);
-        $aside = (new RecipeEdits($studio))->apply($area->company, $area, $request->edit(), $request->version());
+        $aside = (new RecipeEdits($studio))->apply($area->company, $area, $request->edit(), Seen::number($request));
 
         return $this->answer($studio, $area, $aside);
     }
@@ -102,7 +103,7 @@ final class RecipeController extends Controller
             $area->company,
             $area,
             $direction,
-            $request->filled('version') ? $request->integer('version') : null,
+            Seen::number($request),
         );
 
         return $this->answer($studio, $area);

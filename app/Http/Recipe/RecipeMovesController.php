@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Recipe;
 
 use App\Http\Shared\Controller;
+use App\Http\Shared\Seen;
 use App\Models\AreaRow;
 use App\Models\BookRow;
 use App\Workshop\Recipe\RecipeMoves;
@@ -124,7 +125,7 @@ final class RecipeMovesController extends Controller
     private function answer(Request $request, AreaRow $area, callable $move): JsonResponse
     {
         $studio = $this->studio($request);
-        $said = $move(new RecipeMoves($studio, $request->filled('version') ? $request->integer('version') : null));
+        $said = $move(new RecipeMoves($studio, Seen::number($request)));
 
         return new JsonResponse(['recipe' => RecipeView::of($studio, $area)] + $said);
     }

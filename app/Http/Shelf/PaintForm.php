@@ -54,12 +54,6 @@ final class PaintForm extends FormRequest
         return $this->fields()->attributes;
     }
 
-    /** The state the form was opened on; null where it does not say. */
-    public function version(): ?string
-    {
-        return $this->filled('version') ? (string) $this->string('version') : null;
-    }
-
     private function fields(): PaintFields
     {
         return $this->fields ??= PaintFields::read(array_map(

@@ -10,6 +10,7 @@ use App\Formats\Shelf\ShelfJson;
 use App\Formats\Shelf\SwatchSheet;
 use App\Formats\UnreadableFile;
 use App\Http\Shared\Controller;
+use App\Http\Shared\Seen;
 use App\Models\PaintRow;
 use App\Workshop\Shelf\PaintState;
 use App\Workshop\Shelf\ShelfImport;
@@ -76,7 +77,7 @@ final class ShelfController extends Controller
         DB::transaction(static function () use ($paint, $request): void {
             $before = $paint->left_ml;
             $wanted = $request->attributesOfThePaint();
-            PaintState::of($paint)->check($paint->name, $request->version(), PaintState::wanted($paint, $wanted));
+            PaintState::of($paint)->check($paint->name, Seen::of($request), PaintState::wanted($paint, $wanted));
             $paint->update($wanted);
             StockDesk::entered($paint->refresh(), $before, 'entered by hand', CarbonImmutable::now());
         });

@@ -27,7 +27,7 @@ final class UndercoatController extends Controller
 
     public function choose(UndercoatForm $request, Company $company): JsonResponse
     {
-        $this->studio($request)->undercoats->edits->choose(
+        $this->studio($request)->undercoatEdits->choose(
             $company->load('areas.recipe', 'records'),
             (string) $request->integer('paint_id'),
             $request->lights(),
@@ -40,7 +40,7 @@ final class UndercoatController extends Controller
 
     public function edit(UndercoatEditForm $request, Company $company): JsonResponse
     {
-        $this->studio($request)->undercoats->edits->change(
+        $this->studio($request)->undercoatEdits->change(
             $company->load('areas.recipe', 'records'),
             $request->key(),
             $request->mix(),
@@ -114,7 +114,7 @@ final class UndercoatController extends Controller
     private function stepped(Request $request, Company $company, int $direction): JsonResponse
     {
         $company->load('areas.recipe', 'records');
-        $this->studio($request)->undercoats->edits->step($company, $direction, Seen::number($request));
+        $this->studio($request)->undercoatEdits->step($company, $direction, Seen::number($request));
 
         return $this->answer($request, $company);
     }

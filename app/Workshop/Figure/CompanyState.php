@@ -74,16 +74,16 @@ final class CompanyState
             'Sort of model' => (string) $figure['kind'],
             'Figures painted alike' => (string) $figure['count'],
             'Leaders among them' => (string) $figure['leaders'],
-            'Height, mm' => self::number($figure['height_mm']),
-            'Surface of one, cm²' => self::number($figure['surface_cm2']),
+            'Height, mm' => State::word((float) $figure['height_mm']),
+            'Surface of one, cm²' => State::word((float) $figure['surface_cm2']),
             'Notes' => (string) $figure['notes'],
-            'Meant to match' => $figure['matches_id'] === null ? '' : 'figure no. '.$figure['matches_id'],
+            'Meant to match' => $figure['matches_id'] === null ? '' : self::name((int) $figure['matches_id']),
         ];
         foreach ($areas as $area) {
             $words['Area '.$area['name']] = implode(', ', array_filter([
                 $area['material'],
                 $area['relief'],
-                self::number($area['share']).' %',
+                State::word((float) $area['share']).' %',
                 'depth '.$area['depth'],
                 $area['weight'],
                 mb_strtolower((string) ($area['colour'] ?? '')),
@@ -116,8 +116,8 @@ final class CompanyState
         return $names === [] ? '' : 'beside '.implode(' and ', $names);
     }
 
-    private static function number(mixed $value): string
+    private static function name(int $id): string
     {
-        return is_numeric($value) ? rtrim(rtrim(number_format((float) $value, 2, '.', ''), '0'), '.') : '';
+        return (string) (Company::query()->whereKey($id)->value('name') ?? 'a figure that is gone');
     }
 }

@@ -230,7 +230,7 @@ final readonly class RecipeImport
             $notes[] = sprintf('You have no %s: the undercoat is put on as you can.', $kind->tool()->words());
         }
         try {
-            $edits = $this->studio->undercoats->edits;
+            $edits = $this->studio->undercoatEdits;
             $edits->choose($company, $primer->id, $lights, $allowed ? $kind->value : null);
             $edits->change(
                 $company,

@@ -7,8 +7,6 @@ namespace App\Workshop\Shelf;
 use App\Models\PaintRow;
 use App\Workshop\State\Conflict;
 use App\Workshop\State\State;
-use BackedEnum;
-use DateTimeInterface;
 
 /** A paint as its form has it. */
 final class PaintState
@@ -79,14 +77,7 @@ final class PaintState
         $words = [];
         foreach (self::WORDS as $name => $what) {
             $value = $attributes[$name] ?? null;
-            $words[$what] = match (true) {
-                $value instanceof BackedEnum => (string) $value->value,
-                $value instanceof DateTimeInterface => $value->format('Y-m-d'),
-                is_bool($value) => $value ? 'yes' : 'no',
-                is_array($value) => self::swatch($value),
-                is_float($value) => rtrim(rtrim(number_format($value, 2, '.', ''), '0'), '.'),
-                default => is_scalar($value) ? (string) $value : '',
-            };
+            $words[$what] = is_array($value) ? self::swatch($value) : State::word($value);
         }
 
         return new State($words);

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Workshop\State;
 
 use App\Models\Painter;
-use BackedEnum;
 
 /** What a painter owns and likes, as the questions have it. */
 final class HabitsState
@@ -32,11 +31,8 @@ final class HabitsState
         $words = [];
         foreach (self::WORDS as $name => $what) {
             $value = $habits[$name] ?? null;
-            $words[$what] = match (true) {
-                $value instanceof BackedEnum => (string) $value->value,
-                is_string($value) && !is_numeric($value) => $value,
-                default => (bool) $value ? 'yes' : 'no',
-            };
+            // A form says yes in several ways, a row in one.
+            $words[$what] = State::word(in_array($name, ['way', 'school'], true) ? $value : (bool) $value);
         }
 
         return new State($words);

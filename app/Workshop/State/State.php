@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Workshop\State;
 
+use BackedEnum;
+use DateTimeInterface;
+
 /** What a form shows of something, in words: its version is a fingerprint of that, so that whoever saves says what they had seen. */
 final readonly class State
 {
@@ -13,6 +16,18 @@ final readonly class State
      */
     public function __construct(private array $words, private string $more = '')
     {
+    }
+
+    /** A value of a row or a form in a word, the same however it is held. */
+    public static function word(mixed $value): string
+    {
+        return match (true) {
+            $value instanceof BackedEnum => (string) $value->value,
+            $value instanceof DateTimeInterface => $value->format('Y-m-d'),
+            is_bool($value) => $value ? 'yes' : 'no',
+            is_float($value) => rtrim(rtrim(number_format($value, 2, '.', ''), '0'), '.'),
+            default => is_scalar($value) ? (string) $value : '',
+        };
     }
 
     public function version(): string

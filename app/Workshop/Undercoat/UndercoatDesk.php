@@ -32,13 +32,11 @@ use Kalokroma\Undercoat\Kind;
  */
 final readonly class UndercoatDesk
 {
-    public UndercoatEdits $edits;
     public UndercoatRows $rows;
 
     public function __construct(private Painter $painter, private ShelfRows $shelf)
     {
         $this->rows = new UndercoatRows($painter, $shelf);
-        $this->edits = new UndercoatEdits($painter, $shelf, $this->rows, $this);
     }
 
     /** What its steps lead to; advised and kept where the company has none yet. */

@@ -31,7 +31,6 @@ final readonly class UndercoatEdits
     public function __construct(
         private Painter $painter,
         private ShelfRows $shelf,
-        private UndercoatRows $rows,
         private UndercoatDesk $desk,
     ) {
     }
@@ -47,14 +46,14 @@ final readonly class UndercoatEdits
     public function choose(Company $company, string $paintId, array $lights = [], ?string $kind = null, ?int $seen = null): void
     {
         $way = $kind === null ? $this->desk->kind($company) : Kind::from($kind);
-        $primer = $this->rows->paint($paintId);
+        $primer = $this->desk->rows->paint($paintId);
         if ($lights !== [] && $way === Kind::Brush) {
             throw UndercoatProblem::sketchNeedsSpray();
         }
         if (!$way->isAllowedBy($this->painter->equipment())) {
             throw new DomainException(sprintf('Your answers on the Figures page rule out the %s.', $way->tool()->words()));
         }
-        $ground = $this->rows->built($primer, $lights);
+        $ground = $this->desk->rows->built($primer, $lights);
         $this->put(
             $company,
             static fn (UndercoatPlan $plan): UndercoatPlan => $plan->laidAs($ground, $way),
@@ -75,7 +74,7 @@ final readonly class UndercoatEdits
      */
     public function change(Company $company, string $key, ?array $mix, ?Thinning $thinning, ?int $coats, ?int $seen = null): void
     {
-        $ground = $mix === null ? null : $this->rows->built($this->shelf->mix($mix)->first(), []);
+        $ground = $mix === null ? null : $this->desk->rows->built($this->shelf->mix($mix)->first(), []);
         $said = array_keys(array_filter(['paint' => $ground !== null, 'coats' => $coats !== null, 'thinning' => $thinning !== null]));
         $this->put($company, static fn (UndercoatPlan $plan): UndercoatPlan => $plan->changed(
             $key,
@@ -102,12 +101,12 @@ final readonly class UndercoatEdits
                 : RecipeProblem::nothingToRedo();
             /** @var UndercoatRow $state */
             $state = $found->state;
-            [$now, $then] = [$this->desk->plan($company), $this->rows->plan($state)];
+            [$now, $then] = [$this->desk->plan($company), $this->desk->rows->plan($state)];
             self::check($company, $seen, $now, $then);
             // What was advised since is not advised again at once: the painter has taken it back.
             $state['own'] = $state['own'] || (!$now->own && $now->ground()->id !== $then->ground()->id);
             if ($state['own']) {
-                $state['reason'] = $this->desk->reasonFor($company, $this->rows->plan($state));
+                $state['reason'] = $this->desk->reasonFor($company, $this->desk->rows->plan($state));
             }
             $company->stand($found->number, $company->highest());
             $this->desk->put($company, $state);
