@@ -11,6 +11,8 @@ use App\Devices\SimulatedClimateSensor;
 use App\Models\AreaRow;
 use App\Models\Company;
 use App\Models\PaintRow;
+use App\Workshop\Studio;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use Kalokroma\Colour\Srgb;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -100,6 +102,23 @@ final class UndercoatTest extends TestCase
         self::assertSame(['Black primer', 2], $this->ground($area), 'nothing of it was kept');
         $this->edit(['coats' => 5], $late->json('version'))->assertOk();
         self::assertSame(['Black primer', 5], $this->ground($area));
+    }
+
+    /** A page that only looks had read the company before another window chose; what it then advises is not written over that choice. */
+    public function testWhoOnlyLooksWritesOverNoChoice(): void
+    {
+        $painter = $this->signIn();
+        $lightest = (int) last((array) $this->getJson($this->url())->assertOk()->json('primers'))['id'];
+        $company = Company::query()->firstOrFail();
+        $company->areas()->update(['hex' => '#15161a']);
+        $company->update(['surface_cm2' => $company->surface_cm2 + 1]);
+        $looking = Company::query()->with('areas.recipe', 'records')->firstOrFail();
+        self::assertTrue($looking->undercoat_stale);
+        $this->putJson($this->url(), ['paint_id' => $lightest])->assertOk();
+        $chosen = DB::table('companies')->where('id', $company->id)->first(['undercoat', 'undercoat_version']);
+
+        (new Studio($painter->refresh()))->undercoats->laid($looking);
+        self::assertEquals($chosen, DB::table('companies')->where('id', $company->id)->first(['undercoat', 'undercoat_version']));
     }
 
     public function testOneThingOfAnUndercoatIsChangedAtATime(): void

@@ -11,6 +11,7 @@ use App\Workshop\Recipe\Staleness;
 use App\Workshop\Record\BenchDesk;
 use App\Workshop\Shelf\ShelfRows;
 use App\Workshop\State\History;
+use Illuminate\Support\Facades\DB;
 use Kalokroma\Colour\Srgb;
 use Kalokroma\Figure\Material;
 use Kalokroma\Film\Thinning;
@@ -94,7 +95,7 @@ final readonly class UndercoatDesk
     public function knowsTheNewestOf(Company $company): bool
     {
         return $this->painter->newQuery()->whereKey($this->painter->id)->where('stamp', $this->painter->stamp)->exists()
-            && Company::query()->whereKey($company->id)->where('undercoat', $company->getRawOriginal('undercoat'))->exists();
+            && self::isAsRead($company);
     }
 
     /** Works it out again where its sources have changed, unless the painter chose, or the ground is on figures already. */
@@ -174,20 +175,22 @@ final readonly class UndercoatDesk
     {
         $had = self::row($company);
         $row = UndercoatRows::row($plan, $had);
-        if ($had === null || !UndercoatRows::areAlike($had, $row)) {
-            if ($had !== null && $company->undercoat_version === 0) {
-                History::record($company, $company->painter_id, 'as it was', $had);
+        DB::transaction(function () use ($company, $row, $had, $words): void {
+            if (self::isAsRead($company) && ($had === null || !UndercoatRows::areAlike($had, $row))) {
+                if ($had !== null && $company->undercoat_version === 0) {
+                    History::record($company, $company->painter_id, 'as it was', $had);
+                }
+                $company->undercoat = $row;
+                History::record($company, $company->painter_id, $words, $row);
             }
-            $company->undercoat = $row;
-            History::record($company, $company->painter_id, $words, $row);
-        }
-        $this->put($company, $row, $had);
+            $this->put($company, $row, $had);
+        });
 
         return $row;
     }
 
     /**
-     * Puts a state into the row.
+     * Puts a state into the row, unless it holds another by now than the one that was read.
      *
      * @param UndercoatRow $row
      * @param UndercoatRow|null $had what was there before
@@ -195,11 +198,25 @@ final readonly class UndercoatDesk
     public function put(Company $company, array $row, ?array $had = null): void
     {
         $had ??= self::row($company);
-        $company->undercoat = $row;
-        $company->save();
-        if ($had !== null && !UndercoatRows::areAlike($had, $row)) {
-            Staleness::recipesOf($company);
-        }
+        DB::transaction(static function () use ($company, $row, $had): void {
+            if (!self::isAsRead($company)) {
+                return;
+            }
+            $company->undercoat = $row;
+            $company->save();
+            if ($had !== null && !UndercoatRows::areAlike($had, $row)) {
+                Staleness::recipesOf($company);
+            }
+        });
+    }
+
+    /**
+     * Whether the undercoat is still the one that was read: who only looks advises too, and must not write over what another window
+     * has chosen since. Asked inside the transaction that writes.
+     */
+    private static function isAsRead(Company $company): bool
+    {
+        return Company::query()->whereKey($company->id)->where('undercoat', $company->getRawOriginal('undercoat'))->exists();
     }
 
     /** @return UndercoatRow|null */
