@@ -75,9 +75,13 @@ final class Studio
         }
     }
 
-    /** Stops the application and starts it again on the same data, at another address. */
+    /**
+     * Stops the application and starts it again on the same data, at another address. The page is left first: one that still asks
+     * for something when the application stops would complain of that, and rightly.
+     */
     public function restart(): void
     {
+        $this->browser->get('about:blank');
         $this->server->stop();
         $this->address = $this->serve();
     }
