@@ -79,7 +79,7 @@ final class SimulatedColourReader implements ColourReader
             $k[] = $typed->absorption[$band] * $body * $strength * (1 + $tilt * ($band - 8.5) / 8.5);
         }
 
-        return Pigment::measured($k, $s);
+        return Pigment::measured($k, $s, $typed->surface);
     }
 
     /** Gaussian (Box and Muller). */

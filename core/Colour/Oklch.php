@@ -39,6 +39,12 @@ final readonly class Oklch
         return self::fromSrgb(Srgb::fromXyz($colour->toXyz()));
     }
 
+    /** Whether it is a red: from crimson to vermilion, and not a brown or a grey. */
+    public function isRed(): bool
+    {
+        return $this->chroma >= 0.08 && ($this->hue < 42 || $this->hue > 350);
+    }
+
     /** Components may lie outside 0..1 where the screen cannot show the colour. */
     public function toSrgb(): Srgb
     {

@@ -5,31 +5,64 @@ declare(strict_types=1);
 namespace Kalokroma\Colour;
 
 /**
- * The smoothest reflectance that looks like a given screen colour.
+ * The smoothest reflectance that looks like a given screen colour, with flanks where pigments have theirs.
  *
  * Method: least hyperbolic tangent slope squared, S. A. Burns, "Numerical methods for smoothest reflectance
  * reconstruction", Color Research & Application 45 (2020) 8–21. With reflectance r = (tanh z + 1) / 2 the sum of
  * squared differences of neighbouring z is made smallest under the condition that r has the wanted linear sRGB;
  * Newton's method on the Lagrangian, with the step halved while it does not improve. Reflectance stays inside 0..1.
+ *
+ * Pigments turn from dark to light mostly about {@see self::FLANKS}: there a difference weighs less, w(λ) = e^(−Σ steepness ·
+ * e^(−((λ − centre) / width)²)), so that slopes gather there. Without that, mixes of far hues come out too dull. Centres and widths
+ * were fitted together with the constants of the film model and are no measurement of any paint.
  */
 final class SmoothReflectance
 {
     /** Linear sRGB components are moved into this range: nothing painted reflects none or all of the light. */
     private const DARKEST = 0.0001;
     private const LIGHTEST = 0.9985;
+
+    /** Where slopes gather: centre and width in nm, steepness of a usual paint. */
+    private const FLANKS = [[478.0, 21.0, 2.4], [604.0, 49.0, 1.8]];
+    private const SHORTEST_NM = 380.0;
+    private const LONGEST_NM = 720.0;
+
     private const MOST_STEPS = 60;
     private const TOLERANCE = 1e-7;
 
     /** A measured colour met this well (linear sRGB) counts as reached: far below what a reader can tell. */
     private const USABLE = 1e-4;
 
-    /** @var list<list<float>>|null */
-    private static ?array $weights = null;
+    /** @var array<string, self> by sharpness */
+    private static array $ours = [];
 
-    /** @return list<float> 18 shares strictly between 0 and 1 */
-    public static function of(Srgb $swatch): array
+    /** @var list<float> what a difference between a band and the next weighs */
+    private readonly array $stiffness;
+
+    /** @param list<list<float>> $weights three rows, a number for each band: reflectance to linear sRGB */
+    private function __construct(private readonly array $weights, float $sharpness)
     {
-        return self::onGrid($swatch, self::linearSrgbWeights());
+        $steps = count($weights[0]) - 1;
+        $stiffness = [];
+        for ($i = 0; $i < $steps; ++$i) {
+            $nm = self::SHORTEST_NM + (self::LONGEST_NM - self::SHORTEST_NM) * ($i + 0.5) / $steps;
+            $slack = 0.0;
+            foreach (self::FLANKS as [$centre, $width, $steepness]) {
+                $slack += $sharpness * $steepness * exp(-((($nm - $centre) / $width) ** 2));
+            }
+            $stiffness[] = exp(-$slack);
+        }
+        $this->stiffness = $stiffness;
+    }
+
+    /**
+     * @param float $sharpness how steep its flanks are, as a multiple of a usual paint's: 0 is the smoothest there is
+     *
+     * @return list<float> 18 shares strictly between 0 and 1
+     */
+    public static function of(Srgb $swatch, float $sharpness = 1.0): array
+    {
+        return self::ours($sharpness)->painted($swatch);
     }
 
     /**
@@ -38,11 +71,11 @@ final class SmoothReflectance
      *
      * @return list<float> 18 shares strictly between 0 and 1
      */
-    public static function ofXyz(Xyz $measured): array
+    public static function ofXyz(Xyz $measured, float $sharpness = 1.0): array
     {
         $linear = Srgb::fromXyz($measured)->linear();
-        $weights = self::linearSrgbWeights();
-        [$z, , $error] = self::solved($linear, $weights);
+        $ours = self::ours($sharpness);
+        [$z, , $error] = $ours->solved($linear);
         if ($error < self::USABLE) {
             return self::shares($z);
         }
@@ -50,7 +83,7 @@ final class SmoothReflectance
         [$z, $lambda] = [array_fill(0, Bands::COUNT, atanh(2 * $grey - 1)), [0.0, 0.0, 0.0]];
         for ($way = 1; $way <= 20; ++$way) {
             $wanted = array_map(static fn (float $v): float => $grey + ($v - $grey) * $way / 20, $linear);
-            [$further, $pull, $error] = self::solved($wanted, $weights, $z, $lambda);
+            [$further, $pull, $error] = $ours->solved($wanted, $z, $lambda);
             if ($error >= self::USABLE) {
                 break;
             }
@@ -69,12 +102,23 @@ final class SmoothReflectance
      */
     public static function onGrid(Srgb $swatch, array $weights): array
     {
+        return (new self($weights, 1.0))->painted($swatch);
+    }
+
+    private static function ours(float $sharpness): self
+    {
+        return self::$ours['sharpness '.$sharpness] ??= new self(self::linearSrgbWeights(), $sharpness);
+    }
+
+    /** @return list<float> */
+    private function painted(Srgb $swatch): array
+    {
         $wanted = array_map(
             static fn (float $v): float => max(self::DARKEST, min(self::LIGHTEST, $v)),
             $swatch->linear(),
         );
 
-        return self::shares(self::solved($wanted, $weights)[0]);
+        return self::shares($this->solved($wanted)[0]);
     }
 
     /**
@@ -89,20 +133,19 @@ final class SmoothReflectance
 
     /**
      * @param array<int, float> $wanted linear sRGB
-     * @param list<list<float>> $weights
      * @param array<int, float>|null $z where to start; from a flat grey without
      * @param array<int, float> $lambda
      *
      * @return array{array<int, float>, array<int, float>, float} z, its multipliers, and the largest entry of the gradient
      */
-    private static function solved(array $wanted, array $weights, ?array $z = null, array $lambda = [0.0, 0.0, 0.0]): array
+    private function solved(array $wanted, ?array $z = null, array $lambda = [0.0, 0.0, 0.0]): array
     {
-        $n = count($weights[0]);
+        $n = count($this->weights[0]);
         $mean = max(self::DARKEST, min(self::LIGHTEST, array_sum($wanted) / 3));
         $z ??= array_fill(0, $n, atanh(2 * $mean - 1));
-        [$residual, $error] = self::residual($z, $lambda, $weights, $wanted);
+        [$residual, $error] = $this->residual($z, $lambda, $wanted);
         for ($step = 0; $step < self::MOST_STEPS && $error > self::TOLERANCE; ++$step) {
-            $change = self::solve(self::jacobian($z, $lambda, $weights), $residual);
+            $change = self::solve($this->jacobian($z, $lambda), $residual);
             $length = 1.0;
             do {
                 $triedZ = $z;
@@ -113,7 +156,7 @@ final class SmoothReflectance
                 for ($k = 0; $k < 3; ++$k) {
                     $triedLambda[$k] -= $length * $change[$n + $k];
                 }
-                [$triedResidual, $triedError] = self::residual($triedZ, $triedLambda, $weights, $wanted);
+                [$triedResidual, $triedError] = $this->residual($triedZ, $triedLambda, $wanted);
                 $length /= 2;
             } while ($triedError > $error && $length > 0.01);
             [$z, $lambda, $residual, $error] = [$triedZ, $triedLambda, $triedResidual, $triedError];
@@ -125,32 +168,30 @@ final class SmoothReflectance
     /** @return list<list<float>> three rows of 18: reflectance to linear sRGB */
     private static function linearSrgbWeights(): array
     {
-        if (self::$weights === null) {
-            $xyz = Bands::weights();
-            self::$weights = [];
-            foreach (Srgb::fromXyzMatrix() as $m) {
-                $row = [];
-                for ($i = 0; $i < Bands::COUNT; ++$i) {
-                    $row[] = $m[0] * $xyz[0][$i] + $m[1] * $xyz[1][$i] + $m[2] * $xyz[2][$i];
-                }
-                self::$weights[] = $row;
+        $xyz = Bands::weights();
+        $weights = [];
+        foreach (Srgb::fromXyzMatrix() as $m) {
+            $row = [];
+            for ($i = 0; $i < Bands::COUNT; ++$i) {
+                $row[] = $m[0] * $xyz[0][$i] + $m[1] * $xyz[1][$i] + $m[2] * $xyz[2][$i];
             }
+            $weights[] = $row;
         }
 
-        return self::$weights;
+        return $weights;
     }
 
     /**
      * @param array<int, float> $z
      * @param array<int, float> $lambda
-     * @param list<list<float>> $weights
      * @param array<int, float> $wanted
      *
      * @return array{list<float>, float} gradient of the Lagrangian, and its largest entry
      */
-    private static function residual(array $z, array $lambda, array $weights, array $wanted): array
+    private function residual(array $z, array $lambda, array $wanted): array
     {
         $n = count($z);
+        [$weights, $stiff] = [$this->weights, $this->stiffness];
         $gradient = [];
         $got = [0.0, 0.0, 0.0];
         for ($i = 0; $i < $n; ++$i) {
@@ -161,7 +202,8 @@ final class SmoothReflectance
                 $got[$k] += $weights[$k][$i] * ($t + 1) / 2;
                 $pull += $weights[$k][$i] * $lambda[$k];
             }
-            $curve = ($i > 0 ? $z[$i] - $z[$i - 1] : 0.0) + ($i < $n - 1 ? $z[$i] - $z[$i + 1] : 0.0);
+            $curve = ($i > 0 ? $stiff[$i - 1] * ($z[$i] - $z[$i - 1]) : 0.0)
+                + ($i < $n - 1 ? $stiff[$i] * ($z[$i] - $z[$i + 1]) : 0.0);
             $gradient[] = $curve + $slope * $pull;
         }
         for ($k = 0; $k < 3; ++$k) {
@@ -174,13 +216,13 @@ final class SmoothReflectance
     /**
      * @param array<int, float> $z
      * @param array<int, float> $lambda
-     * @param list<list<float>> $weights
      *
      * @return array<int, array<int, float>>
      */
-    private static function jacobian(array $z, array $lambda, array $weights): array
+    private function jacobian(array $z, array $lambda): array
     {
         $n = count($z);
+        [$weights, $stiff] = [$this->weights, $this->stiffness];
         $matrix = array_fill(0, $n + 3, array_fill(0, $n + 3, 0.0));
         for ($i = 0; $i < $n; ++$i) {
             $t = tanh($z[$i]);
@@ -190,9 +232,9 @@ final class SmoothReflectance
                 $pull += $weights[$k][$i] * $lambda[$k];
                 $matrix[$i][$n + $k] = $matrix[$n + $k][$i] = $slope * $weights[$k][$i];
             }
-            $matrix[$i][$i] = ($i > 0 ? 1 : 0) + ($i < $n - 1 ? 1 : 0) - 2 * $t * $slope * $pull;
+            $matrix[$i][$i] = ($i > 0 ? $stiff[$i - 1] : 0.0) + ($i < $n - 1 ? $stiff[$i] : 0.0) - 2 * $t * $slope * $pull;
             if ($i > 0) {
-                $matrix[$i][$i - 1] = $matrix[$i - 1][$i] = -1.0;
+                $matrix[$i][$i - 1] = $matrix[$i - 1][$i] = -$stiff[$i - 1];
             }
         }
 

@@ -47,6 +47,7 @@ final readonly class Calibration
 
     /**
      * @param float $load pigment load of the coat that was read, 0 < load ≤ 1
+     * @param float $surface share of what is seen that the surface of its film sends back, {@see Boundary}
      *
      * @throws FilmProblem
      */
@@ -56,11 +57,12 @@ final readonly class Calibration
         Reflectance $black,
         Reflectance $white,
         float $load = 1.0,
+        float $surface = 0.0,
     ): self {
         self::check($onBlack, $onWhite, $black, $white);
         $solved = $told = [];
         for ($band = 0; $band < Bands::COUNT; ++$band) {
-            [$r1, $r2, $g1, $g2] = [$onBlack->bands[$band], $onWhite->bands[$band], $black->bands[$band], $white->bands[$band]];
+            [$r1, $r2, $g1, $g2] = self::within($surface, $band, $onBlack, $onWhite, $black, $white);
             $solved[] = $found = ($r2 - $r1) / ($g2 - $g1) < self::HARDLY_DIFFER ? null : self::band($r1, $r2, $g1, $g2);
             if ($found !== null) {
                 $told[] = $found[1];
@@ -73,14 +75,21 @@ final readonly class Calibration
         foreach ($solved as $band => $found) {
             if ($found === null) {
                 ++$guarded;
-                $found = self::hidden($onBlack->bands[$band], $onWhite->bands[$band], $black->bands[$band], $white->bands[$band], $usual);
+                [$r1, $r2, $g1, $g2] = self::within($surface, $band, $onBlack, $onWhite, $black, $white);
+                $found = self::hidden($r1, $r2, $g1, $g2, $usual);
             }
             $k[] = $found[0] / $load;
             $s[] = $found[1] / $load;
         }
         $left = ($onWhite->toXyz()->y - $onBlack->toXyz()->y) / ($white->toXyz()->y - $black->toXyz()->y);
 
-        return new self(Pigment::measured($k, $s), $guarded, max(0.0, min(1.0, $left)));
+        return new self(Pigment::measured($k, $s, $surface), $guarded, max(0.0, min(1.0, $left)));
+    }
+
+    /** @return array<int, float> what is seen of one band, as it is below the surface */
+    private static function within(float $surface, int $band, Reflectance ...$seen): array
+    {
+        return array_map(static fn (Reflectance $r): float => Boundary::inside($r->bands[$band], $surface), array_values($seen));
     }
 
     /** @throws FilmProblem */

@@ -16,9 +16,15 @@ final readonly class Pigment
     /**
      * @param list<float> $absorption 18 values, 0 or more
      * @param list<float> $scattering 18 values, more than 0
+     * @param float $surface share of what is seen that its surface sends back, {@see Boundary}
+     * @param float $strength how strongly it counts in a mix beside its share, {@see Constants::STRENGTH_CHROMA}
      */
-    private function __construct(public array $absorption, public array $scattering)
-    {
+    private function __construct(
+        public array $absorption,
+        public array $scattering,
+        public float $surface = 0.0,
+        public float $strength = 1.0,
+    ) {
     }
 
     /**
@@ -28,10 +34,11 @@ final readonly class Pigment
      */
     public static function covering(Reflectance $fullHide, float $hiding = 1.0): self
     {
-        $s = $hiding * self::scatteringFor($fullHide->toLab());
-        $absorption = array_map(static fn (float $r): float => KubelkaMunk::ratio($r) * $s, $fullHide->bands);
+        $colour = $fullHide->toLab();
+        $s = $hiding * self::scatteringFor($colour);
+        $absorption = array_map(static fn (float $r): float => Boundary::ratio($r) * $s, $fullHide->bands);
 
-        return new self($absorption, array_fill(0, Bands::COUNT, $s));
+        return new self($absorption, array_fill(0, Bands::COUNT, $s), Constants::SURFACE, self::strengthFor($colour));
     }
 
     /** A transparent paint (stain, wash, ink), from the colour of one coat over white. */
@@ -50,10 +57,11 @@ final readonly class Pigment
      *
      * @param array<int, float> $absorption 18 values, 0 or more
      * @param array<int, float> $scattering 18 values, more than 0
+     * @param float $surface as it was taken to be when they were solved
      *
      * @throws FilmProblem
      */
-    public static function measured(array $absorption, array $scattering): self
+    public static function measured(array $absorption, array $scattering, float $surface = 0.0): self
     {
         if (count($absorption) !== Bands::COUNT || count($scattering) !== Bands::COUNT) {
             throw FilmProblem::bandsMissing(count($absorption), count($scattering));
@@ -64,11 +72,14 @@ final readonly class Pigment
             }
         }
 
-        return new self(array_values($absorption), array_values($scattering));
+        $paint = new self(array_values($absorption), array_values($scattering), $surface);
+        $strength = $surface > 0.0 ? self::strengthFor($paint->fullHide()->toLab()) : 1.0;
+
+        return new self($paint->absorption, $paint->scattering, $surface, $strength);
     }
 
     /**
-     * K and S add by share.
+     * K and S add by share, each as strongly as its paint is.
      *
      * @param list<array{0: self, 1: float|int}> $parts each pigment with its parts, more than 0
      *
@@ -79,28 +90,30 @@ final readonly class Pigment
         if ($parts === []) {
             throw FilmProblem::emptyMixture();
         }
-        $total = 0.0;
+        $total = $all = $surface = 0.0;
         $k = $s = array_fill(0, Bands::COUNT, 0.0);
         foreach ($parts as [$pigment, $amount]) {
             if (!($amount > 0)) {
                 throw FilmProblem::partsNotPositive((float) $amount);
             }
-            $total += $amount;
+            $all += $amount;
+            $total += $counts = $amount * $pigment->strength;
+            $surface += $counts * $pigment->surface;
             foreach ($pigment->absorption as $i => $value) {
-                $k[$i] += $value * $amount;
-                $s[$i] += $pigment->scattering[$i] * $amount;
+                $k[$i] += $value * $counts;
+                $s[$i] += $pigment->scattering[$i] * $counts;
             }
         }
         $share = static fn (float $v): float => $v / $total;
 
-        return new self(array_values(array_map($share, $k)), array_values(array_map($share, $s)));
+        return new self(array_values(array_map($share, $k)), array_values(array_map($share, $s)), $surface / $total, $total / $all);
     }
 
     public function fullHide(): Reflectance
     {
         $bands = [];
         foreach ($this->absorption as $i => $k) {
-            $bands[] = KubelkaMunk::fullHide($k / $this->scattering[$i]);
+            $bands[] = Boundary::fullHide($k / $this->scattering[$i], $this->surface);
         }
 
         return Reflectance::of($bands);
@@ -125,7 +138,9 @@ final readonly class Pigment
         }
         $bands = [];
         foreach ($substrate->bands as $i => $ground) {
-            $bands[] = max(0.0, min(1.0, KubelkaMunk::over($this->absorption[$i], $this->scattering[$i], $thickness, $ground)));
+            $below = Boundary::inside($ground, $this->surface);
+            $within = KubelkaMunk::over($this->absorption[$i], $this->scattering[$i], $thickness, $below);
+            $bands[] = min(1.0, Boundary::outside($within, $this->surface));
         }
 
         return Reflectance::of($bands);
@@ -134,17 +149,16 @@ final readonly class Pigment
     /** Scattering per coat of an opaque paint of this colour, see {@see Constants::S_WHITE}. */
     private static function scatteringFor(Lab $colour): float
     {
-        $chroma = $colour->chroma();
-        $warmth = exp(
-            -((($colour->hue() - Constants::S_RED_HUE) / Constants::S_RED_WIDTH) ** 2),
-        ) * min(1.0, $chroma / Constants::S_RED_CHROMA);
-
         return max(
             Constants::S_LEAST,
             Constants::S_WHITE * (max(0.0, $colour->l) / 100) ** Constants::S_LIGHTNESS_POWER
-                / (1 + ($chroma / Constants::S_CHROMA) ** 2)
-                * (1 + Constants::S_RED * $warmth),
+                / (1 + ($colour->chroma() / Constants::S_CHROMA) ** 2),
         );
+    }
+
+    private static function strengthFor(Lab $colour): float
+    {
+        return exp(Constants::STRENGTH_CHROMA * $colour->chroma() / 100 + Constants::STRENGTH_LIGHTNESS * ($colour->l / 100 - 0.5));
     }
 
     private static function absorptionFor(float $reflectance, float $scattering): float

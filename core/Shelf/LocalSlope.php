@@ -6,7 +6,7 @@ namespace Kalokroma\Shelf;
 
 use Kalokroma\Colour\Lab;
 use Kalokroma\Colour\Reflectance;
-use Kalokroma\Film\KubelkaMunk;
+use Kalokroma\Film\Boundary;
 
 /**
  * How a colour changes with the K/S of its bands, near one colour and as seen from a target: what {@see MixSearch} makes
@@ -29,10 +29,10 @@ final readonly class LocalSlope
         $axes = self::axes($target, $here);
         $ratio = $slopes = [];
         foreach ($at->bands as $i => $r) {
-            $q = KubelkaMunk::ratio($r);
+            $q = Boundary::ratio($r);
             $step = 0.02 * $q + 1e-5;
             $bands = $at->bands;
-            $bands[$i] = KubelkaMunk::fullHide($q + $step);
+            $bands[$i] = Boundary::fullHide($q + $step);
             $there = Reflectance::of(array_values($bands))->toLab();
             $ratio[] = $q;
             $slopes[] = self::along($axes, ($there->l - $here->l) / $step, ($there->a - $here->a) / $step, ($there->b - $here->b) / $step);

@@ -10,7 +10,7 @@ use Kalokroma\Colour\Lab;
 use Kalokroma\Colour\Reflectance;
 use Kalokroma\Colour\Srgb;
 use Kalokroma\Colour\Xyz;
-use Kalokroma\Film\KubelkaMunk;
+use Kalokroma\Film\Boundary;
 
 /**
  * The inner loops of matching: which whole-drop mixes of two or three paints come near a target colour.
@@ -29,6 +29,9 @@ final class MixSearch
     public const PAIRS_KEPT = 160;
     private const TRIPLES_KEPT = 600;
 
+    /** Pairs that are tried in every ratio. */
+    private const EVERY_RATIO = 24;
+
     /** Paints among which triples are tried: those of the best pairs, then the nearest singles. */
     private const TRIPLE_PAINTS = 60;
 
@@ -40,14 +43,20 @@ final class MixSearch
     private const UNREACHED = 2.0;
     private const EXCHANGED = 24;
 
-    /** @var list<list<float>> K of each paint by band */
+    /** @var list<list<float>> K of each paint by band, times its strength */
     private array $k = [];
 
-    /** @var list<list<float>> S of each paint by band */
+    /** @var list<list<float>> S of each paint by band, times its strength */
     private array $s = [];
 
-    /** @var list<float> mean S of each paint */
+    /** @var list<float> mean S of each paint, times its strength */
     private array $body = [];
+
+    /** @var list<float> how strongly each paint counts */
+    private array $strength = [];
+
+    /** @var list<float> what the surface of each paint sends back */
+    private array $surfaces = [];
 
     /** @var array<string, float> difference of every mix scored so far, by its key */
     private array $scored = [];
@@ -65,9 +74,12 @@ final class MixSearch
     ) {
         foreach ($paints as $paint) {
             $pigment = $paint->pigment();
-            $this->k[] = $pigment->absorption;
-            $this->s[] = $pigment->scattering;
-            $this->body[] = array_sum($pigment->scattering) / Bands::COUNT;
+            $this->strength[] = $pigment->strength;
+            $this->surfaces[] = $pigment->surface;
+            $strong = static fn (float $v): float => $v * $pigment->strength;
+            $this->k[] = array_map($strong, $pigment->absorption);
+            $this->s[] = array_map($strong, $pigment->scattering);
+            $this->body[] = $pigment->strength * array_sum($pigment->scattering) / Bands::COUNT;
         }
     }
 
@@ -217,9 +229,18 @@ final class MixSearch
             }
         }
         sort($kept);
+        $nearest = [];
         foreach (array_slice($kept, 0, $most) as [, $i, $j, $at]) {
             for ($near = max(0, $at - 2); $near <= min($last, $at + 2); ++$near) {
-                $this->scorePair($i, $ratios[$near][0], $j, $ratios[$near][1]);
+                $nearest[$i.' '.$j] = min($nearest[$i.' '.$j] ?? INF, $this->scorePair($i, $ratios[$near][0], $j, $ratios[$near][1]));
+            }
+        }
+        // Far from where the slope was taken the share it gives is a guess: the best pairs are tried in every ratio.
+        asort($nearest);
+        foreach (array_slice(array_keys($nearest), 0, self::EVERY_RATIO) as $pair) {
+            [$i, $j] = array_map(intval(...), explode(' ', $pair));
+            foreach ($ratios as [$a, $b]) {
+                $this->scorePair($i, $a, $j, $b);
             }
         }
     }
@@ -337,23 +358,25 @@ final class MixSearch
     }
 
     /** The same as {@see self::score()} for two paints: without a list, since most of the time is spent here. */
-    private function scorePair(int $i, int $a, int $j, int $b): void
+    private function scorePair(int $i, int $a, int $j, int $b): float
     {
         $key = $i.'*'.$a.'+'.$j.'*'.$b;
         if (isset($this->scored[$key])) {
-            return;
+            return $this->scored[$key];
         }
         [$wx, $wy, $wz] = Bands::weights();
         [$ki, $si, $kj, $sj] = [$this->k[$i], $this->s[$i], $this->k[$j], $this->s[$j]];
+        $h = $this->surface([[$i, $a], [$j, $b]]);
         $x = $y = $z = 0.0;
         for ($band = 0; $band < Bands::COUNT; ++$band) {
             $q = ($a * $ki[$band] + $b * $kj[$band]) / ($a * $si[$band] + $b * $sj[$band]);
-            $r = 1 / (1 + $q + sqrt($q * ($q + 2)));
+            $r = max(0.0, (1 + $h) / (1 + $q + sqrt($q * ($q + 2))) - $h);
             $x += $wx[$band] * $r;
             $y += $wy[$band] * $r;
             $z += $wz[$band] * $r;
         }
-        $this->scored[$key] = $this->apart($x, $y, $z);
+
+        return $this->scored[$key] = $this->apart($x, $y, $z);
     }
 
     /** @param non-empty-list<array{int, int}> $mix index and parts */
@@ -364,6 +387,7 @@ final class MixSearch
             return;
         }
         [$wx, $wy, $wz] = Bands::weights();
+        $h = $this->surface($mix);
         $x = $y = $z = 0.0;
         for ($band = 0; $band < Bands::COUNT; ++$band) {
             $k = $s = 0.0;
@@ -372,12 +396,28 @@ final class MixSearch
                 $s += $parts * $this->s[$index][$band];
             }
             $q = $k / $s;
-            $r = 1 / (1 + $q + sqrt($q * ($q + 2)));
+            $r = max(0.0, (1 + $h) / (1 + $q + sqrt($q * ($q + 2))) - $h);
             $x += $wx[$band] * $r;
             $y += $wy[$band] * $r;
             $z += $wz[$band] * $r;
         }
         $this->scored[$key] = $this->apart($x, $y, $z);
+    }
+
+    /**
+     * Share of what is seen that the surface of this mix sends back.
+     *
+     * @param list<array{int, int}> $mix index and parts
+     */
+    private function surface(array $mix): float
+    {
+        $sum = $all = 0.0;
+        foreach ($mix as [$index, $parts]) {
+            $all += $counts = $parts * $this->strength[$index];
+            $sum += $counts * $this->surfaces[$index];
+        }
+
+        return $sum / $all;
     }
 
     /** How far (CIEDE2000) a mix of these tristimulus values lies from the target. */
@@ -391,13 +431,14 @@ final class MixSearch
     private function look(string $key): Reflectance
     {
         $bands = [];
+        $h = $this->surface(self::read($key));
         for ($band = 0; $band < Bands::COUNT; ++$band) {
             $k = $s = 0.0;
             foreach (self::read($key) as [$index, $parts]) {
                 $k += $parts * $this->k[$index][$band];
                 $s += $parts * $this->s[$index][$band];
             }
-            $bands[] = KubelkaMunk::fullHide($k / $s);
+            $bands[] = Boundary::fullHide($k / $s, $h);
         }
 
         return Reflectance::of($bands);

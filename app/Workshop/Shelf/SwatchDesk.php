@@ -9,7 +9,9 @@ use Carbon\CarbonImmutable;
 use DomainException;
 use Kalokroma\Colour\Lab;
 use Kalokroma\Colour\Reflectance;
+use Kalokroma\Film\Boundary;
 use Kalokroma\Film\Calibration;
+use Kalokroma\Film\Constants;
 use Kalokroma\Film\Pigment;
 use Kalokroma\Film\SaidThinning;
 use Kalokroma\Film\Thinning;
@@ -21,7 +23,7 @@ use Kalokroma\Shelf\Paint;
  *
  * @phpstan-type Swatch array{
  *   on_black: list<float>, on_white: list<float>, black: list<float>, white: list<float>, thin: string, by: string,
- *   at: string, absorption: list<float>, scattering: list<float>, guarded: int, contrast: float,
+ *   at: string, absorption: list<float>, scattering: list<float>, guarded: int, contrast: float, surface?: float,
  * }
  */
 final class SwatchDesk
@@ -57,6 +59,7 @@ final class SwatchDesk
             Reflectance::fromLab($black),
             Reflectance::fromLab($white),
             $thinning->load(),
+            self::surface($paint),
         );
         $list = static fn (Lab $lab): array => $lab->rounded();
         $round = static fn (float $v): float => round($v, 9);
@@ -72,6 +75,7 @@ final class SwatchDesk
             'scattering' => array_map($round, $found->pigment->scattering),
             'guarded' => $found->guarded,
             'contrast' => round($found->contrast, 4),
+            'surface' => $found->pigment->surface,
         ]]);
     }
 
@@ -91,8 +95,41 @@ final class SwatchDesk
         /** @var Swatch|null $swatch */
         $swatch = $paint->swatch;
 
-        return $swatch === null || !$paint->behaviour->canBeRead() ? null
-            : Pigment::measured(array_map(floatval(...), $swatch['absorption']), array_map(floatval(...), $swatch['scattering']));
+        if ($swatch === null || !$paint->behaviour->canBeRead()) {
+            return null;
+        }
+
+        return ($swatch['surface'] ?? null) == self::surface($paint)
+            ? Pigment::measured(
+                array_map(floatval(...), $swatch['absorption']),
+                array_map(floatval(...), $swatch['scattering']),
+                (float) $swatch['surface'],
+            ) : self::solvedAnew($paint, $swatch);
+    }
+
+    /**
+     * From the readings, where the surface was taken to be another when they were solved.
+     *
+     * @param Swatch $swatch
+     */
+    private static function solvedAnew(PaintRow $paint, array $swatch): Pigment
+    {
+        $read = static fn (array $lab): Reflectance => Reflectance::fromLab(new Lab(...array_map(floatval(...), $lab)));
+
+        return Calibration::solve(
+            $read($swatch['on_black']),
+            $read($swatch['on_white']),
+            $read($swatch['black']),
+            $read($swatch['white']),
+            self::thinning($swatch['thin'])->load(),
+            self::surface($paint),
+        )->pigment;
+    }
+
+    /** Transparent films have none, see {@see Boundary}. */
+    private static function surface(PaintRow $paint): float
+    {
+        return $paint->behaviour->isTransparent() ? 0.0 : Constants::SURFACE;
     }
 
     /** The paint as it would be without its swatch. */

@@ -331,6 +331,9 @@ final class Specials
     ];
 
     /** What takes the place of a technique that needs equipment the painter has not. */
+    /** Pale reds lean toward orange (degrees of OKLCh): straight toward white they are pink. */
+    private const PALE_RED_HUE = 62.0;
+
     private const WITHOUT_SOLVENTS = ['enamel-wash' => 'pin-wash', 'oil-wash' => 'pin-wash', 'wiping' => null];
 
     /** @return list<array{id: string, words: string, why: string, adds: bool, suits: bool}> those that suit the area first */
@@ -445,7 +448,11 @@ final class Specials
 
         $tone = match ($kind) {
             'times' => new Oklch(max(0.1, $own->lightness * (float) $a), $own->chroma * min(1.0, 0.35 + 0.65 * (float) $a), $own->hue),
-            'pale' => new Oklch($own->lightness + (0.98 - $own->lightness) * (float) $a, $own->chroma * (1 - 0.8 * (float) $a), $own->hue),
+            'pale' => new Oklch(
+                $own->lightness + (0.98 - $own->lightness) * (float) $a,
+                $own->chroma * (1 - 0.8 * (float) $a),
+                $own->isRed() ? self::PALE_RED_HUE : $own->hue,
+            ),
             'turned' => new Oklch(min(0.97, max(0.1, $own->lightness * $b)), $own->chroma, fmod($own->hue + (float) $a + 360.0, 360.0)),
             default => new Oklch((float) $a, $b, $c),
         };

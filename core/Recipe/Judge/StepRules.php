@@ -190,8 +190,8 @@ final class StepRules
         if (
             $mix === null || $intended === null
             || !$isHighlight
-            || !self::isRed($intended)
-            || !self::isRed(Oklch::fromLab($o->look->below->ridge->toLab()))
+            || !$intended->isRed()
+            || !Oklch::fromLab($o->look->below->ridge->toLab())->isRed()
         ) {
             return null;
         }
@@ -305,11 +305,6 @@ final class StepRules
             && $light->chroma <= 0.75 * $red->chroma
             && $turn <= 18.0
             && ($isNeutral || $light->hue <= 75.0);
-    }
-
-    private static function isRed(Oklch $colour): bool
-    {
-        return $colour->chroma >= 0.08 && ($colour->hue < 42 || $colour->hue > 350);
     }
 
     private static function isMetallic(StepOutcome $o): bool

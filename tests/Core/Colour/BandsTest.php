@@ -10,7 +10,7 @@ use Kalokroma\Colour\Reflectance;
 use Kalokroma\Colour\SmoothReflectance;
 use Kalokroma\Colour\Srgb;
 use Kalokroma\Colour\Xyz;
-use Kalokroma\Film\KubelkaMunk;
+use Kalokroma\Film\Boundary;
 use Kalokroma\Film\Pigment;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
@@ -59,7 +59,7 @@ final class BandsTest extends TestCase
             $coarse = array_map(static fn (Srgb $s): Pigment => Pigment::covering(Reflectance::fromSrgb($s)), $swatches);
             $mixed = Pigment::mix([[$coarse[0], $parts[0]], [$coarse[1], $parts[1]]])->fullHide()->toLab();
             $fine = array_map(fn (Srgb $s): array => SmoothReflectance::onGrid($s, $this->rgb), $swatches);
-            $body = [$coarse[0]->scattering[0] * $parts[0], $coarse[1]->scattering[0] * $parts[1]];
+            $body = array_map(static fn (Pigment $p, int $n): float => $p->scattering[0] * $p->strength * $n, $coarse, $parts);
             $off[] = Ciede2000::difference($mixed, $this->mixedOnTheFineGrid($fine, $body));
         }
         sort($off);
@@ -70,14 +70,14 @@ final class BandsTest extends TestCase
 
     /**
      * @param list<list<float>> $spectra
-     * @param array{float, float} $body scattering times parts
+     * @param array<int, float> $body scattering times strength times parts
      */
     private function mixedOnTheFineGrid(array $spectra, array $body): Lab
     {
         $x = $y = $z = 0.0;
         foreach ($spectra[0] as $band => $r) {
-            $ratio = (KubelkaMunk::ratio($r) * $body[0] + KubelkaMunk::ratio($spectra[1][$band]) * $body[1]) / array_sum($body);
-            $hide = KubelkaMunk::fullHide($ratio);
+            $ratio = (Boundary::ratio($r) * $body[0] + Boundary::ratio($spectra[1][$band]) * $body[1]) / array_sum($body);
+            $hide = Boundary::fullHide($ratio);
             $x += $this->xyz[0][$band] * $hide;
             $y += $this->xyz[1][$band] * $hide;
             $z += $this->xyz[2][$band] * $hide;

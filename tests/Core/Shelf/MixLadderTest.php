@@ -76,7 +76,7 @@ final class MixLadderTest extends TestCase
         $ladder = MixLadder::between($black, $white, 5);
 
         self::assertLessThan(1.3, $ladder->unevenness());
-        self::assertGreaterThan(2.0, max(self::steps($equal)) / min(self::steps($equal)));
+        self::assertGreaterThan(1.5, max(self::steps($equal)) / min(self::steps($equal)));
     }
 
     public function testTheOtherWayRoundIsTheSameLadder(): void
