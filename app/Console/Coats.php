@@ -8,6 +8,7 @@ use DomainException;
 use Kalokroma\Colour\Reflectance;
 use Kalokroma\Film\Hiding;
 use Kalokroma\Film\Thinning;
+use Kalokroma\Shelf\Mix;
 use Kalokroma\Shelf\ShelfProblem;
 
 final class Coats extends PlanningCommand
@@ -29,14 +30,20 @@ final class Coats extends PlanningCommand
             throw ShelfProblem::withoutColour($paint->name);
         }
         $thin = $this->text('thin');
-        $hiding = Hiding::of(
-            $paint->pigment(),
+        $asked = [
             $thin === null ? 1.0 : Thinning::fromRatio($thin)->load(),
             Reflectance::fromSrgb($this->swatch('over')),
             $this->number('within', 0.01, 100.0),
             $this->whole('max', 1, 100),
-        );
+        ];
+        $hiding = Hiding::of($paint->pigment(), ...$asked);
+        [$load, $ground, $within, $max] = $asked;
+        $range = Mix::single($paint)->coatsBetween($ground, $load, $within, $max);
 
-        return ['coats' => $hiding->coats, 'after' => array_map($this->colour(...), $hiding->after)];
+        return [
+            'coats' => $hiding->coats,
+            'range' => [$range->fewest, $range->most],
+            'after' => array_map($this->colour(...), $hiding->after),
+        ];
     }
 }

@@ -38,6 +38,7 @@ final class MatchColour extends PlanningCommand
             'parts' => $this->parts($shelf, $r->mix),
             'predicted' => $this->colour($r->mix->colour()),
             'certainty' => round($r->mix->certainty(), 2),
+            'spread' => round($r->mix->spread(), 2),
             'delta_e_00' => round($r->difference, 4),
         ], $found)];
     }

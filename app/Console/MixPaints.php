@@ -32,6 +32,10 @@ final class MixPaints extends PlanningCommand
 
         $mix = Mix::of($parts);
 
-        return ['predicted' => $this->colour($mix->colour()), 'certainty' => round($mix->certainty(), 2)];
+        return [
+            'predicted' => $this->colour($mix->colour()),
+            'certainty' => round($mix->certainty(), 2),
+            'spread' => round($mix->spread(), 2),
+        ];
     }
 }

@@ -75,6 +75,12 @@ final readonly class Lab
         return $h < 0 ? $h + 360 : $h;
     }
 
+    /** Degrees between the two hues, 0..180, whichever way round. */
+    public function hueApart(self $other): float
+    {
+        return abs(fmod($this->hue() - $other->hue() + 540, 360) - 180);
+    }
+
     /** @return array{float, float, float} rounded to two decimals, as answers print it */
     public function rounded(): array
     {

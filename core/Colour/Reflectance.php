@@ -50,6 +50,16 @@ final class Reflectance
         return self::of(SmoothReflectance::ofXyz($measured->toXyz()));
     }
 
+    /**
+     * Another spectrum that looks the same.
+     *
+     * @param float $sharpness how steep its flanks are, as a multiple of a usual paint's
+     */
+    public function withFlanks(float $sharpness): self
+    {
+        return new self(SmoothReflectance::ofXyz($this->toXyz(), $sharpness));
+    }
+
     public static function flat(float $share): self
     {
         return self::of(array_fill(0, Bands::COUNT, $share));

@@ -21,14 +21,10 @@ enum ColourSource: string
         };
     }
 
-    /** A mix of such paints at full hide. */
-    public function mix(): float
+    /** By how much a paint known so may count more strongly in a mix than it is taken to. */
+    public function strength(): float
     {
-        return match ($this) {
-            self::Typed => Constants::TYPED_MIX,
-            self::Read => Constants::READ_MIX,
-            self::Calibrated => Constants::CALIBRATED_MIX,
-        };
+        return $this === self::Calibrated ? Constants::CALIBRATED_STRENGTH : Constants::GUESSED_STRENGTH;
     }
 
     /** How far off the hiding of a coat may be, as a share of its thickness. */

@@ -45,6 +45,9 @@ final class Constants
     /** Scattering per coat of stains, washes and inks: transparent, with just enough body to haze a dark ground. */
     public const S_TRANSPARENT = 0.03;
 
+    /** By how much a stain, wash or ink may haze more or less than that. */
+    public const S_TRANSPARENT_SPREAD = 2.0;
+
     /** A coat counts as hiding when it is this near to full hide (CIEDE2000). */
     public const HIDDEN_WITHIN = 2.0;
 
@@ -52,16 +55,23 @@ final class Constants
     public const MOST_COATS = 12;
 
     /**
-     * Certainty of a prediction (CIEDE2000, ±) by where the colour comes from: a single paint at full hide, a mix.
-     * A typed-in swatch is no better than about ±2 and mixes are worse. Read and calibrated values follow a reader's
-     * noise of 0.5 and the errors that tests find on made paints (median below 1 for two and three coats).
+     * Certainty of a colour (CIEDE2000, ±) by where it comes from: a typed-in swatch is no better than about ±2. Read and calibrated
+     * ones follow a reader's noise of 0.5 and the errors that tests find on made paints (median below 1 for two and three coats).
      */
     public const TYPED_SINGLE = 2.0;
-    public const TYPED_MIX = 3.0;
     public const READ_SINGLE = 1.0;
-    public const READ_MIX = 2.2;
     public const CALIBRATED_SINGLE = 0.8;
-    public const CALIBRATED_MIX = 1.3;
+
+    /** By how much a paint may count more strongly in a mix than taken: guessed from its colour, or solved from a test swatch. */
+    public const GUESSED_STRENGTH = 1.8;
+    public const CALIBRATED_STRENGTH = 1.25;
+
+    /**
+     * The spread of a mix is so many times the root mean square by which its variants differ from it (CIEDE2000), and at least
+     * SPREAD_LEAST. Set so that about three quarters of the pairs of a table of mixes lie within; benchmarks/mixes prints how many.
+     */
+    public const SPREAD = 1.75;
+    public const SPREAD_LEAST = 1.5;
 
     /** Share by which the hiding of a coat may be off: the spread of the usual numbers of coats; a test swatch's error. */
     public const GUESSED_THICKNESS = 0.3;

@@ -31,23 +31,30 @@ final readonly class Pigment
      * A paint that covers, from its dry colour at full hide.
      *
      * @param float $hiding scattering as a multiple of an opaque paint's of that colour, more than 0
+     * @param Variant|null $variant in which way it differs from a usual paint of that colour
      */
-    public static function covering(Reflectance $fullHide, float $hiding = 1.0): self
+    public static function covering(Reflectance $fullHide, float $hiding = 1.0, ?Variant $variant = null): self
     {
         $colour = $fullHide->toLab();
-        $s = $hiding * self::scatteringFor($colour);
-        $absorption = array_map(static fn (float $r): float => Boundary::ratio($r) * $s, $fullHide->bands);
+        $surface = $variant?->surface() ?? Constants::SURFACE;
+        $s = $hiding * self::scatteringFor($colour) ** ($variant?->body() ?? 1.0);
+        $bands = self::reshaped($fullHide, $variant)->bands;
+        $absorption = array_map(static fn (float $r): float => Boundary::ratio($r, $surface) * $s, $bands);
 
-        return new self($absorption, array_fill(0, Bands::COUNT, $s), Constants::SURFACE, self::strengthFor($colour));
+        return new self($absorption, array_fill(0, Bands::COUNT, $s), $surface, self::strengthFor($colour));
     }
 
     /** A transparent paint (stain, wash, ink), from the colour of one coat over white. */
-    public static function transparent(Reflectance $overWhite): self
+    public static function transparent(Reflectance $overWhite, ?Variant $variant = null): self
     {
-        $s = Constants::S_TRANSPARENT;
+        $s = Constants::S_TRANSPARENT * match ($variant) {
+            Variant::MoreSurface => Constants::S_TRANSPARENT_SPREAD,
+            Variant::LessSurface => 1 / Constants::S_TRANSPARENT_SPREAD,
+            default => 1.0,
+        };
 
         return new self(
-            array_map(static fn (float $r): float => self::absorptionFor($r, $s), $overWhite->bands),
+            array_map(static fn (float $r): float => self::absorptionFor($r, $s), self::reshaped($overWhite, $variant)->bands),
             array_fill(0, Bands::COUNT, $s),
         );
     }
@@ -109,6 +116,12 @@ final readonly class Pigment
         return new self(array_values(array_map($share, $k)), array_values(array_map($share, $s)), $surface / $total, $total / $all);
     }
 
+    /** The same paint, counting so many times as strongly in a mix. */
+    public function stronger(float $times): self
+    {
+        return new self($this->absorption, $this->scattering, $this->surface, $this->strength * $times);
+    }
+
     public function fullHide(): Reflectance
     {
         $bands = [];
@@ -144,6 +157,13 @@ final readonly class Pigment
         }
 
         return Reflectance::of($bands);
+    }
+
+    private static function reshaped(Reflectance $colour, ?Variant $variant): Reflectance
+    {
+        $sharpness = $variant?->sharpness() ?? 1.0;
+
+        return $sharpness === 1.0 ? $colour : $colour->withFlanks($sharpness);
     }
 
     /** Scattering per coat of an opaque paint of this colour, see {@see Constants::S_WHITE}. */

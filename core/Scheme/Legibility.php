@@ -99,14 +99,13 @@ final readonly class Legibility
     private static function pair(Coloured $one, Coloured $other, Lab $a, Lab $b, Sight $sight): Pair
     {
         $needed = self::needed($one, $other, $sight);
-        $turn = abs(fmod($a->hue() - $b->hue() + 540, 360) - 180);
 
         return new Pair(
             $one,
             $other,
             abs($a->l - $b->l),
             abs($a->chroma() - $b->chroma()),
-            min($a->chroma(), $b->chroma()) < self::NO_HUE ? 0.0 : $turn,
+            min($a->chroma(), $b->chroma()) < self::NO_HUE ? 0.0 : $a->hueApart($b),
             self::sizeMm($one, $other),
             $needed[0],
             Sight::ratio($a, $b, $needed),

@@ -11,6 +11,8 @@ use Kalokroma\Shelf\Behaviour;
 use Kalokroma\Shelf\Mix;
 use Kalokroma\Shelf\Paint;
 use Kalokroma\Shelf\Part;
+use Kalokroma\Shelf\Preference;
+use Kalokroma\Shelf\RankedMix;
 
 /**
  * The colours a shelf can make: every covering paint at hand, the metallics apart, and whole-drop mixes of two among the
@@ -21,6 +23,9 @@ final class Pool
     /** Paints that are mixed with each other: those farthest apart. */
     private const MIXED = 26;
     private const DROPS = [[1, 1], [2, 1], [1, 2]];
+
+    /** The nearest choices, whatever they are mixed of, that are weighed beside the single paints. */
+    private const WEIGHED = 24;
 
     /** Euclidean distance in CIELAB below which a single paint, or a mix, is no choice beside another. */
     private const SAME_SINGLE = 1.5;
@@ -81,18 +86,24 @@ final class Pool
         return array_map(static fn (int $i): Choice => $choices[$i], array_keys($away));
     }
 
-    /** The nearest of all that cover. */
+    /** Of all that cover the one a painter would choose for a colour, {@see Preference}. */
     public function closest(Lab $target): Choice
     {
-        [$least, $found] = [INF, $this->choices[0]];
-        foreach ($this->choices as $choice) {
-            $apart = $choice->metallic ? INF : Ciede2000::difference($target, $choice->lab);
-            if ($apart < $least) {
-                [$least, $found] = [$apart, $choice];
+        $apart = [];
+        foreach ($this->choices as $i => $choice) {
+            $apart[$i] = $choice->metallic ? INF : Ciede2000::difference($target, $choice->lab);
+        }
+        asort($apart);
+        $near = [];
+        foreach ($apart as $i => $difference) {
+            $choice = $this->choices[$i];
+            if ($choice->mix->isSingle() || count($near) < self::WEIGHED) {
+                $near[] = [$i, new RankedMix($choice->mix, $difference)];
             }
         }
+        $chosen = RankedMix::asPaintersChoose(array_column($near, 1))[0];
 
-        return $found;
+        return $this->choices[(int) array_column($near, 0)[(int) array_search($chosen, array_column($near, 1), true)]];
     }
 
     /**

@@ -19,6 +19,9 @@ final class Matcher
     /** Counted as left where nobody said, millilitres: between a bottle that runs out and a full one. */
     public const UNKNOWN_ML = 8.0;
 
+    /** Mixes of which the spread is computed beside those that are wanted. */
+    private const SPREAD_TRIED = 24;
+
     /**
      * Every paint as a single, best first.
      *
@@ -28,7 +31,7 @@ final class Matcher
      */
     public function singles(Lab $target, array $paints): array
     {
-        return self::ranked(array_map(static function (Paint $paint) use ($target): RankedMix {
+        return RankedMix::byPredicted(array_map(static function (Paint $paint) use ($target): RankedMix {
             $mix = Mix::single($paint);
 
             return new RankedMix($mix, Ciede2000::difference($mix->lab(), $target));
@@ -61,7 +64,7 @@ final class Matcher
     public function best(Lab $target, array $paints, int $most = 10, int $mostPaints = 2, int $parts = self::PARTS): array
     {
         return array_slice(
-            self::ranked(
+            RankedMix::byPredicted(
                 [
                     ...array_slice($this->singles($target, $paints), 0, $most),
                     ...$this->mixes($target, $paints, min($mostPaints, $parts), $most, $parts),
@@ -82,40 +85,102 @@ final class Matcher
      */
     public function expected(Lab $target, array $paints, int $most = 10, int $mostPaints = 2, int $parts = self::PARTS): array
     {
-        $singles = $this->singles($target, $paints);
-        $found = [...$singles, ...$this->mixes($target, $paints, min($mostPaints, $parts), 4 * $most, $parts)];
-        $found = self::ranked($found);
-        usort($found, static fn (RankedMix $a, RankedMix $b): int => $a->expected() <=> $b->expected());
-
-        return array_slice($found, 0, $most);
+        return array_slice(
+            RankedMix::byExpected(
+                [...$this->singles($target, $paints), ...$this->sure($target, $paints, min($mostPaints, $parts), $most, $parts)],
+            ),
+            0,
+            $most,
+        );
     }
 
     /**
-     * What a painter chooses from: the best single paints, the best pairs and, if asked for, the best triples, ranked
-     * without splitting hairs. Unlike {@see self::best()} many mixes that are nearly the same leave room for simpler ones.
+     * What a painter chooses from: the best single paints, the best pairs and, if asked for, the best triples, by what is to be expected
+     * and by what is predicted, ranked as painters choose, {@see RankedMix::asPaintersChoose()}.
      *
      * @param list<Paint> $paints
      * @param int $each how many of each kind are weighed, 1 or more
      * @param int $mostPaints 1, 2 or 3
+     * @param array<array-key, true> $inUse ids of paints that stand open
      *
      * @return list<RankedMix>
      */
-    public function choice(Lab $target, array $paints, int $each = 5, int $mostPaints = 2, int $parts = self::PARTS): array
-    {
+    public function choice(
+        Lab $target,
+        array $paints,
+        int $each = 5,
+        int $mostPaints = 2,
+        int $parts = self::PARTS,
+        array $inUse = [],
+    ): array {
         $found = array_slice($this->singles($target, $paints), 0, $each);
-        $kept = [];
-        foreach ($mostPaints > 1 ? $this->mixes($target, $paints, min($mostPaints, $parts), 8 * $each, $parts) : [] as $mix) {
+        if ($mostPaints > 1) {
+            $mixes = $this->sure($target, $paints, min($mostPaints, $parts), 8 * $each, $parts);
+            $nearest = $this->mixes($target, $paints, min($mostPaints, $parts), 8 * $each, $parts);
+            $found = [...$found, ...self::someOfEach($mixes, $each), ...self::someOfEach($nearest, $each)];
+        }
+        $once = [];
+        foreach ($found as $ranked) {
+            $once[$ranked->mix->key()] ??= $ranked;
+        }
+
+        return RankedMix::asPaintersChoose(array_values($once), $inUse);
+    }
+
+    /**
+     * @param list<RankedMix> $mixes best first
+     *
+     * @return list<RankedMix> so many of two paints, and so many of three
+     */
+    private static function someOfEach(array $mixes, int $each): array
+    {
+        $kept = $found = [];
+        foreach ($mixes as $mix) {
             $size = count($mix->mix->parts);
-            if (($kept[$size] ?? 0) < $each) {
-                $kept[$size] = ($kept[$size] ?? 0) + 1;
+            $kept[$size] = ($kept[$size] ?? 0) + 1;
+            if ($kept[$size] <= $each) {
                 $found[] = $mix;
             }
         }
-        if ($mostPaints > 2 && ($kept[2] ?? 0) === 0) {
-            $found = [...$found, ...$this->pairs($target, $paints, $each, $parts)];
+
+        return $found;
+    }
+
+    /**
+     * Mixes by the difference to be expected, best first. The spread is computed for those that promise to be among the best.
+     *
+     * @param list<Paint> $paints
+     * @param int $most how many are wanted, 1 or more
+     *
+     * @return list<RankedMix>
+     */
+    public function sure(
+        Lab $target,
+        array $paints,
+        int $mostPaints = 2,
+        int $most = 10,
+        int $parts = self::PARTS,
+        int $kept = MixSearch::PAIRS_KEPT,
+    ): array {
+        usort($paints, static fn (Paint $a, Paint $b): int => $a->id <=> $b->id);
+        $search = new MixSearch($target, $paints, $parts, $kept, true);
+        $found = $search->run($mostPaints);
+        $promise = [];
+        foreach ($found as $key => $difference) {
+            $own = 0.0;
+            $mix = MixSearch::read($key);
+            foreach ($mix as [$index, $amount]) {
+                $own += $amount * $paints[$index]->source->single() / array_sum(array_column($mix, 1));
+            }
+            $promise[$key] = hypot($difference, hypot($own, $search->doubt($key)));
+        }
+        asort($promise);
+        $ranked = [];
+        foreach (array_slice(array_keys($promise), 0, 2 * $most + self::SPREAD_TRIED) as $key) {
+            $ranked[] = new RankedMix(self::read($key, $paints), $found[$key]);
         }
 
-        return RankedMix::withoutSplittingHairs(self::ranked($found));
+        return array_slice(RankedMix::byExpected($ranked), 0, $most);
     }
 
     /**
@@ -130,30 +195,18 @@ final class Matcher
         asort($found);
         $ranked = [];
         foreach (array_slice($found, 0, 2 * $most + 20, true) as $key => $difference) {
-            $mixed = array_map(static fn (array $p): Part => new Part($paints[$p[0]], $p[1]), MixSearch::read($key));
-            usort($mixed, static fn (Part $a, Part $b): int => $b->parts <=> $a->parts);
-            $ranked[] = new RankedMix(Mix::of($mixed), $difference);
+            $ranked[] = new RankedMix(self::read($key, $paints), $difference);
         }
 
-        return array_slice(self::ranked($ranked), 0, $most);
+        return array_slice(RankedMix::byPredicted($ranked), 0, $most);
     }
 
-    /**
-     * @param list<RankedMix> $mixes
-     *
-     * @return list<RankedMix>
-     */
-    private static function ranked(array $mixes): array
+    /** @param list<Paint> $paints */
+    private static function read(string $key, array $paints): Mix
     {
-        $rounded = $counts = $totals = $keys = [];
-        foreach ($mixes as $ranked) {
-            $rounded[] = round($ranked->difference, 4);
-            $counts[] = count($ranked->mix->parts);
-            $totals[] = $ranked->mix->totalParts();
-            $keys[] = $ranked->mix->key();
-        }
-        array_multisort($rounded, SORT_NUMERIC, $counts, SORT_NUMERIC, $totals, SORT_NUMERIC, $keys, SORT_STRING, $mixes);
+        $mixed = array_map(static fn (array $p): Part => new Part($paints[$p[0]], $p[1]), MixSearch::read($key));
+        usort($mixed, static fn (Part $a, Part $b): int => $b->parts <=> $a->parts);
 
-        return $mixes;
+        return Mix::of($mixed);
     }
 }

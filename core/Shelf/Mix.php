@@ -7,18 +7,29 @@ namespace Kalokroma\Shelf;
 use Kalokroma\Colour\Lab;
 use Kalokroma\Colour\Reflectance;
 use Kalokroma\Film\Certainty;
+use Kalokroma\Film\CoatRange;
 use Kalokroma\Film\Constants;
 use Kalokroma\Film\FilmProblem;
 use Kalokroma\Film\Pigment;
 use Kalokroma\Film\Thinning;
+use Kalokroma\Film\Variant;
 use Kalokroma\Word\Counted;
 
 /** One paint, or several in whole parts. */
 final class Mix
 {
+    /** Hues further apart than this, in degrees of CIELAB, are not of one family; below so much chroma a paint has none. */
+    private const FAR_HUES = 60.0;
+    private const COLOURED = 8.0;
+
     private ?Pigment $pigment = null;
 
     private ?Lab $lab = null;
+
+    private ?float $spread = null;
+
+    /** @var list<Pigment>|null */
+    private ?array $members = null;
 
     /** @param non-empty-list<Part> $parts */
     private function __construct(public readonly array $parts)
@@ -67,9 +78,7 @@ final class Mix
 
     public function pigment(): Pigment
     {
-        return $this->pigment ??= count($this->parts) === 1
-            ? $this->first()->pigment()
-            : Pigment::mix(array_map(static fn (Part $p): array => [$p->paint->pigment(), $p->parts], $this->parts));
+        return $this->pigment ??= $this->mixed(static fn (Paint $p): Pigment => $p->pigment());
     }
 
     /** The dry colour: at full hide, or one coat over white where a stain, wash or ink takes part. */
@@ -91,6 +100,21 @@ final class Mix
     public function totalParts(): int
     {
         return array_sum(array_column($this->parts, 'parts'));
+    }
+
+    /** Whether paints of it lie further apart in hue than one family: such mixes are hard to repeat, and turn with every drop. */
+    public function joinsFarHues(): bool
+    {
+        $hues = array_map(static fn (Paint $p): Lab => $p->lab(), $this->paints());
+        foreach ($hues as $i => $one) {
+            foreach (array_slice($hues, $i + 1) as $other) {
+                if ($one->chroma() > self::COLOURED && $other->chroma() > self::COLOURED && $one->hueApart($other) > self::FAR_HUES) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
     }
 
     /** Whether a stain, wash or ink takes part. */
@@ -117,17 +141,60 @@ final class Mix
         return true;
     }
 
-    /** How far the predicted colour at full hide is to be trusted, ± in CIEDE2000: by where its paints are known from. */
-    public function certainty(): float
+    /**
+     * What else it may be: the mix of each variant of its paints, and, of several paints, each of them counting more strongly than taken.
+     *
+     * @return list<Pigment>
+     */
+    public function members(): array
+    {
+        return $this->members ??= [
+            ...array_map(fn (Variant $v): Pigment => $this->mixed(static fn (Paint $p): Pigment => $p->variant($v)), Variant::cases()),
+            ...$this->isSingle() ? [] : array_map(fn (Part $strong): Pigment => $this->mixed(
+                static fn (Paint $p): Pigment => $p === $strong->paint
+                    ? $p->pigment()->stronger($p->source->strength())
+                    : $p->pigment(),
+            ), $this->parts),
+        ];
+    }
+
+    /**
+     * How far mixes of other paints of these very colours spread about this one, ± in CIEDE2000: nothing for a single paint, and a guess
+     * where flakes are mixed with paint.
+     */
+    public function spread(): float
+    {
+        if ($this->isSingle()) {
+            return 0.0;
+        }
+        $isMetal = array_map(static fn (Paint $p): bool => $p->behaviour === Behaviour::Metallic, $this->paints());
+
+        return in_array(true, $isMetal, true) && in_array(false, $isMetal, true)
+            ? Constants::METAL_MIX
+            : $this->spread ??= max(Constants::SPREAD_LEAST, Certainty::spread(
+                $this->lab(),
+                array_map(
+                    fn (Pigment $p): Lab => ($this->isTransparent() ? $p->overWhite() : $p->fullHide())->toLab(),
+                    $this->members(),
+                ),
+            ));
+    }
+
+    /** How far its paints' own colours may be off, ± in CIEDE2000: by where they are known from. */
+    public function own(): float
     {
         $sum = 0.0;
-        $metal = 0;
         foreach ($this->parts as $part) {
-            $sum += $part->parts * ($this->isSingle() ? $part->paint->source->single() : $part->paint->source->mix());
-            $metal += $part->paint->behaviour === Behaviour::Metallic ? $part->parts : 0;
+            $sum += $part->parts * $part->paint->source->single();
         }
 
-        return $metal > 0 && $metal < $this->totalParts() ? Constants::METAL_MIX : $sum / $this->totalParts();
+        return $sum / $this->totalParts();
+    }
+
+    /** How far the predicted colour at full hide is to be trusted, ± in CIEDE2000: both together. */
+    public function certainty(): float
+    {
+        return hypot($this->own(), $this->spread());
     }
 
     /**
@@ -138,12 +205,50 @@ final class Mix
      */
     public function certaintyOver(Reflectance $substrate, float $thickness, float $ground): float
     {
+        return Certainty::ofFilm(
+            $this->pigment(),
+            $this->members(),
+            $thickness,
+            $substrate,
+            $this->spread() >= Constants::METAL_MIX ? $this->certainty() : $this->own(),
+            $ground,
+            $this->guessOfThickness(),
+        );
+    }
+
+    /**
+     * Between how many coats of it hide a ground: its variants disagree.
+     *
+     * @param float $load pigment load of one coat, 0 < load ≤ 1
+     * @param float $within CIEDE2000 from full hide
+     * @param int $max most coats tried
+     */
+    public function coatsBetween(
+        Reflectance $ground,
+        float $load,
+        float $within = Constants::HIDDEN_WITHIN,
+        int $max = Constants::MOST_COATS,
+    ): CoatRange {
+        return CoatRange::of($this->pigment(), $this->members(), $this->guessOfThickness(), $load, $ground, $within, $max);
+    }
+
+    /** How far off the hiding of a coat may be, as a share of its thickness: by share of the paints. */
+    private function guessOfThickness(): float
+    {
         $guess = 0.0;
         foreach ($this->parts as $part) {
             $guess += $part->parts * $part->paint->source->thickness();
         }
 
-        return Certainty::ofFilm($this->pigment(), $thickness, $substrate, $this->certainty(), $ground, $guess / $this->totalParts());
+        return $guess / $this->totalParts();
+    }
+
+    /** @param callable(Paint): Pigment $as */
+    private function mixed(callable $as): Pigment
+    {
+        return $this->isSingle()
+            ? $as($this->first())
+            : Pigment::mix(array_map(static fn (Part $p): array => [$as($p->paint), $p->parts], $this->parts));
     }
 
     /**

@@ -11,6 +11,7 @@ use Kalokroma\Colour\Reflectance;
 use Kalokroma\Colour\Srgb;
 use Kalokroma\Colour\Xyz;
 use Kalokroma\Film\Boundary;
+use Kalokroma\Film\Constants;
 
 /**
  * The inner loops of matching: which whole-drop mixes of two or three paints come near a target colour.
@@ -28,6 +29,9 @@ final class MixSearch
     /** Pairs and triples scored exactly in one round. */
     public const PAIRS_KEPT = 160;
     private const TRIPLES_KEPT = 600;
+
+    /** What a mix that turns with the strength of its paints is told to spread by, as a share of that turn. */
+    private const DOUBT = 0.5;
 
     /** Pairs that are tried in every ratio. */
     private const EVERY_RATIO = 24;
@@ -61,16 +65,21 @@ final class MixSearch
     /** @var array<string, float> difference of every mix scored so far, by its key */
     private array $scored = [];
 
+    /** @var array{list<float>, list<float>, list<float>} what each paint pulled in the round before */
+    private array $vectors = [[], [], []];
+
     /**
      * @param list<Paint> $paints with colours
      * @param int $parts most drops in all, 2 or more
      * @param int $kept pairs scored exactly in one round
+     * @param bool $sure whether mixes that are sure are wanted before those that are near
      */
     public function __construct(
         private readonly Lab $target,
         array $paints,
         private readonly int $parts,
         private readonly int $kept = self::PAIRS_KEPT,
+        private readonly bool $sure = false,
     ) {
         foreach ($paints as $paint) {
             $pigment = $paint->pigment();
@@ -96,7 +105,7 @@ final class MixSearch
         $at = Reflectance::fromSrgb(Srgb::fromXyz($this->target->toXyz())->toOklch()->onScreen()->toSrgb()->clipped());
         $before = INF;
         for ($round = 0; $round < self::ROUNDS; ++$round) {
-            $vectors = $this->pulls($at);
+            $this->vectors = $vectors = $this->pulls($at);
             $this->pairs($vectors, $ratios);
             if ($mostPaints > 2) {
                 $this->triples($vectors);
@@ -114,6 +123,30 @@ final class MixSearch
         }
 
         return $this->scored;
+    }
+
+    /**
+     * About how far mixes of paints of these very colours spread (± CIEDE2000), from the pulls of the round before: if one of them counts
+     * more strongly, the mix moves toward it. Tells which mixes are worth {@see Mix::spread()}.
+     */
+    public function doubt(string $key): float
+    {
+        [$x, $y, $z] = $this->vectors;
+        $sum = $mx = $my = $mz = 0.0;
+        $mix = self::read($key);
+        foreach ($mix as [$i, $parts]) {
+            $sum += $w = $parts * $this->body[$i];
+            $mx += $w * $x[$i];
+            $my += $w * $y[$i];
+            $mz += $w * $z[$i];
+        }
+        $spread = 0.0;
+        foreach ($mix as [$i, $parts]) {
+            $w = $parts * $this->body[$i] / $sum;
+            $spread += $w * $w * (($x[$i] - $mx / $sum) ** 2 + ($y[$i] - $my / $sum) ** 2 + ($z[$i] - $mz / $sum) ** 2);
+        }
+
+        return max(Constants::SPREAD_LEAST, self::DOUBT * sqrt($spread));
     }
 
     /**
@@ -188,6 +221,7 @@ final class MixSearch
         $n = count($x);
         $last = count($ratios) - 1;
         $logs = array_column($ratios, 2);
+        $doubt = $this->sure ? 2 * self::DOUBT ** 2 : 0.0;
         $kept = [];
         $worst = INF;
         for ($i = 0; $i < $n; ++$i) {
@@ -217,7 +251,8 @@ final class MixSearch
                 $px = $xi + $w * $dx;
                 $py = $yi + $w * $dy;
                 $pz = $zi + $w * $dz;
-                $score = $px * $px + $py * $py + $pz * $pz;
+                $turn = $w * (1 - $w);
+                $score = $px * $px + $py * $py + $pz * $pz + $doubt * $turn * $turn * $length;
                 if ($score < $worst) {
                     $kept[] = [$score, $i, $j, $at];
                     if (count($kept) >= 2 * $most) {

@@ -10,6 +10,7 @@ use Kalokroma\Colour\Srgb;
 use Kalokroma\Film\ColourSource;
 use Kalokroma\Film\Pigment;
 use Kalokroma\Film\Sheen;
+use Kalokroma\Film\Variant;
 
 /** One paint of the shelf, as far as computing with it needs to know. */
 final class Paint
@@ -26,6 +27,9 @@ final class Paint
     private ?Pigment $pigment;
 
     private ?Lab $lab = null;
+
+    /** @var array<string, Pigment> */
+    private array $variants = [];
 
     /**
      * @param Reflectance|null $colour as it was entered or read; a test swatch takes its place
@@ -101,6 +105,22 @@ final class Paint
         return $this->pigment ??= $this->behaviour->isTransparent()
             ? Pigment::transparent($this->colour)
             : Pigment::covering($this->colour, $this->behaviour->hiding());
+    }
+
+    /**
+     * A paint that looks the same and is another: where only the colour is known. One that was measured from a test swatch has none.
+     *
+     * @throws ShelfProblem where the paint has no colour
+     */
+    public function variant(Variant $variant): Pigment
+    {
+        if ($this->source === ColourSource::Calibrated || $this->colour === null) {
+            return $this->pigment();
+        }
+
+        return $this->variants[$variant->value] ??= $this->behaviour->isTransparent()
+            ? Pigment::transparent($this->colour, $variant)
+            : Pigment::covering($this->colour, $this->behaviour->hiding(), $variant);
     }
 
     /**

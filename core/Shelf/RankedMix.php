@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Kalokroma\Shelf;
 
+use Kalokroma\Word\Message;
+
 /** A mix with its predicted difference (CIEDE2000) from the colour that was wanted. */
 final readonly class RankedMix
 {
@@ -20,40 +22,86 @@ final readonly class RankedMix
         return hypot($this->difference, $this->mix->certainty());
     }
 
-    /** Whether it differs from a better one by less than the predictions are sure of. */
-    public function isAsGoodAs(self $better): bool
+    /**
+     * Why this one is offered first: what may be expected of it, and of the one that looks nearest on paper.
+     */
+    public function why(self $onPaper): string
     {
-        return $this->difference - $better->difference < min($this->mix->certainty(), $better->mix->certainty());
+        $mine = $this->mix->words().($this->mix->isSingle() ? ' from the pot' : '');
+        $facts = ['mine' => $mine, 'near' => $this->difference, 'expected' => $this->expected()];
+
+        return $onPaper->mix->key() === $this->mix->key() || $onPaper->difference >= $this->difference
+            ? Message::said('{mine}: {near} apart, expect {expected} off. Nothing looks nearer on paper.', $facts)
+            : Message::said('{mine}: expect {expected} off. {paper} looks nearer on paper ({apart} apart), expect {paper_expected}.', [
+                ...$facts,
+                'paper' => $onPaper->mix->words(),
+                'apart' => $onPaper->difference,
+                'paper_expected' => $onPaper->expected(),
+            ]);
     }
 
-    /** A stricter measure, for choosing in the painter's stead: half of that. */
-    public function isHardlyWorseThan(self $better): bool
+    /** Whether what is to be expected of it is no worse than of the best, as far as anybody could see on the figure. */
+    public function isAsGoodAs(self $best): bool
     {
-        return $this->difference - $better->difference < min($this->mix->certainty(), $better->mix->certainty()) / 2;
+        return $this->expected() - $best->expected() <= Preference::EQUAL;
     }
 
     /**
-     * As a painter would choose: what cannot be told from the best by simplicity (fewer paints, fewer drops), then by what
-     * is plentiful, then by difference; the rest by difference.
+     * See {@see Preference}.
      *
-     * @param list<self> $ranked best first
+     * @param list<self> $ranked in any order
+     * @param array<array-key, true> $inUse ids of paints that stand open: loaded before, or used on this figure
      *
      * @return list<self>
      */
-    public static function withoutSplittingHairs(array $ranked): array
+    public static function asPaintersChoose(array $ranked, array $inUse = []): array
     {
-        if ($ranked === []) {
-            return [];
-        }
-        $best = $ranked[0];
-        $equal = array_values(array_filter($ranked, static fn (self $r): bool => $r->isAsGoodAs($best)));
-        $rest = array_values(array_filter($ranked, static fn (self $r): bool => !$r->isAsGoodAs($best)));
-        usort($equal, static fn (self $a, self $b): int => count($a->mix->parts) <=> count($b->mix->parts)
-            ?: $a->mix->totalParts() <=> $b->mix->totalParts()
-            ?: ($b->mix->leastLeftMl() ?? Matcher::UNKNOWN_ML) <=> ($a->mix->leastLeftMl() ?? Matcher::UNKNOWN_ML)
-            ?: $a->difference <=> $b->difference
-            ?: $a->mix->key() <=> $b->mix->key());
+        $preference = new Preference(static fn (self $r): Mix => $r->mix, static fn (self $r): float => $r->expected(), $inUse);
 
-        return [...$equal, ...$rest];
+        return $preference->order($ranked);
+    }
+
+    /**
+     * Strictly by what is to be expected; ties go to fewer paints, then fewer drops, then the ids.
+     *
+     * @param list<self> $mixes
+     *
+     * @return list<self>
+     */
+    public static function byExpected(array $mixes): array
+    {
+        return self::sorted($mixes, static fn (self $r): float => $r->expected());
+    }
+
+    /**
+     * Strictly by what is predicted; ties as above.
+     *
+     * @param list<self> $mixes
+     *
+     * @return list<self>
+     */
+    public static function byPredicted(array $mixes): array
+    {
+        return self::sorted($mixes, static fn (self $r): float => $r->difference);
+    }
+
+    /**
+     * @param list<self> $mixes
+     * @param callable(self): float $by
+     *
+     * @return list<self>
+     */
+    private static function sorted(array $mixes, callable $by): array
+    {
+        $rounded = $counts = $totals = $keys = [];
+        foreach ($mixes as $ranked) {
+            $rounded[] = round($by($ranked), 4);
+            $counts[] = count($ranked->mix->parts);
+            $totals[] = $ranked->mix->totalParts();
+            $keys[] = $ranked->mix->key();
+        }
+        array_multisort($rounded, SORT_NUMERIC, $counts, SORT_NUMERIC, $totals, SORT_NUMERIC, $keys, SORT_STRING, $mixes);
+
+        return $mixes;
     }
 }

@@ -48,8 +48,11 @@ final class PlanningCommandsTest extends TestCase
         $thick = $this->ask('kalokroma:coats SHELF --paint=Yellow --over="#101010"');
         $thin = $this->ask('kalokroma:coats SHELF --paint=Yellow --over="#101010" --thin=1:1');
         self::assertCount($thick['coats'], $thick['after']);
+        self::assertLessThanOrEqual($thick['coats'], $thick['range'][0]);
+        self::assertGreaterThan($thick['range'][0], $thick['range'][1], 'what is typed leaves the coats open');
         self::assertGreaterThan($thick['coats'], $thin['coats']);
         self::assertNull($this->ask('kalokroma:coats SHELF --paint=Yellow --over="#101010" --thin=1:1 --max=3')['coats']);
+        self::assertSame([null, null], $this->ask('kalokroma:coats SHELF --paint=Yellow --over="#101010" --thin=1:1 --max=1')['range']);
         self::assertGreaterThan(
             $thick['coats'],
             $this->ask('kalokroma:coats SHELF --paint=Yellow --over="#101010" --within=0.5 --max=40')['coats'],
@@ -172,15 +175,22 @@ final class PlanningCommandsTest extends TestCase
     public function testMatchGoesByTheDifferenceToBeExpected(): void
     {
         $expected = static fn (array $m): float => sqrt($m['delta_e_00'] ** 2 + $m['certainty'] ** 2);
-        $matches = $this->ask('kalokroma:match SHELF --target="#2b5375" --top=40')['matches'];
+        $matches = $this->ask('kalokroma:match SHELF --target="#e8c04a" --top=40')['matches'];
         $all = array_map($expected, $matches);
         $sorted = $all;
         sort($sorted);
         self::assertEqualsWithDelta($sorted, $all, 1e-3);
-        $promised = $this->ask('kalokroma:match SHELF --target="#2b5375" --top=40 --by=predicted')['matches'];
+        $promised = $this->ask('kalokroma:match SHELF --target="#e8c04a" --top=40 --by=predicted')['matches'];
         self::assertSame($this->sorted(array_column($promised, 'delta_e_00')), array_column($promised, 'delta_e_00'));
-        self::assertSame([['Reed/Blue'], 2], [array_column($matches[0]['parts'], 'paint'), count($promised[0]['parts'])]);
-        self::assertLessThan($matches[0]['delta_e_00'], $promised[0]['delta_e_00'], 'the mix is nearer on paper');
+        self::assertLessThan($matches[0]['delta_e_00'], $promised[0]['delta_e_00'], 'another is nearer on paper');
+        self::assertLessThan($expected($promised[0]), $expected($matches[0]));
+        // By hand: of a typed pot ±2 is all; of a mix √(2² + spread²), and its spread is 1.5 at least.
+        foreach ($matches as $match) {
+            self::assertEqualsWithDelta(sqrt(4 + $match['spread'] ** 2), $match['certainty'], 0.01);
+            count($match['parts']) === 1
+                ? self::assertEquals(0, $match['spread'])
+                : self::assertGreaterThanOrEqual(1.5, $match['spread']);
+        }
     }
 
     public function testMatchWithOneTwoAndThreePaints(): void

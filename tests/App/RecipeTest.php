@@ -161,10 +161,10 @@ final class RecipeTest extends TestCase
         $match = $this->getJson($this->url().'/basecoat')->assertOk();
         $this->assertAnswers('alternatives', $match);
         self::assertSame('match', $match->json('kind'));
-        $differences = array_column((array) $match->json('pairs'), 'difference');
-        $sorted = $differences;
+        $expected = array_column((array) $match->json('pairs'), 'expected');
+        $sorted = $expected;
         sort($sorted);
-        self::assertSame($sorted, $differences);
+        self::assertSame($sorted, $expected);
         $wash = $this->getJson($this->url().'/wash')->assertOk();
         $this->assertAnswers('alternatives', $wash);
         self::assertSame('shade', $wash->json('kind'));

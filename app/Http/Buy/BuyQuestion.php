@@ -9,7 +9,7 @@ use Illuminate\Foundation\Http\FormRequest;
 
 final class BuyQuestion extends FormRequest
 {
-    private const WITHIN = 4.0;
+    private const WITHIN = 4.5;
 
     /** @return array<string, list<string>> */
     public function rules(): array

@@ -20,12 +20,12 @@ final class AlternativesView
     {
         $found = $studio->drafting->alternatives($area->company, $area, $key);
         $core = $area->toCore($area->company);
-        $nearest = $found->nearest();
+        $best = $found->best();
         $view = static fn (RankedMix $r): array => StepView::alternative(
             $r,
             $found->look($r)->toHex(),
             $found->coatsMore($r, $core),
-            $nearest !== null && $r->isAsGoodAs($nearest),
+            $best !== null && $r->isAsGoodAs($best),
             $r->mix->key() === $found->step->load->mix?->key(),
         );
 

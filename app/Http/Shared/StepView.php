@@ -136,6 +136,7 @@ final class StepView
             'look' => $look,
             'difference' => round($ranked->difference, 2),
             'certainty' => round($ranked->mix->certainty(), 1),
+            'expected' => round($ranked->expected(), 1),
             'coats_more' => $coatsMore,
             'as_good' => $asGood,
             'current' => $current,

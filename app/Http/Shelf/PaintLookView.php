@@ -97,6 +97,7 @@ final class PaintLookView
             'ground' => $tone->words(),
             'hex' => $ground->toHex(),
             'coats' => $hiding->coats,
+            'between' => $mix->coatsBetween($ground, $thinning->load())->words(),
             'after' => array_map(static fn (array $c): string => $c['look']->toHex(), $laid),
             'certainties' => StepView::certainties($laid),
         ];

@@ -18,6 +18,7 @@ final class MatchQuestion extends FormRequest
         return [
             'colour' => ['required', 'string'],
             'paints' => ['nullable', 'integer', 'min:1', 'max:3'],
+            'by' => ['nullable', Rule::in(['expected', 'predicted'])],
             'kinds' => ['nullable', 'string', 'regex:/^[a-z-]+(,[a-z-]+){0,14}$/D'],
             'finish' => ['nullable', Rule::enum(Sheen::class)],
             'least_ml' => ['nullable', 'numeric', 'min:0', 'max:5000'],
@@ -29,6 +30,7 @@ final class MatchQuestion extends FormRequest
     public function messages(): array
     {
         return [
+            'by.*' => 'Mixes stand in the order of the expected or of the predicted difference.',
             'paints.*' => 'A mix to match with has 1 to 3 paints.',
             'kinds.*' => 'Name behaviours of paint, as in opaque,semi-opaque.',
             'finish.*' => 'A finish is matt, satin or gloss.',
@@ -40,6 +42,12 @@ final class MatchQuestion extends FormRequest
     public function colour(): string
     {
         return (string) $this->string('colour');
+    }
+
+    /** Whether the list stands by the predicted difference alone. */
+    public function onPaper(): bool
+    {
+        return (string) $this->string('by') === 'predicted';
     }
 
     public function selection(): Selection

@@ -19,6 +19,7 @@ final class TablesController extends Controller
                 $request->colour(),
                 $request->integer('paints', 2),
                 $request->selection(),
+                $request->onPaper(),
             ),
         );
     }

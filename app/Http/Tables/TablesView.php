@@ -23,30 +23,33 @@ final class TablesView
     /** Singles, pairs and triples offered. */
     private const EACH = 5;
 
-    /** @return array<string, mixed> */
-    public static function match(ShelfRows $shelf, string $colour, int $mostPaints, Selection $selection): array
+    /**
+     * @param bool $onPaper by the predicted difference, instead of as painters choose
+     *
+     * @return array<string, mixed>
+     */
+    public static function match(ShelfRows $shelf, string $colour, int $mostPaints, Selection $selection, bool $onPaper): array
     {
         $wanted = Srgb::fromHex($colour);
         $paints = $selection->of($shelf->paints());
         $found = (new Matcher())->choice($wanted->toLab(), $paints, self::EACH, $mostPaints);
-        $nearest = array_reduce(
-            $found,
-            static fn (?RankedMix $best, RankedMix $r): RankedMix => $best === null || $r->difference < $best->difference ? $r : $best,
-        );
+        $nearest = RankedMix::byPredicted($found);
+        $best = RankedMix::byExpected($found)[0] ?? null;
 
         return [
             'target' => $wanted->toHex(),
             'words' => PlainName::of($wanted->toOklch()),
             'paints' => count($paints),
+            'why' => $found === [] ? '' : $found[0]->why($nearest[0]),
             'matches' => array_map(
                 static fn (RankedMix $r): array => StepView::alternative(
                     $r,
                     $r->mix->colour()->toHex(),
                     0,
-                    $r->isAsGoodAs($nearest ?? $r),
-                    $r === $nearest,
+                    $best !== null && $r->isAsGoodAs($best),
+                    $r === $found[0],
                 ),
-                $found,
+                $onPaper ? $nearest : $found,
             ),
         ];
     }
@@ -72,6 +75,7 @@ final class TablesView
                 'hex' => $paint->pigment()->fullHide()->toHex(),
                 'certainties' => StepView::certainties($mix->coatsOver($ground, $thinning, count($hiding->after))),
                 'coats' => $hiding->coats,
+                'between' => $mix->coatsBetween($ground, $thinning->load())->words(),
                 'after' => array_map(static fn (Reflectance $r): string => $r->toHex(), $hiding->after),
                 'differences' => array_map(static fn (float $d): float => round($d, 1), $hiding->difference),
             ];

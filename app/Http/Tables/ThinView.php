@@ -49,6 +49,8 @@ final class ThinView
             'over_white' => $mix->isTransparent(),
             'varnished' => PaintLookView::varnished($dry, $mix->first()->sheen),
             'certainty' => round($mix->certainty(), 1),
+            'spread' => round($mix->spread(), 1),
+            'own' => round($mix->own(), 1),
             'off_screen' => round($dry->onScreen()->lost, 1),
             'film' => $said->thinning === null ? null : self::film($mix, $said->thinning, $over),
             'amount' => self::amount($mix, $said, $question),
@@ -65,6 +67,7 @@ final class ThinView
         return [
             'over' => $over->toHex(),
             'coats' => $hiding->coats,
+            'between' => $mix->coatsBetween($ground, $thinning->load())->words(),
             'after' => array_map(static fn (array $c): string => $c['look']->toHex(), $laid),
             'certainties' => StepView::certainties($laid),
         ];

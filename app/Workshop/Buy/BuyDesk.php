@@ -16,6 +16,7 @@ use DomainException;
 use Illuminate\Support\Facades\DB;
 use Kalokroma\Colour\Ciede2000;
 use Kalokroma\Colour\Srgb;
+use Kalokroma\Film\ColourSource;
 use Kalokroma\Recipe\Plan\PlannedStep;
 use Kalokroma\Recipe\Predict\Demand;
 use Kalokroma\Recipe\Predict\Needs;
@@ -95,7 +96,7 @@ final class BuyDesk
 
     /**
      * @param list<Lack> $lacks
-     * @param float $within how far (CIEDE2000) a paint may be from what is lacking
+     * @param float $within how far off (CIEDE2000) a paint may be expected to be from what is lacking
      */
     public function plan(array $lacks, float $within): PurchasePlan
     {
@@ -205,7 +206,7 @@ final class BuyDesk
                 $apart = Behaviour::from($paint['behaviour'])->standsInFor($lack->behaviour)
                     ? Ciede2000::difference($lab, $lack->lab)
                     : INF;
-                if ($apart <= $within) {
+                if (hypot($apart, ColourSource::Typed->single()) <= $within) {
                     $meets[$lack->id][$paint['id']] = $apart;
                 }
             }

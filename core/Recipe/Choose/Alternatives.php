@@ -43,13 +43,10 @@ final readonly class Alternatives
         return new self($step, $below, array_slice($palette->singles($target), 0, 4), $palette->pairs($target, 5));
     }
 
-    /** The nearest of all; null where there is none. */
-    public function nearest(): ?RankedMix
+    /** The one that may be expected to come out nearest; null where there is none. */
+    public function best(): ?RankedMix
     {
-        $all = [...$this->singles, ...$this->pairs];
-        usort($all, static fn (RankedMix $a, RankedMix $b): int => $a->difference <=> $b->difference);
-
-        return $all[0] ?? null;
+        return RankedMix::byExpected([...$this->singles, ...$this->pairs])[0] ?? null;
     }
 
     /** What it is judged by: a wash by what it leaves in the recess, everything else by its own dry colour. */

@@ -31,7 +31,7 @@ final readonly class LadderShown
             throw RecipeProblem::nothingToPaintWith();
         }
         $ladder = new Ladder($intended, $wish);
-        $choice = new MixChoice($palette);
+        $choice = new MixChoice($palette, $intended->toLab());
         $mixed = $wish->mixed ? MixedRungs::of($palette, $ladder, [Rung::Shade], [Rung::Drybrush, Rung::Highlight, Rung::Accent]) : null;
         $rungs = [];
         foreach (Rung::cases() as $rung) {

@@ -10,36 +10,35 @@ use Kalokroma\Colour\PlainName;
 use Kalokroma\Colour\Srgb;
 use Kalokroma\Recipe\Technique\Defaults;
 use Kalokroma\Shelf\Mix;
-use Kalokroma\Shelf\Part;
+use Kalokroma\Shelf\Preference;
 use Kalokroma\Shelf\RankedMix;
 use Kalokroma\Word\Finding;
 use Kalokroma\Word\Message;
 use Kalokroma\Word\Reason;
 
-/**
- * Which mix to load for a colour, in the painter's stead. What typed-in colours cannot tell apart is decided by
- * convenience: a single paint, then paints the recipe has loaded already, then paints akin to each other.
- */
+/** Which mix to load for a colour, in the painter's stead: as painters choose, {@see Preference}. */
 final class MixChoice
 {
-    /** Best pairs among which convenience may choose. */
-    private const WEIGHED_PAIRS = 30;
-
-    /** What loading another paint weighs against difference, in CIEDE2000. */
-    private const NEW_PAINT = 0.5;
-
-    /** What every ten CIEDE2000 between the two paints of a mix weigh: far-apart paints make a mix hard to repeat. */
-    private const UNLIKE_PAINTS = 0.6;
+    /** Single paints and pairs that are weighed. */
+    private const WEIGHED_SINGLES = 5;
+    private const WEIGHED_PAIRS = 12;
 
     /** @var array<string, true> ids of the paints that are on the palette already */
     private array $loaded = [];
 
-    public function __construct(private readonly Palette $palette)
+    /** @var array<string, true> ids of those that stand alone for a colour */
+    private array $alone = [];
+
+    /** @param Lab|null $intended of a ladder: its pot does not stand for another rung, where it would change nothing */
+    public function __construct(private readonly Palette $palette, private readonly ?Lab $intended = null)
     {
     }
 
     public function load(?Mix $mix): void
     {
+        if ($mix?->isSingle() === true) {
+            $this->alone[$mix->first()->id] = true;
+        }
         foreach ($mix?->paints() ?? [] as $paint) {
             $this->loaded[$paint->id] = true;
         }
@@ -61,35 +60,41 @@ final class MixChoice
                 ),
             ];
         }
-        $facts = [
-            'single' => $single->mix->words(),
-            'near' => $single->difference,
-            'pair' => $pairs[0]->mix->words(),
-            'apart' => $pairs[0]->difference,
-        ];
-        if ($single->isHardlyWorseThan($pairs[0])) {
-            return [$single, self::missing($single, $target) ?? new Finding('mix.single', $single->difference <= $pairs[0]->difference
-                ? '{single} is {near} apart; no mix of two comes nearer (the best is {apart}).'
-                : '{single} alone is {near} apart; the best mix ({pair}) would be {apart}, no difference that '
-                    .'typed-in colours can tell.', $facts, Reason::Mix)];
+        $singles = array_slice($this->palette->singles($target), 0, self::WEIGHED_SINGLES);
+        $best = RankedMix::byExpected([...$singles, ...$pairs])[0];
+        $singles = array_filter(
+            $singles,
+            fn (RankedMix $r): bool => $r === $best || (!isset($this->alone[$r->mix->first()->id]) && !$this->isOfIntended($r, $target)),
+        );
+        $chosen = RankedMix::asPaintersChoose([...array_values($singles), ...$pairs], $this->loaded)[0];
+
+        return [$chosen, self::missing($chosen, $target) ?? $this->why($chosen, $single, RankedMix::byPredicted($pairs)[0])];
+    }
+
+    private function isOfIntended(RankedMix $single, Lab $target): bool
+    {
+        return $this->intended !== null
+            && Ciede2000::difference($target, $this->intended) >= Preference::EQUAL
+            && Ciede2000::difference($single->mix->lab(), $this->intended) < $single->difference;
+    }
+
+    /** @param RankedMix $pair the mix that looks nearest on paper */
+    private function why(RankedMix $chosen, RankedMix $single, RankedMix $pair): Finding
+    {
+        if ($chosen->mix->isSingle()) {
+            return new Finding('mix.single', '{why}', ['why' => $chosen->why($pair)], Reason::Mix);
         }
-        $pair = $pairs[0];
-        foreach ($pairs as $candidate) {
-            if ($candidate->isHardlyWorseThan($pairs[0]) && $this->inconvenience($candidate) < $this->inconvenience($pair)) {
-                $pair = $candidate;
-            }
-        }
-        $facts = [...$facts, 'pair' => $pair->mix->words(), 'apart' => $pair->difference, 'best' => $pairs[0]->difference];
-        $text = '{pair}: {apart} apart from the wanted colour; the nearest single paint, {single}, is {near}.';
-        $shared = $this->alreadyLoaded($pair->mix);
-        if ($shared !== [] && $pair !== $pairs[0]) {
-            $facts['shared'] = Message::listed($shared);
-            $facts['loaded'] = count($shared);
-            $text .= ' {shared} {loaded, plural, one {is} other {are}} loaded already; the nearest mix of all '
-                .'({best}) could not be told from it.';
+        $facts = ['chosen' => $chosen->mix->words(), 'near' => $chosen->difference, 'expected' => $chosen->expected()];
+        $text = '{chosen}: {near} apart from the wanted colour, expect {expected} off; the nearest pot, {single}, is {apart}, '
+            .'expect {single_expected}.';
+        $facts += ['single' => $single->mix->words(), 'apart' => $single->difference, 'single_expected' => $single->expected()];
+        $shared = $this->alreadyLoaded($chosen->mix);
+        if ($shared !== []) {
+            $text .= ' {shared} {loaded, plural, one {is} other {are}} loaded already.';
+            $facts += ['shared' => Message::listed($shared), 'loaded' => count($shared)];
         }
 
-        return [$pair, self::missing($pair, $target) ?? new Finding('mix.pair', $text, $facts, Reason::Mix)];
+        return new Finding('mix.pair', $text, $facts, Reason::Mix);
     }
 
     /** What to buy or borrow, where nothing on the shelf comes near; null where something does. */
@@ -105,15 +110,6 @@ final class MixChoice
             ],
             Reason::Mix,
         );
-    }
-
-    private function inconvenience(RankedMix $candidate): float
-    {
-        $labs = array_map(static fn (Part $p): Lab => $p->paint->lab(), $candidate->mix->parts);
-
-        return $candidate->difference
-            + self::NEW_PAINT * (2 - count($this->alreadyLoaded($candidate->mix)))
-            + self::UNLIKE_PAINTS * Ciede2000::difference($labs[0], $labs[count($labs) - 1]) / 10;
     }
 
     /** @return list<string> names */

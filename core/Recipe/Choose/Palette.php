@@ -88,11 +88,11 @@ final class Palette
         return $this->answered;
     }
 
-    /** @return list<RankedMix> two-paint mixes, best first */
+    /** @return list<RankedMix> two-paint mixes by what is to be expected, best first */
     public function pairs(Lab $target, int $most = 8): array
     {
         if (count($this->mixable()) <= self::PAIRED) {
-            return $this->matcher->pairs($target, $this->mixable(), $most, kept: self::LOOKED_AT_SMALL);
+            return $this->matcher->sure($target, $this->mixable(), most: $most, kept: self::LOOKED_AT_SMALL);
         }
         $kept = [];
         $near = array_map(static fn (RankedMix $r): Paint => $r->mix->first(), array_slice($this->singles($target), 0, self::NEAREST));
@@ -100,7 +100,7 @@ final class Palette
             $kept[$paint->id] = $paint;
         }
 
-        return $this->matcher->pairs($target, array_values($kept), $most, kept: self::LOOKED_AT);
+        return $this->matcher->sure($target, array_values($kept), most: $most, kept: self::LOOKED_AT);
     }
 
     /** @return list<Paint> the paints at hand that behave so */

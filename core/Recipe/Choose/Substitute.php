@@ -24,4 +24,10 @@ final readonly class Substitute
         public float $certainty,
     ) {
     }
+
+    /** The difference to be expected in place, CIEDE2000: what is predicted and what it is sure of. */
+    public function expected(): float
+    {
+        return hypot($this->difference, $this->certainty);
+    }
 }

@@ -15,6 +15,7 @@ use Kalokroma\Shelf\Behaviour;
 use Kalokroma\Shelf\Matcher;
 use Kalokroma\Shelf\Mix;
 use Kalokroma\Shelf\Paint;
+use Kalokroma\Shelf\Preference;
 use Kalokroma\Word\Message;
 
 /**
@@ -30,7 +31,7 @@ final class Substitutes
      * @param list<Paint> $shelf
      * @param list<string> $without ids of the paints that cannot be used
      *
-     * @return list<Substitute> nearest in place first
+     * @return list<Substitute> as painters choose, {@see Preference}
      */
     public static function of(PlannedStep $step, Area $area, Surface $below, array $shelf, array $without, int $most = 6): array
     {
@@ -59,10 +60,9 @@ final class Substitutes
                 $then->look->certainty,
             );
         }
-        usort($found, static fn (Substitute $a, Substitute $b): int => round($a->difference, 3) <=> round($b->difference, 3)
-            ?: $a->mix->totalParts() <=> $b->mix->totalParts() ?: $a->mix->key() <=> $b->mix->key());
+        $preference = new Preference(static fn (Substitute $s): Mix => $s->mix, static fn (Substitute $s): float => $s->expected());
 
-        return array_slice($found, 0, $most);
+        return array_slice($preference->order($found), 0, $most);
     }
 
     /**
@@ -79,7 +79,7 @@ final class Substitutes
         $ranked = $matcher->singles($target, $alike);
         $mixes = array_slice($ranked, 0, self::TRIED);
         if ($first->behaviour->isMixable()) {
-            $mixes = [...$mixes, ...$matcher->pairs($target, $alike, self::TRIED)];
+            $mixes = [...$mixes, ...$matcher->sure($target, $alike, most: self::TRIED)];
         }
 
         return array_map(static fn ($r): Mix => $r->mix, $mixes);

@@ -15,26 +15,26 @@ final class CertaintyTest extends TestCase
 {
     public function testWithoutAFilmTheGroundIsAsSureAsItWas(): void
     {
-        self::assertSame(1.4, Certainty::ofFilm(self::white(), 0.0, Reflectance::flat(0.1), 2.0, 1.4, 0.3));
+        self::assertSame(1.4, Certainty::ofFilm(self::white(), [], 0.0, Reflectance::flat(0.1), 2.0, 1.4, 0.3));
     }
 
     public function testAtFullHideOnlyThePaintsOwnErrorCounts(): void
     {
-        self::assertEqualsWithDelta(2.0, Certainty::ofFilm(self::white(), 60.0, Reflectance::flat(0.1), 2.0, 9.0, 0.3), 0.05);
+        self::assertEqualsWithDelta(2.0, Certainty::ofFilm(self::white(), [], 60.0, Reflectance::flat(0.1), 2.0, 9.0, 0.3), 0.05);
     }
 
     public function testAThinFilmIsLessSureThanAHidingOne(): void
     {
-        $one = Certainty::ofFilm(self::white(), 1.0, Reflectance::flat(0.1), 2.0, 2.0, 0.3);
+        $one = Certainty::ofFilm(self::white(), [], 1.0, Reflectance::flat(0.1), 2.0, 2.0, 0.3);
 
         self::assertGreaterThan(2.5, $one);
-        self::assertGreaterThan(Certainty::ofFilm(self::white(), 4.0, Reflectance::flat(0.1), 2.0, 2.0, 0.3), $one);
+        self::assertGreaterThan(Certainty::ofFilm(self::white(), [], 4.0, Reflectance::flat(0.1), 2.0, 2.0, 0.3), $one);
     }
 
     public function testKnowingTheHidingBetterMakesItSurer(): void
     {
-        $guessed = Certainty::ofFilm(self::white(), 1.0, Reflectance::flat(0.1), 2.0, 2.0, ColourSource::Typed->thickness());
-        $measured = Certainty::ofFilm(self::white(), 1.0, Reflectance::flat(0.1), 2.0, 2.0, ColourSource::Calibrated->thickness());
+        $guessed = Certainty::ofFilm(self::white(), [], 1.0, Reflectance::flat(0.1), 2.0, 2.0, ColourSource::Typed->thickness());
+        $measured = Certainty::ofFilm(self::white(), [], 1.0, Reflectance::flat(0.1), 2.0, 2.0, ColourSource::Calibrated->thickness());
 
         self::assertLessThan($guessed - 0.4, $measured);
     }
@@ -49,7 +49,7 @@ final class CertaintyTest extends TestCase
 
         self::assertEqualsWithDelta(
             5.0 * $glaze->contrast(0.2),
-            Certainty::ofFilm($glaze, 0.2, Swatches::reflectance('#808080'), 0.0, 5.0, 0.0),
+            Certainty::ofFilm($glaze, [], 0.2, Swatches::reflectance('#808080'), 0.0, 5.0, 0.0),
             1e-9,
         );
     }
@@ -60,7 +60,7 @@ final class CertaintyTest extends TestCase
         self::assertSame(ColourSource::Read, ColourSource::fromText('colour reader'));
         self::assertSame(ColourSource::Typed, ColourSource::fromText(''));
         self::assertSame(ColourSource::Typed, ColourSource::fromText('from a photograph'));
-        self::assertGreaterThan(ColourSource::Read->mix(), ColourSource::Typed->mix());
+        self::assertGreaterThan(ColourSource::Calibrated->strength(), ColourSource::Typed->strength());
         self::assertGreaterThan(ColourSource::Calibrated->single(), ColourSource::Read->single());
     }
 

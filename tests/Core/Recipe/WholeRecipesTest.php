@@ -373,7 +373,7 @@ final class WholeRecipesTest extends TestCase
                 $sentences('#4a626c', self::GREY, without: [Behaviour::Wash, Behaviour::Stain, Behaviour::Ink]),
             ],
             'coats.stepping-stone' => [$sentences('#f0b42c', self::DARK), $sentences('#f6d873', self::DARK)],
-            'coats.hidden' => [$sentences('#9c7d34', self::DARK), $sentences('#9c7d34', self::LIGHT)],
+            'coats.hidden' => [$sentences('#9c7d34', self::DARK), $sentences('#4a626c', self::LIGHT)],
             'coats.glazes' => [
                 $sentences('#4a626c', self::GREY, Relief::Broad, Way::Glazes),
                 $sentences('#9c7d34', self::GREY, Relief::Broad, Way::Glazes),
@@ -388,7 +388,7 @@ final class WholeRecipesTest extends TestCase
                 $sentences('#9c7d34', self::GREY, way: Way::Stain),
             ],
             'technique.accent' => [$sentences('#9c7d34', self::GREY, leaders: 1), $sentences('#9c7d34', self::GREY, leaders: 2)],
-            'thin.hides' => [$sentences('#c08a68', self::GREY), $sentences('#efece2', self::GREY)],
+            'thin.hides' => [$sentences('#d9cca6', self::GREY), $sentences('#f0b42c', self::GREY)],
         ] as $code => $pair) {
             foreach ($pair as $said) {
                 self::assertArrayHasKey($code, $said, $code);

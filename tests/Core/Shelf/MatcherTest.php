@@ -119,10 +119,10 @@ final class MatcherTest extends TestCase
     {
         $mix = Mix::single(Swatches::paint('Ochre', '#9c7630'));
 
-        self::assertTrue((new RankedMix($mix, 2.9))->isAsGoodAs(new RankedMix($mix, 1.0)));
-        self::assertFalse((new RankedMix($mix, 3.1))->isAsGoodAs(new RankedMix($mix, 1.0)));
-        self::assertTrue((new RankedMix($mix, 1.9))->isHardlyWorseThan(new RankedMix($mix, 1.0)));
-        self::assertFalse((new RankedMix($mix, 2.1))->isHardlyWorseThan(new RankedMix($mix, 1.0)));
+        // By hand, a typed pot being sure to ±2: √(1.0² + 2²) = 2.236; √(2.5² + 2²) = 3.202; √(2.6² + 2²) = 3.280.
+        self::assertEqualsWithDelta(2.236, (new RankedMix($mix, 1.0))->expected(), 1e-3);
+        self::assertTrue((new RankedMix($mix, 2.5))->isAsGoodAs(new RankedMix($mix, 1.0)));
+        self::assertFalse((new RankedMix($mix, 2.6))->isAsGoodAs(new RankedMix($mix, 1.0)));
     }
 
     /** @return list<Paint> */

@@ -67,16 +67,17 @@ final class SelectionTest extends TestCase
 
         self::assertSame(
             ['Plenty', 'Scarce', '1 drop Scarce, 1 drop Plenty', '2 drops Scarce, 3 drops Plenty', 'Far'],
-            array_map(static fn (RankedMix $r): string => $r->mix->words(), RankedMix::withoutSplittingHairs($ranked)),
+            array_map(static fn (RankedMix $r): string => $r->mix->words(), RankedMix::asPaintersChoose($ranked)),
         );
-        self::assertSame([], RankedMix::withoutSplittingHairs([]));
+        self::assertSame([], RankedMix::asPaintersChoose([]));
     }
 
     public function testMetalInAMixIsAGuess(): void
     {
         [$metal, $matt] = [Swatches::paint('Metal', '#8f6f35', Behaviour::Metallic), Swatches::paint('Matt', '#6f4a2e')];
 
-        self::assertSame(8.0, Mix::of([new Part($metal, 1), new Part($matt, 1)])->certainty());
+        // By hand: √(8² + 2²) = 8.246.
+        self::assertEqualsWithDelta(8.246, Mix::of([new Part($metal, 1), new Part($matt, 1)])->certainty(), 1e-3);
         self::assertSame(2.0, Mix::single($metal)->certainty());
     }
 

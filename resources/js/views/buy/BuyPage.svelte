@@ -18,7 +18,7 @@
     /** one recipe only, from the address */
     const area = $derived(new URLSearchParams(router.querystring ?? '').get('area') ?? '');
     let company = $state('');
-    let within = $state('4');
+    let within = $state('4.5');
     let done = $state('');
     const needs = createQuery(() => needsQuery(company, area));
     const plan = createQuery(() => ({
@@ -46,8 +46,9 @@
             ></label
         >
         <label
-            >Anything within <b>{Number(within).toFixed(1)}</b> of what is missing will do
-            <input type="range" min="0" max="12" step="0.5" bind:value={within} /></label
+            >Anything expected within <b>{Number(within).toFixed(1)}</b> of what is missing will do (a colour on a list
+            is sure to ±2)
+            <input type="range" min="2" max="12" step="0.5" bind:value={within} /></label
         >
     </div>
     <Refused {write} />

@@ -35,7 +35,7 @@
     {#each staircases as stair (stair.ground)}
         <p>
             <strong>{stair.coats === null ? 'over 12' : counted(stair.coats, 'coat')}</strong><br />
-            <span class="soft">over {stair.ground.split(',')[0]}</span>
+            <span class="soft">over {stair.ground.split(',')[0]}; likely {stair.between}</span>
         </p>
         <div role="img" aria-label="Over {stair.ground}, coat by coat: {stair.after.join(', ')}">
             <i style:background={stair.hex}></i>{#each stair.after as hex, n (n)}<i style:background={hex}></i>{/each}

@@ -1,31 +1,43 @@
 <script lang="ts">
+    import { RadioButton, RadioButtonGroup } from 'carbon-components-svelte';
     import type { Alternative } from '../../api/wire';
     import Drops from '../../parts/Drops.svelte';
     import { counted } from '../../parts/words';
 
     interface Props {
-        /** as the core ranked them: what cannot be told from the nearest first */
+        /** as the core ranked them */
         matches: Alternative[];
         /** paints looked through */
         paints: number;
+        /** expected or predicted: in which order they stand */
+        by: string;
+        onby: (by: string) => void;
         /** leaves a paint out of the search */
         onwithout: (id: string) => void;
     }
-    let { matches, paints, onwithout }: Props = $props();
+    let { matches, paints, by, onby, onwithout }: Props = $props();
 
     const groups = $derived(
-        [
-            {
-                name: 'Cannot be told from the nearest',
-                about: 'simple mixes first, then what is plentiful',
-                offers: matches.filter((m) => m.as_good),
-            },
-            { name: 'Further off', about: 'nearest first', offers: matches.filter((m) => !m.as_good) },
-        ].filter((g) => g.offers.length),
+        by === 'predicted'
+            ? [{ name: 'Nearest on paper', about: 'by what is predicted, however sure', offers: matches }]
+            : [
+                  {
+                      name: 'As good as the best',
+                      about: 'one pot before two, then one family of hues, then what is plentiful',
+                      offers: matches.filter((m) => m.as_good),
+                  },
+                  { name: 'Further off', about: 'by what to expect', offers: matches.filter((m) => !m.as_good) },
+              ].filter((g) => g.offers.length),
     );
 </script>
 
-<p class="soft">{counted(paints, 'paint')} looked through.</p>
+<div class="order">
+    <RadioButtonGroup legendText="" hideLegend selected={by} on:change={(e) => onby(String(e.detail))}>
+        <RadioButton value="expected" labelText="What to expect on the figure" />
+        <RadioButton value="predicted" labelText="Nearest on paper" />
+    </RadioButtonGroup>
+    <span class="soft">{counted(paints, 'paint')} looked through.</span>
+</div>
 {#each groups as group (group.name)}
     <h2>{group.name} <span class="soft">{group.about}</span></h2>
     <ol>
@@ -34,7 +46,11 @@
                 <i style:background={offer.look}></i>
                 <div>
                     <b>{offer.mix_words}</b>
-                    <span class="soft">{offer.difference.toFixed(1)} apart, to ±{offer.certainty.toFixed(1)}</span>
+                    <span
+                        >expect {offer.expected.toFixed(1)} off
+                        <span class="soft">{offer.difference.toFixed(1)} apart, to ±{offer.certainty.toFixed(1)}</span
+                        ></span
+                    >
                     {#each offer.mix as part (part.paint_id)}
                         <button class="link-button" onclick={() => onwithout(String(part.paint_id))}
                             >without {offer.mix.length > 1 ? part.name : 'it'}</button
@@ -48,6 +64,12 @@
 {/each}
 
 <style>
+    .order {
+        display: flex;
+        flex-wrap: wrap;
+        gap: 4px 28px;
+        align-items: baseline;
+    }
     h2 {
         margin-top: 14px;
         font-size: var(--size-head);

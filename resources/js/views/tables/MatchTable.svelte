@@ -3,7 +3,7 @@
     import { matchesQuery, shelfQuery, vocabularyQuery } from '../../api/queries';
     import ColourField from '../../parts/ColourField.svelte';
     import Waiting from '../../parts/Waiting.svelte';
-    import { capital, counted, isHex } from '../../parts/words';
+    import { capital, isHex } from '../../parts/words';
     import MatchFields from './MatchFields.svelte';
     import MatchOffers from './MatchOffers.svelte';
     import { Question } from './question.svelte';
@@ -11,6 +11,7 @@
     const question = new Question('match', {
         colour: '#8a5a2b',
         paints: '2',
+        by: 'expected',
         kinds: 'opaque,semi-opaque',
         finish: '',
         least_ml: '',
@@ -24,8 +25,7 @@
         ...matchesQuery({ ...question.all, colour: isHex(colour) ? colour : '' }),
         placeholderData: (before) => before,
     }));
-    const best = $derived(found.data?.matches[0]);
-    const nearest = $derived(found.data?.matches.find((m) => m.current));
+    const best = $derived(found.data?.matches.find((m) => m.current));
 </script>
 
 <h1>Match a colour</h1>
@@ -40,13 +40,9 @@
     />
     <div>
         <div class="swatch" style:background={best?.look ?? 'transparent'}></div>
-        {#if best && nearest}
-            <p><strong>{best.difference.toFixed(1)} apart</strong>, predicted to ±{best.certainty.toFixed(1)}</p>
-            <p class="soft">
-                {best.mix_words}{best === nearest
-                    ? ', the nearest of all'
-                    : `; the nearest of all, ${nearest.difference.toFixed(1)}, could not be told from it`}
-            </p>
+        {#if best && found.data}
+            <p><strong>Expect {best.expected.toFixed(1)} off</strong></p>
+            <p class="soft">{found.data.why}</p>
         {/if}
     </div>
     <MatchFields {question} words={words.data} />
@@ -71,6 +67,8 @@
     <MatchOffers
         matches={found.data.matches}
         paints={found.data.paints}
+        by={question.get('by')}
+        onby={(by) => question.set('by', by)}
         onwithout={(id) => question.set('without', [...without, id].join(','))}
     />
 {/if}

@@ -27,6 +27,12 @@
             >{pot.over_white ? 'dry, one coat over white' : 'dry, at full hide'}, ±{pot.certainty.toFixed(1)}</span
         >
     </p>
+    {#if pot.spread > 0}
+        <p>
+            Expect it within ±{pot.certainty.toFixed(1)}: its colour leaves ±{pot.spread.toFixed(1)} open, since other paints
+            of these very colours would mix otherwise, and the colours of its pots ±{pot.own.toFixed(1)}.
+        </p>
+    {/if}
     <p class="soft">
         {wetter}
         {pot.off_screen > 0.5
@@ -56,7 +62,7 @@
             <p class="soft">
                 {pot.film.coats === null
                     ? 'So thin it does not hide within 12 coats.'
-                    : `So thin it hides after ${counted(pot.film.coats, 'coat')}.`}
+                    : `So thin it hides after ${counted(pot.film.coats, 'coat')}.`} Likely {pot.film.between}.
             </p>
         </section>
     {/if}

@@ -267,7 +267,7 @@ final class DrafterTest extends TestCase
             array_values(array_filter(Swatches::shelf(), static fn (Paint $p): bool => $p->name !== 'Ochre')),
         )->steps[0]);
 
-        self::assertStringContainsString('Ochre is 0.0 apart', $with);
+        self::assertStringContainsString('Ochre from the pot: 0.0 apart', $with);
         self::assertStringNotContainsString('Ochre', $without);
         self::assertStringContainsString('apart', $without);
     }

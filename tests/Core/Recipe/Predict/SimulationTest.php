@@ -210,8 +210,12 @@ final class SimulationTest extends TestCase
 
         self::assertSame('Ochre', $found->singles[0]->mix->words());
         self::assertNotSame([], $found->pairs);
-        self::assertLessThan($found->singles[0]->difference, $found->pairs[0]->difference);
-        self::assertSame($found->pairs[0], $found->nearest());
+        self::assertTrue($found->singles[0]->isAsGoodAs($found->best() ?? $found->singles[0]), 'the pot is 2.2 off, and sure');
+        self::assertLessThan(
+            $found->singles[0]->difference,
+            min(array_map(static fn (RankedMix $r): float => $r->difference, $found->pairs)),
+            'though some are on paper',
+        );
         self::assertSame($found->pairs[0]->mix->colour()->toHex(), $found->look($found->pairs[0])->toHex(), 'its own dry colour');
     }
 
