@@ -27,6 +27,9 @@ final class SmoothReflectance
     private const SHORTEST_NM = 380.0;
     private const LONGEST_NM = 720.0;
 
+    /** Added to the diagonal of Newton's matrix, so that it can be solved where nothing pulls yet; the end is not touched by it. */
+    private const RIDGE = 1e-7;
+
     private const MOST_STEPS = 60;
     private const TOLERANCE = 1e-7;
 
@@ -145,7 +148,7 @@ final class SmoothReflectance
         $z ??= array_fill(0, $n, atanh(2 * $mean - 1));
         [$residual, $error] = $this->residual($z, $lambda, $wanted);
         for ($step = 0; $step < self::MOST_STEPS && $error > self::TOLERANCE; ++$step) {
-            $change = self::solve($this->jacobian($z, $lambda), $residual);
+            $change = $this->change($z, $lambda, $residual);
             $length = 1.0;
             do {
                 $triedZ = $z;
@@ -214,75 +217,98 @@ final class SmoothReflectance
     }
 
     /**
+     * Newton's step. The matrix is tridiagonal, T, bordered by three columns B of the conditions and their transpose: with T x = g and
+     * T Y = B solved in one sweep (Thomas), the multipliers' step follows from (Bᵀ Y) l = Bᵀ x − c, and that of z is x − Y l.
+     *
      * @param array<int, float> $z
      * @param array<int, float> $lambda
+     * @param list<float> $residual n of the gradient g, three of the conditions c
      *
-     * @return array<int, array<int, float>>
+     * @return list<float> change of z, then of lambda
      */
-    private function jacobian(array $z, array $lambda): array
+    private function change(array $z, array $lambda, array $residual): array
     {
         $n = count($z);
-        [$weights, $stiff] = [$this->weights, $this->stiffness];
-        $matrix = array_fill(0, $n + 3, array_fill(0, $n + 3, 0.0));
+        [[$r, $g, $b], $stiff] = [$this->weights, $this->stiffness];
+        [$l0, $l1, $l2] = $lambda;
+        $columns = $borders = $upper = [];
         for ($i = 0; $i < $n; ++$i) {
             $t = tanh($z[$i]);
             $slope = (1 - $t * $t) / 2;
-            $pull = 0.0;
-            for ($k = 0; $k < 3; ++$k) {
-                $pull += $weights[$k][$i] * $lambda[$k];
-                $matrix[$i][$n + $k] = $matrix[$n + $k][$i] = $slope * $weights[$k][$i];
-            }
-            $matrix[$i][$i] = ($i > 0 ? $stiff[$i - 1] : 0.0) + ($i < $n - 1 ? $stiff[$i] : 0.0) - 2 * $t * $slope * $pull;
+            $pull = $r[$i] * $l0 + $g[$i] * $l1 + $b[$i] * $l2;
+            $diagonal = self::RIDGE + ($i > 0 ? $stiff[$i - 1] : 0.0) + ($i < $n - 1 ? $stiff[$i] : 0.0) - 2 * $t * $slope * $pull;
+            $borders[] = $border = [$slope * $r[$i], $slope * $g[$i], $slope * $b[$i]];
+            [$x, $y0, $y1, $y2] = [$residual[$i], ...$border];
             if ($i > 0) {
-                $matrix[$i][$i - 1] = $matrix[$i - 1][$i] = -$stiff[$i - 1];
+                $below = -$stiff[$i - 1];
+                $diagonal -= $below * $upper[$i - 1];
+                [$bx, $b0, $b1, $b2] = $columns[$i - 1];
+                $x -= $below * $bx;
+                $y0 -= $below * $b0;
+                $y1 -= $below * $b1;
+                $y2 -= $below * $b2;
             }
+            $diagonal = abs($diagonal) < self::RIDGE ? self::RIDGE : $diagonal;
+            $upper[] = $i < $n - 1 ? -$stiff[$i] / $diagonal : 0.0;
+            $columns[] = [$x / $diagonal, $y0 / $diagonal, $y1 / $diagonal, $y2 / $diagonal];
+        }
+        for ($i = $n - 2; $i >= 0; --$i) {
+            [$u, $after] = [$upper[$i], $columns[$i + 1]];
+            [$x, $y0, $y1, $y2] = $columns[$i];
+            $columns[$i] = [$x - $u * $after[0], $y0 - $u * $after[1], $y1 - $u * $after[2], $y2 - $u * $after[3]];
         }
 
-        return $matrix;
+        return self::joined($columns, $borders, array_slice($residual, $n));
     }
 
     /**
-     * Gauss elimination with partial pivoting.
+     * @param list<array{float, float, float, float}> $columns x and the three columns of Y, by row
+     * @param list<array{float, float, float}> $borders B, by row
+     * @param list<float> $conditions c
      *
-     * @param array<int, array<int, float>> $a
-     * @param list<float> $b
-     *
-     * @return array<int, float>
+     * @return list<float>
      */
-    private static function solve(array $a, array $b): array
+    private static function joined(array $columns, array $borders, array $conditions): array
     {
-        $n = count($b);
-        for ($c = 0; $c < $n; ++$c) {
-            $pivot = $c;
-            for ($r = $c + 1; $r < $n; ++$r) {
-                if (abs($a[$r][$c]) > abs($a[$pivot][$c])) {
-                    $pivot = $r;
-                }
-            }
-            [$a[$c], $a[$pivot]] = [$a[$pivot], $a[$c]];
-            [$b[$c], $b[$pivot]] = [$b[$pivot], $b[$c]];
-            $row = $a[$c];
-            $head = $row[$c] == 0.0 ? 1e-12 : $row[$c];
-            for ($r = $c + 1; $r < $n; ++$r) {
-                $factor = $a[$r][$c] / $head;
-                if ($factor == 0.0) {
-                    continue;
-                }
-                for ($k = $c; $k < $n; ++$k) {
-                    $a[$r][$k] -= $factor * $row[$k];
-                }
-                $b[$r] -= $factor * $b[$c];
+        $small = array_fill(0, 3, [0.0, 0.0, 0.0]);
+        $right = array_map(static fn (float $c): float => -$c, $conditions);
+        foreach ($columns as $i => [$x, $y0, $y1, $y2]) {
+            foreach ($borders[$i] as $k => $b) {
+                $right[$k] += $b * $x;
+                $small[$k][0] += $b * $y0;
+                $small[$k][1] += $b * $y1;
+                $small[$k][2] += $b * $y2;
             }
         }
-        $x = array_fill(0, $n, 0.0);
-        for ($r = $n - 1; $r >= 0; --$r) {
-            $sum = $b[$r];
-            for ($k = $r + 1; $k < $n; ++$k) {
-                $sum -= $a[$r][$k] * $x[$k];
-            }
-            $x[$r] = $sum / ($a[$r][$r] == 0.0 ? 1e-12 : $a[$r][$r]);
+        [$l0, $l1, $l2] = self::three($small, $right);
+        $change = [];
+        foreach ($columns as [$x, $y0, $y1, $y2]) {
+            $change[] = $x - $y0 * $l0 - $y1 * $l1 - $y2 * $l2;
         }
 
-        return $x;
+        return [...$change, $l0, $l1, $l2];
+    }
+
+    /**
+     * Three equations by Cramer's rule.
+     *
+     * @param array<int, array<int, float>> $a
+     * @param array<int, float> $b
+     *
+     * @return array{float, float, float}
+     */
+    private static function three(array $a, array $b): array
+    {
+        [[$a0, $a1, $a2], [$b0, $b1, $b2], [$c0, $c1, $c2]] = $a;
+        $determinant = static fn (float ...$m): float => $m[0] * ($m[4] * $m[8] - $m[5] * $m[7])
+            - $m[1] * ($m[3] * $m[8] - $m[5] * $m[6]) + $m[2] * ($m[3] * $m[7] - $m[4] * $m[6]);
+        $all = $determinant($a0, $a1, $a2, $b0, $b1, $b2, $c0, $c1, $c2);
+        $all = $all == 0.0 ? 1e-300 : $all;
+
+        return [
+            $determinant($b[0], $a1, $a2, $b[1], $b1, $b2, $b[2], $c1, $c2) / $all,
+            $determinant($a0, $b[0], $a2, $b0, $b[1], $b2, $c0, $b[2], $c2) / $all,
+            $determinant($a0, $a1, $b[0], $b0, $b1, $b[1], $c0, $c1, $b[2]) / $all,
+        ];
     }
 }

@@ -68,9 +68,10 @@ final class Constants
 
     /**
      * The spread of a mix is so many times the root mean square by which its variants differ from it (CIEDE2000), and at least
-     * SPREAD_LEAST. Set so that about three quarters of the pairs of a table of mixes lie within; benchmarks/mixes prints how many.
+     * SPREAD_LEAST. Set so that of a table of mixes less than nine in ten lie within, and of mixes of paints made outside the model more
+     * than two in three; benchmarks/mixes prints how many.
      */
-    public const SPREAD = 1.75;
+    public const SPREAD = 2.2;
     public const SPREAD_LEAST = 1.5;
 
     /** Share by which the hiding of a coat may be off: the spread of the usual numbers of coats; a test swatch's error. */

@@ -176,7 +176,7 @@ final class Matcher
         }
         asort($promise);
         $ranked = [];
-        foreach (array_slice(array_keys($promise), 0, 2 * $most + self::SPREAD_TRIED) as $key) {
+        foreach (array_slice(array_keys($promise), 0, $most + self::SPREAD_TRIED) as $key) {
             $ranked[] = new RankedMix(self::read($key, $paints), $found[$key]);
         }
 

@@ -31,7 +31,7 @@ final class MixSearch
     private const TRIPLES_KEPT = 600;
 
     /** What a mix that turns with the strength of its paints is told to spread by, as a share of that turn. */
-    private const DOUBT = 0.5;
+    private const DOUBT = 0.63;
 
     /** Pairs that are tried in every ratio. */
     private const EVERY_RATIO = 24;

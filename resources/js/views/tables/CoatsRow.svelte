@@ -24,7 +24,7 @@
 <section>
     <div class="head">
         <h2>{row.name}</h2>
-        <p>{told} <span class="soft">Likely {row.between}.</span></p>
+        <p>{told}. <span class="soft">Likely {row.between}.</span></p>
         {#if ondrop}<button class="link-button" onclick={ondrop} aria-label="Take {row.name} out">take out</button>{/if}
     </div>
     <div class="stairs" style:--fields={fields} role="img" aria-label="{row.name} coat by coat: {row.after.join(', ')}">

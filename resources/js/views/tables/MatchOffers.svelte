@@ -68,7 +68,7 @@
         display: flex;
         flex-wrap: wrap;
         gap: 4px 28px;
-        align-items: baseline;
+        align-items: center;
     }
     h2 {
         margin-top: 14px;
