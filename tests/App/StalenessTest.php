@@ -190,4 +190,21 @@ final class StalenessTest extends TestCase
     {
         return RecipeRow::query()->where('area_id', self::coat()->id)->firstOrFail();
     }
+
+    /** Spectra kept by an older version are derived anew from the colours, and what was predicted from them is stale. */
+    public function testOlderSpectraAreDerivedAnew(): void
+    {
+        $this->signIn();
+        $paint = PaintRow::query()->where('name', 'Ochre')->firstOrFail();
+        $derived = $paint->reflectance;
+        DB::table('paints')->where('id', $paint->id)->update(['reflectance' => json_encode(array_fill(0, 18, 0.5), JSON_THROW_ON_ERROR)]);
+        $stamp = (int) DB::table('painters')->max('stamp');
+        DB::table('recipes')->update(['stale' => false]);
+
+        (require database_path('migrations/2026_11_28_000010_derive_spectra_anew.php'))->up();
+
+        self::assertSame($derived, $paint->refresh()->reflectance);
+        self::assertSame(0, RecipeRow::query()->where('stale', false)->count());
+        self::assertSame($stamp + 1, (int) DB::table('painters')->max('stamp'));
+    }
 }
