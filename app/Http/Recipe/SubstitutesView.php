@@ -41,6 +41,7 @@ final class SubstitutesView
                         'after' => $s->after->hexes(),
                         'difference' => round($s->difference, 1),
                         'certainty' => round($s->certainty, 1),
+                        'expected' => round($s->expected(), 1),
                         'words' => $s->words,
                         'coats_more' => $s->coatsMore,
                     ], Substitutes::of(

@@ -90,6 +90,9 @@ final class StepView
             'difference' => $look->difference === null ? null : round($look->difference, 2),
             'certainty' => round($look->certainty, 1),
             'mix_certainty' => round($step->load->mix?->certainty() ?? $look->certainty, 1),
+            'expected' => $look->difference === null || $step->load->mix === null
+                ? null
+                : round((new RankedMix($step->load->mix, $look->difference))->expected(), 1),
             'before' => self::surface($look->below),
             'after' => self::surface($look->after),
         ];

@@ -15,7 +15,11 @@
         <i style:background={step.colour}></i><i style:background={step.wanted}></i>
     </div>
     <p class="under"><span>this {step.mix.length > 1 ? 'mix' : 'paint'}, dry</span><span>wanted</span></p>
-    <p><strong>{step.difference.toFixed(1)} apart</strong></p>
+    <p>
+        <strong>{step.difference.toFixed(1)} apart</strong>{#if step.expected !== null}, expect {step.expected.toFixed(
+                1,
+            )} off{/if}
+    </p>
     <p class="soft">
         Predicted to ±{step.mix_certainty.toFixed(1)}; over what lies below, with {counted(step.coats, 'coat')}, to ±{step.certainty.toFixed(
             1,

@@ -26,7 +26,11 @@
     {#each found.data.substitutes as other (other.mix_words)}
         <div class="offer">
             <Faces faces={other.after} label={other.mix_words} height="40px" />
-            <p>{other.mix_words}<br /><span class="soft">{other.words} ({other.difference.toFixed(1)})</span></p>
+            <p>
+                {other.mix_words}<br /><span class="soft"
+                    >{other.words} ({other.difference.toFixed(1)}, expect {other.expected.toFixed(1)})</span
+                >
+            </p>
             <button class="link-button" aria-label="Take {other.mix_words} instead" onclick={() => ontake(other.mix)}
                 >take</button
             >
