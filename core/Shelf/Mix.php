@@ -152,7 +152,7 @@ final class Mix
             ...array_map(fn (Variant $v): Pigment => $this->mixed(static fn (Paint $p): Pigment => $p->variant($v)), Variant::cases()),
             ...$this->isSingle() ? [] : array_map(fn (Part $strong): Pigment => $this->mixed(
                 static fn (Paint $p): Pigment => $p === $strong->paint
-                    ? $p->pigment()->stronger($p->source->strength())
+                    ? $p->pigment()->stronger($p->doubt())
                     : $p->pigment(),
             ), $this->parts),
         ];

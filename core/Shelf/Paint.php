@@ -31,6 +31,9 @@ final class Paint
     /** @var array<string, Pigment> */
     private array $variants = [];
 
+    /** What was learned of it from mixes that were seen. */
+    private ?Learned $learned = null;
+
     /**
      * @param Reflectance|null $colour as it was entered or read; a test swatch takes its place
      * @param float|null $leftMl millilitres left; null where nobody said
@@ -107,6 +110,31 @@ final class Paint
             : Pigment::covering($this->colour, $this->behaviour->hiding());
     }
 
+    /** The same paint, with what mixes have told of it; its colour stays as it is known. */
+    public function taught(?Learned $learned): self
+    {
+        if ($learned === null || $this->colour === null) {
+            return $this;
+        }
+        $taught = clone $this;
+        $taught->pigment = $this->pigment()->stronger($learned->strength);
+        $taught->variants = [];
+        $taught->learned = $learned;
+
+        return $taught;
+    }
+
+    public function learned(): ?Learned
+    {
+        return $this->learned;
+    }
+
+    /** By how much it may count more strongly in a mix than it is taken to. */
+    public function doubt(): float
+    {
+        return $this->learned->doubt ?? $this->source->strength();
+    }
+
     /**
      * A paint that looks the same and is another: where only the colour is known. One that was measured from a test swatch has none.
      *
@@ -118,9 +146,19 @@ final class Paint
             return $this->pigment();
         }
 
-        return $this->variants[$variant->value] ??= $this->behaviour->isTransparent()
+        return $this->variants[$variant->value] ??= $this->asLearned($this->behaviour->isTransparent()
             ? Pigment::transparent($this->colour, $variant)
-            : Pigment::covering($this->colour, $this->behaviour->hiding(), $variant);
+            : Pigment::covering($this->colour, $this->behaviour->hiding(), $variant));
+    }
+
+    /** What was learned is how much of it counts in a mix: a variant with another body is that much weaker or stronger. */
+    private function asLearned(Pigment $variant): Pigment
+    {
+        $usual = $this->pigment();
+
+        return $this->learned === null
+            ? $variant
+            : $variant->stronger($usual->strength * $usual->scattering[0] / ($variant->strength * $variant->scattering[0]));
     }
 
     /**
