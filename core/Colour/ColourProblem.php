@@ -47,4 +47,21 @@ final class ColourProblem extends DomainException
             sprintf('"%s" is not a colour: write # and six hexadecimal digits, as in #8a5a2b.', mb_strimwidth($given, 0, 40, '…')),
         );
     }
+
+    /** @param list<string> $degrees */
+    public static function notADegree(string $said, array $degrees): self
+    {
+        return new self(sprintf('"%s" is no degree of a difference: say one of %s.', $said, implode(', ', $degrees)));
+    }
+
+    public static function notDirections(): self
+    {
+        return new self('Say in one direction or two in which it differs, each once.');
+    }
+
+    /** @param list<string> $directions */
+    public static function notADirection(string $said, array $directions): self
+    {
+        return new self(sprintf('"%s" is no way a colour can differ: say one of %s.', $said, implode(', ', $directions)));
+    }
 }

@@ -23,10 +23,10 @@ final class DifferenceWords
     private const BESIDE = 0.45;
 
     /** Below this chroma a colour has a tint rather than a hue. */
-    private const NEAR_GREY = 8.0;
+    public const NEAR_GREY = 8.0;
 
     /** Hue angles of CIELAB toward which a colour can lean. */
-    private const TOWARD = [
+    public const TOWARD = [
         0 => 'pinker', 40 => 'redder', 70 => 'more orange', 95 => 'yellower', 145 => 'greener',
         210 => 'more blue-green', 265 => 'bluer', 315 => 'more violet',
     ];

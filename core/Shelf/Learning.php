@@ -32,7 +32,7 @@ final class Learning
     private const TRIED = 0.05;
 
     /** Of the variants' spread so much is taken to hold for a mix that was seen. */
-    private const UNEXPLAINED = 0.25;
+    private const UNEXPLAINED = 0.5;
 
     /** A mix that lies further off than this many times its certainty is not believed before it is asked about once more. */
     private const CONTRADICTS = 2.0;
@@ -85,11 +85,13 @@ final class Learning
         for ($step = 0; $step < self::MOST_STEPS; ++$step) {
             [$matrix, $pull] = $this->form($strengths, $sigmas);
             $change = Linear::solve($matrix, $pull);
-            foreach ($change as $i => $by) {
-                $to = $strengths[$i] + max(-self::LONGEST, min(self::LONGEST, $by));
-                $strengths[$i] = max(-self::FURTHEST, min(self::FURTHEST, $to));
-            }
-            if (max(array_map(abs(...), $change)) < self::SETTLED) {
+            $strengths = array_map(
+                static fn (float $from, float $by): float =>
+                    max(-self::FURTHEST, min(self::FURTHEST, $from + max(-self::LONGEST, min(self::LONGEST, $by)))),
+                $strengths,
+                $change,
+            );
+            if (max([0.0, ...array_map(abs(...), $change)]) < self::SETTLED) {
                 break;
             }
         }
@@ -108,11 +110,10 @@ final class Learning
     {
         $learned = [];
         foreach ($this->paints as $i => $paint) {
-            $unit = array_fill(0, count($strengths), 0.0);
-            $unit[$i] = 1.0;
+            $unit = array_map(static fn (int $j): float => $j === $i ? 1.0 : 0.0, array_keys($strengths));
             $doubt = sqrt(max(0.0, Linear::solve($matrix, $unit)[$i]));
             $took = array_filter($this->lessons, static fn (Lesson $l): bool => in_array($paint, $l->mix->paints(), true));
-            $learned[$paint->id] = new Learned(exp(($strengths[$i] <=> 0.0) * max(0.0, abs($strengths[$i]) - 0.12 * $doubt)), exp($doubt), count($took));
+            $learned[$paint->id] = new Learned(exp($strengths[$i]), exp($doubt), count($took));
         }
 
         return $learned;
@@ -157,7 +158,7 @@ final class Learning
             }
         }
 
-        return [array_map(array_values(...), array_values($matrix)), array_values($pull)];
+        return [array_map(array_values(...), $matrix), array_values($pull)];
     }
 
     /** @param list<float> $strengths logarithms */
