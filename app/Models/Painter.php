@@ -23,6 +23,7 @@ use Kalokroma\Undercoat\School;
  * @property Way $way
  * @property School $school which ground it likes
  * @property int $stamp rises with every change that makes predictions stale
+ * @property array<array-key, array{float, float, int}>|null $learned what mixes told of paints, by their ids: strength, doubt, lessons
  */
 final class Painter extends User
 {
@@ -82,6 +83,7 @@ final class Painter extends User
             'metal_brush' => 'boolean',
             'way' => Way::class,
             'school' => School::class,
+            'learned' => 'array',
         ];
     }
 }

@@ -4,9 +4,14 @@ declare(strict_types=1);
 
 namespace Kalokroma\Shelf;
 
+use Kalokroma\Word\Message;
+
 /** What lessons tell of one paint: how strongly it counts in a mix. */
 final readonly class Learned
 {
+    /** A strength this near to 1 is as its colour tells. */
+    private const SEEN = 0.05;
+
     /**
      * @param float $strength as a multiple of what its colour tells, more than 0
      * @param float $doubt by how much more strongly than that it may still count, 1 or more
@@ -14,5 +19,20 @@ final readonly class Learned
      */
     public function __construct(public float $strength, public float $doubt, public int $lessons)
     {
+    }
+
+    /** "Blue counts 1.4 times as strongly in a mix as its colour tells, give or take 1.2 times, after 3 lessons." */
+    public function words(string $name): string
+    {
+        $facts = ['name' => $name, 'strength' => $this->strength, 'doubt' => $this->doubt, 'n' => $this->lessons];
+
+        return Message::said(
+            abs($this->strength - 1) < self::SEEN
+                ? '{name} counts in a mix as its colour tells, give or take {doubt} times, '
+                    .'after {n, plural, one {# lesson} other {# lessons}}.'
+                : '{name} counts {strength} times as strongly in a mix as its colour tells, give or take {doubt} times, '
+                    .'after {n, plural, one {# lesson} other {# lessons}}.',
+            $facts,
+        );
     }
 }

@@ -112,7 +112,7 @@ final class Learning
         foreach ($this->paints as $i => $paint) {
             $unit = array_map(static fn (int $j): float => $j === $i ? 1.0 : 0.0, array_keys($strengths));
             $doubt = sqrt(max(0.0, Linear::solve($matrix, $unit)[$i]));
-            $took = array_filter($this->lessons, static fn (Lesson $l): bool => in_array($paint, $l->mix->paints(), true));
+            $took = array_filter($this->lessons, static fn (Lesson $l): bool => $l->mix->has($paint->id));
             $learned[$paint->id] = new Learned(exp($strengths[$i]), exp($doubt), count($took));
         }
 

@@ -76,6 +76,11 @@ final class Mix
         return array_map(static fn (Part $p): Paint => $p->paint, $this->parts);
     }
 
+    public function has(string $id): bool
+    {
+        return in_array($id, array_map(static fn (Paint $p): string => $p->id, $this->paints()), true);
+    }
+
     public function pigment(): Pigment
     {
         return $this->pigment ??= $this->mixed(static fn (Paint $p): Pigment => $p->pigment());

@@ -8,6 +8,7 @@ use App\Models\AreaRow;
 use App\Models\BookRow;
 use App\Models\Company;
 use App\Models\Entry;
+use App\Models\LessonRow;
 use App\Models\Painter;
 use App\Models\PaintRow;
 use App\Models\PlateRow;
@@ -37,6 +38,7 @@ final class OwnershipTest extends TestCase
             TrialRow::class,
             BookRow::class,
             RevisionRow::class,
+            LessonRow::class,
         ] as $class) {
             $row = new $class();
             self::assertTrue(Schema::hasColumn($row->getTable(), 'painter_id'), $class);
@@ -54,8 +56,8 @@ final class OwnershipTest extends TestCase
                     $this->json(
                         $method,
                         '/api/'.str_replace(
-                            ['{paint}', '{company}', '{area}', '{record}', '{trial}', '{book}', '{aside}', '{step}'],
-                            ['1', '1', '1', '1', '1', '1', '1', 'basecoat'],
+                            ['{paint}', '{company}', '{area}', '{record}', '{trial}', '{book}', '{lesson}', '{aside}', '{step}'],
+                            ['1', '1', '1', '1', '1', '1', '1', '1', 'basecoat'],
                             $uri,
                         ),
                     ),
@@ -78,10 +80,20 @@ final class OwnershipTest extends TestCase
             }
             ++$tried;
             $address = '/api/'.str_replace(
-                ['{paint}', '{company}', '{area}', '{record}', '{trial}', '{book}', '{aside}', '{step}'],
+                ['{paint}', '{company}', '{area}', '{record}', '{trial}', '{book}', '{lesson}', '{aside}', '{step}'],
                 array_map(
                     strval(...),
-                    [$ids['paint'], $ids['company'], $ids['area'], $ids['record'], $ids['trial'], $ids['book'], 1, 'basecoat'],
+                    [
+                        $ids['paint'],
+                        $ids['company'],
+                        $ids['area'],
+                        $ids['record'],
+                        $ids['trial'],
+                        $ids['book'],
+                        $ids['lesson'],
+                        1,
+                        'basecoat',
+                    ],
                 ),
                 $uri,
             );
@@ -155,7 +167,7 @@ final class OwnershipTest extends TestCase
         return $found;
     }
 
-    /** @return array{paint: int, company: int, area: int, record: int, trial: int, book: int} */
+    /** @return array{lesson: int, paint: int, company: int, area: int, record: int, trial: int, book: int} */
     private function idsOf(Painter $painter): array
     {
         $this->actingAs($painter);
@@ -166,7 +178,13 @@ final class OwnershipTest extends TestCase
         )->assertOk();
         $this->postJson('/api/companies/'.$company->id.'/trials', ['name' => 'first try'])->assertOk();
         $this->postJson('/api/book', ['area_id' => (int) AreaRow::query()->value('id'), 'name' => 'Kept'])->assertOk();
+        $mixed = PaintRow::query()->whereIn('name', ['Yellow', 'Blue'])->pluck('id');
+        $this->postJson('/api/lessons', [
+            'mix' => array_map(static fn (int $id): array => ['paint_id' => $id, 'parts' => 1], $mixed->all()),
+            'how' => 'words',
+        ])->assertCreated();
         $ids = [
+            'lesson' => (int) LessonRow::query()->value('id'),
             'paint' => (int) PaintRow::query()->value('id'),
             'company' => $company->id,
             'area' => (int) AreaRow::query()->value('id'),
@@ -190,6 +208,7 @@ final class OwnershipTest extends TestCase
             'recipes',
             'records',
             'movements',
+            'lessons',
             'price_lists',
             'plates',
             'trials',

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Recipe;
 
 use Kalokroma\Caution\Tool;
+use Kalokroma\Colour\SaidDifference;
 use Kalokroma\Film\Face;
 use Kalokroma\Recipe\Change\Mishap;
 use Kalokroma\Recipe\Ladder\Contrast;
@@ -56,6 +57,8 @@ final class VocabularyView
             'glazed_with' => array_map(static fn (Behaviour $b): string => $b->value, Offered::GLAZED_WITH),
             'covering' => array_map(static fn (Behaviour $b): string => $b->value, Offered::COVERING),
             'matched' => array_map(static fn (Behaviour $b): string => $b->value, Offered::MATCHED),
+            'degrees' => SaidDifference::degrees(),
+            'directions' => SaidDifference::directions(),
             'mishaps' => array_map(static fn (Mishap $m): array => ['id' => $m->value, 'words' => $m->words()], Mishap::cases()),
         ];
     }

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Shared\Writing;
+use App\Http\Shelf\LessonController;
 use App\Http\Shelf\ManyPaintsController;
 use App\Http\Shelf\ShelfController;
 use App\Http\Shelf\StockController;
@@ -18,6 +19,9 @@ Route::post('paints/{paint}/reader', [SwatchController::class, 'read'])->without
 Route::put('paints/{paint}/swatch', [SwatchController::class, 'store']);
 Route::delete('paints/{paint}/swatch', [SwatchController::class, 'destroy']);
 Route::get('test-card', [SwatchController::class, 'card']);
+Route::get('paints/{paint}/lessons', [LessonController::class, 'show']);
+Route::post('lessons', [LessonController::class, 'store']);
+Route::delete('lessons/{lesson}', [LessonController::class, 'destroy']);
 Route::get('paints/{paint}/movements', [StockController::class, 'show']);
 Route::post('paints/{paint}/movements', [StockController::class, 'store']);
 Route::post('paints/{paint}/scale', [StockController::class, 'weigh'])->withoutMiddleware(Writing::class);

@@ -8,6 +8,7 @@ use App\Models\AreaRow;
 use App\Models\Company;
 use App\Models\Painter;
 use App\Models\PaintRow;
+use App\Workshop\Shelf\LessonDesk;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
@@ -56,6 +57,13 @@ final class Staleness
         if (!$isTrashing && !$ran && array_diff(array_keys($paint->getChanges()), self::UNSEEN) === []) {
             return;
         }
+        LessonDesk::changed($paint);
+        self::ofPaint($paint);
+    }
+
+    /** What uses it, and every undercoat that was advised from the shelf. */
+    public static function ofPaint(PaintRow $paint): void
+    {
         self::stamp($paint->painter_id);
         $id = $paint->id;
         DB::table('companies')->where('painter_id', $paint->painter_id)->update(['undercoat_stale' => true]);

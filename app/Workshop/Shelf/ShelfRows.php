@@ -9,6 +9,7 @@ use App\Models\PaintRow;
 use Kalokroma\Colour\Reflectance;
 use Kalokroma\Film\ColourSource;
 use Kalokroma\Film\Sheen;
+use Kalokroma\Shelf\Learned;
 use Kalokroma\Shelf\Mix;
 use Kalokroma\Shelf\Paint;
 use Kalokroma\Shelf\Part;
@@ -26,13 +27,14 @@ final class ShelfRows
     /** @var array<string, PaintRow> taken off the shelf: recipes still know them, nothing else does */
     private array $gone = [];
 
-    private function __construct()
+    /** @param array<array-key, Learned> $learned */
+    private function __construct(private readonly array $learned)
     {
     }
 
     public static function of(Painter $painter): self
     {
-        $shelf = new self();
+        $shelf = new self(LessonDesk::known($painter));
         foreach (PaintRow::withTrashed()->where('painter_id', $painter->id)->orderBy('id')->get() as $row) {
             if ($row->trashed()) {
                 $shelf->gone[(string) $row->id] = $row;
@@ -136,6 +138,6 @@ final class ShelfRows
 
     private function made(string $id, PaintRow $row): Paint
     {
-        return $this->byId[$id] ??= self::toCore($row);
+        return $this->byId[$id] ??= self::toCore($row)->taught($this->learned[$id] ?? null);
     }
 }

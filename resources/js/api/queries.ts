@@ -12,6 +12,7 @@ import type {
     GlazeTable,
     LadderPreview,
     LadderTable,
+    Lessons,
     Ledger,
     Matches,
     Mending,
@@ -161,6 +162,12 @@ export const matchesQuery = (question: Record<string, string>) =>
         queryKey: ['shelf', 'match', question],
         queryFn: () => get<Matches>(`tables/match?${given(question)}`),
         enabled: question['colour'] !== '',
+    });
+
+export const lessonsQuery = (paint: number) =>
+    queryOptions({
+        queryKey: ['shelf', 'lessons', paint],
+        queryFn: () => get<Lessons>(`paints/${paint}/lessons`),
     });
 
 export const thinQuery = (question: Record<string, string>) =>

@@ -8,6 +8,7 @@ const LAID = ['shelf', 'figures', 'recipe', 'scheme', 'undercoat', 'bench', 'boo
 export const STALE = {
     paint: LAID,
     stock: LAID,
+    lesson: LAID,
     purchase: LAID,
     prices: ['prices', 'shelf'],
     figure: ['figures', 'scheme', 'undercoat', 'recipe', 'bench', 'book', 'ledger', 'shelf'],

@@ -54,7 +54,8 @@ final class LearningTest extends TestCase
     public function testAStrongPaintIsFound(): void
     {
         [$blue, $yellow, $white] = self::pots();
-        $learned = Learning::from([self::lesson($blue, 1, $yellow, 1, 2.0), self::lesson($blue, 1, $white, 2, 2.0)]);
+        [$again] = self::pots();
+        $learned = Learning::from([self::lesson($blue, 1, $yellow, 1, 2.0), self::lesson($again, 1, $white, 2, 2.0)]);
 
         self::assertGreaterThan(1.35, $learned['blue']->strength);
         self::assertLessThan(2.0, $learned['blue']->strength, 'what was known before counts too');

@@ -1,5 +1,6 @@
 <script lang="ts">
     import type { BenchStep } from '../../api/wire';
+    import CameOut from '../../parts/CameOut.svelte';
     import Faces from '../../parts/Faces.svelte';
     import { capital } from '../../parts/words';
     import type { BenchState } from './bench.svelte';
@@ -52,6 +53,7 @@
     {step.reasons[step.reasons.length - 1] === step.reasons[0] ? '' : step.reasons[step.reasons.length - 1]}
 </p>
 <BenchActions {bench} />
+{#key step.id}<CameOut mix={step.mix} predicted={step.colour} place={title} />{/key}
 
 <style>
     .caution {

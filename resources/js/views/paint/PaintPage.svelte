@@ -7,6 +7,7 @@
     import Waiting from '../../parts/Waiting.svelte';
     import { capital, millilitres } from '../../parts/words';
     import PaintForm from '../shelf/PaintForm.svelte';
+    import Lessons from './Lessons.svelte';
     import PaintCoats from './PaintCoats.svelte';
     import PaintLooks from './PaintLooks.svelte';
     import Relatives from './Relatives.svelte';
@@ -79,6 +80,7 @@
                 </div>
                 <aside>
                     <TestSwatch {look} />
+                    <Lessons {id} />
                     <StockPanel {id} />
                     {#if look.relatives.length}<Relatives {id} relatives={look.relatives} />{/if}
                 </aside>

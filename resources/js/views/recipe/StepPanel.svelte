@@ -1,6 +1,7 @@
 <script lang="ts">
     import { Button, ContentSwitcher, Switch } from 'carbon-components-svelte';
     import type { Step } from '../../api/wire';
+    import CameOut from '../../parts/CameOut.svelte';
     import Drops from '../../parts/Drops.svelte';
     import { capital, counted, duration, ranges } from '../../parts/words';
     import Mishaps from './Mishaps.svelte';
@@ -84,6 +85,7 @@
     <StepShelf {area} {step} {page} />
 {:else if sheet === 'Why'}
     <StepWhy {step} />
+    {#key step.key}<CameOut mix={step.mix} predicted={step.colour} place={capital(step.technique)} />{/key}
 {:else if sheet === 'Change'}
     <StepMore {step} {page} />
 {:else}

@@ -2,6 +2,7 @@
     import { createQuery } from '@tanstack/svelte-query';
     import { Select, SelectItem, TextInput } from 'carbon-components-svelte';
     import { shelfQuery, thinQuery } from '../../api/queries';
+    import CameOut from '../../parts/CameOut.svelte';
     import Drops from '../../parts/Drops.svelte';
     import Waiting from '../../parts/Waiting.svelte';
     import { counted, isHex } from '../../parts/words';
@@ -92,6 +93,7 @@
                 {/if}
             </div>
         </section>
+        {#key pot.mix_words}<CameOut mix={pot.mix} predicted={pot.dry} place="Mix and thin" />{/key}
         <ThinLooks {pot} over={question.get('over')} onover={(hex) => question.set('over', hex)} />
     {/if}
 {/if}
