@@ -67,6 +67,14 @@ try {
     $hands->type('Paint over white', '60 46 71');
     $hands->press('Work it out');
     $hands->see('Its colour was');
+    foreach ([[$slate, 'clearly', 'duller'], [$chalk, 'a little', 'yellower']] as [$other, $degree, $direction]) {
+        $studio->visit("/tables/thin?mix=$orange*1%2B$other*1");
+        $hands->press('How did it come out?');
+        $hands->choose('It is', $degree);
+        $hands->choose('Which way', $direction);
+        $hands->press('Learn from it');
+        $hands->see('Learned: it was');
+    }
     foreach ($pictures as $name => [$page, $surround, $arrived, $script]) {
         $studio->browser->executeScript(
             "localStorage.setItem('kalokroma.surround', '$surround'); localStorage.setItem('kalokroma.surround.bench', '$surround');",

@@ -10,6 +10,7 @@ use App\Models\PaintRow;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\DataProvider;
+use Symfony\Component\HttpFoundation\Response;
 
 /** "How did it come out?", what is learned from it, and taking it back. */
 final class LessonTest extends TestCase
@@ -113,7 +114,11 @@ final class LessonTest extends TestCase
         return (string) $this->getJson("/api/tables/thin?mix={$ids[0]}*1%2B{$ids[1]}*1&thin=1:1")->assertOk()->json('dry');
     }
 
-    /** @param array<string, mixed> $more */
+    /**
+     * @param array<string, mixed> $more
+     *
+     * @return TestResponse<Response>
+     */
     private function learn(array $more): TestResponse
     {
         $id = static fn (string $name): int => (int) PaintRow::query()->where('name', $name)->value('id');
