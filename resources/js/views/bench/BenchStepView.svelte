@@ -52,8 +52,8 @@
     {step.reasons[0]}
     {step.reasons[step.reasons.length - 1] === step.reasons[0] ? '' : step.reasons[step.reasons.length - 1]}
 </p>
-<BenchActions {bench} />
 {#key step.id}<CameOut mix={step.mix} predicted={step.colour} place={title} />{/key}
+<BenchActions {bench} />
 
 <style>
     .caution {
