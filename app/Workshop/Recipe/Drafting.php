@@ -73,7 +73,20 @@ final readonly class Drafting
             $this->studio->painter->equipment(),
             $company->leaders,
             $this->studio->palette,
+            self::onFigure($company, $area),
         );
+    }
+
+    /** @return array<array-key, true> ids of the paints that the other areas are painted with */
+    private static function onFigure(Company $company, AreaRow $area): array
+    {
+        $plans = RecipeRow::query()
+            ->whereIn('area_id', $company->areas()->whereKeyNot($area->id)->select('id'))
+            ->toBase()
+            ->pluck('plan');
+        preg_match_all('/"paint":"(\d+)"/', $plans->implode("\n"), $found);
+
+        return array_fill_keys($found[1], true);
     }
 
     /** @throws RecipeProblem */

@@ -29,9 +29,15 @@ final class MixChoice
     /** @var array<string, true> ids of those that stand alone for a colour */
     private array $alone = [];
 
-    /** @param Lab|null $intended of a ladder: its pot does not stand for another rung, where it would change nothing */
-    public function __construct(private readonly Palette $palette, private readonly ?Lab $intended = null)
-    {
+    /**
+     * @param Lab|null $intended of a ladder: its pot does not stand for another rung, where it would change nothing
+     * @param array<array-key, true> $onFigure ids of paints that other areas of the figure are painted with
+     */
+    public function __construct(
+        private readonly Palette $palette,
+        private readonly ?Lab $intended = null,
+        private readonly array $onFigure = [],
+    ) {
     }
 
     public function load(?Mix $mix): void
@@ -66,7 +72,7 @@ final class MixChoice
             $singles,
             fn (RankedMix $r): bool => $r === $best || (!isset($this->alone[$r->mix->first()->id]) && !$this->isOfIntended($r, $target)),
         );
-        $chosen = RankedMix::asPaintersChoose([...array_values($singles), ...$pairs], $this->loaded)[0];
+        $chosen = RankedMix::asPaintersChoose([...array_values($singles), ...$pairs], $this->loaded + $this->onFigure)[0];
 
         return [$chosen, self::missing($chosen, $target) ?? $this->why($chosen, $single, RankedMix::byPredicted($pairs)[0])];
     }

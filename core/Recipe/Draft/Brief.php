@@ -25,6 +25,7 @@ final readonly class Brief
      * @param list<Paint> $shelf
      * @param Palette|null $palette of that shelf, where several areas are drafted from it
      * @param int $leaders figures that get one more highlight
+     * @param array<array-key, true> $onFigure ids of paints that other areas of the figure are painted with
      */
     public function __construct(
         public Area $area,
@@ -36,6 +37,7 @@ final readonly class Brief
         public Equipment $equipment = new Equipment(true, true),
         public int $leaders = 0,
         public ?Palette $palette = null,
+        public array $onFigure = [],
     ) {
     }
 

@@ -56,7 +56,7 @@ final class Drafter
     {
         $this->palette = $brief->palette ?? new Palette($brief->shelf);
         $this->ladder = new Ladder($brief->intended, $brief->ladder);
-        $this->choice = new MixChoice($this->palette, $brief->intended->toLab());
+        $this->choice = new MixChoice($this->palette, $brief->intended->toLab(), $brief->onFigure);
         $this->reached = new ContrastReached($this->ladder, $brief->area->relief);
         $this->surface = $brief->surface();
     }

@@ -286,6 +286,23 @@ final class DrafterTest extends TestCase
         self::assertGreaterThanOrEqual(1, $shared);
     }
 
+    /** Among what may be expected to come out as well, what the figure is painted with already comes first. */
+    public function testWhatIsOnTheFigureIsTakenFirst(): void
+    {
+        $twins = [Swatches::paint('First Ochre', '#9c7630'), Swatches::paint('Other Ochre', '#9c7731'), ...Swatches::shelf()];
+        $taken = fn (array $onFigure): string => (string) Drafter::draft(new Brief(
+            $this->area(Relief::Plate),
+            Srgb::fromHex('#9c7630')->toOklch(),
+            Way::Mixed,
+            Swatches::reflectance('#868686'),
+            array_values(array_filter($twins, static fn (Paint $p): bool => $p->name !== 'Ochre')),
+            onFigure: $onFigure,
+        ))->steps[0]->load->mix?->words();
+
+        self::assertSame('Other Ochre', $taken([$twins[1]->id => true]));
+        self::assertSame('First Ochre', $taken([$twins[0]->id => true]));
+    }
+
     private function area(Relief $relief, Material $material = Material::Cloth): Area
     {
         return new Area('1', 'Coat', $material, $relief, 4.0);
