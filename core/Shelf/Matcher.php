@@ -151,6 +151,8 @@ final class Matcher
      *
      * @param list<Paint> $paints
      * @param int $most how many are wanted, 1 or more
+     * @param int $kept pairs that are looked at closely in each round of the search
+     * @param int $tried mixes of which the spread is computed beside those that are wanted
      *
      * @return list<RankedMix>
      */
@@ -161,6 +163,7 @@ final class Matcher
         int $most = 10,
         int $parts = self::PARTS,
         int $kept = MixSearch::PAIRS_KEPT,
+        int $tried = self::SPREAD_TRIED,
     ): array {
         usort($paints, static fn (Paint $a, Paint $b): int => $a->id <=> $b->id);
         $search = new MixSearch($target, $paints, $parts, $kept, true);
@@ -176,7 +179,7 @@ final class Matcher
         }
         asort($promise);
         $ranked = [];
-        foreach (array_slice(array_keys($promise), 0, $most + self::SPREAD_TRIED) as $key) {
+        foreach (array_slice(array_keys($promise), 0, $most + $tried) as $key) {
             $ranked[] = new RankedMix(self::read($key, $paints), $found[$key]);
         }
 

@@ -7,6 +7,7 @@ namespace Tests\App;
 use App\Models\LessonRow;
 use App\Models\Painter;
 use App\Models\PaintRow;
+use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -103,8 +104,12 @@ final class LessonTest extends TestCase
         $paint = PaintRow::query()->where('name', 'Yellow')->firstOrFail();
         $before = Painter::query()->findOrFail($paint->painter_id)->learned;
         $paint->update(['hex' => '#a0b42c', 'reflectance' => array_fill(0, 18, 0.4)]);
+        $after = Painter::query()->findOrFail($paint->painter_id)->learned;
 
-        self::assertNotSame($before, Painter::query()->findOrFail($paint->painter_id)->learned);
+        self::assertNotSame($before, $after);
+        $here = Auth::user();
+        self::assertInstanceOf(Painter::class, $here);
+        self::assertEquals($after, $here->learned, 'and whoever goes on with the painter in hand knows it');
     }
 
     private function predicted(): string

@@ -9,6 +9,7 @@ use App\Models\Painter;
 use App\Models\PaintRow;
 use App\Workshop\Recipe\Staleness;
 use Carbon\CarbonImmutable;
+use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
 use Kalokroma\Colour\Lab;
 use Kalokroma\Shelf\Learned;
@@ -94,8 +95,11 @@ final class LessonDesk
             Learning::from($lessons),
         );
         DB::table('painters')->where('id', $painter->id)->update(['learned' => json_encode((object) $learned, JSON_THROW_ON_ERROR)]);
-        $painter->learned = $learned;
-        $painter->syncOriginalAttribute('learned');
+        $here = Auth::user();
+        foreach ([$painter, ...$here instanceof Painter && $here->id === $painter->id ? [$here] : []] as $known) {
+            $known->learned = $learned;
+            $known->syncOriginalAttribute('learned');
+        }
         foreach (array_keys($before + $learned) as $id) {
             if (($before[$id] ?? null) !== ($learned[$id] ?? null) && isset($paints[(string) $id])) {
                 Staleness::ofPaint($paints[(string) $id]);

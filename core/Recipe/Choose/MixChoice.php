@@ -21,7 +21,7 @@ final class MixChoice
 {
     /** Single paints and pairs that are weighed. */
     private const WEIGHED_SINGLES = 5;
-    private const WEIGHED_PAIRS = 12;
+    private const WEIGHED_PAIRS = 8;
 
     /** @var array<string, true> ids of the paints that are on the palette already */
     private array $loaded = [];

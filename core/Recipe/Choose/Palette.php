@@ -34,6 +34,9 @@ final class Palette
     /** The same on a shelf of which none is left out before. */
     private const LOOKED_AT_SMALL = 60;
 
+    /** Of so many more than are wanted the spread is computed. */
+    private const SPREAD_TRIED = 10;
+
     /** @var list<Paint>|null with or without a colour */
     private ?array $all = null;
 
@@ -92,7 +95,7 @@ final class Palette
     public function pairs(Lab $target, int $most = 8): array
     {
         if (count($this->mixable()) <= self::PAIRED) {
-            return $this->matcher->sure($target, $this->mixable(), most: $most, kept: self::LOOKED_AT_SMALL);
+            return $this->matcher->sure($target, $this->mixable(), most: $most, kept: self::LOOKED_AT_SMALL, tried: self::SPREAD_TRIED);
         }
         $kept = [];
         $near = array_map(static fn (RankedMix $r): Paint => $r->mix->first(), array_slice($this->singles($target), 0, self::NEAREST));
@@ -100,7 +103,7 @@ final class Palette
             $kept[$paint->id] = $paint;
         }
 
-        return $this->matcher->sure($target, array_values($kept), most: $most, kept: self::LOOKED_AT);
+        return $this->matcher->sure($target, array_values($kept), most: $most, kept: self::LOOKED_AT, tried: self::SPREAD_TRIED);
     }
 
     /** @return list<Paint> the paints at hand that behave so */
