@@ -208,7 +208,7 @@ final class PagesTest extends SampleWorkshop
             usleep(900_000);
         }
         $this->hands->see('g of bottle at');
-        $this->hands->pressBeginning('Take ', 'aside section:nth-of-type(2)');
+        $this->hands->pressBeginning('Take ', 'aside section:nth-of-type(3)');
         $this->hands->see('Counted, weighed');
     }
 
