@@ -23,7 +23,7 @@ use Kalokroma\Undercoat\School;
  * @property Way $way
  * @property School $school which ground it likes
  * @property int $stamp rises with every change that makes predictions stale
- * @property array<array-key, array{float, float, int}>|null $learned what mixes told of paints, by their ids: strength, doubt, lessons
+ * @property array<array-key, array{0: float, 1: float, 2: int, 3?: list<mixed>}>|null $learned what mixes told of paints, by their ids
  */
 final class Painter extends User
 {

@@ -40,6 +40,7 @@ final class Certainty
      * @param float $ground ± of the substrate
      * @param float $thickness of the film, in undiluted coats, 0 or more
      * @param float $guess how far off the thickness may be, as a share of it
+     * @param float $open share of the members' spread that nothing seen tells of, 0 to 1
      */
     public static function ofFilm(
         Pigment $pigment,
@@ -49,6 +50,7 @@ final class Certainty
         float $own,
         float $ground,
         float $guess,
+        float $open = 1.0,
     ): float {
         if ($thickness <= 0.0) {
             return $ground;
@@ -59,6 +61,6 @@ final class Certainty
         $thicker = Ciede2000::difference($look, $pigment->over($substrate, $thickness * (1 + $guess))->toLab());
         $spread = self::spread($look, array_map(static fn (Pigment $p): Lab => $p->over($substrate, $thickness)->toLab(), $members));
 
-        return sqrt(($own * max(1 - $through, $changed)) ** 2 + ($ground * $through) ** 2 + $thicker ** 2 + $spread ** 2);
+        return sqrt(($own * max(1 - $through, $changed)) ** 2 + ($ground * $through) ** 2 + $thicker ** 2 + ($open * $spread) ** 2);
     }
 }

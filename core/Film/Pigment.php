@@ -122,6 +122,18 @@ final readonly class Pigment
         return new self($this->absorption, $this->scattering, $this->surface, $this->strength * $times);
     }
 
+    /**
+     * A paint that scatters as this one and absorbs so many times as much.
+     *
+     * @param list<float> $times 18 factors, 0 or more
+     */
+    public function absorbing(array $times): self
+    {
+        $absorption = array_map(static fn (float $k, float $by): float => $k * $by, $this->absorption, $times);
+
+        return new self($absorption, $this->scattering, $this->surface, $this->strength);
+    }
+
     public function fullHide(): Reflectance
     {
         $bands = [];

@@ -34,6 +34,9 @@ final class Learning
     /** Of the variants' spread so much is taken to hold for a mix that was seen. */
     private const UNEXPLAINED = 0.5;
 
+    /** Of the logarithm of the most likely strength so much is believed: it has to hold for mixes with paints that were not seen. */
+    private const BELIEVED = 0.5;
+
     /** A mix that lies further off than this many times its certainty is not believed before it is asked about once more. */
     private const CONTRADICTS = 2.0;
 
@@ -113,7 +116,13 @@ final class Learning
             $unit = array_map(static fn (int $j): float => $j === $i ? 1.0 : 0.0, array_keys($strengths));
             $doubt = sqrt(max(0.0, Linear::solve($matrix, $unit)[$i]));
             $took = array_filter($this->lessons, static fn (Lesson $l): bool => $l->mix->has($paint->id));
-            $learned[$paint->id] = new Learned(exp($strengths[$i]), exp($doubt), count($took));
+            $learned[$paint->id] = new Learned(exp(self::BELIEVED * $strengths[$i]), exp($doubt), count($took));
+        }
+        $mixes = SeenMix::all(array_map(static fn (Lesson $l): Lesson => $l->by($learned), $this->lessons));
+
+        foreach ($learned as $id => $one) {
+            $its = array_values(array_filter($mixes, static fn (SeenMix $m): bool => isset($m->shares[$id])));
+            $learned[$id] = new Learned($one->strength, $one->doubt, $one->lessons, $its);
         }
 
         return $learned;
@@ -164,10 +173,10 @@ final class Learning
     /** @param list<float> $strengths logarithms */
     private function mixed(Lesson $lesson, array $strengths): Lab
     {
-        return Pigment::mix(array_map(
+        return $lesson->mix->seenOf(Pigment::mix(array_map(
             fn (Part $p): array => [$p->paint->pigment()->stronger(exp($strengths[$this->places[$p->paint->id]])), $p->parts],
             $lesson->mix->parts,
-        ))->fullHide()->toLab();
+        )));
     }
 
     /** How far off a mix may be seen to be that is of the right strengths, ± CIEDE2000. */
@@ -176,9 +185,9 @@ final class Learning
         $mix = $lesson->mix;
         $look = $mix->lab();
         $variants = array_map(
-            static fn (Variant $v): Lab => Pigment::mix(
-                array_map(static fn (Part $p): array => [$p->paint->variant($v), $p->parts], $mix->parts),
-            )->fullHide()->toLab(),
+            static fn (Variant $v): Lab => $mix->seenOf(
+                Pigment::mix(array_map(static fn (Part $p): array => [$p->paint->variant($v), $p->parts], $mix->parts)),
+            ),
             Variant::cases(),
         );
 

@@ -16,4 +16,19 @@ final readonly class Lesson
     public function __construct(public string $id, public Mix $mix, public Lab $seen, public float $certainty)
     {
     }
+
+    /**
+     * The same, of paints as they are known by what was learned of them.
+     *
+     * @param array<array-key, Learned> $learned by the ids of the paints
+     */
+    public function by(array $learned): self
+    {
+        $taught = array_map(
+            static fn (Part $p): Part => new Part($p->paint->taught($learned[$p->paint->id] ?? null), $p->parts),
+            $this->mix->parts,
+        );
+
+        return new self($this->id, Mix::of($taught), $this->seen, $this->certainty);
+    }
 }

@@ -167,7 +167,7 @@ final class Matcher
     ): array {
         usort($paints, static fn (Paint $a, Paint $b): int => $a->id <=> $b->id);
         $search = new MixSearch($target, $paints, $parts, $kept, true);
-        $found = $search->run($mostPaints);
+        $found = self::asSeen($search->run($mostPaints), $target, $paints, $mostPaints, $parts);
         $promise = [];
         foreach ($found as $key => $difference) {
             $own = 0.0;
@@ -194,7 +194,7 @@ final class Matcher
     private function mixes(Lab $target, array $paints, int $mostPaints, int $most, int $parts, int $kept = MixSearch::PAIRS_KEPT): array
     {
         usort($paints, static fn (Paint $a, Paint $b): int => $a->id <=> $b->id);
-        $found = (new MixSearch($target, $paints, $parts, $kept))->run($mostPaints);
+        $found = self::asSeen((new MixSearch($target, $paints, $parts, $kept))->run($mostPaints), $target, $paints, $mostPaints, $parts);
         asort($found);
         $ranked = [];
         foreach (array_slice($found, 0, 2 * $most + 20, true) as $key => $difference) {
@@ -202,6 +202,58 @@ final class Matcher
         }
 
         return array_slice(RankedMix::byPredicted($ranked), 0, $most);
+    }
+
+    /**
+     * The search knows the paints alone: mixes like those that were seen are taken as they came out, in every measurable ratio.
+     *
+     * @param array<string, float> $found difference of each mix, by its key
+     * @param list<Paint> $paints
+     *
+     * @return array<string, float>
+     */
+    private static function asSeen(array $found, Lab $target, array $paints, int $mostPaints, int $parts): array
+    {
+        $places = $sets = [];
+        foreach ($paints as $i => $paint) {
+            $places[$paint->id] = $i;
+        }
+        foreach ($paints as $paint) {
+            foreach ($paint->learned()->mixes ?? [] as $seen) {
+                $of = array_values(array_intersect_key($places, $seen->shares));
+                if (count($of) === count($seen->shares) && count($of) <= max(1, $mostPaints)) {
+                    sort($of);
+                    $sets[implode(' ', $of)] = $of;
+                }
+            }
+        }
+        foreach ($sets as $of) {
+            foreach (count($of) === 2 ? WholeParts::ratios($parts) : [] as [$a, $b]) {
+                $found[$of[0].'*'.$a.'+'.$of[1].'*'.$b] = 0.0;
+            }
+        }
+        foreach ($sets === [] ? [] : array_keys($found) as $key) {
+            if (self::hasOneOf($sets, array_column(MixSearch::read($key), 0))) {
+                $found[$key] = Ciede2000::difference(self::read($key, $paints)->lab(), $target);
+            }
+        }
+
+        return $found;
+    }
+
+    /**
+     * @param array<string, mixed> $sets of two or three paints: their places, rising, between spaces
+     * @param list<int> $mix places of the paints of a mix, two or three, rising
+     */
+    private static function hasOneOf(array $sets, array $mix): bool
+    {
+        foreach (count($mix) > 2 ? [[0, 1], [0, 2], [1, 2], [0, 1, 2]] : [[0, 1]] as $of) {
+            if (isset($sets[implode(' ', array_map(static fn (int $at): int => $mix[$at], $of))])) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** @param list<Paint> $paints */

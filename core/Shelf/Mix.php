@@ -31,6 +31,9 @@ final class Mix
     /** @var list<Pigment>|null */
     private ?array $members = null;
 
+    /** What was seen of mixes like it adds to it; false before it was looked up. */
+    private Turn|false|null $turn = false;
+
     /** @param non-empty-list<Part> $parts */
     private function __construct(public readonly array $parts)
     {
@@ -95,6 +98,24 @@ final class Mix
     public function lab(): Lab
     {
         return $this->lab ??= count($this->parts) === 1 ? $this->first()->lab() : $this->colour()->toLab();
+    }
+
+    /** How paint of this mix, or another that its paints may come to, looks when dry: as {@see self::colour()}. */
+    public function seenOf(Pigment $pigment): Lab
+    {
+        return ($this->isTransparent() ? $pigment->overWhite() : $pigment->fullHide())->toLab();
+    }
+
+    /** @return array<array-key, float> by the ids of its paints: how strongly each counts, 1 in all */
+    public function shares(): array
+    {
+        $counts = [];
+        foreach ($this->parts as $part) {
+            $counts[$part->paint->id] = $part->parts * $part->paint->pigment()->strength;
+        }
+        $all = array_sum($counts);
+
+        return array_map(static fn (float $count): float => $count / $all, $counts);
     }
 
     public function isSingle(): bool
@@ -176,13 +197,10 @@ final class Mix
 
         return in_array(true, $isMetal, true) && in_array(false, $isMetal, true)
             ? Constants::METAL_MIX
-            : $this->spread ??= max(Constants::SPREAD_LEAST, Certainty::spread(
-                $this->lab(),
-                array_map(
-                    fn (Pigment $p): Lab => ($this->isTransparent() ? $p->overWhite() : $p->fullHide())->toLab(),
-                    $this->members(),
-                ),
-            ));
+            : $this->spread ??= max(
+                Constants::SPREAD_LEAST,
+                $this->untold() * Certainty::spread($this->lab(), array_map($this->seenOf(...), $this->members())),
+            );
     }
 
     /** How far its paints' own colours may be off, ± in CIEDE2000: by where they are known from. */
@@ -218,6 +236,7 @@ final class Mix
             $this->spread() >= Constants::METAL_MIX ? $this->certainty() : $this->own(),
             $ground,
             $this->guessOfThickness(),
+            $this->untold(),
         );
     }
 
@@ -251,9 +270,53 @@ final class Mix
     /** @param callable(Paint): Pigment $as */
     private function mixed(callable $as): Pigment
     {
-        return $this->isSingle()
-            ? $as($this->first())
-            : Pigment::mix(array_map(static fn (Part $p): array => [$as($p->paint), $p->parts], $this->parts));
+        if ($this->isSingle()) {
+            return $as($this->first());
+        }
+        $mixed = Pigment::mix(array_map(static fn (Part $p): array => [$as($p->paint), $p->parts], $this->parts));
+
+        return $this->turn()?->of($mixed) ?? $mixed;
+    }
+
+    /** What was seen of mixes like it adds to it. */
+    private function turn(): ?Turn
+    {
+        if ($this->turn === false) {
+            $by = [];
+            foreach ($this->seen() as $seen) {
+                $near = $seen->nearness($this->shares());
+                foreach ($seen->pull->by as $range => $pull) {
+                    $by[$range] = ($by[$range] ?? 0.0) + $near * $pull;
+                }
+            }
+            $this->turn = $by === [] ? null : new Turn(array_values($by));
+        }
+
+        return $this->turn;
+    }
+
+    /** How much of its spread nothing that was seen tells of, 0 to 1. */
+    private function untold(): float
+    {
+        $seen = $this->seen();
+        $shares = $seen === [] ? [] : $this->shares();
+
+        return sqrt(1 - max([0.0, ...array_map(static fn (SeenMix $s): float => $s->tells($shares), $seen)]));
+    }
+
+    /** @return list<SeenMix> of mixes all of whose paints take part in it */
+    private function seen(): array
+    {
+        $found = [];
+        foreach ($this->isSingle() ? [] : $this->paints() as $paint) {
+            foreach ($paint->learned()->mixes ?? [] as $seen) {
+                if (array_diff_key($seen->shares, array_flip(array_column($this->paints(), 'id'))) === []) {
+                    $found[$seen->id] = $seen;
+                }
+            }
+        }
+
+        return array_values($found);
     }
 
     /**

@@ -26,11 +26,12 @@ final class LessonsView
      */
     public static function of(PaintRow $paint, array $known): array
     {
+        $learned = $known[(string) $paint->id] ?? null;
         $names = PaintRow::withTrashed()->where('painter_id', $paint->painter_id)->pluck('name', 'id')->all();
 
         return [
             'paint_id' => $paint->id,
-            'learned' => ($known[(string) $paint->id] ?? null)?->words($paint->name),
+            'learned' => $learned === null ? null : trim($learned->words($paint->name).' '.$learned->seen()),
             'lessons' => array_map(static fn (LessonRow $l): array => [
                 'id' => $l->id,
                 'at' => $l->at->toIso8601ZuluString(),

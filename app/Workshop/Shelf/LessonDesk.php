@@ -17,6 +17,7 @@ use Kalokroma\Shelf\Learning;
 use Kalokroma\Shelf\Lesson;
 use Kalokroma\Shelf\Mix;
 use Kalokroma\Shelf\Part;
+use Kalokroma\Shelf\SeenMix;
 
 /** Keeps what mixes came to, and what the core learns from it; nothing typed or measured is touched. */
 final class LessonDesk
@@ -55,7 +56,11 @@ final class LessonDesk
     /** @return array<array-key, Learned> by the ids of the paints */
     public static function known(Painter $painter): array
     {
-        return array_map(static fn (array $l): Learned => new Learned((float) $l[0], (float) $l[1], (int) $l[2]), $painter->learned ?? []);
+        return array_map(
+            static fn (array $l): Learned =>
+                new Learned((float) $l[0], (float) $l[1], (int) $l[2], array_map(SeenMix::kept(...), $l[3] ?? [])),
+            $painter->learned ?? [],
+        );
     }
 
     /** After a paint that took part became another one. */
@@ -91,7 +96,12 @@ final class LessonDesk
             )),
         );
         $learned = array_map(
-            static fn (Learned $l): array => [round($l->strength, 4), round($l->doubt, 4), $l->lessons],
+            static fn (Learned $l): array => [
+                round($l->strength, 4),
+                round($l->doubt, 4),
+                $l->lessons,
+                array_map(static fn (SeenMix $m): array => $m->toKeep(), $l->mixes),
+            ],
             Learning::from($lessons),
         );
         DB::table('painters')->where('id', $painter->id)->update(['learned' => json_encode((object) $learned, JSON_THROW_ON_ERROR)]);

@@ -12,9 +12,11 @@ use Kalokroma\Shelf\Behaviour;
 use Kalokroma\Shelf\Learned;
 use Kalokroma\Shelf\Learning;
 use Kalokroma\Shelf\Lesson;
+use Kalokroma\Shelf\Matcher;
 use Kalokroma\Shelf\Mix;
 use Kalokroma\Shelf\Paint;
 use Kalokroma\Shelf\Part;
+use Kalokroma\Shelf\SeenMix;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\MadePaints;
 use Tests\Core\Swatches;
@@ -45,7 +47,9 @@ final class LearningTest extends TestCase
 
         self::assertLessThan(0.6 * self::at($before, 0.5), self::at($after, 0.5), 'nearer by 40 % at the median');
         self::assertLessThan(self::at($before, 0.9), self::at($after, 0.9));
-        self::assertLessThan(0.5, self::at($worse, 0.95), 'at the 95th percentile worse by less than that');
+        $worse = array_filter($worse, static fn (float $by): bool => $by > 0);
+        self::assertLessThan(0.06 * count($after), count($worse), 'few get worse at all');
+        self::assertLessThan(0.5, self::at($worse, 0.95), 'and of those 95 % by less than that');
         self::assertLessThan(0.9, self::at($narrower, 0.5), 'the printed ± narrows');
         self::assertGreaterThan(0.68 * count($after), $within, 'and stays honest');
     }
@@ -57,11 +61,79 @@ final class LearningTest extends TestCase
         [$again] = self::pots();
         $learned = Learning::from([self::lesson($blue, 1, $yellow, 1, 2.0), self::lesson($again, 1, $white, 2, 2.0)]);
 
-        self::assertGreaterThan(1.35, $learned['blue']->strength);
-        self::assertLessThan(2.0, $learned['blue']->strength, 'what was known before counts too');
+        self::assertGreaterThan(1.2, $learned['blue']->strength);
+        self::assertLessThan(sqrt(2.0), $learned['blue']->strength, 'half of it is believed, and what was known before counts too');
         self::assertLessThan(1.0, $learned['yellow']->strength, 'it may as well be that the other is weak');
         self::assertSame([2, 1], [$learned['blue']->lessons, $learned['white']->lessons]);
         self::assertLessThan($blue->doubt(), $learned['blue']->doubt);
+    }
+
+    /** A mix that was read is predicted as it was read, all but; one of like shares nearly so, a far one less, the pots not at all. */
+    public function testTheMixThatWasSeenIsKnown(): void
+    {
+        [$blue, $yellow, $white] = self::pots();
+        $seen = new Lab(44.0, -12.0, 14.0);
+        $known = Learning::from([new Lesson('one', Mix::of([new Part($blue, 1), new Part($yellow, 2)]), $seen, 1.0)]);
+        [$b, $y] = [$blue->taught($known['blue']), $yellow->taught($known['yellow'])];
+        $mix = static fn (Paint $one, int $a, Paint $other, int $n): Mix => Mix::of([new Part($one, $a), new Part($other, $n)]);
+        $moved = static fn (int $a, int $n): float =>
+            Ciede2000::difference($mix($blue, $a, $yellow, $n)->lab(), $mix($b, $a, $y, $n)->lab());
+
+        $off = Ciede2000::difference($mix($blue, 1, $yellow, 2)->lab(), $seen);
+        self::assertGreaterThan(4.0, $off);
+        self::assertLessThan(0.3 * $off, Ciede2000::difference($mix($b, 1, $y, 2)->lab(), $seen));
+        self::assertGreaterThan(0.5 * $moved(1, 2), $moved(1, 3));
+        self::assertLessThan(0.5 * $moved(1, 2), $moved(9, 1));
+        self::assertEquals($blue->lab(), $b->lab());
+        self::assertLessThan(0.75 * $mix($blue, 1, $yellow, 2)->spread(), $mix($b, 1, $y, 2)->spread());
+        $three = static fn (Paint $p, Paint $q): Lab => Mix::of([new Part($p, 1), new Part($q, 2), new Part($white, 1)])->lab();
+        self::assertGreaterThan(1.0, Ciede2000::difference($three($blue, $yellow), $three($b, $y)), 'and part of it with a third paint');
+    }
+
+    /** The search goes by what was seen, also where the paints alone would not have been looked at closely. */
+    public function testMatchingGoesByWhatWasSeen(): void
+    {
+        [$blue, $yellow, $white] = self::pots();
+        $seen = new Lab(44.0, -12.0, 14.0);
+        $known = Learning::from([new Lesson('one', Mix::of([new Part($blue, 1), new Part($yellow, 2)]), $seen, 1.0)]);
+        $paints = array_map(static fn (Paint $p): Paint => $p->taught($known[$p->id] ?? null), [$blue, $yellow, $white]);
+        $first = (new Matcher())->pairs($seen, $paints)[0];
+
+        self::assertSame('blue*1+yellow*2', $first->mix->key());
+        self::assertEqualsWithDelta(Ciede2000::difference($first->mix->lab(), $seen), $first->difference, 1e-9);
+        self::assertSame('blue*1+yellow*2', (new Matcher())->sure($seen, $paints)[0]->mix->key());
+    }
+
+    /**
+     * By hand, for 1 : 1 seen and 1 : 3 asked: evenness 2 · ¼ · 2 · ¾ = 0.75; apart 2 · 0.25² = 0.125, e^(−0.125 / (2 · 0.1225)) = 0.600;
+     * together 0.450. Of the doubt, with a sight sure to ±2.5: 0.600² · 1 / (1 + 1) = 0.180.
+     */
+    public function testHowNearAMixLiesToOneThatWasSeen(): void
+    {
+        $grey = static fn (string $id): Paint => new Paint($id, $id, '', Behaviour::Opaque, Swatches::reflectance('#7a7a7a'));
+        $even = Mix::of([new Part($grey('a'), 1), new Part($grey('b'), 1)]);
+        [$seen] = SeenMix::all([new Lesson('l', $even, $even->lab(), 2.5)]);
+
+        self::assertEqualsWithDelta(1.0, $seen->nearness(['a' => 0.5, 'b' => 0.5]), 1e-9);
+        self::assertEqualsWithDelta(0.450, $seen->nearness(['a' => 0.25, 'b' => 0.75]), 1e-3);
+        self::assertEqualsWithDelta(0.180, $seen->tells(['a' => 0.25, 'b' => 0.75]), 1e-3);
+        self::assertSame(0.0, $seen->nearness(['a' => 0.5, 'c' => 0.5]));
+        self::assertSame(0.0, $seen->tells(['a' => 1.0]));
+        self::assertEquals($seen, SeenMix::kept($seen->toKeep()));
+    }
+
+    /** Colours out of all reach bring no infinite numbers. */
+    public function testWhateverWasSeenTheNumbersStayFinite(): void
+    {
+        [$blue, $yellow] = self::pots();
+        foreach ([new Lab(0, 0, 0), new Lab(100, 0, 0), new Lab(50, 120, -120), new Lab(90, -100, 100)] as $seen) {
+            $known = Learning::from([new Lesson('x', Mix::of([new Part($blue, 1), new Part($yellow, 1)]), $seen, 0.01)]);
+            $mix = Mix::of([new Part($blue->taught($known['blue']), 1), new Part($yellow->taught($known['yellow']), 1)]);
+            $was = Mix::of([new Part($blue, 1), new Part($yellow, 1)])->lab();
+
+            self::assertTrue(is_finite($mix->lab()->l) && is_finite($mix->certainty()));
+            self::assertLessThan(Ciede2000::difference($was, $seen), Ciede2000::difference($mix->lab(), $seen));
+        }
     }
 
     public function testNothingSeenIsNothingLearned(): void
@@ -144,7 +216,7 @@ final class LearningTest extends TestCase
     {
         $seen = Pigment::mix([[$first->pigment()->stronger($times), $a], [$other->pigment(), $b]])->fullHide()->toLab();
 
-        return new Lesson('l', Mix::of([new Part($first, $a), new Part($other, $b)]), $seen, $certainty);
+        return new Lesson($first->id.$a.$other->id.$b, Mix::of([new Part($first, $a), new Part($other, $b)]), $seen, $certainty);
     }
 
     /**
@@ -169,7 +241,7 @@ final class LearningTest extends TestCase
         $came = static fn (array $m): Lab => Pigment::mix([[$true[$m[1]], $m[2]], [$true[$m[3]], $m[4]]])->fullHide()->toLab();
         $mix = static fn (array $paints, array $m): Mix => Mix::of([new Part($paints[$m[1]], $m[2]), new Part($paints[$m[3]], $m[4])]);
         $lessons = array_map(
-            static fn (array $m): Lesson => new Lesson('l', $mix($typed, $m), $made->read($came($m), 0.5), 1.0),
+            static fn (array $m): Lesson => new Lesson(implode(' ', $m), $mix($typed, $m), $made->read($came($m), 0.5), 1.0),
             $read = self::ofDifferentPairs($all, 5),
         );
         $learned = Learning::from($lessons);
