@@ -6,6 +6,7 @@ namespace Kalokroma\Shelf;
 
 use Kalokroma\Colour\Ciede2000;
 use Kalokroma\Colour\Lab;
+use Kalokroma\Film\Constants;
 
 /**
  * Finds the paints, and the mixes in whole drops, that come nearest to a colour. Same question, same answer: ties go
@@ -168,7 +169,7 @@ final class Matcher
         usort($paints, static fn (Paint $a, Paint $b): int => $a->id <=> $b->id);
         $search = new MixSearch($target, $paints, $parts, $kept, true);
         $found = self::asSeen($search->run($mostPaints), $target, $paints, $mostPaints, $parts);
-        $promise = [];
+        $promise = $least = [];
         foreach ($found as $key => $difference) {
             $own = 0.0;
             $mix = MixSearch::read($key);
@@ -176,14 +177,34 @@ final class Matcher
                 $own += $amount * $paints[$index]->source->single() / array_sum(array_column($mix, 1));
             }
             $promise[$key] = hypot($difference, hypot($own, $search->doubt($key)));
+            $least[$key] = hypot($difference, hypot($own, Constants::SPREAD_LEAST));
         }
         asort($promise);
-        $ranked = [];
-        foreach (array_slice(array_keys($promise), 0, $most + $tried) as $key) {
-            $ranked[] = new RankedMix(self::read($key, $paints), $found[$key]);
+        $least = array_intersect_key($least, array_slice($promise, 0, $most + $tried, true));
+        asort($least);
+        $ranked = $expected = [];
+        foreach ($least as $key => $bound) {
+            // However sure it may be: no better than so many that are known.
+            if (count($ranked) >= $most && self::rising($expected)[$most - 1] < $bound) {
+                break;
+            }
+            $ranked[] = $mix = new RankedMix(self::read($key, $paints), $found[$key]);
+            $expected[] = $mix->expected();
         }
 
         return array_slice(RankedMix::byExpected($ranked), 0, $most);
+    }
+
+    /**
+     * @param list<float> $values
+     *
+     * @return list<float>
+     */
+    private static function rising(array $values): array
+    {
+        sort($values);
+
+        return $values;
     }
 
     /**
