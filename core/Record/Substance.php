@@ -22,7 +22,7 @@ final readonly class Substance
     /**
      * @param string|null $technique its value; null where nobody wrote it down
      * @param list<array{id: string|null, name: string, parts: int}> $mix ids as they are on the shelf, names as they were then
-     * @param list<string|float|null>|null $place face, part, light, percent; null where nobody wrote it down
+     * @param list<string|float|null>|null $place face, part, light, percent, and where a spray came from; null where nobody wrote it down
      */
     private function __construct(public ?string $technique, public array $mix, public ?array $place)
     {
@@ -38,7 +38,7 @@ final readonly class Substance
                 static fn (Part $p): array => ['id' => $p->paint->id, 'name' => $p->paint->name, 'parts' => $p->parts],
                 $step->load->mix->parts ?? [],
             ),
-            [$place->face?->value, $place->part, $place->light, $place->percent()],
+            [$place->face?->value, $place->part, $place->light, $place->percent(), ...$place->spray === null ? [] : [$place->spray->id()]],
         );
     }
 

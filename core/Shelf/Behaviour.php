@@ -54,6 +54,17 @@ enum Behaviour: string
             || ($this->isTransparent() && $other->isTransparent());
     }
 
+    public function isPrimer(): bool
+    {
+        return $this === self::Primer;
+    }
+
+    /** Whether it may be laid as part of an undercoat: primers, and what covers or tints through a spray. */
+    public function laysGround(): bool
+    {
+        return $this->isPrimer() || $this->isMixable() || $this === self::Metallic || $this === self::Ink || $this === self::Stain;
+    }
+
     /** How its look changes from wet to dry. */
     public function drying(): Drying
     {

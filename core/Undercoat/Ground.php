@@ -17,10 +17,10 @@ final readonly class Ground
     public const ANGLE = 60.0;
     public const LOW_ANGLE = 35.0;
     public const STEEP_ANGLE = 75.0;
-    public const OPENING = 30.0;
+    public const OPENING = Spray::OPENING;
 
     /**
-     * @param list<array{paint: Paint|null, degrees: float}> $lights what is sprayed over the first tone, in order
+     * @param list<array{paint: Paint, spray: Spray}> $lights what is sprayed over the first tone, in order
      */
     private function __construct(
         public string $id,
@@ -45,9 +45,10 @@ final readonly class Ground
     }
 
     /**
-     * Dark all over, then lighter tones from above; the last may come from below as a coloured shadow.
+     * One tone all over, then others from where they are sprayed, in their order: lighter ones from above, a coloured shadow from below
+     * or from a side.
      *
-     * @param list<array{paint: Paint, degrees: float}> $lights degrees −90..90 over the horizontal
+     * @param list<array{paint: Paint, spray: Spray}> $lights
      * @param float $opening of the spray, degrees
      *
      * @throws UndercoatProblem
@@ -56,21 +57,21 @@ final readonly class Ground
     {
         $facings = Facings::uniform($dark->colour ?? Tone::Dark->assumed());
         $words = [];
-        foreach ($lights as ['paint' => $light, 'degrees' => $degrees]) {
+        foreach ($lights as ['paint' => $light, 'spray' => $spray]) {
             if ($light->id === $dark->id) {
                 throw UndercoatProblem::sketchNeedsTwoTones($dark->name);
             }
-            $facings = $facings->sprayed($light->pigment(), $degrees, 1.0, $opening);
-            $words[] = sprintf('%s from %.0f° %s', $light->name, abs($degrees), $degrees >= 0 ? 'above' : 'below');
+            $facings = $facings->sprayedBy($light->pigment(), $spray->strength, $spray->landed($opening));
+            $words[] = $light->name.' '.$spray->words();
         }
 
         return new self(
             implode(
                 '+',
-                [$dark->id, ...array_map(static fn (array $l): string => sprintf('%s@%g', $l['paint']->id, $l['degrees']), $lights)],
+                [$dark->id, ...array_map(static fn (array $l): string => $l['paint']->id.'@'.$l['spray']->id(), $lights)],
             ),
             $dark->name.', then '.implode(', then ', $words),
-            Tone::ofColour(($dark->colour ?? Tone::Dark->assumed())->toLab()),
+            Tone::of($dark),
             $dark,
             $facings,
             $lights,
@@ -104,13 +105,13 @@ final readonly class Ground
         $light = static fn (Paint $p): float => ($p->colour ?? Reflectance::flat(0.5))->toLab()->l;
         usort($primers, static fn (Paint $a, Paint $b): int => $light($a) <=> $light($b) ?: $a->id <=> $b->id);
         $found = array_map(
-            static fn (Paint $p): self => self::uniform(Tone::ofColour(($p->colour ?? Reflectance::flat(0.5))->toLab()), $p),
+            static fn (Paint $p): self => self::uniform(Tone::of($p), $p),
             $primers,
         );
         $darkest = $primers[0];
         $lightest = $primers[count($primers) - 1];
         if (($equipment->airbrush || $equipment->sprayCans) && $light($lightest) - $light($darkest) > 30) {
-            $found[] = self::sketch($darkest, [['paint' => $lightest, 'degrees' => self::ANGLE]]);
+            $found[] = self::sketch($darkest, [['paint' => $lightest, 'spray' => new Spray(self::ANGLE)]]);
             $middle = array_values(
                 array_filter(
                     $primers,
@@ -120,7 +121,10 @@ final readonly class Ground
             if ($middle !== []) {
                 $found[] = self::sketch(
                     $darkest,
-                    [['paint' => $middle[0], 'degrees' => self::LOW_ANGLE], ['paint' => $lightest, 'degrees' => self::STEEP_ANGLE]],
+                    [
+                        ['paint' => $middle[0], 'spray' => new Spray(self::LOW_ANGLE)],
+                        ['paint' => $lightest, 'spray' => new Spray(self::STEEP_ANGLE)],
+                    ],
                 );
             }
         }
@@ -159,13 +163,15 @@ final readonly class Ground
         return $this->lights !== [];
     }
 
-    /** @return array{above: string, side: string, below: string} `#rrggbb` */
+    /** @return array{above: string, side: string, below: string, left: string, right: string} `#rrggbb` */
     public function hexes(): array
     {
         return [
             'above' => $this->facings->above->plane->toHex(),
             'side' => $this->facings->side->plane->toHex(),
             'below' => $this->facings->below->plane->toHex(),
+            'left' => $this->facings->sides['left']->plane->toHex(),
+            'right' => $this->facings->sides['right']->plane->toHex(),
         ];
     }
 }

@@ -7,6 +7,7 @@ namespace Kalokroma\Undercoat;
 use Kalokroma\Colour\Lab;
 use Kalokroma\Colour\Reflectance;
 use Kalokroma\Colour\Srgb;
+use Kalokroma\Shelf\Paint;
 
 /** How light an undercoat is. */
 enum Tone: string
@@ -39,6 +40,12 @@ enum Tone: string
             $colour->b < self::COLD_BELOW => self::LightCold,
             default => self::Light,
         };
+    }
+
+    /** Of a primer, or any paint that is laid as one. */
+    public static function of(Paint $paint): self
+    {
+        return self::ofColour(($paint->colour ?? self::Grey->assumed())->toLab());
     }
 
     public function words(): string

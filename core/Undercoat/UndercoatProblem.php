@@ -29,6 +29,31 @@ final class UndercoatProblem extends DomainException
         return new self(sprintf('A light sketch needs a dark and a light primer; %s stands for both.', $name));
     }
 
+    public static function noAngle(float $degrees): self
+    {
+        return new self(sprintf('The angle of a spray runs from 90° below to 90° above the horizontal: %g° is outside.', $degrees));
+    }
+
+    public static function noSide(string $side): self
+    {
+        return new self(sprintf('A spray comes from all round, left, right, front or back, not from "%s".', $side));
+    }
+
+    public static function noStrength(float $strength): self
+    {
+        return new self(sprintf('A spray lays a tenth of a coat to three coats at a time: %g is outside.', $strength));
+    }
+
+    public static function tooManySprays(int $most): self
+    {
+        return new self(sprintf('An undercoat has at most %d steps.', $most));
+    }
+
+    public static function firstAllOver(): self
+    {
+        return new self('The first step of an undercoat goes over the whole figure: choose "all over" for it.');
+    }
+
     public static function costOutOfRange(string $what): self
     {
         return new self(sprintf('%s must be more than 0.', $what));

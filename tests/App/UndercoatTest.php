@@ -12,6 +12,7 @@ use App\Models\AreaRow;
 use App\Models\Company;
 use App\Models\PaintRow;
 use App\Workshop\Studio;
+use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use Kalokroma\Colour\Srgb;
@@ -151,12 +152,14 @@ final class UndercoatTest extends TestCase
         self::assertGreaterThan($sketch->json('facings.1.lightness'), $lower->json('facings.1.lightness'), 'lower light reaches the sides');
 
         $this->putJson($this->url(), [...$ask, 'kind' => 'airbrush'])->assertOk();
-        $step = $this->getJson('/api/areas/'.AreaRow::query()->value('id').'/recipe')->json('steps.0');
+        $steps = (array) $this->getJson('/api/areas/'.AreaRow::query()->value('id').'/recipe')->json('steps');
+        self::assertSame(['Black primer', 'Ivory primer'], [$steps[0]['mix_words'], $steps[1]['mix_words']], 'each spray is a step');
+        self::assertSame('from 60° above', $steps[1]['place']);
         self::assertSame(
             [$sketch->json('hexes.below'), $sketch->json('hexes.side'), $sketch->json('hexes.above')],
-            [$step['after']['recess'], $step['after']['plane'], $step['after']['ridge']],
+            [$steps[1]['after']['recess'], $steps[1]['after']['plane'], $steps[1]['after']['ridge']],
         );
-        self::assertStringContainsString('A light sketch', implode(' ', $step['reasons']));
+        self::assertStringContainsString('A light sketch', implode(' ', $steps[1]['reasons']));
 
         $this->assertRefused(422, 'it needs an airbrush or a spray can', $this->putJson($this->url(), [...$ask, 'kind' => 'brush']));
         $this->assertRefused(422, 'rule out the spray can', $this->putJson($this->url(), [...$ask, 'kind' => 'spray-can']));
@@ -171,6 +174,113 @@ final class UndercoatTest extends TestCase
             $this->postJson($this->url('/sketch'), ['paint_id' => $black, 'lights' => [['paint_id' => $ivory, 'degrees' => 170]]]),
         );
         $this->assertRefused(422, 'is not on this shelf', $this->putJson($this->url(), ['paint_id' => 99999]));
+    }
+
+    /** Three sprays, one of them from a side, and one area on a ground of its own: at the recipe, the bench, the file and back. */
+    public function testASequenceOfSpraysIsPlannedAsItIsDone(): void
+    {
+        $this->signIn();
+        $areas = AreaRow::query()->orderBy('id')->pluck('id')->all();
+        $seen = $this->getJson($this->url())->json('version');
+        $put = $this->putJson($this->url('/sprays'), ['version' => $seen, 'sprays' => $this->sprays([$areas[0]])])->assertOk();
+        $this->assertAnswers('undercoats', $put);
+        self::assertSame(['undercoat', 'undercoat-2', 'undercoat-3', 'undercoat-4'], array_column((array) $put->json('sprays'), 'key'));
+        self::assertSame('Flesh primer from 35° below, from the left', $put->json('sprays.1.words'));
+        self::assertLessThan(
+            $put->json('sprays.0.amount.drops.0.drops'),
+            $put->json('sprays.1.amount.drops.0.drops'),
+            'what comes from one side takes less',
+        );
+
+        $own = (array) $this->getJson("/api/areas/$areas[0]/recipe")->json('steps');
+        $other = (array) $this->getJson("/api/areas/$areas[1]/recipe")->json('steps');
+        $ground = static fn (array $steps): array => array_values(array_filter($steps, static fn (array $s): bool => $s['of_figure']));
+        self::assertSame([4, 3], [count($ground($own)), count($ground($other))], 'one area has a spray more');
+        self::assertNotSame($ground($own)[3]['after'], $ground($other)[2]['after'], 'and stands on another ground');
+        $company = Company::query()->firstOrFail();
+        $bench = (array) $this->getJson("/api/companies/$company->id/bench?figure=1")->assertOk()->json('steps');
+        $whole = array_values(array_filter($bench, static fn (array $s): bool => $s['area_id'] === null));
+        self::assertCount(4, $whole);
+        self::assertStringContainsString('only ', $whole[3]['place']);
+
+        // The second is dropped, and another put there: it is a new step, and takes nothing over from the one that is gone.
+        $sprays = (array) $this->getJson($this->url())->json('sprays');
+        $again = $this->putJson($this->url('/sprays'), [
+            'version' => $put->json('version'),
+            'sprays' => [$sprays[0], ['key' => null] + $sprays[1], $sprays[2]],
+        ])->assertOk();
+        self::assertSame(['undercoat', 'undercoat-5', 'undercoat-3'], array_column((array) $again->json('sprays'), 'key'));
+        $this->assertRefused(409, 'was changed in another window', $this->putJson($this->url('/sprays'), [
+            'version' => $seen, 'sprays' => [$sprays[0]],
+        ]));
+        $this->postJson($this->url('/undo'))->assertOk();
+        self::assertCount(4, (array) $this->getJson($this->url())->json('sprays'));
+
+        $file = (string) $this->get("/api/companies/$company->id/file?as=json")->assertOk()->getContent();
+        $this->withHeaders(['Accept' => 'application/json'])
+            ->post('/api/recipes/file', ['file' => UploadedFile::fake()->createWithContent('f.json', $file)])->assertSuccessful();
+        $copy = Company::query()->latest('id')->firstOrFail();
+        $taken = (array) $this->getJson("/api/companies/$copy->id/undercoat")->json('sprays');
+        self::assertSame(array_column($sprays, 'words'), array_column($taken, 'words'));
+        self::assertSame($copy->areas()->orderBy('id')->value('id'), $taken[3]['areas'][0], 'its area is the one of the copy');
+    }
+
+    public function testASequenceThatCannotBeIsRefused(): void
+    {
+        $this->signIn();
+        $sprays = $this->sprays([]);
+        $refused = fn (string $why, array $said): null => $this->assertRefused(422, $why, $this->putJson($this->url('/sprays'), [
+            'sprays' => $said,
+        ]));
+        $refused('at least one step', []);
+        $refused('The first step of an undercoat goes over the whole figure', [$sprays[1]]);
+        $refused('at most 9 steps', array_fill(0, 10, $sprays[0]));
+        $refused('90° below to 90° above', [$sprays[0], ['from' => ['degrees' => 120]] + $sprays[1]]);
+        $refused('from all round, left, right, front or back', [$sprays[0], ['from' => ['degrees' => 1, 'side' => 'up']] + $sprays[1]]);
+        $refused('rule out the spray can', [['kind' => 'spray-can'] + $sprays[0]]);
+        $refused('it needs an airbrush', [$sprays[0], ['kind' => 'brush'] + $sprays[1]]);
+        $refused('is not of this figure', [$sprays[0], ['areas' => [99999]] + $sprays[1]]);
+        $refused('is not on this shelf', [['paint_id' => 99999] + $sprays[0]]);
+    }
+
+    /** Dark areas stay as they are, light ones get more passes: each step names the areas it is for. */
+    public function testAValueSketchIsPlannedInSteps(): void
+    {
+        $this->signIn();
+        $areas = AreaRow::query()->orderBy('id')->get();
+        $areas[0]->update(['hex' => '#f2efe6']);
+        $areas[1]->update(['hex' => '#1d1d20']);
+        $ask = ['paint_id' => $this->named('Black primer', '#1b1b1b'), 'lights' => [
+            ['paint_id' => $this->named('Ivory primer', '#e6dfcc'), 'degrees' => 0],
+        ]];
+        $planned = $this->postJson($this->url('/value-sketch'), $ask)->assertOk();
+        $of = array_column((array) $planned->json('sprays'), 'areas');
+        self::assertSame([], $of[0], 'dark all over first');
+        self::assertContains($areas[0]->id, $of[count($of) - 1], 'the lightest gets every pass');
+        self::assertNotContains($areas[1]->id, array_merge(...$of), 'black stays dark');
+        $ground = fn (int $area): string => collect((array) $this->getJson("/api/areas/$area/recipe")->json('steps'))
+            ->where('of_figure', true)->last()['after']['plane'];
+        self::assertGreaterThan(75, Srgb::fromHex($ground($areas[0]->id))->toLab()->l);
+        self::assertSame('#1b1b1b', $ground($areas[1]->id));
+        $this->assertRefused(422, 'stands for both', $this->postJson($this->url('/value-sketch'), [
+            'paint_id' => $ask['paint_id'], 'lights' => [['paint_id' => $ask['paint_id'], 'degrees' => 0]],
+        ]));
+    }
+
+    /** What is left in the cup serves whoever still waits for that tone. */
+    public function testWhoElseWaitsForATone(): void
+    {
+        $this->signIn();
+        $company = Company::query()->firstOrFail();
+        $this->putJson($this->url('/sprays'), ['sprays' => $this->sprays([])])->assertOk();
+        $step = collect((array) $this->getJson("/api/companies/$company->id/bench?figure=1")->json('steps'))->firstWhere('area_id', null);
+        $this->postJson("/api/companies/$company->id/records", [
+            'area_id' => null, 'step' => $step['key'], 'stage' => 'undercoat', 'figures' => [1], 'real' => ['mix' => []],
+        ])->assertOk();
+        self::assertContains(
+            ['company' => $company->name, 'figures' => $company->count - 2],
+            (array) $this->getJson($this->url())->json('sprays.0.waiting'),
+        );
     }
 
     public function testCompaniesMeantToMatchAreWarnedOf(): void
@@ -322,6 +432,30 @@ final class UndercoatTest extends TestCase
         $step = $this->getJson("/api/areas/$area/recipe")->assertOk()->json('steps.0');
 
         return [$step['mix_words'], $step['coats']];
+    }
+
+    /**
+     * @param list<int> $own areas of the last spray
+     *
+     * @return list<array<string, mixed>>
+     */
+    private function sprays(array $own): array
+    {
+        $spray = fn (string $name, string $hex, ?array $from, array $areas = []): array => [
+            'key' => null, 'paint_id' => $this->named($name, $hex), 'kind' => 'airbrush', 'from' => $from, 'areas' => $areas,
+        ];
+
+        return [
+            $spray('Black primer', '#1b1b1b', null),
+            $spray('Flesh primer', '#8a4a34', ['degrees' => -35, 'side' => 'left', 'strength' => 1]),
+            $spray('Ivory primer', '#e6dfcc', ['degrees' => 65, 'side' => '', 'strength' => 1]),
+            ...$own === [] ? [] : [$spray('Flesh primer', '#8a4a34', null, $own)],
+        ];
+    }
+
+    private function named(string $name, string $hex): int
+    {
+        return (int) PaintRow::query()->where('name', $name)->value('id') ?: $this->primer($name, $hex);
     }
 
     private function primer(string $name, string $hex): int

@@ -43,7 +43,7 @@ final class RecordForm extends FormRequest
             'as.mix.*.id' => ['nullable', 'string', 'max:200'],
             'as.mix.*.name' => ['required', 'string', 'max:80'],
             'as.mix.*.parts' => ['required', 'integer', 'min:1', 'max:99'],
-            'as.place' => ['sometimes', 'array', 'size:4'],
+            'as.place' => ['sometimes', 'array', 'min:4', 'max:5'],
             'note' => ['nullable', 'string', 'max:2000'],
             'at' => ['nullable', 'string', 'regex:/^\d{4}-\d\d-\d\dT\d\d:\d\d:\d\d(\.\d{1,6})?(Z|[+-]\d\d:\d\d)$/D', 'date'],
         ];

@@ -38,6 +38,29 @@ final class UndercoatController extends Controller
         return $this->answer($request, $company);
     }
 
+    public function sprays(SpraysForm $request, Company $company): JsonResponse
+    {
+        $company->load('areas.recipe', 'records');
+        $this->studio($request)->undercoatEdits->sequence($company, $request->sprays(), Seen::number($request));
+
+        return $this->answer($request, $company);
+    }
+
+    /** A value sketch in these two tones, as steps of the undercoat. */
+    public function value(UndercoatForm $request, Company $company): JsonResponse
+    {
+        $company->load('areas.recipe', 'records');
+        $light = $request->lights()[0] ?? throw new DomainException('Choose the light tone that is misted over the dark one.');
+        $this->studio($request)->undercoatEdits->valueSketch(
+            $company,
+            (string) $request->integer('paint_id'),
+            (string) $light['paint_id'],
+            Seen::number($request),
+        );
+
+        return $this->answer($request, $company);
+    }
+
     public function edit(UndercoatEditForm $request, Company $company): JsonResponse
     {
         $this->studio($request)->undercoatEdits->change(

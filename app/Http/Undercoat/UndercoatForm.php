@@ -7,6 +7,7 @@ namespace App\Http\Undercoat;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Kalokroma\Undercoat\Kind;
+use Kalokroma\Undercoat\Spray;
 
 /** A ground: the first primer, and what is sprayed over it. */
 final class UndercoatForm extends FormRequest
@@ -24,6 +25,8 @@ final class UndercoatForm extends FormRequest
             'lights.*' => ['array'],
             'lights.*.paint_id' => ['required', 'integer'],
             'lights.*.degrees' => ['required', 'numeric', 'min:-90', 'max:90'],
+            'lights.*.side' => ['nullable', Rule::in(Spray::SIDES)],
+            'lights.*.strength' => ['nullable', 'numeric', 'min:0.1', 'max:3'],
         ];
     }
 
@@ -40,12 +43,17 @@ final class UndercoatForm extends FormRequest
         ];
     }
 
-    /** @return list<array{paint_id: int, degrees: float}> */
+    /** @return list<array{paint_id: int, degrees: float, side: string, strength: float}> */
     public function lights(): array
     {
-        /** @var list<array{paint_id: int|string, degrees: float|string}> $all */
+        /** @var list<array{paint_id: int|string, degrees: float|string, side?: string|null, strength?: float|string|null}> $all */
         $all = array_values((array) $this->input('lights'));
 
-        return array_map(static fn (array $l): array => ['paint_id' => (int) $l['paint_id'], 'degrees' => (float) $l['degrees']], $all);
+        return array_map(static fn (array $l): array => [
+            'paint_id' => (int) $l['paint_id'],
+            'degrees' => (float) $l['degrees'],
+            'side' => $l['side'] ?? '',
+            'strength' => (float) ($l['strength'] ?? Spray::USUAL),
+        ], $all);
     }
 }

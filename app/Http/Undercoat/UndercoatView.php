@@ -15,6 +15,7 @@ use Kalokroma\Colour\Srgb;
 use Kalokroma\Film\Facings;
 use Kalokroma\Film\Surface;
 use Kalokroma\Recipe\Ground\GroundLaid;
+use Kalokroma\Recipe\Ground\GroundsCompared;
 use Kalokroma\Recipe\Ground\PlannedCoat;
 use Kalokroma\Recipe\Predict\Effort;
 use Kalokroma\Recipe\Predict\Simulation;
@@ -24,6 +25,7 @@ use Kalokroma\Shelf\Paint;
 use Kalokroma\Undercoat\Ground;
 use Kalokroma\Undercoat\Kind;
 use Kalokroma\Undercoat\PrimerCost;
+use Kalokroma\Undercoat\Spray;
 use Kalokroma\Undercoat\Weather;
 
 /** What could be laid under a company's colours, and how. */
@@ -49,33 +51,46 @@ final class UndercoatView
             'reason' => $compared->reason,
             'kind' => $kind->value,
             'kinds' => self::kinds($studio, $company),
-            'grounds' => array_map(static fn (GroundLaid $l): array => [
-                'id' => $l->ground->id,
-                'words' => ucfirst($l->ground->words),
-                'tone' => $l->ground->tone->words(),
-                'paint_id' => $l->ground->primer === null ? null : (int) $l->ground->primer->id,
-                'lights' => array_map(
-                    static fn (array $p): array => ['paint_id' => (int) ($p['paint']->id ?? 0), 'degrees' => $p['degrees']],
-                    $l->ground->lights,
-                ),
-                'hexes' => $l->ground->hexes(),
-                'coats' => $l->coats(),
-                'more' => $compared->more($l),
-                'minutes' => round($l->minutes),
-                'minutes_for_all' => (int) round($l->minutesFor($company->count)),
-                'apart' => round($l->apart, 1),
-                'risks' => $l->risks,
-                'favoured' => $l->favoured,
-                'current' => $l->ground->id === $current->id,
-                'by_area' => array_map(
-                    static fn (string $area, int $coats): array => ['area' => $area, 'coats' => $coats],
-                    array_map(strval(...), array_keys($l->byArea)),
-                    $l->byArea,
-                ),
-            ], $compared->laid),
+            'grounds' => array_map(static fn (GroundLaid $l): array => self::ground($l, $compared, $company, $current), $compared->laid),
+            'sprays' => SpraysView::of($studio, $company, $plan),
+            'sprayed' => SpraysView::paints($studio),
+            'heights' => Spray::heights(),
+            'sides' => Spray::sides(),
+            'strengths' => Spray::strengths(),
             'primers' => self::primers($studio),
             'angles' => ['light' => Ground::ANGLE, 'lower_by' => Ground::STEEP_ANGLE - Ground::LOW_ANGLE, 'below' => -Ground::LOW_ANGLE],
             'matching' => self::matching($studio, $company),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function ground(GroundLaid $l, GroundsCompared $compared, Company $company, Ground $current): array
+    {
+        return [
+            'id' => $l->ground->id,
+            'words' => ucfirst($l->ground->words),
+            'tone' => $l->ground->tone->words(),
+            'paint_id' => $l->ground->primer === null ? null : (int) $l->ground->primer->id,
+            'lights' => array_map(static fn (array $p): array => [
+                'paint_id' => (int) $p['paint']->id,
+                'degrees' => $p['spray']->degrees,
+                'side' => $p['spray']->side,
+                'strength' => $p['spray']->strength,
+            ], $l->ground->lights),
+            'hexes' => $l->ground->hexes(),
+            'coats' => $l->coats(),
+            'more' => $compared->more($l),
+            'minutes' => round($l->minutes),
+            'minutes_for_all' => (int) round($l->minutesFor($company->count)),
+            'apart' => round($l->apart, 1),
+            'risks' => $l->risks,
+            'favoured' => $l->favoured,
+            'current' => $l->ground->id === $current->id,
+            'by_area' => array_map(
+                static fn (string $area, int $coats): array => ['area' => $area, 'coats' => $coats],
+                array_map(strval(...), array_keys($l->byArea)),
+                $l->byArea,
+            ),
         ];
     }
 
@@ -103,7 +118,7 @@ final class UndercoatView
     /**
      * A light sketch as it would be sprayed: what each facing gets, and how every area then looks.
      *
-     * @param list<array{paint_id: int, degrees: float}> $lights
+     * @param list<array{paint_id: int, degrees: float, side?: string, strength?: float}> $lights
      *
      * @return array<string, mixed>
      */
@@ -120,29 +135,34 @@ final class UndercoatView
             'model' => Ground::model(),
             'lights' => $lights,
             'hexes' => $ground->hexes(),
-            'facings' => self::facings($ground, $lights === [] ? Ground::ANGLE : end($lights)['degrees']),
+            'facings' => self::facings($ground),
             'areas' => array_values($company->areas->map(
                 static fn (AreaRow $a): array => self::sketched($studio, $company, $a, $ground, $coats[$a->id] ?? null),
             )->all()),
         ];
     }
 
-    /** @return list<array{facing: string, share: float, lightness: float, hex: string}> share in percent, lightness L* */
-    private static function facings(Ground $ground, float $degrees): array
+    /** @return list<array{facing: string, share: float, lightness: float, hex: string}> share of the last light in percent, lightness L* */
+    private static function facings(Ground $ground): array
     {
-        $shares = Facings::percents($degrees, Ground::OPENING);
+        $last = $ground->lights[count($ground->lights) - 1]['spray'] ?? new Spray(Ground::ANGLE);
+        $shares = Facings::percentsOf($last->landed());
         $hexes = $ground->hexes();
-        $row = static fn (string $facing, int $at, Surface $looks, string $hex): array => [
+        $row = static fn (string $facing, string $at, Surface $looks, string $hex): array => [
             'facing' => $facing,
             'share' => $shares[$at],
             'lightness' => round($looks->plane->toLab()->l, 1),
             'hex' => $hex,
         ];
+        $sides = $ground->facings->sides;
 
         return [
-            $row('up', 0, $ground->facings->above, $hexes['above']),
-            $row('sideways', 1, $ground->facings->side, $hexes['side']),
-            $row('down', 2, $ground->facings->below, $hexes['below']),
+            $row('up', 'above', $ground->facings->above, $hexes['above']),
+            ...$hexes['left'] === $hexes['right'] ? [$row('sideways', 'front', $ground->facings->side, $hexes['side'])] : [
+                $row('to the left', 'left', $sides['left'], $hexes['left']),
+                $row('to the right', 'right', $sides['right'], $hexes['right']),
+            ],
+            $row('down', 'below', $ground->facings->below, $hexes['below']),
         ];
     }
 

@@ -8,6 +8,8 @@ use Illuminate\Support\Facades\Route;
 
 Route::get('companies/{company}/undercoat', [UndercoatController::class, 'show']);
 Route::put('companies/{company}/undercoat', [UndercoatController::class, 'choose']);
+Route::put('companies/{company}/undercoat/sprays', [UndercoatController::class, 'sprays']);
+Route::post('companies/{company}/undercoat/value-sketch', [UndercoatController::class, 'value']);
 Route::post('companies/{company}/undercoat/edits', [UndercoatController::class, 'edit']);
 Route::post('companies/{company}/undercoat/undo', [UndercoatController::class, 'undo']);
 Route::post('companies/{company}/undercoat/redo', [UndercoatController::class, 'redo']);

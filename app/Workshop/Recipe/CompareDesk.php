@@ -46,14 +46,19 @@ final readonly class CompareDesk
     {
         $ground = $this->ground($company, $side['ground'] ?? null);
         $undercoat = $ground === null ? $this->studio->undercoats->laid($company) : Undercoating::of(
-            UndercoatPlan::single($ground, $this->studio->undercoats->kind($company)),
+            UndercoatPlan::of($ground, $this->studio->undercoats->kind($company)),
             $company->surface_cm2,
         );
         $trial = ($side['trial'] ?? null) === null ? null : TrialRow::query()->where('company_id', $company->id)->find($side['trial']);
         $colours = $trial === null ? [] : array_map(static fn (array $c): string => $c['hex'], $trial->colours);
-        $found = array_map(fn (AreaRow $area): ComparedArea => $side['kind'] === 'now'
-            ? $this->planned($company, $area, $undercoat)
-            : $this->drafted($company, $area, $undercoat, $side, $colours[$area->name] ?? $area->recipe->hex ?? $area->hex), $areas);
+        $found = array_map(function (AreaRow $area) use ($company, $side, $ground, $undercoat, $colours): ComparedArea {
+            $below = $ground === null ? $this->studio->undercoats->laid($company, $area) : $undercoat;
+            $hex = $colours[$area->name] ?? $area->recipe->hex ?? $area->hex;
+
+            return $side['kind'] === 'now'
+                ? $this->planned($company, $area, $below)
+                : $this->drafted($company, $area, $below, $side, $hex);
+        }, $areas);
         $sum = DraftSum::of(
             $undercoat,
             array_map(static fn (ComparedArea $f): array => ['area' => $f->area->toCore($company), 'outcomes' => $f->outcomes], $found),

@@ -67,7 +67,7 @@ final readonly class Drafting
             $area->toCore($company),
             Srgb::fromHex($hex)->toOklch(),
             $way,
-            $ground ?? $this->studio->undercoats->laid($company)->surface(),
+            $ground ?? $this->studio->undercoats->laid($company, $area)->surface(),
             $this->studio->shelf->paints(),
             $wish,
             $this->studio->painter->equipment(),

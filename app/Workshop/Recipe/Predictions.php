@@ -67,7 +67,7 @@ final readonly class Predictions
     /** @return list<StepOutcome> of a plan that need not be kept, the undercoat first */
     public function of(Company $company, AreaRow $area, ?Plan $plan): array
     {
-        $undercoat = $this->undercoats->laid($company);
+        $undercoat = $this->undercoats->laid($company, $area);
 
         return [
             ...$undercoat->steps,
@@ -163,7 +163,7 @@ final readonly class Predictions
     public static function alone(Plan $plan, string $material, string $relief): array
     {
         $area = new Area('', 'Alone', Material::from($material), Relief::from($relief), self::ALONE_CM2);
-        $ground = Undercoating::of(UndercoatPlan::single(Ground::uniform(Tone::Grey, null), Kind::Brush), self::ALONE_CM2);
+        $ground = Undercoating::of(UndercoatPlan::of(Ground::uniform(Tone::Grey, null), Kind::Brush), self::ALONE_CM2);
 
         return self::strip([...$ground->steps, ...Simulation::run($plan->steps, $area, $ground->surface())]);
     }

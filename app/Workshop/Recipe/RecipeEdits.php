@@ -235,7 +235,7 @@ final readonly class RecipeEdits
         if ($technique === Technique::Undercoat) {
             throw RecipeProblem::undercoatOnce();
         }
-        $below = $this->studio->undercoats->laid($company)->surface();
+        $below = $this->studio->undercoats->laid($company, $area)->surface();
         $after = $edit['after'] ?? null;
         foreach ($this->studio->predictions->of($company, $area, $plan) as $outcome) {
             $below = $outcome->look->after;

@@ -13,6 +13,7 @@ use App\Models\RecipeRow;
 use App\Workshop\Studio;
 use Kalokroma\Recipe\Plan\Plan;
 use Kalokroma\Recipe\Plan\RecipeProblem;
+use Kalokroma\Recipe\Plan\UndercoatStep;
 
 /**
  * Recipes, figures and companies as documents that mean the same in another workshop.
@@ -146,17 +147,21 @@ final readonly class RecipeFiles
     /** @return array<string, mixed>|null */
     private function undercoat(Company $company): ?array
     {
-        $step = $company->undercoat === null ? null : $this->studio->undercoats->plan($company)->steps[0];
+        $plan = $company->undercoat === null ? null : $this->studio->undercoats->plan($company);
+        if ($plan === null || $plan->steps[0]->paint === null) {
+            return null;
+        }
+        $names = $company->areas->pluck('name', 'id');
 
-        return $step?->ground->primer === null ? null : [
-            'paint' => PortablePlan::paint($step->ground->primer),
+        return ['steps' => array_map(static fn (UndercoatStep $step): array => array_filter([
+            'paint' => $step->paint === null ? null : PortablePlan::paint($step->paint),
             'kind' => $step->kind->value,
+            'from' => $step->from === null ? null : [
+                'degrees' => $step->from->degrees, 'side' => $step->from->side, 'strength' => $step->from->strength,
+            ],
+            'areas' => array_values(array_filter(array_map(static fn (string $id): ?string => $names->get((int) $id), $step->areas))),
             'coats' => $step->coats,
             'thin' => $step->thinning?->ratio(),
-            'lights' => array_map(
-                static fn (array $l): array => ['paint' => PortablePlan::paint($l['paint']), 'degrees' => $l['degrees']],
-                $step->ground->lights,
-            ),
-        ];
+        ], static fn (mixed $v): bool => $v !== null && $v !== []), $plan->steps)];
     }
 }

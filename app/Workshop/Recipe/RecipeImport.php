@@ -13,17 +13,19 @@ use App\Models\RecipeRow;
 use App\Workshop\Figure\CompanyWriter;
 use App\Workshop\Figure\PlateDesk;
 use App\Workshop\Studio;
+use App\Workshop\Undercoat\UndercoatEdits;
 use DomainException;
 use Illuminate\Support\Facades\DB;
-use Kalokroma\Film\Thinning;
 use Kalokroma\Recipe\Plan\Plan;
-use Kalokroma\Recipe\Plan\StepKey;
 use Kalokroma\Shelf\Paint;
 use Kalokroma\Undercoat\Kind;
+use Kalokroma\Undercoat\Spray;
 use Kalokroma\Word\Message;
 
 /**
  * Recipes, figures and companies brought in from documents of another workshop.
+ *
+ * @phpstan-import-type SaidSpray from UndercoatEdits
  *
  * @phpstan-type GivenPaint array{name: string, line?: string, behaviour: string, colour: string|null}
  * @phpstan-type GivenRecipe array{
@@ -33,8 +35,13 @@ use Kalokroma\Word\Message;
  *   name: string, material: string, relief: string, share: float, depth: int, weight: string, colour?: string|null, fixed?: bool,
  *   touches?: list<string>, recipe?: GivenRecipe,
  * }
+ * @phpstan-type GivenSpray array{
+ *   paint: GivenPaint, kind?: string, from?: array{degrees: float, side?: string, strength?: float}, areas?: list<string>,
+ *   coats?: int|null, thin?: string|null,
+ * }
  * @phpstan-type GivenUndercoat array{
- *   paint: GivenPaint, kind?: string, coats?: int|null, thin?: string|null, lights?: list<array{paint: GivenPaint, degrees: float}>,
+ *   steps?: non-empty-list<GivenSpray>,
+ *   paint?: GivenPaint, kind?: string, coats?: int|null, thin?: string|null, lights?: list<array{paint: GivenPaint, degrees: float}>,
  * }
  * @phpstan-type GivenFigures array{
  *   kind: string, name: string, model?: string, count?: int, leaders?: int, height_mm: float, surface_cm2?: float, notes?: string,
@@ -208,42 +215,82 @@ final readonly class RecipeImport
         if ($said === null) {
             return [];
         }
-        $primer = $this->own($said['paint']);
-        if ($primer === null) {
-            return [sprintf('Its undercoat, %s, does not stand on your shelf: another is advised.', $said['paint']['name'])];
-        }
-        $notes = $lights = [];
-        foreach ($said['lights'] ?? [] as $light) {
-            $paint = $this->own($light['paint']);
+        $notes = $steps = [];
+        $allowed = Kind::allowedBy($this->studio->painter->equipment());
+        $ids = $company->areas->pluck('id', 'name');
+        foreach (self::sprays($said) as $given) {
+            $paint = $this->own($given['paint']);
+            if ($paint === null && $steps === []) {
+                return [sprintf('Its undercoat, %s, does not stand on your shelf: another is advised.', $given['paint']['name'])];
+            }
             if ($paint === null) {
                 $notes[] = sprintf(
                     '%s, sprayed over its undercoat, does not stand on your shelf: that light is left out.',
-                    $light['paint']['name'],
+                    $given['paint']['name'],
                 );
-            } else {
-                $lights[] = ['paint_id' => (int) $paint->id, 'degrees' => (float) $light['degrees']];
+                continue;
             }
-        }
-        $kind = Kind::tryFrom($said['kind'] ?? '');
-        $allowed = $kind !== null && $kind->isAllowedBy($this->studio->painter->equipment());
-        if ($kind !== null && !$allowed) {
-            $notes[] = sprintf('You have no %s: the undercoat is put on as you can.', $kind->tool()->words());
+            $kind = Kind::tryFrom($given['kind'] ?? '') ?? $allowed;
+            if (!$kind->isAllowedBy($this->studio->painter->equipment())) {
+                $notes[] = sprintf('You have no %s: the undercoat is put on as you can.', $kind->tool()->words());
+                $kind = $allowed;
+            }
+            $areas = array_map(static fn (string $n): int => (int) $ids->get($n), $given['areas'] ?? []);
+            $steps[] = self::spray($given, $paint, $kind, array_values(array_filter($areas)));
         }
         try {
-            $edits = $this->studio->undercoatEdits;
-            $edits->choose($company, $primer->id, $lights, $allowed ? $kind->value : null);
-            $edits->change(
-                $company,
-                StepKey::UNDERCOAT,
-                null,
-                isset($said['thin']) ? Thinning::fromRatio($said['thin']) : null,
-                $said['coats'] ?? null,
-            );
+            $this->studio->undercoatEdits->sequence($company, $steps);
         } catch (DomainException $problem) {
             return [...$notes, $problem->getMessage().' Another ground is advised.'];
         }
 
-        return $notes;
+        return array_values(array_unique($notes));
+    }
+
+    /**
+     * @param GivenSpray $given
+     * @param list<int> $areas
+     *
+     * @return SaidSpray
+     */
+    private static function spray(array $given, Paint $paint, Kind $kind, array $areas): array
+    {
+        $from = $given['from'] ?? null;
+
+        return [
+            'key' => null,
+            'paint_id' => (int) $paint->id,
+            'kind' => $kind->value,
+            'from' => $from === null ? null : [
+                'degrees' => (float) $from['degrees'],
+                'side' => $from['side'] ?? '',
+                'strength' => (float) ($from['strength'] ?? Spray::USUAL),
+            ],
+            'areas' => $areas,
+            'coats' => $given['coats'] ?? null,
+            'thin' => $given['thin'] ?? null,
+        ];
+    }
+
+    /**
+     * @param GivenUndercoat $said
+     *
+     * @return non-empty-list<GivenSpray> also of a document from times when an undercoat was one paint with its lights
+     */
+    private static function sprays(array $said): array
+    {
+        if (isset($said['steps'])) {
+            return $said['steps'];
+        }
+        /** @var GivenSpray $first */
+        $first = array_diff_key($said, ['lights' => 0]);
+        $kind = isset($said['kind']) ? ['kind' => $said['kind']] : [];
+        $lights = array_map(
+            static fn (array $l): array => ['paint' => $l['paint'], 'from' => ['degrees' => (float) $l['degrees']], ...$kind],
+            $said['lights'] ?? [],
+        );
+
+        return [$first, ...$lights];
     }
 
     /** @param GivenPaint $said */

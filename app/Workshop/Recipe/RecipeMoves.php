@@ -138,7 +138,7 @@ final readonly class RecipeMoves
         return Applying::to(
             $plan,
             $area->toCore($company),
-            $this->studio->undercoats->laid($company)->surface(),
+            $this->studio->undercoats->laid($company, $area)->surface(),
             $this->studio->shelf->paints(),
             $this->studio->painter->equipment(),
         );

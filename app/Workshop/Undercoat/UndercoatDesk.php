@@ -13,6 +13,7 @@ use App\Workshop\Shelf\ShelfRows;
 use App\Workshop\State\History;
 use Illuminate\Support\Facades\DB;
 use Kalokroma\Colour\Srgb;
+use Kalokroma\Figure\Area;
 use Kalokroma\Figure\Material;
 use Kalokroma\Film\Thinning;
 use Kalokroma\Recipe\Choose\Palette;
@@ -40,10 +41,19 @@ final readonly class UndercoatDesk
         $this->rows = new UndercoatRows($painter, $shelf);
     }
 
-    /** What its steps lead to; advised and kept where the company has none yet. */
-    public function laid(Company $company): Undercoated
+    /**
+     * What its steps lead to; advised and kept where the company has none yet.
+     *
+     * @param AreaRow|null $on the area that is looked at; null for the whole figure
+     */
+    public function laid(Company $company, ?AreaRow $on = null): Undercoated
     {
-        return Undercoating::of($this->plan($company), $company->surface_cm2);
+        $plan = $this->plan($company);
+        $areas = $plan->hasGroundsOfAreas()
+            ? array_values($company->areas->map(static fn (AreaRow $a): Area => $a->toCore($company))->all())
+            : [];
+
+        return Undercoating::of($plan, $company->surface_cm2, $areas, $on === null ? null : (string) $on->id);
     }
 
     /** The undercoat as it is planned; advised and kept where the company has none yet. */
@@ -80,6 +90,38 @@ final readonly class UndercoatDesk
     public function current(Company $company): Ground
     {
         return $this->plan($company)->ground();
+    }
+
+    /**
+     * Who else waits for the tone of each step, so that what is left in the cup is not thrown away: figures of this company that still
+     * lack it, and of others whose undercoat takes the same paint.
+     *
+     * @return array<string, list<array{company: string, figures: int}>> by the key of the step
+     */
+    public function waiting(Company $company, UndercoatPlan $plan): array
+    {
+        $others = $this->painter->companies()->with('records')->whereNotNull('undercoat')->orderBy('id')->get();
+        $found = [];
+        foreach ($others as $other) {
+            $kept = self::row($other);
+            $steps = $other->id === $company->id ? $plan->steps : ($kept === null ? [] : $this->rows->plan($kept)->steps);
+            $progress = BenchDesk::progress($other);
+            foreach ($plan->steps as $wanted) {
+                foreach ($steps as $step) {
+                    // The figure that is sprayed now is not told that it waits.
+                    $left = $other->count - count($progress->touched(null, $step->key)) - ($other->id === $company->id ? 1 : 0);
+                    if ($wanted->paint !== null && $step->paint?->id === $wanted->paint->id && $left > 0) {
+                        $found[$wanted->key->value][$other->name] = max($left, $found[$wanted->key->value][$other->name] ?? 0);
+                    }
+                }
+            }
+        }
+
+        return array_map(static fn (array $by): array => array_map(
+            static fn (string $name, int $left): array => ['company' => $name, 'figures' => $left],
+            array_map(strval(...), array_keys($by)),
+            array_values($by),
+        ), $found);
     }
 
     /** Why a ground of the painter's own is as good as, or how it differs from, the advised one. */
@@ -160,7 +202,7 @@ final readonly class UndercoatDesk
         $best = $advice->laid[0]->ground;
         $kept = self::row($company);
         $plan = $kept === null
-            ? UndercoatPlan::single($best, $this->kind($company))
+            ? UndercoatPlan::of($best, $this->kind($company))
             : $this->rows->plan($kept)->laidAs($best, $this->kind($company));
 
         return $this->keep($company, $plan->because($advice->reason, false), 'advised: '.$best->words);

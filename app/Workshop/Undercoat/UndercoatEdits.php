@@ -11,13 +11,18 @@ use App\Workshop\State\Conflict;
 use App\Workshop\State\History;
 use DomainException;
 use Illuminate\Support\Facades\DB;
+use Kalokroma\Colour\Srgb;
 use Kalokroma\Film\FilmProblem;
 use Kalokroma\Film\Thinning;
+use Kalokroma\Recipe\Ground\ValueSketch;
 use Kalokroma\Recipe\Plan\RecipeProblem;
+use Kalokroma\Recipe\Plan\StepKey;
 use Kalokroma\Recipe\Plan\UndercoatPlan;
 use Kalokroma\Recipe\Plan\UndercoatStep;
 use Kalokroma\Shelf\ShelfProblem;
 use Kalokroma\Undercoat\Kind;
+use Kalokroma\Undercoat\Spray;
+use Kalokroma\Undercoat\Tone;
 use Kalokroma\Undercoat\UndercoatProblem;
 
 /**
@@ -25,6 +30,11 @@ use Kalokroma\Undercoat\UndercoatProblem;
  * was made on a state that is no longer the newest.
  *
  * @phpstan-import-type UndercoatRow from UndercoatRows
+ * @phpstan-import-type SprayRow from UndercoatRows
+ *
+ * @phpstan-type SaidSpray array{
+ *   key: string|null, paint_id: int, kind: string, from: SprayRow|null, areas: list<int>, coats: int|null, thin: string|null,
+ * }
  */
 final readonly class UndercoatEdits
 {
@@ -38,7 +48,7 @@ final readonly class UndercoatEdits
     /**
      * Takes another ground, laid in one step.
      *
-     * @param list<array{paint_id: int, degrees: float}> $lights sprayed over it in order, for a light sketch
+     * @param list<array{paint_id: int, degrees: float, side?: string, strength?: float}> $lights sprayed over it in order
      * @param int|null $seen the version it was chosen on; null for the newest
      *
      * @throws DomainException|Conflict
@@ -74,17 +84,107 @@ final readonly class UndercoatEdits
      */
     public function change(Company $company, string $key, ?array $mix, ?Thinning $thinning, ?int $coats, ?int $seen = null): void
     {
-        $ground = $mix === null ? null : $this->desk->rows->built($this->shelf->mix($mix)->first(), []);
-        $said = array_keys(array_filter(['paint' => $ground !== null, 'coats' => $coats !== null, 'thinning' => $thinning !== null]));
+        $paint = $mix === null ? null : $this->shelf->mix($mix)->first();
+        $said = array_keys(array_filter(['paint' => $paint !== null, 'coats' => $coats !== null, 'thinning' => $thinning !== null]));
         $this->put($company, static fn (UndercoatPlan $plan): UndercoatPlan => $plan->changed(
             $key,
-            static function (UndercoatStep $step) use ($ground, $thinning, $coats): UndercoatStep {
-                $step = $ground === null ? $step : $step->of($ground);
+            static function (UndercoatStep $step) use ($paint, $thinning, $coats): UndercoatStep {
+                $step = $paint === null ? $step : $step->painted($paint, Tone::of($paint));
                 $step = $thinning === null ? $step : $step->thinned($thinning);
 
                 return $coats === null ? $step : $step->coated($coats);
             },
-        ), implode(', ', $said).' of the undercoat', $seen, $ground !== null);
+        ), implode(', ', $said).' of the undercoat', $seen, $paint !== null);
+    }
+
+    /**
+     * The whole sequence, as the painter wants it.
+     *
+     * @param list<SaidSpray> $said the first all over the figure
+     * @param int|null $seen the version it was made from; null for the newest
+     *
+     * @throws DomainException|Conflict
+     */
+    public function sequence(Company $company, array $said, ?int $seen = null): void
+    {
+        $areas = array_map(intval(...), $company->areas->modelKeys());
+        $this->put($company, function (UndercoatPlan $plan) use ($said, $areas): UndercoatPlan {
+            $steps = array_map(fn (array $step): UndercoatStep => $this->said($step, $plan, $areas), $said);
+
+            return $plan->withSteps($steps !== [] ? $steps : throw UndercoatProblem::firstAllOver());
+        }, 'sprays of the undercoat', $seen, true);
+    }
+
+    /**
+     * Brings every area that has a colour to the lightness it will finally have, before any colour.
+     *
+     * @param int|null $seen the version it was chosen on; null for the newest
+     *
+     * @throws DomainException|Conflict
+     */
+    public function valueSketch(Company $company, string $dark, string $light, ?int $seen = null): void
+    {
+        [$from, $to] = [$this->desk->rows->paint($dark), $this->desk->rows->paint($light)];
+        if ($from->id === $to->id) {
+            throw UndercoatProblem::sketchNeedsTwoTones($from->name);
+        }
+        $kind = Kind::allowedBy($this->painter->equipment());
+        if ($kind === Kind::Brush) {
+            throw UndercoatProblem::sketchNeedsSpray();
+        }
+        $wanted = [];
+        foreach ($company->areas as $area) {
+            if ($area->hex !== null) {
+                $wanted[] = ['area' => $area->toCore($company), 'lightness' => Srgb::fromHex($area->hex)->toLab()->l];
+            }
+        }
+        if ($wanted === []) {
+            throw new DomainException('No area has a colour yet: choose colours first, a value sketch follows their lightness.');
+        }
+        $this->put(
+            $company,
+            static fn (UndercoatPlan $plan): UndercoatPlan => $plan->withSteps(ValueSketch::steps($plan, $from, $to, $kind, $wanted)),
+            'value sketch in '.$from->name.' and '.$to->name,
+            $seen,
+            true,
+        );
+    }
+
+    /**
+     * @param SaidSpray $said
+     * @param list<int> $areas of the company
+     */
+    private function said(array $said, UndercoatPlan $plan, array $areas): UndercoatStep
+    {
+        $kind = Kind::from($said['kind']);
+        if (!$kind->isAllowedBy($this->painter->equipment())) {
+            throw new DomainException(sprintf('Your answers on the Figures page rule out the %s.', $kind->tool()->words()));
+        }
+        if ($said['from'] !== null && $kind === Kind::Brush) {
+            throw UndercoatProblem::sketchNeedsSpray();
+        }
+        if (array_diff($said['areas'], $areas) !== []) {
+            throw new DomainException('One of the areas is not of this figure: reload the page and choose again.');
+        }
+        $paint = $this->desk->rows->paint((string) $said['paint_id']);
+        if ($paint->colour === null) {
+            throw ShelfProblem::withoutColour($paint->name);
+        }
+        $step = new UndercoatStep(
+            StepKey::kept($said['key'] ?? ''),
+            $paint,
+            Tone::of($paint),
+            $kind,
+            $said['from'] === null ? null : new Spray($said['from']['degrees'], $said['from']['side'], $said['from']['strength']),
+            array_map(strval(...), $said['areas']),
+        );
+        foreach ($plan->steps as $before) {
+            $step = $before->key->is($step->key) ? $step->thinned($before->thinning) : $step;
+        }
+
+        $step = $said['thin'] === null ? $step : $step->thinned(Thinning::fromRatio($said['thin']));
+
+        return $step->coated($said['coats']);
     }
 
     /**

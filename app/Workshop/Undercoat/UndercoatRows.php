@@ -14,16 +14,19 @@ use Kalokroma\Recipe\Plan\UndercoatStep;
 use Kalokroma\Shelf\Paint;
 use Kalokroma\Undercoat\Ground;
 use Kalokroma\Undercoat\Kind;
+use Kalokroma\Undercoat\Spray;
 use Kalokroma\Undercoat\Tone;
 use Kalokroma\Undercoat\UndercoatProblem;
 
 /**
  * Undercoats as a company's row keeps them, to plans and back.
  *
+ * @phpstan-type SprayRow array{degrees: float, side: string, strength: float}
  * @phpstan-type StepRow array{
- *   key: string, tone: string, paint_id: int|null, lights: list<array{paint_id: int, degrees: float}>, coats: int|null, thin: string|null,
+ *   key: string, tone: string, paint_id: int|null, kind: string|null, from: SprayRow|null, areas: list<int>, coats: int|null,
+ *   thin: string|null,
  * }
- * @phpstan-type UndercoatRow array{own: bool, reason: string, kind: string|null, steps: non-empty-list<StepRow>}
+ * @phpstan-type UndercoatRow array{own: bool, reason: string, kind: string|null, given: int, steps: non-empty-list<StepRow>}
  */
 final readonly class UndercoatRows
 {
@@ -34,13 +37,31 @@ final readonly class UndercoatRows
     /** @param UndercoatRow $row */
     public function plan(array $row): UndercoatPlan
     {
-        return new UndercoatPlan(array_map(fn (array $step): UndercoatStep => new UndercoatStep(
-            StepKey::kept($step['key']),
-            $this->ground($step),
-            $this->kind($row),
-            $step['coats'],
-            $step['thin'] === null ? null : Thinning::fromRatio($step['thin']),
-        ), $row['steps']), $row['reason'], $row['own']);
+        $steps = [];
+        foreach ($row['steps'] as $step) {
+            $paint = $step['paint_id'] === null ? null : $this->shelf->find((string) $step['paint_id']);
+            // A light that no longer stands on the shelf is left out; what goes all over is laid as its tone.
+            if ($paint === null && $step['from'] !== null) {
+                continue;
+            }
+            $steps[] = new UndercoatStep(
+                StepKey::kept($step['key']),
+                $paint,
+                $paint === null ? Tone::from($step['tone']) : Tone::of($paint),
+                $this->kind($row, $step['kind']),
+                $step['from'] === null ? null : new Spray($step['from']['degrees'], $step['from']['side'], $step['from']['strength']),
+                array_map(strval(...), $step['areas']),
+                $step['coats'],
+                $step['thin'] === null ? null : Thinning::fromRatio($step['thin']),
+            );
+        }
+
+        return new UndercoatPlan(
+            $steps !== [] ? $steps : throw UndercoatProblem::firstAllOver(),
+            $row['reason'],
+            $row['own'],
+            $row['given'],
+        );
     }
 
     /**
@@ -50,18 +71,22 @@ final readonly class UndercoatRows
      */
     public static function row(UndercoatPlan $plan, ?array $before): array
     {
+        $kind = $plan->own ? $plan->kind()->value : $before['kind'] ?? null;
+
         return [
             'own' => $plan->own,
             'reason' => $plan->reason,
-            'kind' => $plan->own ? $plan->kind()->value : $before['kind'] ?? null,
+            'kind' => $kind,
+            'given' => $plan->given,
             'steps' => array_map(static fn (UndercoatStep $step): array => [
                 'key' => $step->key->value,
-                'tone' => $step->ground->tone->value,
-                'paint_id' => $step->ground->primer === null ? null : (int) $step->ground->primer->id,
-                'lights' => array_map(
-                    static fn (array $l): array => ['paint_id' => (int) ($l['paint']->id ?? 0), 'degrees' => (float) $l['degrees']],
-                    $step->ground->lights,
-                ),
+                'tone' => $step->tone->value,
+                'paint_id' => $step->paint === null ? null : (int) $step->paint->id,
+                'kind' => $step->kind === $plan->kind() ? null : $step->kind->value,
+                'from' => $step->from === null ? null : [
+                    'degrees' => $step->from->degrees, 'side' => $step->from->side, 'strength' => $step->from->strength,
+                ],
+                'areas' => array_map(intval(...), $step->areas),
                 'coats' => $step->coats,
                 'thin' => $step->thinning?->ratio(),
             ], $plan->steps),
@@ -72,10 +97,11 @@ final readonly class UndercoatRows
      * How it is put on: as the painter chose, if the equipment still allows it.
      *
      * @param UndercoatRow|null $row
+     * @param string|null $own of one step, where it departs from the others
      */
-    public function kind(?array $row): Kind
+    public function kind(?array $row, ?string $own = null): Kind
     {
-        $chosen = Kind::tryFrom($row['kind'] ?? '');
+        $chosen = Kind::tryFrom($own ?? $row['kind'] ?? '');
 
         return $chosen?->isAllowedBy($this->painter->equipment()) === true ? $chosen : Kind::allowedBy($this->painter->equipment());
     }
@@ -113,44 +139,31 @@ final readonly class UndercoatRows
         $words = [];
         foreach ($plan->steps as $i => $step) {
             $of = count($plan->steps) === 1 ? '' : ' '.($i + 1);
-            $words['Undercoat'.$of] = ucfirst($step->ground->words);
+            $words['Undercoat'.$of] = ucfirst($step->words());
             $words['Put on with'.$of] = $step->kind->words();
             $words['Coats'.$of] = $step->coats === null ? 'as usual' : (string) $step->coats;
             $words['Thinned'.$of] = $step->thinning?->ratio() ?? 'as usual';
+            $words += $step->areas === [] ? [] : ['Areas'.$of => count($step->areas) === 1 ? 'one' : (string) count($step->areas)];
         }
 
         return new State($words);
     }
 
     /**
-     * @param list<array{paint_id: int, degrees: float}> $lights sprayed over the primer, in order
+     * @param list<array{paint_id: int, degrees: float, side?: string, strength?: float}> $lights sprayed over the primer, in order
      *
      * @throws UndercoatProblem
      */
     public function built(Paint $primer, array $lights): Ground
     {
-        $tone = Tone::ofColour(($primer->colour ?? Tone::Grey->assumed())->toLab());
-
-        return $lights === [] ? Ground::uniform($tone, $primer)
-            : Ground::sketch(
-                $primer,
-                array_map(fn (array $l): array => ['paint' => $this->paint((string) $l['paint_id']), 'degrees' => $l['degrees']], $lights),
-            );
+        return $lights === [] ? Ground::uniform(Tone::of($primer), $primer) : Ground::sketch($primer, array_map(fn (array $l): array => [
+            'paint' => $this->paint((string) $l['paint_id']),
+            'spray' => new Spray($l['degrees'], $l['side'] ?? '', $l['strength'] ?? Spray::USUAL),
+        ], $lights));
     }
 
     public function paint(string $id): Paint
     {
         return $this->shelf->mix([['paint' => $id, 'parts' => 1]])->first();
-    }
-
-    /** @param StepRow $step what no longer stands on the shelf is laid as its tone, and lights of it are left out */
-    private function ground(array $step): Ground
-    {
-        $primer = $step['paint_id'] === null ? null : $this->shelf->find((string) $step['paint_id']);
-        $lights = array_values(
-            array_filter($step['lights'], fn (array $l): bool => $this->shelf->find((string) $l['paint_id']) !== null),
-        );
-
-        return $primer === null ? Ground::uniform(Tone::from($step['tone']), null) : $this->built($primer, $lights);
     }
 }

@@ -7,6 +7,7 @@ namespace Kalokroma\Recipe\Plan;
 use Kalokroma\Film\Application;
 use Kalokroma\Film\Face;
 use Kalokroma\Film\Faces;
+use Kalokroma\Undercoat\Spray;
 
 /** Where on its area a step goes, as far as it departs from the usual place of its technique. */
 final readonly class Place
@@ -30,11 +31,19 @@ final readonly class Place
      * @param string $part one of {@see self::PARTS}; empty for all of it
      * @param string $light one of {@see self::LIGHTS}; empty where it does not matter
      * @param float $share of that place which is touched, more than 0, at most 1
+     * @param Spray|null $spray where a spray over the figure comes from
+     * @param list<string> $on names of the areas it is for, where it goes over part of a figure
      *
      * @throws RecipeProblem
      */
-    public function __construct(public ?Face $face = null, public string $part = '', public string $light = '', public float $share = 1.0)
-    {
+    public function __construct(
+        public ?Face $face = null,
+        public string $part = '',
+        public string $light = '',
+        public float $share = 1.0,
+        public ?Spray $spray = null,
+        public array $on = [],
+    ) {
         if (!($share > 0.0 && $share <= 1.0)) {
             throw RecipeProblem::shareOutOfRange($share);
         }
@@ -57,7 +66,7 @@ final readonly class Place
 
     public function isUsual(): bool
     {
-        return $this->face === null && $this->part === '' && $this->light === '' && $this->share === 1.0;
+        return $this->words() === '';
     }
 
     /** Share touched of recess, plane and ridge. */
@@ -81,6 +90,8 @@ final readonly class Place
             $this->part,
             $this->light === '' ? '' : 'light '.$this->light,
             $this->share === 1.0 ? '' : sprintf('%.0f %% of it', $this->percent()),
+            $this->spray?->words() ?? '',
+            $this->on === [] ? '' : 'only '.implode(', ', array_map(mb_strtolower(...), $this->on)),
         ]);
 
         return implode(', ', $words);

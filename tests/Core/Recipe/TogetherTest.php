@@ -84,7 +84,7 @@ final class TogetherTest extends TestCase
     {
         $area = new Area('7', 'Coat', Material::Cloth, Relief::Tight, 5.0);
         $undercoat = Undercoating::of(
-            UndercoatPlan::single(Ground::uniform(Tone::Grey, null), Kind::Brush)
+            UndercoatPlan::of(Ground::uniform(Tone::Grey, null), Kind::Brush)
                 ->changed('undercoat', static fn (UndercoatStep $s): UndercoatStep => $s->coated(1)),
             5.0,
         );

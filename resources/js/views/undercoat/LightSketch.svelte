@@ -1,4 +1,5 @@
 <script lang="ts">
+    import { Button } from 'carbon-components-svelte';
     import type { Figure, GroundLaid, Undercoats } from '../../api/wire';
     import FigureDrawing from '../../parts/FigureDrawing.svelte';
     import { Sketch } from './sketch.svelte';
@@ -9,8 +10,9 @@
         data: Undercoats;
         busy: boolean;
         ontake: (paint: number | null, lights: GroundLaid['lights'], kind: string) => void;
+        onvalue: (dark: number, lights: GroundLaid['lights']) => void;
     }
-    let { figure, data, busy, ontake }: Props = $props();
+    let { figure, data, busy, ontake, onvalue }: Props = $props();
 
     // svelte-ignore state_referenced_locally
     const sketch = new Sketch(
@@ -37,6 +39,14 @@
     {#if sketch.query.data?.areas.some((a) => a.value)}
         <h2>As a value sketch</h2>
         <p class="soft">Each area brought to the lightness it will finally have, before any colour.</p>
+        {#if data.kinds.some((k) => k.allowed && k.id !== 'brush')}
+            <Button
+                size="small"
+                kind="tertiary"
+                disabled={busy}
+                onclick={() => onvalue(Number(sketch.dark), sketch.lights.slice(-1))}>Plan it spray by spray</Button
+            >
+        {/if}
         <ul class="values">
             {#each sketch.query.data.areas.filter((a) => a.value) as area (area.id)}
                 <li><strong>{name(area.id)}</strong> {area.value}</li>

@@ -10,7 +10,9 @@
     import Grounds from './Grounds.svelte';
     import LightSketch from './LightSketch.svelte';
     import PrimerCost from './PrimerCost.svelte';
+    import Sprays from './Sprays.svelte';
     import SprayWeather from './SprayWeather.svelte';
+    import type { Wanted } from './sprays';
 
     interface Props {
         params?: { company?: string } | null;
@@ -33,9 +35,10 @@
         placeholderData: (before, query) => (query?.queryKey[1] === id ? before : undefined),
     }));
     const data = $derived(undercoats.data ?? null);
-    let part: 'ground' | 'sketch' | 'weather' | 'cost' = $state('ground');
+    let part: 'ground' | 'sprays' | 'sketch' | 'weather' | 'cost' = $state('ground');
     const rooms = [
         { id: 'ground', name: 'Which ground', about: 'coats, minutes, risks' },
+        { id: 'sprays', name: 'Spray by spray', about: 'the order, the drops, the sides' },
         { id: 'sketch', name: 'Light sketch', about: 'the angle of the spray' },
         { id: 'weather', name: 'Spray weather', about: 'go, wait or no' },
         { id: 'cost', name: 'Primer cost', about: 'can against airbrush' },
@@ -51,6 +54,16 @@
                 version,
             });
     }
+    const put = (sprays: Wanted[]) =>
+        write.send('undercoat', 'PUT', `companies/${id}/undercoat/sprays`, () => ({ version: data?.version, sprays }));
+    const value = (paint_id: number, lights: GroundLaid['lights']) =>
+        write
+            .send('undercoat', 'POST', `companies/${id}/undercoat/value-sketch`, () => ({
+                version: data?.version,
+                paint_id,
+                lights,
+            }))
+            .then((done) => done && (part = 'sprays'));
     const step = (where: 'undo' | 'redo') =>
         write.send('undercoat', 'POST', `companies/${id}/undercoat/${where}`, () => ({ version: data?.version }));
 </script>
@@ -89,8 +102,10 @@
             <Refused {write} />
             {#if part === 'ground'}
                 <Grounds {figure} {data} busy={write.pending} bind:kind ontake={take} onstep={step} />
+            {:else if part === 'sprays'}
+                <Sprays {figure} {data} busy={write.pending} onput={put} onstep={step} />
             {:else if part === 'sketch'}
-                <LightSketch {figure} {data} busy={write.pending} ontake={take} />
+                <LightSketch {figure} {data} busy={write.pending} ontake={take} onvalue={value} />
             {:else if part === 'weather'}
                 <SprayWeather kind={data.kind} />
             {:else}

@@ -21,6 +21,7 @@ use Kalokroma\Shelf\Paint;
 use Kalokroma\Undercoat\Ground;
 use Kalokroma\Undercoat\Kind;
 use Kalokroma\Undercoat\School;
+use Kalokroma\Undercoat\Spray;
 use Kalokroma\Undercoat\Tone;
 use Kalokroma\Undercoat\UndercoatProblem;
 use PHPUnit\Framework\TestCase;
@@ -140,7 +141,7 @@ final class GroundsComparedTest extends TestCase
         $grey = Swatches::paint('Grey', '#868686', Behaviour::Primer);
         $this->expectException(UndercoatProblem::class);
         $this->expectExceptionMessage('Grey stands for both');
-        Ground::sketch($grey, [['paint' => $grey, 'degrees' => 60.0]]);
+        Ground::sketch($grey, [['paint' => $grey, 'spray' => new Spray(60.0)]]);
     }
 
     /** @param list<PlannedCoat> $coats */

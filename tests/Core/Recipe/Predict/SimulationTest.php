@@ -27,6 +27,7 @@ use Kalokroma\Recipe\Technique\Stage;
 use Kalokroma\Recipe\Technique\Technique;
 use Kalokroma\Shelf\Behaviour;
 use Kalokroma\Shelf\Mix;
+use Kalokroma\Shelf\Paint;
 use Kalokroma\Shelf\RankedMix;
 use Kalokroma\Undercoat\Ground;
 use Kalokroma\Undercoat\Kind;
@@ -283,7 +284,7 @@ final class SimulationTest extends TestCase
     public function testTheUndercoatIsAStepLikeTheOthers(): void
     {
         $grey = Swatches::paint('Grey primer', '#868686', Behaviour::Primer);
-        $plan = UndercoatPlan::single(Ground::uniform(Tone::Grey, $grey), Kind::Airbrush, 'Grey costs least.');
+        $plan = UndercoatPlan::of(Ground::uniform(Tone::Grey, $grey), Kind::Airbrush, 'Grey costs least.');
         $outcome = Undercoating::of($plan, 18.0)->steps[0];
 
         self::assertSame('#868686', $outcome->look->after->plane->toHex());
@@ -297,10 +298,10 @@ final class SimulationTest extends TestCase
     /** Two steps: the second stands on the first, and what lies on an area is told apart from them. */
     public function testAnUndercoatMayHaveSeveralSteps(): void
     {
-        $tone = static fn (string $hex): Ground => Ground::uniform(Tone::Grey, Swatches::paint($hex, $hex, Behaviour::Primer));
+        $tone = static fn (string $hex): Paint => Swatches::paint($hex, $hex, Behaviour::Primer);
         $laid = Undercoating::of(new UndercoatPlan([
-            new UndercoatStep(StepKey::ofUndercoat(), $tone('#1c1c1c'), Kind::Airbrush),
-            new UndercoatStep(StepKey::ofUndercoat(2), $tone('#e0e0e0'), Kind::Airbrush, 1),
+            new UndercoatStep(StepKey::ofUndercoat(), $tone('#1c1c1c'), Tone::Dark, Kind::Airbrush),
+            new UndercoatStep(StepKey::ofUndercoat(2), $tone('#e0e0e0'), Tone::Light, Kind::Airbrush, coats: 1),
         ], 'Dark, then light.'), 18.0);
         $base = $this->step('basecoat', Technique::Basecoat, '#6f4a2e');
         $all = [...$laid->steps, ...Simulation::run([$base], $this->area(), $laid->surface(), $laid->certainty())];
@@ -316,7 +317,7 @@ final class SimulationTest extends TestCase
 
     public function testASprayCanIsNotMeasuredInDropsNorThinned(): void
     {
-        $plan = UndercoatPlan::single(Ground::uniform(Tone::Dark, null), Kind::SprayCan)
+        $plan = UndercoatPlan::of(Ground::uniform(Tone::Dark, null), Kind::SprayCan)
             ->changed('undercoat', static fn (UndercoatStep $s): UndercoatStep => $s->coated(3)->thinned(Thinning::fromRatio('1:1')));
         $outcome = Undercoating::of($plan, 18.0)->steps[0];
 
