@@ -279,7 +279,7 @@ final class BenchTest extends TestCase
 
         self::assertSame([$stage, false, null], [$entry['stage'], $entry['in_plan'], $entry['planned']]);
         self::assertSame(
-            ['words' => null, 'thin' => null, 'coats' => null, 'tool' => null, 'minutes' => null],
+            ['words' => null, 'thin' => null, 'coats' => null, 'tool' => null, 'minutes' => null, 'rounds' => null],
             $entry['real'],
             'holes stay holes',
         );

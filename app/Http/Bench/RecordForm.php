@@ -36,6 +36,7 @@ final class RecordForm extends FormRequest
             'real.thin' => ['nullable', 'string', 'max:12', self::thinning(...)],
             'real.coats' => ['nullable', 'integer', 'min:1', 'max:20'],
             'real.tool' => ['nullable', 'string', 'max:60'],
+            'real.rounds' => ['nullable', 'integer', 'min:1', 'max:99'],
             'real.minutes' => ['nullable', 'integer', 'min:0', 'max:1440'],
             'as' => ['nullable', 'array:technique,mix,place'],
             'as.technique' => ['required_with:as', Rule::enum(Technique::class)],
@@ -125,7 +126,7 @@ final class RecordForm extends FormRequest
     /**
      * @return array{
      *   mix: list<array{id: string|null, name: string, parts: int|null}>, thin: string|null, coats: int|null, tool: string|null,
-     *   minutes: int|null,
+     *   minutes: int|null, rounds: int|null,
      * }
      */
     public function real(): array
@@ -145,6 +146,7 @@ final class RecordForm extends FormRequest
             'coats' => $number('real.coats'),
             'tool' => $this->filled('real.tool') ? trim((string) $this->string('real.tool')) : null,
             'minutes' => $number('real.minutes'),
+            'rounds' => $number('real.rounds'),
         ];
     }
 

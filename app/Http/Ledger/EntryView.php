@@ -53,6 +53,7 @@ final class EntryView
             'coats' => $did['coats'],
             'tool' => $did['tool'],
             'minutes' => $did['minutes'],
+            'rounds' => $did['rounds'] ?? null,
         ];
     }
 }

@@ -11,7 +11,6 @@ use Kalokroma\Caution\Tool;
 use Kalokroma\Recipe\Plan\Load;
 use Kalokroma\Recipe\Plan\Loop;
 use Kalokroma\Recipe\Plan\Place;
-use Kalokroma\Recipe\Plan\Who;
 use Kalokroma\Recipe\Technique\Level;
 use Kalokroma\Recipe\Technique\Technique;
 
@@ -27,7 +26,7 @@ final class EditForm extends FormRequest
     {
         return [
             'version' => ['nullable', 'integer', 'min:0'],
-            'kind' => ['required', 'in:change,add,drop,move,merge,loop,overrule'],
+            'kind' => ['required', 'in:change,add,drop,move,merge,loop,differ,overrule'],
             'key' => ['required_unless:kind,add,overrule', 'nullable', 'string', 'max:60'],
             'technique' => ['required_if:kind,add', Rule::enum(Technique::class)],
             'after' => ['nullable', 'string', 'max:60'],
@@ -36,6 +35,9 @@ final class EditForm extends FormRequest
             'from' => ['required_if:kind,loop', 'string', 'max:60'],
             'rounds' => ['required_if:kind,loop', 'integer', 'min:1', 'max:'.Loop::MOST_ROUNDS],
             'exit' => ['nullable', 'string', 'max:120'],
+            'smaller' => ['nullable', 'boolean'],
+            'percents' => ['nullable', 'array', 'max:'.Loop::MOST_ROUNDS],
+            'percents.*' => ['numeric', 'gt:0', 'max:100'],
             'rule' => ['required_if:kind,overrule', 'string', 'max:120'],
             'on' => ['sometimes', 'boolean'],
             'mix' => ['sometimes', 'array', 'min:1', 'max:4'],
@@ -51,7 +53,7 @@ final class EditForm extends FormRequest
             'place.light' => ['nullable', Rule::in(Place::LIGHTS)],
             'place.share' => ['nullable', 'numeric', 'gt:0', 'max:1'],
             'place.percent' => ['nullable', 'numeric', 'gt:0', 'max:100'],
-            'who' => ['sometimes', Rule::enum(Who::class)],
+            'who' => ['required_if:kind,differ', 'string', 'max:120'],
             'level' => ['sometimes', Rule::enum(Level::class)],
             'tool' => ['sometimes', Rule::enum(Tool::class)],
             'note' => ['sometimes', 'nullable', 'string', 'max:400'],
@@ -62,9 +64,12 @@ final class EditForm extends FormRequest
     public function messages(): array
     {
         return [
-            'kind.*' => 'A recipe is changed by change, add, drop, move, merge, loop or overrule.',
+            'kind.*' => 'A recipe is changed by change, add, drop, move, merge, loop, differ or overrule.',
             'technique.*' => 'Choose what kind of step to add.',
             'rounds.*' => sprintf('A loop has 1 to %d rounds; one round ends it.', Loop::MOST_ROUNDS),
+            'percents.*' => 'Each round touches more than 0 and at most 100 % of its place.',
+            'exit.*' => 'How to tell that it is enough has at most 120 letters.',
+            'who.*' => 'Say which figures it is for: all, leaders, or their numbers.',
             'mix.*' => 'A mix names 1 to 4 paints.',
             'mix.*.parts.*' => 'Parts are whole numbers of drops from 1 to 99, or left open.',
             'coats.integer' => 'Coats are a whole number; 0 leaves the number to the film model.',

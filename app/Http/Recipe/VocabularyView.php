@@ -44,7 +44,7 @@ final class VocabularyView
             'parts' => array_values(array_filter(array_keys(Place::PARTS))),
             'lights' => array_values(array_filter(Place::LIGHTS)),
             'levels' => array_map(static fn (Level $l): array => ['id' => $l->value, 'words' => $l->words()], Level::cases()),
-            'who' => array_map(static fn (Who $w): array => ['id' => $w->value, 'words' => $w->words()], Who::cases()),
+            'who' => array_map(static fn (Who $w): array => ['id' => $w->value(), 'words' => $w->words()], [new Who(), Who::leaders()]),
             'tools' => array_map(static fn (Tool $t): array => ['id' => $t->value, 'words' => $t->words()], Tool::cases()),
             'thinners' => Load::THINNERS,
             'ways' => array_map(static fn (Way $w): array => ['id' => $w->value, 'words' => $w->words()], Way::allowedBy($equipment)),

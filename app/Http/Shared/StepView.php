@@ -35,12 +35,15 @@ final class StepView
             'latest_minutes' => $facts->latest,
             'passes' => $step->technique->isPassed(),
             'level' => $step->level()->value,
-            'who' => $step->scope->who->value,
+            'who' => $step->scope->who->value(),
+            'who_words' => $step->scope->who->isAll() ? '' : $step->scope->who->words(),
             'place' => $step->scope->place->words(),
             'loop' => $step->scope->loop === null ? null : [
                 'from' => $step->scope->loop->from,
                 'rounds' => $step->scope->loop->rounds,
                 'exit' => $step->scope->loop->exit,
+                'percents' => $step->scope->loop->percents(),
+                'words' => $step->scope->loop->words(),
             ],
             'note' => $step->handling->note,
             'omitted' => $step->handling->omitted,
@@ -95,6 +98,8 @@ final class StepView
                 : round((new RankedMix($step->load->mix, $look->difference))->expected(), 1),
             'before' => self::surface($look->below),
             'after' => self::surface($look->after),
+            'zone' => $look->zone === null ? null : self::surface($look->zone),
+            'first' => $look->first === null ? null : self::surface($look->first),
         ];
     }
 

@@ -40,10 +40,11 @@ use Kalokroma\Word\Reason;
  * @phpstan-type FindingRow array{code: string, template: string, facts: array<string, string|int|float>, about?: string}
  * @phpstan-type PartRow array{paint: string, parts: int, described?: array{name: string, behaviour: string, hex: string|null}}
  * @phpstan-type PlaceRow array{face: string|null, part: string, light: string, share: float}
+ * @phpstan-type LoopRow array{from: string, rounds: int, exit: string, shares?: list<float>}
  * @phpstan-type StepRow array{
  *   key: string, stage: string, technique: string, target: list<float>|null, mix: list<PartRow>|null,
  *   original?: list<PartRow>|null, thin: string, with: string, coats: int|null, omitted: bool, why: list<FindingRow>,
- *   place?: PlaceRow|null, loop?: array{from: string, rounds: int, exit: string}|null, who?: string, level?: string|null,
+ *   place?: PlaceRow|null, loop?: LoopRow|null, who?: string, level?: string|null,
  *   open?: list<string>, thin_open?: bool, tool?: string|null, note?: string,
  * }
  * @phpstan-type PlanRow array{
@@ -131,7 +132,7 @@ final class PlanRows
             ),
             Who::from($step['who'] ?? 'all'),
             isset($step['level']) ? Level::from($step['level']) : null,
-            $loop === null ? null : new Loop($loop['from'], $loop['rounds'], $loop['exit']),
+            $loop === null ? null : new Loop($loop['from'], $loop['rounds'], $loop['exit'], $loop['shares'] ?? []),
         );
     }
 
@@ -186,8 +187,9 @@ final class PlanRows
                 'from' => $step->scope->loop->from,
                 'rounds' => $step->scope->loop->rounds,
                 'exit' => $step->scope->loop->exit,
+                'shares' => $step->scope->loop->shares,
             ],
-            'who' => $step->scope->who->value,
+            'who' => $step->scope->who->value(),
             'level' => $step->scope->level?->value,
             'open' => $step->load->open,
             'thin_open' => $step->load->thinOpen,

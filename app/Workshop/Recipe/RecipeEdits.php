@@ -21,6 +21,7 @@ use Kalokroma\Recipe\Draft\StepMaker;
 use Kalokroma\Recipe\Draft\StepWish;
 use Kalokroma\Recipe\Ladder\Ladder;
 use Kalokroma\Recipe\Ladder\Rung;
+use Kalokroma\Recipe\Plan\Loop;
 use Kalokroma\Recipe\Plan\Place;
 use Kalokroma\Recipe\Plan\Plan;
 use Kalokroma\Recipe\Plan\PlannedStep;
@@ -38,7 +39,8 @@ use Kalokroma\Word\Finding;
  *
  * @phpstan-type Edit array{
  *   kind: string, key?: string|null, technique?: string, after?: string|null, colour?: string|null, to?: int, from?: string,
- *   rounds?: int, exit?: string|null, rule?: string, on?: bool, mix?: list<array{paint_id: int, parts: int|null}>,
+ *   rounds?: int, exit?: string|null, percents?: list<float|int>, smaller?: bool, rule?: string, on?: bool,
+ *   mix?: list<array{paint_id: int, parts: int|null}>,
  *   thin?: string, coats?: int, omitted?: bool,
  *   place?: array{face?: string|null, part?: string|null, light?: string|null, share?: float|int|null, percent?: float|int|null},
  *   who?: string,
@@ -146,19 +148,20 @@ final readonly class RecipeEdits
         $key = $edit['key'] ?? '';
 
         return match ($edit['kind']) {
-            'change' => Editing::change($plan, $key, fn (PlannedStep $step): PlannedStep => $this->altered($step, $edit)),
+            'change' => Editing::change($plan, $key, fn (PlannedStep $step): PlannedStep => $this->altered($company, $step, $edit)),
             'add' => Editing::add($plan, $this->made($company, $area, $recipe, $plan, $edit), $edit['after'] ?? null),
             'drop' => Editing::drop($plan, $key),
             'move' => Editing::move($plan, $key, $edit['to'] ?? 0),
             'merge' => Editing::merge($plan, $key),
-            'loop' => Editing::loop($plan, $key, $edit['from'] ?? $key, $edit['rounds'] ?? 1, $edit['exit'] ?? ''),
+            'loop' => $this->looped($plan, $key, $edit),
+            'differ' => Editing::differ($plan, $key, self::who($company, $edit['who'] ?? '')),
             'overrule' => Editing::overrule($plan, $edit['rule'] ?? '', $edit['on'] ?? true),
             default => throw RecipeProblem::noSuchEdit($edit['kind']),
         };
     }
 
     /** @param Edit $edit */
-    private function altered(PlannedStep $step, array $edit): PlannedStep
+    private function altered(Company $company, PlannedStep $step, array $edit): PlannedStep
     {
         if (isset($edit['mix'])) {
             $mix = $this->mix($edit['mix']);
@@ -168,7 +171,7 @@ final readonly class RecipeEdits
             $step = $step->withMix($mix, self::open($edit['mix']));
         }
 
-        return $this->placed($this->thinned($step, $edit), $edit);
+        return self::placed($company, $this->thinned($step, $edit), $edit);
     }
 
     /** @param list<array{paint_id: int, parts: int|null}> $said */
@@ -207,7 +210,7 @@ final readonly class RecipeEdits
     }
 
     /** @param Edit $edit */
-    private function placed(PlannedStep $step, array $edit): PlannedStep
+    private static function placed(Company $company, PlannedStep $step, array $edit): PlannedStep
     {
         $place = $edit['place'] ?? null;
         if ($place !== null) {
@@ -221,11 +224,32 @@ final readonly class RecipeEdits
             );
         }
         $step = isset($edit['omitted']) ? $step->leftOut($edit['omitted']) : $step;
-        $step = isset($edit['who']) ? $step->for(Who::from($edit['who'])) : $step;
+        $step = isset($edit['who']) ? $step->for(self::who($company, $edit['who'])) : $step;
         $step = isset($edit['level']) ? $step->upTo(Level::from($edit['level'])) : $step;
         $step = isset($edit['tool']) ? $step->held(Tool::from($edit['tool'])) : $step;
 
         return isset($edit['note']) ? $step->noted($edit['note']) : $step;
+    }
+
+    /** @param Edit $edit */
+    private function looped(Plan $plan, string $key, array $edit): Plan
+    {
+        $rounds = $edit['rounds'] ?? 1;
+        $shares = match (true) {
+            isset($edit['percents']) => array_map(Place::shareOf(...), array_map(floatval(...), $edit['percents'])),
+            ($edit['smaller'] ?? false) && $rounds > 1 => Loop::smaller($key, $rounds, '')->shares,
+            default => null,
+        };
+
+        return Editing::loop($plan, $key, $edit['from'] ?? $key, $rounds, $edit['exit'] ?? '', $shares);
+    }
+
+    /** @throws RecipeProblem where it names figures that this company does not have */
+    private static function who(Company $company, string $said): Who
+    {
+        $who = Who::from($said);
+
+        return $who->highest() <= $company->count ? $who : throw RecipeProblem::notAmong($who->words(), $company->count);
     }
 
     /** @param Edit $edit */

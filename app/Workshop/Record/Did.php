@@ -16,12 +16,12 @@ use Kalokroma\Shelf\Part;
  *
  * @phpstan-type DidRow array{
  *   mix: list<array{id?: string|null, name: string, parts: int|null}>, thin: string|null, coats: int|null, tool: string|null,
- *   minutes: int|null,
+ *   minutes: int|null, rounds?: int|null,
  * }
  */
 final class Did
 {
-    public const NOTHING = ['mix' => [], 'thin' => null, 'coats' => null, 'tool' => null, 'minutes' => null];
+    public const NOTHING = ['mix' => [], 'thin' => null, 'coats' => null, 'tool' => null, 'minutes' => null, 'rounds' => null];
 
     /** @return array<string, mixed> what the plan said, in the shape of what was done, with its look */
     public static function planned(StepOutcome $outcome): array
@@ -32,6 +32,7 @@ final class Did
             'coats' => $outcome->labour->coats,
             'tool' => $outcome->labour->tool->words(),
             'minutes' => $outcome->labour->wholeMinutes(),
+            'rounds' => $outcome->step->scope->loop?->rounds,
             'technique' => $outcome->step->technique->words(),
             'look' => $outcome->look->after->hexes(),
             'substance' => Substance::of($outcome->step)->row(),

@@ -118,7 +118,9 @@ final class StockDesk
             }
             $mix = $shelf->mix($parts);
         }
-        return $planned->asDone($mix, $real['thin'] === null ? null : Thinning::fromRatio($real['thin']), $real['coats']);
+        $thinning = $real['thin'] === null ? null : Thinning::fromRatio($real['thin']);
+
+        return $planned->asDone($mix, $thinning, $real['coats'], $real['rounds'] ?? null);
     }
 
     private static function begin(PaintRow $paint, CarbonImmutable $at): void

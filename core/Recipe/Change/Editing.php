@@ -10,6 +10,7 @@ use Kalokroma\Recipe\Plan\Loop;
 use Kalokroma\Recipe\Plan\Plan;
 use Kalokroma\Recipe\Plan\PlannedStep;
 use Kalokroma\Recipe\Plan\RecipeProblem;
+use Kalokroma\Recipe\Plan\Who;
 use Kalokroma\Recipe\Technique\Technique;
 use Kalokroma\Shelf\Mix;
 use Kalokroma\Shelf\Part;
@@ -48,7 +49,7 @@ final class Editing
         $steps = array_map(static function (PlannedStep $s) use ($key, $next): PlannedStep {
             $loop = $s->scope->loop;
 
-            return $loop === null || $loop->from !== $key || $next === null ? $s : $s->looped(new Loop($next, $loop->rounds, $loop->exit));
+            return $loop === null || $loop->from !== $key || $next === null ? $s : $s->looped($loop->startingAt($next));
         }, $steps);
 
         return self::checked($plan, $plan->withSteps($steps));
@@ -103,9 +104,11 @@ final class Editing
     /**
      * Goes through the steps from one to another several times; one round ends the loop.
      *
+     * @param list<float>|null $shares of its place that each round touches, 0..1; null for all of it every time
+     *
      * @throws RecipeProblem
      */
-    public static function loop(Plan $plan, string $key, string $from, int $rounds, string $exit = ''): Plan
+    public static function loop(Plan $plan, string $key, string $from, int $rounds, string $exit = '', ?array $shares = null): Plan
     {
         $at = self::index($plan, $key);
         if (self::index($plan, $from) > $at) {
@@ -118,9 +121,30 @@ final class Editing
             : 'again until it is strong enough'
         );
         $steps = $plan->steps;
-        $steps[$at] = $step->looped($rounds === 1 ? null : new Loop($from, $rounds, $exit));
+        $steps[$at] = $step->looped($rounds === 1 ? null : new Loop($from, $rounds, $exit, $shares ?? []));
 
         return $plan->withSteps(array_values($steps));
+    }
+
+    /**
+     * Lets a step differ on some figures: it stays for all the others, and a copy of it beside it is for them.
+     *
+     * @param Who $for figures that are named
+     *
+     * @throws RecipeProblem
+     */
+    public static function differ(Plan $plan, string $key, Who $for): Plan
+    {
+        $at = self::index($plan, $key);
+        $step = $plan->steps[$at];
+        if (!$for->isChosen() || $step->scope->who->isChosen() || $step->scope->loop !== null) {
+            throw RecipeProblem::cannotDiffer($step->technique->words());
+        }
+        $others = Who::except([...$step->scope->who->named, ...$for->named]);
+        $steps = $plan->steps;
+        array_splice($steps, $at, 1, [$step->for($others), $step->renamed($plan->freeKey($key))->for($for)]);
+
+        return self::checked($plan, $plan->withSteps($steps));
     }
 
     /**

@@ -8,7 +8,6 @@ use Kalokroma\Recipe\Plan\Handling;
 use Kalokroma\Recipe\Plan\Load;
 use Kalokroma\Recipe\Plan\Plan;
 use Kalokroma\Recipe\Plan\PlannedStep;
-use Kalokroma\Recipe\Plan\Who;
 use Kalokroma\Word\Counted;
 
 /** "As that one, except …": what a recipe has of its own beside the one it follows, and how it keeps that when that one changes. */
@@ -37,7 +36,7 @@ final class Following
             if ($model->step($step->key->value) === null) {
                 $found[] = [
                     'key' => $step->key->value,
-                    'words' => sprintf('with %s%s', self::name($step), $step->scope->who === Who::Leaders ? ', leaders only' : ''),
+                    'words' => sprintf('with %s%s', self::name($step), $step->scope->who->isAll() ? '' : ', '.$step->scope->who->words()),
                 ];
             }
         }
@@ -113,7 +112,7 @@ final class Following
         if ($model->scope->place != $own->scope->place) {
             $found[] = $own->scope->place->isUsual() ? 'at its usual place' : $own->scope->place->words();
         }
-        if ($model->scope->who !== $own->scope->who) {
+        if (!$model->scope->who->is($own->scope->who)) {
             $found[] = $own->scope->who->words();
         }
         if ($model->level() !== $own->level()) {

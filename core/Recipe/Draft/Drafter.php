@@ -207,7 +207,7 @@ final class Drafter
     {
         $step = $colours->accent($this->steps[count($this->steps) - 1]->load->mix);
         if ($step !== null) {
-            $this->steps[] = $step->withCoats(1)->for(Who::Leaders)->upTo(Level::Showpiece);
+            $this->steps[] = $step->withCoats(1)->for(Who::leaders())->upTo(Level::Showpiece);
         }
     }
 }

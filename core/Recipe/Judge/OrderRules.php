@@ -28,7 +28,8 @@ final class OrderRules
         $marks = [];
         foreach ($steps as $i => $on) {
             foreach (array_slice($steps, $i + 1, null, true) as $j => $below) {
-                if (!isset($loops[$i]) || $loops[$i] !== ($loops[$j] ?? null)) {
+                $isOneLoop = isset($loops[$i]) && $loops[$i] === ($loops[$j] ?? null);
+                if (!$isOneLoop && $on->meets($below)) {
                     array_push($marks, ...self::wrongWayRound($below, $on));
                 }
             }

@@ -16,7 +16,10 @@ final readonly class Place
     public const PARTS = [
         '' => 1.0,
         'upper parts' => 0.5,
-        'lower parts' => 0.4,
+        'lower parts' => 0.5,
+        'the lower third' => 0.33,
+        'the left' => 0.5,
+        'the right' => 0.5,
         'the side of the light' => 0.5,
         'the side away from the light' => 0.5,
         'the middle' => 0.4,
@@ -69,12 +72,52 @@ final readonly class Place
         return $this->words() === '';
     }
 
-    /** Share touched of recess, plane and ridge. */
+    /**
+     * The quarters of the area it goes on. A light alone is a place too where it comes from one side or from below: two lights from two
+     * sides are two zones.
+     */
+    public function zone(): Zone
+    {
+        $lit = match ($this->light) {
+            'from the left' => Zone::of('left'),
+            'from the right' => Zone::of('right'),
+            'from below' => Zone::of('lower'),
+            default => Zone::of('upper'),
+        };
+
+        return match ($this->part) {
+            'upper parts' => Zone::of('upper'),
+            'lower parts', 'the lower third' => Zone::of('lower'),
+            'the left' => Zone::of('left'),
+            'the right' => Zone::of('right'),
+            'the side of the light' => $lit,
+            'the side away from the light' => $lit->opposite(),
+            '' => in_array($this->light, ['from the left', 'from the right', 'from below'], true) ? $lit : Zone::all(),
+            default => Zone::all(),
+        };
+    }
+
+    /** Share touched of recess, plane and ridge, of the whole area. */
     public function coverage(Application $application): Faces
     {
-        $of = $this->face === null ? $application->coverage() : Faces::only($this->face);
+        return $this->within($application)->times($this->zone()->share());
+    }
 
-        return $of->times($this->share === 1.0 ? self::PARTS[$this->part] : $this->share);
+    /** The same of its zone alone. */
+    public function within(Application $application): Faces
+    {
+        $of = $this->face === null ? $application->coverage() : Faces::only($this->face);
+        $part = min(1.0, self::PARTS[$this->part] / $this->zone()->share());
+
+        return $of->times($this->zone()->isAll() && $this->share !== 1.0 ? $this->share : $part * $this->share);
+    }
+
+    /** The same place, of which only so much is touched. */
+    public function scaled(float $by): self
+    {
+        $part = $this->zone()->isAll() && $this->share === 1.0 ? self::PARTS[$this->part] : $this->share;
+
+        return new self($this->face, $this->part, $this->light, max(0.001, min(1.0, $part * $by)), $this->spray, $this->on);
     }
 
     /** In a few words; empty where it is the usual place. */

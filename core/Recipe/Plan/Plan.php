@@ -89,7 +89,7 @@ final readonly class Plan
                 return $moved;
             }
 
-            return $moved->looped(new Loop($renamed[$loop->from]->value ?? $loop->from, $loop->rounds, $loop->exit));
+            return $moved->looped($loop->startingAt($renamed[$loop->from]->value ?? $loop->from));
         }, $this->steps);
 
         return $this->withSteps($steps)->knowing(...array_map(strval(...), array_keys($taken)));

@@ -173,6 +173,18 @@ final readonly class PlannedStep
         return $this->scope->place->coverage($this->application());
     }
 
+    /** The same of its zone alone. */
+    public function touched(): Faces
+    {
+        return $this->scope->place->within($this->application());
+    }
+
+    /** Whether both lie on the same figures and have a zone in common, so that their order matters. */
+    public function meets(self $other): bool
+    {
+        return $this->scope->who->meets($other->scope->who) && $this->scope->place->zone()->meets($other->scope->place->zone());
+    }
+
     /** The face it is judged by: that of its technique, or the one it was placed on. */
     public function face(): Face
     {

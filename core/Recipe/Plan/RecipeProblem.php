@@ -44,6 +44,24 @@ final class RecipeProblem extends DomainException
         return new self(sprintf('"%s" is no place on an area that is known here.', mb_strimwidth($said, 0, 60, '…')));
     }
 
+    public static function noFigures(string $said): self
+    {
+        return new self(sprintf('"%s" names no figures: write their numbers from 1 to 99, as in 3, 5.', $said));
+    }
+
+    public static function notAmong(string $who, int $count): self
+    {
+        return new self(sprintf('This company has figures 1 to %d: "%s" names others.', $count, $who));
+    }
+
+    public static function cannotDiffer(string $technique): self
+    {
+        return new self(sprintf(
+            'This %s cannot differ on some figures: name figures that it is for now, and end its loop first.',
+            $technique,
+        ));
+    }
+
     public static function roundsOutOfRange(int $rounds): self
     {
         return new self(sprintf('%d rounds make no loop: choose 2 to %d.', $rounds, Loop::MOST_ROUNDS));

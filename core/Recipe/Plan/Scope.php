@@ -15,7 +15,7 @@ final readonly class Scope
      */
     public function __construct(
         public Place $place = new Place(),
-        public Who $who = Who::All,
+        public Who $who = new Who(),
         public ?Level $level = null,
         public ?Loop $loop = null,
     ) {

@@ -46,6 +46,12 @@ final readonly class Amount
         );
     }
 
+    /** Both from one batch on the palette. */
+    public function with(self $more, Mix $mix, Thinning $thinning): self
+    {
+        return self::of($mix, $thinning, ($this->usedMl + $more->usedMl) * 1000 / $thinning->load());
+    }
+
     /** With what stays on palette and brush: the greater of half of what is applied and two drops. */
     public static function neededUl(float $appliedUlPerFigure, int $figures): float
     {

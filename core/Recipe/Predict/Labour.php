@@ -26,9 +26,10 @@ final readonly class Labour
     ) {
     }
 
-    public function inRounds(int $rounds): self
+    /** With one round more, whatever that round takes. */
+    public function andRound(self $round, int $rounds): self
     {
-        return new self($this->coats, $this->computed, $this->minutes * $rounds, $this->dryMinutes, $this->tool, $rounds);
+        return new self($round->coats, $round->computed, $this->minutes + $round->minutes, $this->dryMinutes, $this->tool, $rounds);
     }
 
     public function withCoats(int $coats): self

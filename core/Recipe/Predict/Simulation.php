@@ -31,6 +31,9 @@ final class Simulation
     private const GLAZE_GAINS = 0.4;
 
     /**
+     * Figures that a step names one by one look otherwise than the others: what lies on them is laid apart, and such a step shows the
+     * first of them. Zones lie side by side.
+     *
      * @param list<PlannedStep> $steps
      * @param float|null $groundCertainty ± of the ground (CIEDE2000); null for a typed-in one
      *
@@ -39,60 +42,135 @@ final class Simulation
     public static function run(array $steps, Area $area, Surface $ground, ?float $groundCertainty = null): array
     {
         $outcomes = [];
-        $laid = Laid::ground($ground, $groundCertainty);
-        $at = [];
-        foreach ($steps as $i => $step) {
-            $at[$step->key->value] = $i;
-            $outcomes[$i] = self::on($laid, $step, $area);
-            $laid = $laid->after($step, $outcomes[$i]->look->after, $outcomes[$i]->look->certainty);
-            $from = $step->scope->loop === null ? null : $at[$step->scope->loop->from] ?? $i;
-            for ($round = 2; $from !== null && $round <= $step->scope->loop->rounds; ++$round) {
-                for ($again = $from; $again <= $i; ++$again) {
-                    $outcomes[$again] = self::on($laid, $steps[$again], $area)->inRounds($round, $outcomes[$again]->look->below);
-                    $laid = $laid->after($steps[$again], $outcomes[$again]->look->after, $outcomes[$again]->look->certainty);
-                }
+        foreach (self::figures($steps) as $figure) {
+            $its = array_filter($steps, static fn (PlannedStep $s): bool => self::isOn($s, $figure));
+            foreach (self::one($its, $area, Lying::ground($ground, $groundCertainty)) as $i => $outcome) {
+                $outcomes[$i] ??= $outcome;
             }
         }
+        ksort($outcomes);
 
         return array_values($outcomes);
+    }
+
+    /**
+     * @param list<PlannedStep> $steps
+     *
+     * @return list<int|null> null for the figures that nothing names, then a number for each way of looking otherwise
+     */
+    private static function figures(array $steps): array
+    {
+        $figures = [null];
+        foreach ($steps as $step) {
+            $figures = $step->scope->who->isChosen() ? [...$figures, $step->scope->who->named[0]] : $figures;
+        }
+
+        return array_values(array_unique($figures));
+    }
+
+    /** Whether a step is for this figure; what is for the leaders shows on all that nothing names. */
+    private static function isOn(PlannedStep $step, ?int $figure): bool
+    {
+        return $figure === null ? !$step->scope->who->isChosen() : $step->scope->who->includes($figure, $figure);
+    }
+
+    /**
+     * @param array<int, PlannedStep> $steps
+     *
+     * @return array<int, StepOutcome>
+     */
+    private static function one(array $steps, Area $area, Lying $lying): array
+    {
+        $outcomes = $at = [];
+        foreach ($steps as $i => $step) {
+            $at[$step->key->value] = $i;
+            $loop = $step->scope->loop;
+            $from = $loop === null ? $i : $at[$loop->from] ?? $i;
+            $first = $loop === null || $from < $i ? $step : self::inRound($step, $loop->shares[0]);
+            [$outcomes[$i], $lying] = self::on($lying, $first, $area);
+            for ($round = 1; $loop !== null && $round < $loop->rounds; ++$round) {
+                foreach (array_filter(array_keys($steps), static fn (int $n): bool => $n >= $from && $n <= $i) as $again) {
+                    [$next, $lying] = self::on($lying, self::inRound($steps[$again], $loop->shares[$round]), $area);
+                    $outcomes[$again] = $next->of($steps[$again])->inRounds($round + 1, $outcomes[$again]);
+                }
+            }
+            $outcomes[$i] = $outcomes[$i]->of($step);
+        }
+
+        return $outcomes;
+    }
+
+    /** The step as one round does it, on so much of its place. */
+    private static function inRound(PlannedStep $step, float $share): PlannedStep
+    {
+        return $share === 1.0 ? $step : $step->at($step->scope->place->scaled($share));
     }
 
     /** @param float|null $groundCertainty ± of what lies below (CIEDE2000); null for a typed-in ground */
     public static function step(PlannedStep $step, Area $area, Surface $below, ?float $groundCertainty = null): StepOutcome
     {
-        return self::on(Laid::ground($below, $groundCertainty), $step, $area);
+        return self::on(Lying::ground($below, $groundCertainty), $step, $area)[0];
     }
 
-    private static function on(Laid $laid, PlannedStep $step, Area $area): StepOutcome
+    /** @return array{StepOutcome, Lying} what comes of it, and what lies there then */
+    private static function on(Lying $lying, PlannedStep $step, Area $area): array
     {
         $technique = $step->technique;
-        $planned = $step->handling->coats;
-        [$computed, $why, $proposed] = self::coats($step, $laid->surface);
-        $coats = $planned ?? $proposed;
+        $zone = $step->scope->place->zone();
+        [$computed, $why, $proposed] = self::most($step, $lying->within($zone));
+        $coats = $step->handling->coats ?? $proposed;
         $tool = $step->tool($area->surfaceCm2);
-        $look = new Look(
-            $laid->surface,
+        $load = $coats * $step->load->thinning->load();
+        $then = $lying->changed($zone, static fn (Laid $laid): Laid => $laid->after(
+            $step,
             $step->handling->omitted ? $laid->surface : self::laid($laid, $step, $coats),
+            self::certainty($laid, $step, $load),
+        ));
+        $look = new Look(
+            $lying->surface(),
+            $then->surface(),
             self::difference($step),
-            self::certainty($laid, $step, $coats * $step->load->thinning->load()),
+            $then->certainty($zone),
+            $zone->isAll() ? null : $then->surface($zone),
         );
         $minutes = Effort::minutes($technique, $area, $coats, $step->scope->place->isUsual() ? null : $step->coverage());
         $behaviours = array_map(static fn (Paint $p): string => $p->behaviour->value, $step->load->mix?->paints() ?? []);
 
-        return new StepOutcome(
+        return [new StepOutcome(
             $step,
             $look,
             new Labour($coats, $computed, $minutes, $technique->facts()->dry, $tool),
             self::amount($step, $area, $coats),
             Reasons::of($step, $look->difference, $why, $proposed),
             Cautions::before($tool, $behaviours, $area->fragile, $technique->facts()->doing),
-        );
+        ), $then];
+    }
+
+    /**
+     * Where zones have come to differ, the one that takes most coats decides.
+     *
+     * @param non-empty-list<Laid> $below
+     *
+     * @return array{int|null, Finding|null, int} as {@see self::coats()}
+     */
+    private static function most(PlannedStep $step, array $below): array
+    {
+        $most = null;
+        foreach ($below as $laid) {
+            $counted = self::coats($step, $laid->surface);
+            $most = $most === null || $counted[2] > $most[2] ? $counted : $most;
+        }
+
+        return $most;
     }
 
     /** The look after the step with the coats it has or would be given. */
     public static function look(PlannedStep $step, Surface $below): Surface
     {
-        return self::laid(Laid::ground($below), $step, $step->handling->coats ?? self::coats($step, $below)[2]);
+        $coats = $step->handling->coats ?? self::coats($step, $below)[2];
+        $look = static fn (Laid $laid): Laid => $laid->after($step, self::laid($laid, $step, $coats), 0.0);
+
+        return Lying::ground($below)->changed($step->scope->place->zone(), $look)->surface();
     }
 
     private static function laid(Laid $laid, PlannedStep $step, int $coats): Surface
@@ -103,7 +181,7 @@ final class Simulation
             return self::varnished(
                 $laid,
                 $facts->sheen,
-                $step->scope->place->coverage($step->technique === Technique::GlossSpot ? Application::Dot : Application::Coat),
+                $step->scope->place->within($step->technique === Technique::GlossSpot ? Application::Dot : Application::Coat),
             );
         }
         $beneath = $laid->beneath($step->technique);
@@ -114,7 +192,7 @@ final class Simulation
             return $below;
         }
 
-        return $step->application()->coats($step->load->mix->pigment(), $step->load->thinning->load(), $coats, $below, $step->coverage());
+        return $step->application()->coats($step->load->mix->pigment(), $step->load->thinning->load(), $coats, $below, $step->touched());
     }
 
     /** @param Faces $share of each face that is varnished */
@@ -188,7 +266,7 @@ final class Simulation
         if ($step->technique->countsCoats() && $mix !== null) {
             return self::hiding($step, $mix, $below);
         }
-        $isOnce = $step->technique->isWash() || $step->technique === Technique::Dot;
+        $isOnce = $step->scope->loop === null && ($step->technique->isWash() || $step->technique === Technique::Dot);
 
         return [1, $isOnce ? new Finding('coats.once', 'Once is enough: a second pass would only darken or cloud it.') : null, 1];
     }
@@ -242,7 +320,7 @@ final class Simulation
                 $step->load->thinning->load(),
                 $layers,
                 $below->face($face),
-                $step->coverage(),
+                $step->touched(),
             )->toLab(),
             $wanted,
         );

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Kalokroma\Recipe\Predict;
 
-use Kalokroma\Film\Surface;
 use Kalokroma\Film\Thinning;
 use Kalokroma\Recipe\Plan\PlannedStep;
 use Kalokroma\Shelf\Mix;
@@ -28,14 +27,24 @@ final readonly class StepOutcome
     ) {
     }
 
-    /** The last of several rounds, which began on this surface. */
-    public function inRounds(int $rounds, Surface $below): self
+    /** The same of a step of which it was one round. */
+    public function of(PlannedStep $step): self
+    {
+        return $step === $this->step
+            ? $this
+            : new self($step, $this->look, $this->labour, $this->amount, $this->reasons, $this->cautions);
+    }
+
+    /** The last of several rounds; the first began on what lay below it. */
+    public function inRounds(int $rounds, self $before): self
     {
         return new self(
             $this->step,
-            $this->look->from($below),
-            $this->labour->inRounds($rounds),
-            $this->amount,
+            $this->look->from($before->look->below, $before->look->first ?? $before->look->after),
+            $before->labour->andRound($this->labour, $rounds),
+            $this->amount === null || $before->amount === null || $this->step->load->mix === null
+                ? $this->amount
+                : $before->amount->with($this->amount, $this->step->load->mix, $this->step->load->thinning),
             $this->reasons,
             $this->cautions,
         );
@@ -60,10 +69,11 @@ final readonly class StepOutcome
      * @param Mix|null $mix null where it was the planned one
      * @param Thinning|null $thinning null where it was the planned one
      * @param int|null $coats null where as many were laid as planned
+     * @param int|null $rounds of its loop, null where it went round as often as planned
      *
      * @return self|null null where the plan measures nothing
      */
-    public function asDone(?Mix $mix, ?Thinning $thinning, ?int $coats): ?self
+    public function asDone(?Mix $mix, ?Thinning $thinning, ?int $coats, ?int $rounds = null): ?self
     {
         $step = $mix === null ? $this->step : $this->step->withMix($mix);
         $step = $thinning === null ? $step : $step->thinned($thinning);
@@ -71,7 +81,8 @@ final readonly class StepOutcome
             return null;
         }
         $laid = $coats ?? $this->labour->coats;
-        $perCoatMl = ($this->amount->usedMl ?? 0.0) / max(1, $this->labour->coats) / $this->step->load->thinning->load();
+        $perCoatMl = ($this->amount->usedMl ?? 0.0) / max(1, $this->labour->coats) / $this->step->load->thinning->load()
+            * ($rounds ?? $this->labour->rounds) / $this->labour->rounds;
 
         return new self(
             $step,

@@ -6,7 +6,6 @@ namespace Kalokroma\Recipe\Predict;
 
 use Kalokroma\Recipe\Plan\Load;
 use Kalokroma\Recipe\Plan\PlannedStep;
-use Kalokroma\Recipe\Plan\Who;
 use Kalokroma\Word\Counted;
 use Kalokroma\Word\Duration;
 
@@ -80,7 +79,7 @@ final readonly class StepWords
 
     private static function where(PlannedStep $step): string
     {
-        $who = $step->scope->who === Who::All ? '' : $step->scope->who->words();
+        $who = $step->scope->who->isAll() ? '' : $step->scope->who->words();
 
         return implode(', ', array_filter([$step->scope->place->words(), $who]));
     }

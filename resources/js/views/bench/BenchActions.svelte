@@ -10,12 +10,24 @@
     const figure = $derived(bench.bench?.figure ?? 1);
     const isOpen = $derived(bench.open.includes(figure));
     const left = $derived(bench.step?.left);
+    const loop = $derived(bench.step?.loop ?? null);
+    const round = $derived(bench.step ? bench.round(bench.step) : 1);
+    /** a loop that this step is gone through again in */
+    const around = $derived(bench.step ? bench.within(bench.step) : null);
 </script>
 
 <div class="actions">
-    <button class="first" disabled={!isOpen || bench.busy} onclick={() => bench.done([figure])}
-        >{isOpen ? `Done on figure ${figure}` : `Figure ${figure} is done`}</button
-    >
+    {#if around}
+        <button class="first" onclick={() => bench.turn(1)}>Go on with round {bench.round(around)}</button>
+    {:else if loop && isOpen && bench.step}
+        <p class="round">Round {round} of {Math.max(round, loop.rounds)}: {loop.exit}?</p>
+        <button class="first" disabled={bench.busy} onclick={() => bench.done([figure])}>Enough</button>
+        <button disabled={bench.busy} onclick={() => bench.step && bench.again(bench.step)}>Again</button>
+    {:else}
+        <button class="first" disabled={!isOpen || bench.busy} onclick={() => bench.done([figure])}
+            >{isOpen ? `Done on figure ${figure}` : `Figure ${figure} is done`}</button
+        >
+    {/if}
     {#if bench.open.length > 1}
         <button disabled={bench.busy} onclick={() => bench.done(bench.open)}>Done on all {bench.open.length}</button>
     {/if}
@@ -59,6 +71,10 @@
     .actions button:disabled {
         opacity: 0.5;
         cursor: default;
+    }
+    .round {
+        width: 100%;
+        font-size: var(--size-head);
     }
     .keys {
         margin-left: auto;

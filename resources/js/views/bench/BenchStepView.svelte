@@ -15,7 +15,9 @@
 
     const total = $derived(bench.bench?.steps.length ?? 0);
     const title = $derived(
-        step.of_figure ? 'Undercoat the figure' : `${capital(step.technique)}, ${step.area.toLowerCase()}`,
+        step.of_figure
+            ? `Undercoat, ${step.place || 'all over'}`
+            : `${capital(step.technique)}, ${step.area.toLowerCase()}`,
     );
 </script>
 
@@ -47,7 +49,16 @@
         <p class="legend"><span>after, when dry</span><span>predicted to ±{step.certainty.toFixed(0)}</span></p>
     </div>
 </div>
-<p class="hand">{step.where}</p>
+<p class="hand">
+    {[
+        !step.of_figure && step.place ? `${capital(step.place)}.` : '',
+        step.who_words ? `${capital(step.who_words)}.` : '',
+        step.where,
+        step.note,
+    ]
+        .filter(Boolean)
+        .join(' ')}
+</p>
 <p class="why">
     {step.reasons[0]}
     {step.reasons[step.reasons.length - 1] === step.reasons[0] ? '' : step.reasons[step.reasons.length - 1]}

@@ -51,6 +51,7 @@
                     .map((p) => ({ paint_id: idOf(p.name.trim()), name: p.name.trim(), parts: number(p.parts) })),
                 thin: fields.thin.trim() || null,
                 coats: number(fields.coats),
+                rounds: step?.loop ? bench.round(step) : null,
                 tool: fields.tool.trim() || null,
                 minutes: number(fields.minutes),
             },

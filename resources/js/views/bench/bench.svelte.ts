@@ -9,6 +9,7 @@ export interface Real {
     coats: number | null;
     tool: string | null;
     minutes: number | null;
+    rounds: number | null;
 }
 
 interface Doing {
@@ -29,6 +30,8 @@ export class BenchState {
     /** a step the painter turned to instead of the next one */
     turned: string | null = $state(null);
     dialog: 'different' | 'unplanned' | null = $state(null);
+    /** rounds of loops, by step and figure */
+    private readonly rounds: Record<string, number> = $state({});
     readonly query;
     readonly figures;
     readonly write = useWrite();
@@ -79,7 +82,31 @@ export class BenchState {
             coats: step.coats,
             tool: step.tool,
             minutes: null,
+            rounds: step.loop ? this.round(step) : null,
         };
+    }
+
+    /** Which round of a loop is being painted on the chosen figure, 1 at first. */
+    round(step: BenchStep): number {
+        return this.rounds[`${step.id}/${this.chosenFigure()}`] ?? 1;
+    }
+
+    /** Goes round once more, from the first step of the loop. */
+    again(step: BenchStep): void {
+        this.rounds[`${step.id}/${this.chosenFigure()}`] = this.round(step) + 1;
+        const first = this.bench?.steps.find((s) => s.area_id === step.area_id && s.key === step.loop?.from);
+        this.turned = first?.id ?? step.id;
+    }
+
+    /** The loop that a step before its last one is gone through again in; null where it is not. */
+    within(step: BenchStep): BenchStep | null {
+        const steps = this.bench?.steps.filter((s) => s.area_id === step.area_id) ?? [];
+        const at = steps.indexOf(step);
+        return (
+            steps.find(
+                (s, i) => s.loop && i > at && this.round(s) > 1 && steps.findIndex((f) => f.key === s.loop?.from) <= at,
+            ) ?? null
+        );
     }
 
     turn(by: number): void {

@@ -13,6 +13,7 @@
         return [
             did.thin === null ? null : did.thin === 'not at all' ? 'not thinned' : `thin ${did.thin}`,
             did.coats === null ? null : counted(did.coats, 'coat'),
+            did.rounds === null ? null : counted(did.rounds, 'round'),
             did.tool,
             did.minutes === null ? null : `${did.minutes} min ${per}`,
         ]

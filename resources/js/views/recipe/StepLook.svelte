@@ -1,5 +1,6 @@
 <script lang="ts">
     import type { Step } from '../../api/wire';
+    import Faces from '../../parts/Faces.svelte';
     import { counted } from '../../parts/words';
 
     interface Props {
@@ -10,6 +11,15 @@
     const left = $derived(step.film && step.stage === 'wash' ? step.after.recess : step.after.plane);
 </script>
 
+{#if step.zone}
+    <div class="zone"><Faces faces={step.zone} label="In its zone" height="30px" /></div>
+    <p class="under"><span>{step.place}: recess, plane, ridge there</span></p>
+{/if}
+{#if step.first}
+    <div class="zone"><Faces faces={step.first} label="After the first round" height="30px" /></div>
+    <div class="zone"><Faces faces={step.after} label="After the last round" height="30px" /></div>
+    <p class="under"><span>after the first round, and after {step.rounds}</span></p>
+{/if}
 {#if step.wanted && step.difference !== null}
     <div class="pair" role="img" aria-label="This mix, dry {step.colour}; wanted {step.wanted}">
         <i style:background={step.colour}></i><i style:background={step.wanted}></i>

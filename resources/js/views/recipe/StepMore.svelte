@@ -6,6 +6,7 @@
     import type { RecipeState } from './recipe.svelte';
     import StepOrder from './StepOrder.svelte';
     import StepPlace from './StepPlace.svelte';
+    import StepWho from './StepWho.svelte';
 
     interface Props {
         step: Step;
@@ -37,13 +38,7 @@
     </div>
 {/if}
 <div class="small-grid">
-    <SmallSelect
-        label="for"
-        name="For whom"
-        options={vocabulary.data?.who ?? []}
-        value={step.who}
-        onpick={(who) => page.edit(step, { who })}
-    />
+    <StepWho {step} {page} />
     <SmallSelect
         label="up to"
         name="Level"

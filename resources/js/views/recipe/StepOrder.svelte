@@ -14,13 +14,19 @@
     const next = $derived(own[at + 1]);
     let rounds = $state(3);
     let from = $state('');
+    let exit = $state('');
+    let smaller = $state(false);
     // svelte-ignore state_referenced_locally
     let looping = $state(step.loop !== null);
 
     $effect(() => {
         from = step.loop?.from ?? step.key;
         rounds = step.loop?.rounds ?? 3;
+        exit = step.loop?.exit ?? step.exit;
+        smaller = step.loop ? step.loop.percents.at(-1) !== step.loop.percents[0] : false;
     });
+    const loop = (percents?: number[]) =>
+        page.rework({ kind: 'loop', key: step.key, from, rounds, exit, ...(percents ? { percents } : { smaller }) });
 </script>
 
 <h3>Its place in the order</h3>
@@ -45,7 +51,7 @@
     >
 </div>
 <details class="small-more" bind:open={looping}>
-    <summary>{step.loop ? `Loop: ${step.loop.rounds} rounds, ${step.loop.exit}` : 'Go through steps again'}</summary>
+    <summary>{step.loop ? `Loop: ${step.loop.words}` : 'Go through steps again'}</summary>
     <div class="small-grid">
         <SmallSelect
             label="from"
@@ -64,20 +70,59 @@
                 bind:value={rounds}
             /></label
         >
-        <button class="small-action quiet" onclick={() => page.rework({ kind: 'loop', key: step.key, from, rounds })}
-            >Loop</button
+        <label class="small-label wide"
+            >enough when <input
+                class="small-field"
+                type="text"
+                maxlength="120"
+                aria-label="Enough when"
+                placeholder="bright enough"
+                bind:value={exit}
+            /></label
         >
+        <label class="small-label tick"
+            ><input type="checkbox" bind:checked={smaller} /> a smaller patch every round</label
+        >
+        <button class="small-action quiet" onclick={() => loop()}>{step.loop ? 'Change the loop' : 'Loop'}</button>
         {#if step.loop}<button
                 class="small-action quiet"
                 onclick={() => page.rework({ kind: 'loop', key: step.key, from: step.key, rounds: 1 })}
                 >End the loop</button
             >{/if}
     </div>
+    {#if step.loop && smaller}
+        <div class="small-grid rounds">
+            {#each step.loop.percents as percent, i (i)}
+                <label class="small-label"
+                    >round {i + 1}, %
+                    <input
+                        class="small-field"
+                        type="number"
+                        min="1"
+                        max="100"
+                        value={percent}
+                        aria-label="Share of round {i + 1} in percent"
+                        onchange={(e) =>
+                            loop(step.loop!.percents.map((p, n) => (n === i ? Number(e.currentTarget.value) : p)))}
+                    /></label
+                >
+            {/each}
+        </div>
+    {/if}
 </details>
 
 <style>
     h3 {
         margin: 0 0 6px;
+    }
+    .wide {
+        grid-column: 1 / -1;
+    }
+    .tick {
+        display: flex;
+        gap: 6px;
+        align-items: center;
+        grid-column: 1 / -1;
     }
     .row {
         display: flex;

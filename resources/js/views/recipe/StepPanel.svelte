@@ -45,8 +45,8 @@
 </script>
 
 <p class="soft">
-    {capital(step.technique)} · {step.tool}{step.place ? ` · ${step.place}` : ''}{step.who === 'leaders'
-        ? ` · leaders only, ${counted(step.figures, 'figure')}`
+    {capital(step.technique)} · {step.tool}{step.place ? ` · ${step.place}` : ''}{step.who_words
+        ? ` · ${step.who_words}, ${counted(step.figures, 'figure')}`
         : ''}
 </p>
 <h2>{title}</h2>

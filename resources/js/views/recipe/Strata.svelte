@@ -21,11 +21,17 @@
         {#each rows as { step, number } (step.key)}
             <li class:done={done(step)} class:omitted={step.omitted}>
                 <div class="section">
-                    {#if step.omitted}<span class="gap"></span>{:else}<Faces
-                            faces={step.after}
-                            label="After {step.technique}"
-                            height="100%"
-                        />{/if}
+                    {#if step.omitted}<span class="gap"></span>
+                    {:else if step.first}
+                        <div class="rounds">
+                            <Faces
+                                faces={step.after}
+                                label="After round {step.rounds} of {step.technique}"
+                                height="100%"
+                            />
+                            <Faces faces={step.first} label="After the first round of {step.technique}" height="100%" />
+                        </div>
+                    {:else}<Faces faces={step.after} label="After {step.technique}" height="100%" />{/if}
                 </div>
                 <span class="number" aria-hidden="true">{done(step) ? '✓' : number}</span>
                 <StrataStep {step} done={done(step)} chosen={step.key === chosen} onchoose={() => onchoose(step.key)} />
@@ -63,6 +69,11 @@
     }
     .omitted {
         min-height: 44px;
+    }
+    .rounds {
+        display: grid;
+        gap: 2px;
+        height: 100%;
     }
     .gap {
         display: block;

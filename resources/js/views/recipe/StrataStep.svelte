@@ -23,9 +23,9 @@
                     : `thin ${step.thin}`,
             ...(step.film || step.of_figure ? [coats(step)] : []),
             `dry ${duration(step.dry_minutes)}`,
-            ...(step.rounds > 1 ? [`${step.rounds} rounds`] : []),
+            ...(step.loop ? [step.loop.words] : step.rounds > 1 ? [`${step.rounds} rounds`] : []),
             ...(step.place ? [step.place] : []),
-            ...(step.who === 'leaders' ? ['leaders only'] : []),
+            ...(step.who_words ? [step.who_words] : []),
             ...(step.level === 'showpiece' ? ['showpiece'] : []),
             ...(step.at_hand || step.of_figure ? [] : ['not at hand']),
         ]

@@ -19,13 +19,18 @@ export interface StepChange {
 
 /** Any other change of a recipe than of one step's fields. */
 export interface RecipeEdit {
-    kind: 'add' | 'drop' | 'move' | 'merge' | 'loop' | 'overrule';
+    kind: 'add' | 'drop' | 'move' | 'merge' | 'loop' | 'differ' | 'overrule';
     key?: string;
     technique?: string;
     after?: string | null;
     to?: number;
     from?: string;
     rounds?: number;
+    exit?: string;
+    /** whether each round touches less than the one before */
+    smaller?: boolean;
+    percents?: number[];
+    who?: string;
     rule?: string;
     on?: boolean;
 }

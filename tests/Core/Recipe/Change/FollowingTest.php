@@ -46,7 +46,7 @@ final class FollowingTest extends TestCase
         yield 'coats' => [static fn (PlannedStep $s): PlannedStep => $s->withCoats(3), '3 coats'];
         yield 'left out' => [static fn (PlannedStep $s): PlannedStep => $s->leftOut(), 'left out'];
         yield 'place' => [static fn (PlannedStep $s): PlannedStep => $s->at(new Place(Face::Ridge)), 'ridges only'];
-        yield 'leaders' => [static fn (PlannedStep $s): PlannedStep => $s->for(Who::Leaders), 'leaders only'];
+        yield 'leaders' => [static fn (PlannedStep $s): PlannedStep => $s->for(Who::leaders()), 'leaders only'];
         yield 'level' => [static fn (PlannedStep $s): PlannedStep => $s->upTo(Level::Showpiece), 'showpiece'];
         yield 'loop' => [static fn (PlannedStep $s): PlannedStep => $s->looped(new Loop('layer', 3, 'until it does')), '3 rounds'];
         yield 'note' => [static fn (PlannedStep $s): PlannedStep => $s->noted('less'), 'another note'];
@@ -55,7 +55,7 @@ final class FollowingTest extends TestCase
     public function testStepsOfItsOwnAndWithoutAreListed(): void
     {
         $model = Steps::plan('basecoat', 'wash-all-over', 'layer');
-        $own = $model->withSteps([$model->steps[0], $model->steps[2], Steps::step('edge-highlight')->for(Who::Leaders)]);
+        $own = $model->withSteps([$model->steps[0], $model->steps[2], Steps::step('edge-highlight')->for(Who::leaders())]);
 
         self::assertSame(
             ['without wash all over #6f4a2e', 'with edge highlight #6f4a2e, leaders only'],
