@@ -7,6 +7,7 @@ namespace App\Http\Recipe;
 use App\Http\Figures\CompanyView;
 use App\Http\Shared\StepView;
 use App\Http\Undercoat\UndercoatView;
+use App\Http\Undercoat\WholeView;
 use App\Models\AreaRow;
 use App\Models\RecipeRow;
 use App\Models\RevisionRow;
@@ -57,6 +58,7 @@ final class RecipeView
             'part' => self::part($studio, $area),
             ...self::history($studio, $area),
             'undercoat' => UndercoatView::version($company),
+            'whole' => WholeView::of($studio, $company),
             'steps' => self::steps($area, $outcomes, self::marks($studio, $area, $plan, $outcomes)),
             'left_out' => array_map(
                 static fn (LeftOut $l): array => ['stage' => $l->stage->value, 'reason' => $l->reason->sentence()],
@@ -161,7 +163,7 @@ final class RecipeView
             'instead' => $j['mark']->alternative,
             'overruled' => $j['overruled'],
         ], Rules::judge(
-            $plan,
+            $plan->withSteps(array_map(static fn (StepOutcome $o): PlannedStep => $o->step, Undercoated::above($outcomes))),
             Undercoated::above($outcomes),
             $area->toCore($area->company),
             $studio->painter->equipment(),

@@ -26,6 +26,7 @@ final class StepView
         return [
             'key' => $step->key->value,
             'of_figure' => $step->isOfFigure(),
+            'whole' => $step->scope->whole,
             'stage' => $step->stage->value,
             'technique' => $step->technique->words(),
             'technique_id' => $step->technique->value,

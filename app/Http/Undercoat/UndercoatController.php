@@ -10,6 +10,7 @@ use App\Devices\SimulatedClimateSensor;
 use App\Http\Shared\Controller;
 use App\Http\Shared\Seen;
 use App\Models\Company;
+use App\Workshop\Undercoat\WholeEdits;
 use DomainException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -61,10 +62,39 @@ final class UndercoatController extends Controller
         return $this->answer($request, $company);
     }
 
+    /** Adds a step over the whole figure. */
+    public function whole(WholeForm $request, Company $company): JsonResponse
+    {
+        (new WholeEdits($this->studio($request)))->add(
+            $company->load('areas.recipe', 'records'),
+            $request->technique(),
+            $request->without(),
+            $request->boolean('tiny'),
+            $request->boolean('late'),
+            $request->boolean('sure'),
+            Seen::number($request),
+        );
+
+        return $this->answer($request, $company);
+    }
+
+    public function drop(Request $request, Company $company, string $step): JsonResponse
+    {
+        (new WholeEdits($this->studio($request)))->drop($company->load('areas.recipe', 'records'), $step, Seen::number($request));
+
+        return $this->answer($request, $company);
+    }
+
     public function edit(UndercoatEditForm $request, Company $company): JsonResponse
     {
+        $company->load('areas.recipe', 'records');
+        if ($this->studio($request)->undercoats->plan($company)->wholeStep($request->key()) !== null) {
+            (new WholeEdits($this->studio($request)))->change($company, $request->key(), $request->whole(), Seen::number($request));
+
+            return $this->answer($request, $company);
+        }
         $this->studio($request)->undercoatEdits->change(
-            $company->load('areas.recipe', 'records'),
+            $company,
             $request->key(),
             $request->mix(),
             $request->thinning(),

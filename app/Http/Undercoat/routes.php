@@ -10,6 +10,8 @@ Route::get('companies/{company}/undercoat', [UndercoatController::class, 'show']
 Route::put('companies/{company}/undercoat', [UndercoatController::class, 'choose']);
 Route::put('companies/{company}/undercoat/sprays', [UndercoatController::class, 'sprays']);
 Route::post('companies/{company}/undercoat/value-sketch', [UndercoatController::class, 'value']);
+Route::post('companies/{company}/undercoat/whole', [UndercoatController::class, 'whole']);
+Route::delete('companies/{company}/undercoat/whole/{step}', [UndercoatController::class, 'drop']);
 Route::post('companies/{company}/undercoat/edits', [UndercoatController::class, 'edit']);
 Route::post('companies/{company}/undercoat/undo', [UndercoatController::class, 'undo']);
 Route::post('companies/{company}/undercoat/redo', [UndercoatController::class, 'redo']);

@@ -68,6 +68,9 @@ final class BuyDesk
             foreach ($area === null ? $this->studio->undercoats->laid($company)->steps : [] as $outcome) {
                 $demands[] = new Demand(Taken::by($outcome), $company->name.', undercoat', $left(null, $outcome->step));
             }
+            foreach ($area === null ? $this->studio->predictions->whole($company) : [] as $outcome) {
+                $demands[] = new Demand(Taken::by($outcome), $company->name.', whole figure', $left(null, $outcome->step));
+            }
             foreach ($company->areas as $row) {
                 $isAsked = $row->recipe !== null && ($area === null || $row->id === $area);
                 foreach ($isAsked ? $this->studio->predictions->taken($company, $row, $row->recipe) : [] as $taken) {

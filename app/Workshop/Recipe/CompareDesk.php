@@ -103,7 +103,9 @@ final readonly class CompareDesk
     /** @return list<StepOutcome> */
     private function laid(Plan $plan, Company $company, AreaRow $area, Undercoated $undercoat): array
     {
-        return Simulation::run($plan->steps, $area->toCore($company), $undercoat->surface(), $undercoat->certainty());
+        $steps = $this->studio->undercoats->among($company, $area, $plan->steps);
+
+        return Simulation::run($steps, $area->toCore($company), $undercoat->surface(), $undercoat->certainty());
     }
 
     /** Neighbours by what they are predicted to look like on their planes. */

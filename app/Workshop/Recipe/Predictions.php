@@ -68,14 +68,45 @@ final readonly class Predictions
     public function of(Company $company, AreaRow $area, ?Plan $plan): array
     {
         $undercoat = $this->undercoats->laid($company, $area);
+        if ($plan === null) {
+            return $undercoat->steps;
+        }
+        $steps = $this->undercoats->among($company, $area, $plan->steps);
 
         return [
             ...$undercoat->steps,
-            ...(
-                $plan === null
-                ? [] : Simulation::run($plan->steps, $area->toCore($company), $undercoat->surface(), $undercoat->certainty())
-            ),
+            ...Simulation::run($steps, $area->toCore($company), $undercoat->surface(), $undercoat->certainty()),
         ];
+    }
+
+    /**
+     * What the steps over the whole figure take, once for all areas, each looking as on the largest area it goes over.
+     *
+     * @return list<StepOutcome>
+     */
+    public function whole(Company $company): array
+    {
+        $found = [];
+        foreach ($this->undercoats->plan($company)->whole as $each) {
+            $areas = $company->areas->filter(static fn (AreaRow $a): bool => $each->isOn((string) $a->id))
+                ->sortByDesc('share')->values();
+            $first = $areas->first();
+            if ($first === null) {
+                continue;
+            }
+            $shown = $first->toCore($company);
+            $cm2 = array_sum($areas->map(static fn (AreaRow $a): float => $a->toCore($company)->surfaceCm2)->all());
+            $look = null;
+            foreach ($this->outcomes($company, $first, $first->recipe) as $outcome) {
+                $look = $outcome->step->key->is($each->step->key) ? $outcome->look : $look;
+            }
+            $below = $look->below ?? $this->undercoats->laid($company, $first)->surface();
+            $area = new Area('', 'Whole figure', $shown->material, $shown->relief, $cm2, $shown->depth, $shown->weight);
+            $outcome = Simulation::step($each->step, $area, $below);
+            $found[] = $look === null ? $outcome : $outcome->looking($look);
+        }
+
+        return $found;
     }
 
     /** Puts a plan into the row with what it leads to; whoever asks saves it. */
@@ -145,7 +176,7 @@ final readonly class Predictions
     {
         $known = $recipe->stale ? null : $recipe->takes;
         if ($known === null) {
-            return array_map(Taken::by(...), Undercoated::above($this->outcomes($company, $area, $recipe)));
+            return array_map(Taken::by(...), Undercoated::ofArea($this->outcomes($company, $area, $recipe)));
         }
         $taken = [];
         foreach ($this->rows->plan($recipe)->steps ?? [] as $step) {
@@ -173,7 +204,7 @@ final readonly class Predictions
     {
         $recipe->strip = self::strip($outcomes);
         $takes = [];
-        foreach (Undercoated::above($outcomes) as $outcome) {
+        foreach (Undercoated::ofArea($outcomes) as $outcome) {
             $takes[$outcome->step->key->value] = [
                 'ml' => $outcome->amount?->usedMl,
                 'off' => $outcome->look->difference,

@@ -14,6 +14,7 @@ use App\Workshop\Studio;
 use Kalokroma\Recipe\Plan\Plan;
 use Kalokroma\Recipe\Plan\RecipeProblem;
 use Kalokroma\Recipe\Plan\UndercoatStep;
+use Kalokroma\Recipe\Plan\WholeStep;
 
 /**
  * Recipes, figures and companies as documents that mean the same in another workshop.
@@ -79,6 +80,7 @@ final readonly class RecipeFiles
             'notes' => $company->notes,
             'survey' => ($company->survey ?? []) === [] ? null : $company->survey,
             'undercoat' => $this->undercoat($company),
+            'whole' => $this->whole($company),
             'areas' => array_values($company->areas->map(fn (AreaRow $a): array => $this->area($a, $company))->all()),
             'plate' => $plate === null || $plate->shapes === [] ? null : PlateSvg::write($plate->width, $plate->height, array_map(
                 static fn (array $s): array => [...$s, 'name' => (string) ($names->get($s['area'] ?? 0) ?? $s['name'])],
@@ -142,6 +144,19 @@ final readonly class RecipeFiles
     private function portable(RecipeRow $recipe): array
     {
         return PortablePlan::of($this->studio->recipes->plan($recipe) ?? new Plan([], []));
+    }
+
+    /** @return list<array<string, mixed>>|null the steps over the whole figure */
+    private function whole(Company $company): ?array
+    {
+        $names = $company->areas->pluck('name', 'id');
+        $whole = $company->undercoat === null ? [] : $this->studio->undercoats->plan($company)->whole;
+
+        return $whole === [] ? null : array_map(static fn (WholeStep $each): array => [
+            'step' => PortablePlan::of(new Plan([$each->step], []))['steps'][0],
+            'without' => array_values(array_filter(array_map(static fn (string $id): ?string => $names->get((int) $id), $each->without))),
+            'late' => $each->late,
+        ], $whole);
     }
 
     /** @return array<string, mixed>|null */

@@ -17,6 +17,8 @@ use App\Workshop\Undercoat\UndercoatEdits;
 use DomainException;
 use Illuminate\Support\Facades\DB;
 use Kalokroma\Recipe\Plan\Plan;
+use Kalokroma\Recipe\Plan\UndercoatPlan;
+use Kalokroma\Recipe\Plan\WholeStep;
 use Kalokroma\Shelf\Paint;
 use Kalokroma\Undercoat\Kind;
 use Kalokroma\Undercoat\Spray;
@@ -43,9 +45,10 @@ use Kalokroma\Word\Message;
  *   steps?: non-empty-list<GivenSpray>,
  *   paint?: GivenPaint, kind?: string, coats?: int|null, thin?: string|null, lights?: list<array{paint: GivenPaint, degrees: float}>,
  * }
+ * @phpstan-type GivenWhole array{step: array<string, mixed>, without?: list<string>, late?: bool}
  * @phpstan-type GivenFigures array{
  *   kind: string, name: string, model?: string, count?: int, leaders?: int, height_mm: float, surface_cm2?: float, notes?: string,
- *   survey?: array<string, string>, plate?: string, undercoat?: GivenUndercoat, areas: list<GivenArea>,
+ *   survey?: array<string, string>, plate?: string, undercoat?: GivenUndercoat, whole?: list<GivenWhole>, areas: list<GivenArea>,
  * }
  */
 final readonly class RecipeImport
@@ -114,6 +117,7 @@ final readonly class RecipeImport
         /** @var GivenFigures $given */
         $company = $this->written($given);
         $notes = [...self::renamed($given['name'], $company->name), ...$this->ground($company, $given['undercoat'] ?? null)];
+        $this->whole($company, $given['whole'] ?? []);
         $recipes = $this->recipesOf($company, $given['areas']);
         $company->load('areas.recipe', 'records');
 
@@ -245,6 +249,27 @@ final readonly class RecipeImport
         }
 
         return array_values(array_unique($notes));
+    }
+
+    /** @param list<GivenWhole> $given steps over the whole figure */
+    private function whole(Company $company, array $given): void
+    {
+        $ids = $company->areas->pluck('id', 'name');
+        $whole = [];
+        foreach ($given as $n => $said) {
+            $step = $this->planOf(['steps' => [[...$said['step'], 'key' => 'whole-'.($n + 1)]]])->steps[0];
+            $without = array_filter(array_map(static fn (string $name): string => (string) $ids->get($name), $said['without'] ?? []));
+            $whole[] = new WholeStep($step, array_values($without), $said['late'] ?? false);
+        }
+        if ($whole !== []) {
+            $this->studio->undercoatEdits->put(
+                $company,
+                static fn (UndercoatPlan $plan): UndercoatPlan => $plan->withWhole($whole, $plan->given + count($whole)),
+                'steps over the whole figure',
+                null,
+                false,
+            );
+        }
     }
 
     /**

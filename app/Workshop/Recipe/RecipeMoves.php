@@ -156,14 +156,14 @@ final readonly class RecipeMoves
 
         return Mending::of(
             Mishap::tryFrom($mishap) ?? throw RecipeProblem::noSuchMishap(),
-            Undercoated::above($outcomes),
+            Undercoated::ofArea($outcomes),
             $key,
             $area->toCore($company),
             Undercoated::below($outcomes)->surface(),
             $this->studio->palette,
             $beside === null ? null : new Neighbour(
                 $beside->toCore($company),
-                Undercoated::above($this->studio->predictions->outcomes($company, $beside, $beside->recipe)),
+                Undercoated::ofArea($this->studio->predictions->outcomes($company, $beside, $beside->recipe)),
                 Undercoated::below($outcomes)->surface(),
             ),
         );

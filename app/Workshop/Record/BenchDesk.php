@@ -33,7 +33,11 @@ final readonly class BenchDesk
     {
     }
 
-    /** @return list<BenchStep> of a company from the undercoat on, area by area from inside out; omitted ones left out */
+    /**
+     * Area by area from inside out, as far as the next step over the whole figure each time.
+     *
+     * @return list<BenchStep> of a company from the undercoat on; omitted ones left out
+     */
     public function steps(Company $company): array
     {
         $company->loadMissing('areas.recipe');
@@ -43,14 +47,26 @@ final readonly class BenchDesk
             static fn (StepOutcome $o): BenchStep => new BenchStep(null, $o),
             $this->studio->undercoats->laid($company)->steps,
         );
+        $whole = $this->studio->predictions->whole($company);
+        $phases = array_fill(0, count($whole) + 1, []);
         foreach (InsideOut::of($cores) as $core) {
             /** @var AreaRow $area */
             $area = $rows[(int) $core->id];
+            $phase = 0;
             foreach (Undercoated::above($this->studio->predictions->outcomes($company, $area, $area->recipe)) as $outcome) {
-                if (!$outcome->step->handling->omitted) {
-                    $steps[] = new BenchStep($area, $outcome);
+                if ($outcome->step->isOfFigure()) {
+                    $phase = 1 + (int) array_key_first(array_filter(
+                        $whole,
+                        static fn (StepOutcome $o): bool => $o->step->key->is($outcome->step->key),
+                    ));
+                } elseif (!$outcome->step->handling->omitted) {
+                    $phases[$phase][] = new BenchStep($area, $outcome);
                 }
             }
+        }
+        foreach ($phases as $i => $phase) {
+            $over = $whole[$i] ?? null;
+            array_push($steps, ...$phase, ...$over === null || $over->step->handling->omitted ? [] : [new BenchStep(null, $over)]);
         }
 
         return $steps;

@@ -19,7 +19,9 @@ use Kalokroma\Film\Thinning;
 use Kalokroma\Recipe\Choose\Palette;
 use Kalokroma\Recipe\Ground\GroundsCompared;
 use Kalokroma\Recipe\Ground\PlannedCoat;
+use Kalokroma\Recipe\Plan\PlannedStep;
 use Kalokroma\Recipe\Plan\UndercoatPlan;
+use Kalokroma\Recipe\Plan\WholeStep;
 use Kalokroma\Recipe\Predict\Undercoated;
 use Kalokroma\Recipe\Predict\Undercoating;
 use Kalokroma\Recipe\Technique\Defaults;
@@ -56,10 +58,26 @@ final readonly class UndercoatDesk
         return Undercoating::of($plan, $company->surface_cm2, $areas, $on === null ? null : (string) $on->id);
     }
 
+    /**
+     * The steps of an area with those over the whole figure where they belong.
+     *
+     * @param list<PlannedStep> $steps
+     *
+     * @return list<PlannedStep>
+     */
+    public function among(Company $company, AreaRow $area, array $steps): array
+    {
+        return WholeStep::among($this->plan($company)->whole, (string) $area->id, $steps);
+    }
+
     /** The undercoat as it is planned; advised and kept where the company has none yet. */
     public function plan(Company $company): UndercoatPlan
     {
-        return $this->rows->plan($this->kept($company));
+        $plan = $this->rows->plan($this->kept($company));
+
+        return $plan->hasGroundsOfAreas()
+            ? $plan->among(array_map(strval(...), array_values($company->areas->modelKeys())))
+            : $plan;
     }
 
     /** How it is put on: as the painter chose, if the equipment still allows it. */

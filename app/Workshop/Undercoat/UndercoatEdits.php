@@ -213,8 +213,16 @@ final readonly class UndercoatEdits
         });
     }
 
-    /** @param callable(UndercoatPlan): UndercoatPlan $change */
-    private function put(Company $company, callable $change, string $words, ?int $seen, bool $choosing): void
+    /**
+     * Keeps what a change makes of the plan, unless another window changed it meanwhile.
+     *
+     * @param callable(UndercoatPlan): UndercoatPlan $change
+     * @param int|null $seen the version it was made on; null for the newest
+     * @param bool $choosing whether the ground is the painter's own choice from now on
+     *
+     * @throws DomainException|Conflict
+     */
+    public function put(Company $company, callable $change, string $words, ?int $seen, bool $choosing): void
     {
         DB::transaction(function () use ($company, $change, $words, $seen, $choosing): void {
             $now = $this->desk->plan($company);

@@ -141,10 +141,22 @@ final readonly class PlannedStep
         );
     }
 
-    /** Whether it is done to the whole figure at once, as the undercoat is, and stands in no recipe of an area. */
-    public function isOfFigure(): bool
+    /** Whether it is part of what lies under every colour. */
+    public function isUndercoat(): bool
     {
         return $this->technique === Technique::Undercoat;
+    }
+
+    /** Whether it is done to the whole figure at once, as the undercoat is, and belongs to no recipe of an area. */
+    public function isOfFigure(): bool
+    {
+        return $this->isUndercoat() || $this->scope->whole;
+    }
+
+    /** The same, done to the whole figure at once. */
+    public function overTheFigure(): self
+    {
+        return $this->scope->whole ? $this : $this->withScope($this->scope->overTheFigure());
     }
 
     public function level(): Level

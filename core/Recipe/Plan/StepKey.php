@@ -34,6 +34,12 @@ final readonly class StepKey implements Stringable
         return new self($number === 1 ? self::UNDERCOAT : self::UNDERCOAT.'-'.$number);
     }
 
+    /** The key of a step over the whole figure. */
+    public static function ofWhole(int $number): self
+    {
+        return new self('whole-'.$number);
+    }
+
     /** As it was kept, from times when less was asked of a key. */
     public static function kept(string $value): self
     {

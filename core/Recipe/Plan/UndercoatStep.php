@@ -63,6 +63,12 @@ final readonly class UndercoatStep
         return new self($this->key, $this->paint, $this->tone, $this->kind, $this->from, $this->areas, $this->coats, $thinning);
     }
 
+    /** @param list<string> $areas */
+    public function only(array $areas): self
+    {
+        return new self($this->key, $this->paint, $this->tone, $this->kind, $this->from, $areas, $this->coats, $this->thinning);
+    }
+
     /** Whether it lies on this area. */
     public function isOn(string $area): bool
     {

@@ -50,6 +50,12 @@ final readonly class StepOutcome
         );
     }
 
+    /** The same with another look: that of the area it is shown on. */
+    public function looking(Look $look): self
+    {
+        return new self($this->step, $look, $this->labour, $this->amount, $this->reasons, $this->cautions);
+    }
+
     /** Minutes until the next step may begin, all coats and rounds counted: the coats of an undercoat go on wet in wet. */
     public function waiting(): int
     {
@@ -58,7 +64,7 @@ final readonly class StepOutcome
         }
 
         return $this->labour->dryMinutes * (
-            $this->step->isOfFigure()
+            $this->step->isUndercoat()
             ? 1 : max(1, $this->labour->coats)
         ) * $this->labour->rounds;
     }

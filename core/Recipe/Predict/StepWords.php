@@ -43,6 +43,12 @@ final readonly class StepWords
         );
     }
 
+    /** "Soot Wash, the lower third, leaders only": what a plan says of it, without what is predicted. */
+    public static function inOne(PlannedStep $step): string
+    {
+        return implode(', ', array_filter([$step->words(), self::where($step), $step->handling->note]));
+    }
+
     /** "2 coats", "1 pass, 3 rounds". */
     public static function coats(StepOutcome $outcome): string
     {

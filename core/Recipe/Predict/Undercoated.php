@@ -21,19 +21,31 @@ final readonly class Undercoated
      */
     public static function below(array $outcomes): self
     {
-        $steps = array_values(array_filter($outcomes, static fn (StepOutcome $o): bool => $o->step->isOfFigure()));
+        $steps = array_values(array_filter($outcomes, static fn (StepOutcome $o): bool => $o->step->isUndercoat()));
 
         return new self($steps !== [] ? $steps : throw new \LogicException('There is no undercoat below.'));
     }
 
     /**
-     * What was laid over it.
+     * What was laid over it, steps over the whole figure too.
      *
      * @param list<StepOutcome> $outcomes the undercoat first
      *
-     * @return list<StepOutcome> steps of the area itself
+     * @return list<StepOutcome>
      */
     public static function above(array $outcomes): array
+    {
+        return array_values(array_filter($outcomes, static fn (StepOutcome $o): bool => !$o->step->isUndercoat()));
+    }
+
+    /**
+     * The steps of the area itself.
+     *
+     * @param list<StepOutcome> $outcomes the undercoat first
+     *
+     * @return list<StepOutcome>
+     */
+    public static function ofArea(array $outcomes): array
     {
         return array_values(array_filter($outcomes, static fn (StepOutcome $o): bool => !$o->step->isOfFigure()));
     }

@@ -38,7 +38,7 @@
         <p class="big">{coats(step)}</p>
         <p class="small">
             {duration(step.dry_minutes)}
-            {step.coats > 1 && !step.of_figure ? 'between' : 'to dry'}
+            {step.coats > 1 && (!step.of_figure || step.whole) ? 'between' : 'to dry'}
         </p>
     </div>
 </div>

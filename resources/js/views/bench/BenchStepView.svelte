@@ -15,7 +15,7 @@
 
     const total = $derived(bench.bench?.steps.length ?? 0);
     const title = $derived(
-        step.of_figure
+        step.of_figure && !step.whole
             ? `Undercoat, ${step.place || 'all over'}`
             : `${capital(step.technique)}, ${step.area.toLowerCase()}`,
     );
@@ -32,13 +32,13 @@
 <h1>{title}</h1>
 <BenchLoad {step} figures={bench.bench?.company.count ?? 1} />
 <div class="looks">
-    {#if !step.of_figure}
+    {#if !step.of_figure || step.whole}
         <div>
             <Faces faces={step.before} label="Now" height="112px" />
             <p class="legend"><span>now</span><span>recess · plane · ridge</span></p>
         </div>
     {/if}
-    {#if !step.of_figure}
+    {#if !step.of_figure || step.whole}
         <div class="wet">
             <i style:background={step.wet} role="img" aria-label="The mix wet on the palette {step.wet}"></i>
             <p class="legend"><span>wet, on the palette</span></p>
@@ -51,7 +51,7 @@
 </div>
 <p class="hand">
     {[
-        !step.of_figure && step.place ? `${capital(step.place)}.` : '',
+        (!step.of_figure || step.whole) && step.place ? `${capital(step.place)}.` : '',
         step.who_words ? `${capital(step.who_words)}.` : '',
         step.where,
         step.note,

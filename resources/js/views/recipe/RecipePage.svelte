@@ -16,6 +16,7 @@
     import Strata from './Strata.svelte';
     import Totals from './Totals.svelte';
     import WholeFigure from './WholeFigure.svelte';
+    import WholeSteps from './WholeSteps.svelte';
     import { RecipeState } from './recipe.svelte';
 
     interface Props {
@@ -69,6 +70,7 @@
                 <AddStep {page} />
                 <Totals {recipe} {page} />
                 <LeftOut stages={recipe.left_out} />
+                <WholeSteps {recipe} {page} />
                 <WholeFigure company={recipe.company} />
             {/if}
         </main>

@@ -20,7 +20,7 @@
     <UndoRedo
         undo={at.undo}
         redo={at.redo}
-        of={ofFigure ? 'Undercoat' : ''}
+        of={ofFigure ? (page.step?.whole ? 'Whole figure' : 'Undercoat') : ''}
         onstep={(where) => page.retrace(where, ofFigure)}
     />
     <span class="right">

@@ -46,7 +46,7 @@
             >
         </label>
     {/if}
-    {#if !step.of_figure}
+    {#if !step.of_figure || step.whole}
         <label class="omit">
             <input
                 type="checkbox"

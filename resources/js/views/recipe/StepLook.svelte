@@ -39,7 +39,7 @@
     <div class="pair one" style:background={left}></div>
     <p class="under">
         <span
-            >{step.of_figure
+            >{step.of_figure && !step.whole
                 ? 'predicted ground'
                 : step.stage === 'wash'
                   ? 'what it leaves in the recess'

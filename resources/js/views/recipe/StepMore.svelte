@@ -17,7 +17,7 @@
     const vocabulary = createQuery(vocabularyQuery);
 </script>
 
-<StepOrder {step} {page} />
+{#if !step.of_figure}<StepOrder {step} {page} />{/if}
 <StepPlace {step} {page} />
 {#if step.mix.length}
     <div class="small-grid">

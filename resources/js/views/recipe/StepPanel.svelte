@@ -22,10 +22,16 @@
     let { area, company, step, page }: Props = $props();
 
     const parts = $derived(step.mix.map((p) => p.parts).join(' : '));
-    const sheets = $derived(step.of_figure ? ['Shelf', 'Why'] : ['Shelf', 'Why', 'Change', 'Mishap']);
+    const sheets = $derived(
+        step.whole
+            ? ['Shelf', 'Why', 'Change']
+            : step.of_figure
+              ? ['Shelf', 'Why']
+              : ['Shelf', 'Why', 'Change', 'Mishap'],
+    );
     const sheet = $derived(sheets[page.sheet] ?? 'Shelf');
     const title = $derived(
-        step.of_figure
+        step.of_figure && !step.whole
             ? 'The ground'
             : step.mix.length === 0
               ? capital(step.technique)
@@ -45,9 +51,9 @@
 </script>
 
 <p class="soft">
-    {capital(step.technique)} · {step.tool}{step.place ? ` · ${step.place}` : ''}{step.who_words
-        ? ` · ${step.who_words}, ${counted(step.figures, 'figure')}`
-        : ''}
+    {capital(step.technique)}{step.whole ? ' over the whole figure' : ''} · {step.tool}{step.place
+        ? ` · ${step.place}`
+        : ''}{step.who_words ? ` · ${step.who_words}, ${counted(step.figures, 'figure')}` : ''}
 </p>
 <h2>{title}</h2>
 <StepMarks marks={step.marks} onoverrule={(rule, on) => page.rework({ kind: 'overrule', rule, on })} />

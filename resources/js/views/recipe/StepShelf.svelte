@@ -19,6 +19,8 @@
 {#if step.instead_of}<p class="soft">Stands in for {step.instead_of}, as the recipe was drafted.</p>{/if}
 {#if step.mix.length === 0}
     <p class="soft">No paint is loaded for it.</p>
+{:else if step.whole}
+    <OwnMix {step} {page} />
 {:else if step.of_figure}
     <Alternatives {area} {step} ontake={take} />
 {:else if !step.film}

@@ -36,7 +36,8 @@
 
 <button class="plain-button" class:omitted={step.omitted} aria-pressed={chosen} onclick={onchoose}>
     <small
-        >{capital(step.technique)}{step.stage === step.technique || step.technique.includes(step.stage)
+        >{capital(step.technique)}{step.whole ? ' · whole figure' : ''}{step.stage === step.technique ||
+        step.technique.includes(step.stage)
             ? ''
             : ` · ${step.stage}`}{step.done_on > 0 && !done ? ` · ${step.done_on} of ${step.figures} done` : ''}</small
     >

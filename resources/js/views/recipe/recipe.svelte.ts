@@ -125,6 +125,20 @@ export class RecipeState {
         this.moved = null;
     }
 
+    /** Adds a step over the whole figure, or several that belong together. */
+    addWhole(wish: { technique: string; without: number[]; tiny: boolean; late: boolean; sure: boolean }): void {
+        this.lay('whole', wish);
+    }
+
+    /** Changes where a step over the whole figure goes. */
+    changeWhole(key: string, change: { without?: number[]; late?: boolean }): void {
+        this.lay('edits', { key, ...change });
+    }
+
+    dropWhole(key: string): void {
+        this.lay(`whole/${key}`, {}, 'DELETE');
+    }
+
     private send(path: string, body: object): void {
         const area = this.area;
         if (area === null) return;
@@ -146,14 +160,14 @@ export class RecipeState {
     }
 
     /** The undercoat belongs to the whole figure: all its recipes are asked again. */
-    private lay(path: string, body: object): void {
+    private lay(path: string, body: object, method: 'POST' | 'DELETE' = 'POST'): void {
         const recipe = this.recipe;
         if (!recipe) return;
         const company = recipe.company.id;
         const { sent, left } = this.going(`company ${company}`, recipe.undercoat.version);
         void this.write.send<Undercoats>(
             'undercoat',
-            'POST',
+            method,
             `companies/${company}/undercoat/${path}`,
             () => ({ ...body, version: sent() }),
             (answer) => {
