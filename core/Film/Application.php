@@ -80,10 +80,10 @@ enum Application: string
         };
     }
 
-    /** Whether another pass catches a share of what is bare, instead of lying thicker on the same places. */
+    /** Whether another pass goes beside the one before, over a share of what is bare, instead of lying thicker on the same places. */
     public function isPassed(): bool
     {
-        return $this === self::Drybrush || $this === self::Stipple;
+        return $this === self::Drybrush || $this === self::Stipple || $this === self::Pattern;
     }
 
     /** Film of one pass on one face, in coats. */

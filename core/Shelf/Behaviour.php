@@ -54,6 +54,12 @@ enum Behaviour: string
             || ($this->isTransparent() && $other->isTransparent());
     }
 
+    /** Whether its own solvent thins it, and nothing else. */
+    public function isSolventBased(): bool
+    {
+        return $this === self::Enamel || $this === self::Oil;
+    }
+
     public function isPrimer(): bool
     {
         return $this === self::Primer;

@@ -8,6 +8,7 @@ use App\Workshop\Recipe\RecipeEdits;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Kalokroma\Caution\Tool;
+use Kalokroma\Recipe\Plan\Handling;
 use Kalokroma\Recipe\Plan\Load;
 use Kalokroma\Recipe\Plan\Loop;
 use Kalokroma\Recipe\Plan\Place;
@@ -57,6 +58,13 @@ final class EditForm extends FormRequest
             'level' => ['sometimes', Rule::enum(Level::class)],
             'tool' => ['sometimes', Rule::enum(Tool::class)],
             'note' => ['sometimes', 'nullable', 'string', 'max:400'],
+            'wait' => ['sometimes', 'nullable', 'string', 'max:40'],
+            'sloppy' => ['sometimes', 'boolean'],
+            'unwashed' => ['sometimes', 'boolean'],
+            'strokes' => ['sometimes', 'nullable', 'string', 'max:120'],
+            'line' => ['sometimes', 'nullable', Rule::in(array_keys(Handling::LINES))],
+            'batch' => ['sometimes', 'nullable', Rule::in(Handling::BATCHES)],
+            'lively' => ['sometimes', 'nullable', 'numeric', 'min:0', 'max:20'],
         ];
     }
 
@@ -76,6 +84,8 @@ final class EditForm extends FormRequest
             'place.*' => 'That is no place on an area that is known here.',
             'place.percent.*' => 'The share of a place is more than 0 and at most 100 %.',
             'place.share.*' => 'The share of a place is more than 0 and at most 100 %.',
+            'strokes.*' => 'Where strokes go has at most 120 letters.',
+            'lively.*' => 'Mixes of one step may differ by 0 to 20.',
             'note.*' => 'A note has at most 400 letters.',
         ];
     }

@@ -11,6 +11,7 @@ use Kalokroma\Recipe\Change\Mishap;
 use Kalokroma\Recipe\Ladder\Contrast;
 use Kalokroma\Recipe\Ladder\LightToward;
 use Kalokroma\Recipe\Ladder\ShadeToward;
+use Kalokroma\Recipe\Plan\Handling;
 use Kalokroma\Recipe\Plan\Load;
 use Kalokroma\Recipe\Plan\Place;
 use Kalokroma\Recipe\Plan\Who;
@@ -41,6 +42,8 @@ final class VocabularyView
                 'where' => $t->where(),
             ], array_filter(Technique::cases(), static fn (Technique $t): bool => $t !== Technique::Undercoat && $allowed($t)))),
             'faces' => array_map(static fn (Face $f): string => $f->value, Face::cases()),
+            'lines' => array_values(array_filter(array_keys(Handling::LINES))),
+            'batches' => array_values(array_filter(Handling::BATCHES)),
             'parts' => array_values(array_filter(array_keys(Place::PARTS))),
             'lights' => array_values(array_filter(Place::LIGHTS)),
             'levels' => array_map(static fn (Level $l): array => ['id' => $l->value, 'words' => $l->words()], Level::cases()),

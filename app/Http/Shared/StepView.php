@@ -6,12 +6,14 @@ namespace App\Http\Shared;
 
 use Kalokroma\Colour\Reflectance;
 use Kalokroma\Film\Surface;
+use Kalokroma\Recipe\Plan\Handling;
 use Kalokroma\Recipe\Plan\PlannedStep;
 use Kalokroma\Recipe\Predict\StepOutcome;
 use Kalokroma\Recipe\Technique\Stage;
 use Kalokroma\Shelf\Mix;
 use Kalokroma\Shelf\Part;
 use Kalokroma\Shelf\RankedMix;
+use Kalokroma\Word\Duration;
 use Kalokroma\Word\Finding;
 
 /** A step as the pages draw it: everything already computed. */
@@ -47,6 +49,7 @@ final class StepView
                 'words' => $step->scope->loop->words(),
             ],
             'note' => $step->handling->note,
+            'handling' => self::handling($step->handling),
             'omitted' => $step->handling->omitted,
             'coats_own' => $step->handling->coats !== null,
             ...self::load($step),
@@ -54,6 +57,21 @@ final class StepView
             ...self::labour($outcome),
             'reasons' => array_map(static fn (Finding $f): string => $f->sentence(), $outcome->reasons),
             'cautions' => $outcome->cautions,
+        ];
+    }
+
+    /** @return array<string, mixed> how it is done, where that departs from the usual */
+    private static function handling(Handling $handling): array
+    {
+        return [
+            'words' => $handling->words(),
+            'wait' => $handling->wait === null ? '' : Duration::words($handling->wait),
+            'sloppy' => $handling->sloppy,
+            'unwashed' => $handling->unwashed,
+            'strokes' => $handling->strokes,
+            'line' => $handling->line,
+            'batch' => $handling->batch,
+            'lively' => $handling->lively,
         ];
     }
 

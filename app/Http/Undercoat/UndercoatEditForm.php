@@ -12,6 +12,7 @@ use Kalokroma\Film\Face;
 use Kalokroma\Film\FilmProblem;
 use Kalokroma\Film\SaidThinning;
 use Kalokroma\Film\Thinning;
+use Kalokroma\Recipe\Plan\Handling;
 use Kalokroma\Recipe\Plan\Load;
 use Kalokroma\Recipe\Plan\Place;
 use Kalokroma\Recipe\Technique\Level;
@@ -49,6 +50,13 @@ final class UndercoatEditForm extends FormRequest
                 'level' => ['sometimes', Rule::enum(Level::class)],
                 'tool' => ['sometimes', Rule::enum(Tool::class)],
                 'note' => ['sometimes', 'nullable', 'string', 'max:400'],
+                'wait' => ['sometimes', 'nullable', 'string', 'max:40'],
+                'sloppy' => ['sometimes', 'boolean'],
+                'unwashed' => ['sometimes', 'boolean'],
+                'strokes' => ['sometimes', 'nullable', 'string', 'max:120'],
+                'line' => ['sometimes', 'nullable', Rule::in(array_keys(Handling::LINES))],
+                'batch' => ['sometimes', 'nullable', Rule::in(Handling::BATCHES)],
+                'lively' => ['sometimes', 'nullable', 'numeric', 'min:0', 'max:20'],
                 'without' => ['sometimes', 'array'],
                 'without.*' => ['integer'],
                 'late' => ['sometimes', 'boolean'],
@@ -108,7 +116,9 @@ final class UndercoatEditForm extends FormRequest
 
     public function key(): string
     {
-        return (string) $this->string('key');
+        $key = $this->input('key');
+
+        return is_string($key) ? $key : '';
     }
 
     /** @return list<array{paint: int, parts: int}>|null */

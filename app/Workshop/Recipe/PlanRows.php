@@ -40,12 +40,14 @@ use Kalokroma\Word\Reason;
  * @phpstan-type FindingRow array{code: string, template: string, facts: array<string, string|int|float>, about?: string}
  * @phpstan-type PartRow array{paint: string, parts: int, described?: array{name: string, behaviour: string, hex: string|null}}
  * @phpstan-type PlaceRow array{face: string|null, part: string, light: string, share: float}
+ * @phpstan-import-type HandlingMore from Handling
+ *
  * @phpstan-type LoopRow array{from: string, rounds: int, exit: string, shares?: list<float>}
  * @phpstan-type StepRow array{
  *   key: string, stage: string, technique: string, target: list<float>|null, mix: list<PartRow>|null,
  *   original?: list<PartRow>|null, thin: string, with: string, coats: int|null, omitted: bool, why: list<FindingRow>,
  *   place?: PlaceRow|null, loop?: LoopRow|null, who?: string, level?: string|null,
- *   open?: list<string>, thin_open?: bool, tool?: string|null, note?: string,
+ *   open?: list<string>, thin_open?: bool, tool?: string|null, note?: string, handling?: HandlingMore,
  * }
  * @phpstan-type PlanRow array{
  *   steps: list<StepRow>, left_out: list<array{stage: string, reason: FindingRow}>, findings?: list<FindingRow>,
@@ -95,12 +97,7 @@ final class PlanRows
                     isset($step['original']) ? self::mixOf($step['original'], $shelf) : null,
                 ),
                 self::scope($step),
-                new Handling(
-                    $step['coats'],
-                    $step['omitted'],
-                    isset($step['tool']) ? Tool::from($step['tool']) : null,
-                    $step['note'] ?? '',
-                ),
+                self::handling($step),
                 array_map(self::toFinding(...), $step['why']),
                 Stage::from($step['stage']),
             );
@@ -115,6 +112,18 @@ final class PlanRows
             array_map(self::toFinding(...), $row['findings'] ?? []),
             $row['overruled'] ?? [],
         );
+    }
+
+    /** @param StepRow $step */
+    private static function handling(array $step): Handling
+    {
+        $tool = isset($step['tool']) ? Tool::from($step['tool']) : null;
+        $more = $step['handling'] ?? [];
+        if (isset($more['lively'])) {
+            $more['lively'] = (float) $more['lively'];
+        }
+
+        return (new Handling($step['coats'], $step['omitted'], $tool, $step['note'] ?? ''))->with($more);
     }
 
     /** @param StepRow $step */
@@ -195,6 +204,7 @@ final class PlanRows
             'thin_open' => $step->load->thinOpen,
             'tool' => $step->handling->tool?->value,
             'note' => $step->handling->note,
+            ...$step->handling->more() === [] ? [] : ['handling' => $step->handling->more()],
         ];
     }
 

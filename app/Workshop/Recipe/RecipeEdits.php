@@ -43,8 +43,8 @@ use Kalokroma\Word\Finding;
  *   mix?: list<array{paint_id: int, parts: int|null}>,
  *   thin?: string, coats?: int, omitted?: bool,
  *   place?: array{face?: string|null, part?: string|null, light?: string|null, share?: float|int|null, percent?: float|int|null},
- *   who?: string,
- *   level?: string, note?: string|null, tool?: string, with?: string,
+ *   who?: string, level?: string, note?: string|null, tool?: string, with?: string, wait?: string|null, sloppy?: bool,
+ *   unwashed?: bool, strokes?: string|null, line?: string|null, batch?: string|null, lively?: float|int|string|null,
  * }
  */
 final readonly class RecipeEdits
@@ -61,6 +61,13 @@ final readonly class RecipeEdits
         'level' => 'level',
         'note' => 'note',
         'tool' => 'tool',
+        'wait' => 'wait',
+        'sloppy' => 'neatness',
+        'unwashed' => 'brush',
+        'strokes' => 'strokes',
+        'line' => 'width of lines',
+        'batch' => 'batch',
+        'lively' => 'variation',
     ];
 
     public function __construct(private Studio $studio)
@@ -227,6 +234,7 @@ final readonly class RecipeEdits
         $step = isset($edit['who']) ? $step->for(self::who($company, $edit['who'])) : $step;
         $step = isset($edit['level']) ? $step->upTo(Level::from($edit['level'])) : $step;
         $step = isset($edit['tool']) ? $step->held(Tool::from($edit['tool'])) : $step;
+        $step = $step->withHandling($step->handling->with(SaidHandling::of($edit)));
 
         return isset($edit['note']) ? $step->noted($edit['note']) : $step;
     }

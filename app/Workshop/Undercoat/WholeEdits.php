@@ -6,6 +6,7 @@ namespace App\Workshop\Undercoat;
 
 use App\Models\AreaRow;
 use App\Models\Company;
+use App\Workshop\Recipe\SaidHandling;
 use App\Workshop\State\Conflict;
 use App\Workshop\Studio;
 use DomainException;
@@ -139,6 +140,8 @@ final readonly class WholeEdits
                 ? $step->for($who)
                 : throw RecipeProblem::notAmong($who->words(), $company->count);
         }
+
+        $step = $step->withHandling($step->handling->with(SaidHandling::of($change)));
 
         return isset($change['note']) ? $step->noted($change['note']) : $step;
     }

@@ -12,7 +12,8 @@ use Kalokroma\Shelf\Mix;
 final readonly class Load
 {
     /** What paint is thinned with. */
-    public const THINNERS = ['water', 'medium', 'thinner', 'solvent'];
+    public const THINNERS = ['water', 'medium', 'thinner', self::SOLVENT];
+    private const SOLVENT = 'solvent';
 
     /**
      * @param Mix|null $mix null for a step without paint
@@ -41,7 +42,19 @@ final readonly class Load
     {
         $row = Defaults::THINNING[$use] ?? ['ratio' => '1:0', 'with' => 'water'];
 
-        return new self($mix, Thinning::fromRatio($ratio ?? $row['ratio']), $row['with']);
+        return new self($mix, Thinning::fromRatio($ratio ?? $row['ratio']), self::thinner($mix, $row['with']));
+    }
+
+    /** What this mix may be thinned with: enamel and oil with their solvent only. */
+    private static function thinner(?Mix $mix, string $wanted): string
+    {
+        foreach ($mix?->paints() ?? [] as $paint) {
+            if ($paint->behaviour->isSolventBased()) {
+                return self::SOLVENT;
+            }
+        }
+
+        return $wanted;
     }
 
     /** For a step without paint. */
@@ -58,18 +71,29 @@ final readonly class Load
     public function mixed(Mix $mix, array $open = []): self
     {
         $original = $this->original ?? $this->mix;
+        $with = self::thinner($mix, $this->with === self::SOLVENT ? 'water' : $this->with);
 
-        return new self($mix, $this->thinning, $this->with, $open, $this->thinOpen, $original?->key() === $mix->key() ? null : $original);
+        return new self($mix, $this->thinning, $with, $open, $this->thinOpen, $original?->key() === $mix->key() ? null : $original);
     }
 
     /** @param Thinning|null $thinning null leaves it open: the usual ratio that is there stands in */
     public function thinned(?Thinning $thinning, ?string $with = null): self
     {
-        return new self($this->mix, $thinning ?? $this->thinning, $with ?? $this->with, $this->open, $thinning === null, $this->original);
+        $by = $with ?? self::thinner($this->mix, $this->with);
+        if (self::thinner($this->mix, $by) !== $by) {
+            throw RecipeProblem::solventOnly($this->mix?->words() ?? '');
+        }
+
+        return new self($this->mix, $thinning ?? $this->thinning, $by, $this->open, $thinning === null, $this->original);
     }
 
+    /** @throws RecipeProblem where the paint curdles in it */
     public function thinnedWith(string $with): self
     {
+        if (self::thinner($this->mix, $with) !== $with) {
+            throw RecipeProblem::solventOnly($this->mix?->words() ?? '');
+        }
+
         return new self($this->mix, $this->thinning, $with, $this->open, $this->thinOpen, $this->original);
     }
 

@@ -182,13 +182,13 @@ final readonly class PlannedStep
     /** Share touched of recess, plane and ridge. */
     public function coverage(): Faces
     {
-        return $this->scope->place->coverage($this->application());
+        return $this->scope->place->coverage($this->application())->times(Handling::LINES[$this->handling->line]);
     }
 
     /** The same of its zone alone. */
     public function touched(): Faces
     {
-        return $this->scope->place->within($this->application());
+        return $this->scope->place->within($this->application())->times(Handling::LINES[$this->handling->line]);
     }
 
     /** Whether both lie on the same figures and have a zone in common, so that their order matters. */

@@ -54,6 +54,26 @@ final class RecipeProblem extends DomainException
         return new self(sprintf('This company has figures 1 to %d: "%s" names others.', $count, $who));
     }
 
+    public static function waitOutOfRange(int $minutes): self
+    {
+        return new self(sprintf('A wait of %d minutes cannot be planned: it runs from none to four weeks.', $minutes));
+    }
+
+    public static function noSuchBatch(string $said): self
+    {
+        return new self(sprintf('"%s" is no way to keep a mix: one batch for all, or fresh each time.', $said));
+    }
+
+    public static function livelyOutOfRange(float $said): self
+    {
+        return new self(sprintf('Mixes of one step may differ by 0 to 20, not by %g.', $said));
+    }
+
+    public static function solventOnly(string $paint): self
+    {
+        return new self(sprintf('%s is thinned with its own solvent: water and acrylic thinner make it curdle.', $paint));
+    }
+
     public static function cannotDiffer(string $technique): self
     {
         return new self(sprintf(

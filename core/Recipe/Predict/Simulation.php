@@ -13,8 +13,10 @@ use Kalokroma\Film\Application;
 use Kalokroma\Film\Face;
 use Kalokroma\Film\Faces;
 use Kalokroma\Film\Hiding;
+use Kalokroma\Film\Pigment;
 use Kalokroma\Film\Sheen;
 use Kalokroma\Film\Surface;
+use Kalokroma\Recipe\Plan\Handling;
 use Kalokroma\Recipe\Plan\PlannedStep;
 use Kalokroma\Recipe\Technique\Defaults;
 use Kalokroma\Recipe\Technique\Technique;
@@ -133,13 +135,14 @@ final class Simulation
             $then->certainty($zone),
             $zone->isAll() ? null : $then->surface($zone),
         );
-        $minutes = Effort::minutes($technique, $area, $coats, $step->scope->place->isUsual() ? null : $step->coverage());
+        $minutes = Effort::minutes($technique, $area, $coats, $step->scope->place->isUsual() ? null : $step->coverage())
+            * ($step->handling->sloppy ? Handling::SLOPPY : 1.0);
         $behaviours = array_map(static fn (Paint $p): string => $p->behaviour->value, $step->load->mix?->paints() ?? []);
 
         return [new StepOutcome(
             $step,
             $look,
-            new Labour($coats, $computed, $minutes, $technique->facts()->dry, $tool),
+            new Labour($coats, $computed, $minutes, $step->handling->wait ?? $technique->facts()->dry, $tool),
             self::amount($step, $area, $coats),
             Reasons::of($step, $look->difference, $why, $proposed),
             Cautions::before($tool, $behaviours, $area->fragile, $technique->facts()->doing),
@@ -176,6 +179,9 @@ final class Simulation
     private static function laid(Laid $laid, PlannedStep $step, int $coats): Surface
     {
         $below = $laid->surface;
+        if ($step->technique === Technique::Stripping) {
+            return Surface::uniform(Reflectance::flat(Undercoating::BARE));
+        }
         $facts = $step->technique->facts();
         if ($facts->sheen !== null) {
             return self::varnished(
@@ -192,7 +198,19 @@ final class Simulation
             return $below;
         }
 
-        return $step->application()->coats($step->load->mix->pigment(), $step->load->thinning->load(), $coats, $below, $step->touched());
+        $pigment = self::pigment($laid, $step, $step->load->mix);
+
+        return $step->application()->coats($pigment, $step->load->thinning->load(), $coats, $below, $step->touched());
+    }
+
+    /** What is on the brush: an unwashed one takes a share of the tone before along. */
+    private static function pigment(Laid $laid, PlannedStep $step, Mix $mix): Pigment
+    {
+        $before = $step->handling->unwashed ? $laid->loaded : null;
+
+        return $before === null
+            ? $mix->pigment()
+            : Pigment::mix([[$mix->pigment(), 1 - Defaults::UNWASHED_SHARE], [$before->pigment(), Defaults::UNWASHED_SHARE]]);
     }
 
     /** @param Faces $share of each face that is varnished */

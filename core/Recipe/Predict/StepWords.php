@@ -87,6 +87,6 @@ final readonly class StepWords
     {
         $who = $step->scope->who->isAll() ? '' : $step->scope->who->words();
 
-        return implode(', ', array_filter([$step->scope->place->words(), $who]));
+        return implode(', ', array_filter([$step->scope->place->words(), $who, $step->handling->words()]));
     }
 }

@@ -37,7 +37,7 @@ final class Undercoating
     public const COATS = 2;
 
     /** Bare plastic, resin or metal before it: a middle grey reflectance. */
-    private const BARE = 0.45;
+    public const BARE = 0.45;
 
     /**
      * What the steps lead to, one over the other.

@@ -15,6 +15,9 @@ use Kalokroma\Word\Reason;
  */
 final class Defaults
 {
+    /** Of what an unwashed brush lays, so much is still the tone before: a starting value of our own. */
+    public const UNWASHED_SHARE = 0.25;
+
     /** One drop from a dropper bottle, ml (0.03–0.05). */
     public const DROP_ML = 0.04;
 

@@ -10,11 +10,15 @@ namespace Kalokroma\Recipe\Technique;
  */
 enum Position
 {
+    case Stripping;
+    case Preparing;
     case Undercoat;
     case Repair;
     case Paste;
     case Grit;
     case SteppingStone;
+    case Testing;
+    case Mask;
     case Base;
     case FurtherCoat;
     case ChippingFluid;
@@ -22,9 +26,11 @@ enum Position
     case Opening;
     case Line;
     case Wash;
+    case Blot;
     case Pin;
     case ShadeLayer;
     case Fade;
+    case Unmask;
     case Drybrush;
     case Layer;
     case Glaze;
@@ -38,6 +44,7 @@ enum Position
     case Unify;
     case Freehand;
     case TidyUp;
+    case LineTidying;
     case Chips;
     case Effect;
     case Gloss;

@@ -63,6 +63,14 @@ final readonly class Precedence
             'why' => 'there is nothing to blend before',
         ],
         [
+            'code' => 'order.unmask', 'hard' => true, 'below' => [Position::Mask], 'on' => [Position::Unmask],
+            'why' => 'there is no mask to take off before',
+        ],
+        [
+            'code' => 'order.blot', 'hard' => true, 'below' => [Position::Wash], 'on' => [Position::Blot],
+            'why' => 'there is no wash to lift before',
+        ],
+        [
             'code' => 'order.fluid', 'hard' => true, 'below' => [Position::ChippingFluid], 'on' => [Position::TopCoat],
             'why' => 'the fluid has to lie between the two coats',
         ],
@@ -108,6 +116,7 @@ final readonly class Precedence
      * @var array<string, array{Technique, string}> what a step cannot do without, before it; the step named is added where none is there
      */
     private const NEEDS = [
+        'unmasking' => [Technique::Masking, 'There is no mask to take off'],
         'softener' => [Technique::Marking, 'Softener needs a marking to lie on'],
         'wiping' => [Technique::EnamelWash, 'There is no enamel or oil wash to wipe'],
         'streak-blend' => [Technique::Streak, 'There are no streaks to blend'],

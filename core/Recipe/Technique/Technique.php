@@ -63,6 +63,13 @@ enum Technique: string
     case Rim = 'rim';
     case Gluing = 'gluing';
     case Waiting = 'waiting';
+    case Stripping = 'stripping';
+    case Preparing = 'preparing';
+    case Testing = 'testing';
+    case Masking = 'masking';
+    case Unmasking = 'unmasking';
+    case Blotting = 'blotting';
+    case LineTidying = 'line-tidying';
 
     public function facts(): TechniqueFacts
     {

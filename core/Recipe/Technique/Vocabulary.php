@@ -329,7 +329,7 @@ final class Vocabulary
         'streak-blend' => [
             'words' => 'streaks blended', 'stage' => Stage::Finish, 'at' => Position::StreakBlend, 'level' => Level::Finished,
             'effort' => ['cm2', 0.2], 'dry' => 1440, 'tool' => 'flat-brush',
-            'reveals' => [Technique::Streak], 'removed' => [0.2, 0.6, 0.6],
+            'reveals' => [Technique::Streak], 'removed' => [0.2, 0.6, 0.6], 'doing' => ['solvent'],
             'where' => 'A clean brush, hardly damp with its thinner, drawn straight down over each streak.',
         ],
         'pigment-powder' => [
@@ -374,6 +374,49 @@ final class Vocabulary
             'words' => 'waiting', 'stage' => Stage::Finish, 'at' => Position::Waiting,
             'effort' => ['once', 0.0], 'dry' => 60, 'tool' => 'hands',
             'where' => 'Hands off: work on something else.',
+        ],
+        'stripping' => [
+            'words' => 'stripping', 'stage' => Stage::Undercoat, 'at' => Position::Stripping,
+            'effort' => ['once', 20.0], 'dry' => 720, 'tool' => 'old-brush', 'doing' => ['strip'],
+            'where' => 'All paint off, down to the bare figure: soak, brush, rinse, and begin again.',
+            'watch' => 'Try the stripper on a sprue or the underside of the base first: some soften resin and plastic.',
+        ],
+        'preparing' => [
+            'words' => 'preparing', 'stage' => Stage::Undercoat, 'at' => Position::Preparing,
+            'effort' => ['cm2', 0.3], 'dry' => 30, 'tool' => 'hands', 'doing' => ['blade', 'sand'],
+            'where' => 'Mould lines off, gaps filled, washed with a drop of soap, left to dry.',
+        ],
+        'testing' => [
+            'words' => 'test', 'stage' => Stage::Basecoat, 'at' => Position::Testing,
+            'effort' => ['once', 2.0], 'dry' => 5, 'tool' => 'small-brush',
+            'where' => 'On a thumbnail, a scrap or the underside of the base: look at it when it is dry, before the figure is touched.',
+            'exit' => 'again until the dry stroke is the colour you want',
+        ],
+        'masking' => [
+            'words' => 'masking', 'stage' => Stage::Basecoat, 'at' => Position::Mask, 'level' => Level::Finished,
+            'effort' => ['each', 5.0], 'dry' => 0, 'tool' => 'tweezers', 'doing' => ['blade'],
+            'where' => 'Film, foil or putty over what is to stay as it is, edges rubbed down.',
+            'watch' => 'A soft ground lifts with the mask: what lies below has cured a day, and the film has lost tack on your skin first.',
+        ],
+        'unmasking' => [
+            'words' => 'unmasking', 'stage' => Stage::Layer, 'at' => Position::Unmask, 'level' => Level::Finished,
+            'effort' => ['each', 2.0], 'dry' => 0, 'tool' => 'tweezers',
+            'where' => 'Pulled back flat over itself, as soon as the paint is touch dry.',
+            'watch' => 'Left on for days it takes paint along. Touch the edge up at once where it bled.',
+        ],
+        'blotting' => [
+            'words' => 'blotting', 'stage' => Stage::Wash, 'at' => Position::Blot,
+            'effort' => ['cm2', 0.2], 'dry' => 20, 'latest' => 5, 'tool' => 'swab',
+            'reveals' => [Technique::WashAllOver, Technique::Stain, Technique::RecessLine, Technique::PinWash],
+            'removed' => [0.0, 0.6, 0.85],
+            'where' => 'A clean damp brush or a twist of paper lifts the wash off the planes while it is wet.',
+            'watch' => 'Within five minutes: once its edge is dry it leaves a tide mark.',
+        ],
+        'line-tidying' => [
+            'words' => 'tidying the line', 'stage' => Stage::Detail, 'at' => Position::LineTidying,
+            'lies' => Application::Line, 'use' => 'lining', 'face' => Face::Recess,
+            'effort' => ['edge', 0.4], 'dry' => 8, 'tool' => 'detail-brush', 'takes' => [...self::COVERING, Behaviour::Ink],
+            'where' => 'Along the border of two areas, where one has run over the dark line between them.',
         ],
     ];
 

@@ -53,6 +53,7 @@
     {[
         (!step.of_figure || step.whole) && step.place ? `${capital(step.place)}.` : '',
         step.who_words ? `${capital(step.who_words)}.` : '',
+        step.handling.words ? `${capital(step.handling.words)}.` : '',
         step.where,
         step.note,
     ]

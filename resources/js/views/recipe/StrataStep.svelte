@@ -26,6 +26,7 @@
             ...(step.loop ? [step.loop.words] : step.rounds > 1 ? [`${step.rounds} rounds`] : []),
             ...(step.place ? [step.place] : []),
             ...(step.who_words ? [step.who_words] : []),
+            ...(step.handling.words ? [step.handling.words] : []),
             ...(step.level === 'showpiece' ? ['showpiece'] : []),
             ...(step.at_hand || step.of_figure ? [] : ['not at hand']),
         ]

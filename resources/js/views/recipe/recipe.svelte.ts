@@ -15,6 +15,13 @@ export interface StepChange {
     level?: string;
     tool?: string;
     note?: string;
+    wait?: string;
+    sloppy?: boolean;
+    unwashed?: boolean;
+    strokes?: string;
+    line?: string;
+    batch?: string;
+    lively?: number | null;
 }
 
 /** Any other change of a recipe than of one step's fields. */
