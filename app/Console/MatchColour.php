@@ -27,7 +27,7 @@ final class MatchColour extends PlanningCommand
         $parts = $this->whole('parts', 1, 12);
         $top = $this->whole('top', 1, 1000);
         $shelf = $this->shelf((string) $this->argument('shelf'));
-        $usable = array_values(array_filter($shelf, static fn (Paint $p): bool => $p->behaviour->isMixable() && $p->isAtHand()));
+        $usable = array_values(array_filter($shelf, static fn (Paint $p): bool => $p->isMixable() && $p->isAtHand()));
         $found = match ($by = (string) $this->text('by')) {
             'expected' => (new Matcher())->expected($target->toLab(), $usable, $top, $most, $parts),
             'predicted' => (new Matcher())->best($target->toLab(), $usable, $top, $most, $parts),

@@ -9,6 +9,8 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\SoftDeletes;
 use Kalokroma\Shelf\Behaviour;
+use Kalokroma\Shelf\Form;
+use Kalokroma\Shelf\Purpose;
 
 /**
  * @property int $id
@@ -33,6 +35,8 @@ use Kalokroma\Shelf\Behaviour;
  * @property string $notes
  * @property CarbonImmutable|null $deleted_at taken off the shelf, to be put back
  * @property string $sheen matt, satin or gloss; empty for matt
+ * @property string $form in what it comes, see {@see Form}
+ * @property string $purpose what a medium, thinner, varnish or effect is for, see {@see Purpose}
  * @property array<string, mixed>|null $swatch readings of a test swatch and what was solved from them, see SwatchDesk
  * @property array<string, string>|null $extra columns of an imported file that are kept as they came
  */
@@ -44,6 +48,9 @@ final class PaintRow extends Model
     protected $table = 'paints';
 
     protected $guarded = [];
+
+    /** @var array<string, mixed> */
+    protected $attributes = ['form' => 'bottle', 'purpose' => ''];
 
     /** Paint in this state cannot be used, whatever is left. */
     public function isDriedUp(): bool

@@ -13,6 +13,17 @@ enum Sheen: string
     case Satin = 'satin';
     case Gloss = 'gloss';
 
+    /** What the name of a varnish says of it; null where it says nothing. */
+    public static function guess(string $name): ?self
+    {
+        return match (true) {
+            preg_match('/\b(?:matt?e?|flat|dull)\b/iu', $name) === 1 => self::Matt,
+            preg_match('/\b(?:satin|silk|semi-?gloss|eggshell)\b/iu', $name) === 1 => self::Satin,
+            preg_match('/\b(?:gloss|glossy|shiny)\b/iu', $name) === 1 => self::Gloss,
+            default => null,
+        };
+    }
+
     /** Of a bare paint film, as a share of all light. */
     public function haze(): float
     {

@@ -46,7 +46,7 @@ final class Pool
     {
         $atHand = array_values(array_filter($shelf, static fn (Paint $p): bool => $p->isAtHand() && $p->colour !== null));
         usort($atHand, static fn (Paint $a, Paint $b): int => $a->id <=> $b->id);
-        $covering = array_values(array_filter($atHand, static fn (Paint $p): bool => $p->behaviour->isMixable()));
+        $covering = array_values(array_filter($atHand, static fn (Paint $p): bool => $p->isMixable()));
         if ($covering === []) {
             throw SchemeProblem::nothingToPaintWith();
         }

@@ -32,6 +32,18 @@ enum Behaviour: string
         return !in_array($this, [self::Varnish, self::Medium, self::Thinner], true);
     }
 
+    /** Whether a paint of this kind cannot be entered without its colour: fluids that make chips or cracks have none. */
+    public function needsColour(): bool
+    {
+        return $this->colours() && $this !== self::Effect;
+    }
+
+    /** Whether it serves other paints, so that it matters what it is for. */
+    public function serves(): bool
+    {
+        return in_array($this, [self::Varnish, self::Medium, self::Thinner, self::Effect], true);
+    }
+
     /** Whether the entered colour means one coat over white instead of full hide. */
     public function isTransparent(): bool
     {

@@ -65,7 +65,7 @@ final readonly class MixLadder
     {
         $known = array_values(array_filter(
             $paints,
-            static fn (Paint $p): bool => $p->behaviour->isMixable() && $p->colour !== null && $p->isAtHand(),
+            static fn (Paint $p): bool => $p->isMixable() && $p->colour !== null && $p->isAtHand(),
         ));
         usort($known, static fn (Paint $a, Paint $b): int => $b->lab()->l <=> $a->lab()->l ?: $a->id <=> $b->id);
         $of = static fn (Family $family, float $below): array => array_values(array_filter(

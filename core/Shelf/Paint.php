@@ -50,6 +50,8 @@ final class Paint
         ?Pigment $measured = null,
         ColourSource $source = ColourSource::Typed,
         public readonly Sheen $sheen = Sheen::Matt,
+        public readonly Form $form = Form::Bottle,
+        public readonly Purpose $purpose = Purpose::Anything,
     ) {
         $this->pigment = $measured;
         $this->colour = match (true) {
@@ -80,6 +82,20 @@ final class Paint
     public function isDescribed(): bool
     {
         return str_starts_with($this->id, self::DESCRIBED);
+    }
+
+    /** Whether it is for this, by what was said or else by its name. */
+    public function isFor(Purpose $purpose): bool
+    {
+        $its = $this->purpose === Purpose::Anything ? Purpose::guess($this->name, $this->behaviour) : $this->purpose;
+
+        return $its === $purpose;
+    }
+
+    /** Whether it may be mixed in drops to match a colour: covering paint out of a bottle. */
+    public function isMixable(): bool
+    {
+        return $this->behaviour->isMixable() && !$this->form->isAsItComes();
     }
 
     /** Owned and not known to be empty. */

@@ -41,7 +41,7 @@ final class ShelfMap
     {
         $known = [];
         foreach ($paints as $paint) {
-            if ($paint->colour !== null && ($paint->behaviour->isMixable() || $paint->behaviour === Behaviour::Metallic)) {
+            if ($paint->colour !== null && ($paint->isMixable() || $paint->behaviour === Behaviour::Metallic)) {
                 $known[] = [$paint, $paint->colour->toLab()];
             }
         }

@@ -244,8 +244,46 @@ final class ShelfTest extends TestCase
         $this->signIn();
         $answer = $this->get('/api/shelf/file')->assertOk()->assertHeader('Content-Type', 'text/csv; charset=UTF-8');
 
-        self::assertStringStartsWith(self::HEADER."\r\n", (string) $answer->getContent());
+        self::assertStringStartsWith(self::HEADER.",finish\r\n", (string) $answer->getContent(), 'a varnish tells its finish');
         self::assertStringContainsString('Ochre,"Test range",opaque,#9c7630,15,10,,,yes,', (string) $answer->getContent());
+    }
+
+    /** What a paint comes in and what it is for is read, guessed where nothing is said, shown, and written again. */
+    public function testFormsAndPurposesComeInAndGoOut(): void
+    {
+        $this->signIn();
+        $csv = "name,behaviour,colour,form,for\n"
+            ."Deep Kelp,opaque,#2f6d3a,pen,\n"
+            ."Black Ground can,primer,#1b1b1b,,\n"
+            ."Chipping fluid,effect,,,\n"
+            ."Tide softener,effect,,,softening markings\n"
+            ."Slow medium,medium,,,\n"
+            ."Salt crust,effect,#cfd2cc,tube,\n";
+        $this->post('/api/shelf/file', ['file' => UploadedFile::fake()->createWithContent('s.csv', $csv)], [
+            'Accept' => 'application/json',
+        ])->assertOk()->assertJsonPath('taken', 6);
+        $this->assertRefused(422, 'form is "tube"', $this->postJson('/api/paints', [
+            'name' => 'Tube red', 'behaviour' => 'opaque', 'colour' => '#a82a20', 'form' => 'tube',
+        ]));
+        $this->assertRefused(422, 'for is "cooking"', $this->postJson('/api/paints', [
+            'name' => 'Odd medium', 'behaviour' => 'medium', 'for' => 'cooking',
+        ]));
+        $paints = collect((array) $this->getJson('/api/paints')->json('paints'))->keyBy('name');
+
+        self::assertSame(['pen', 'spray can', 'bottle'], [
+            $paints['Deep Kelp']['form'], $paints['Black Ground can']['form'], $paints['Chipping fluid']['form'],
+        ]);
+        self::assertSame(['chipping', 'softening markings', 'slowing'], [
+            $paints['Chipping fluid']['purpose'], $paints['Tide softener']['purpose'], $paints['Slow medium']['purpose'],
+        ]);
+        $out = (string) $this->get('/api/shelf/file')->getContent();
+        self::assertStringContainsString(',finish,form,for', $out);
+        self::assertStringContainsString('"Tide softener"', $out);
+        self::assertStringContainsString(',tube', $out, 'what another program calls its form is kept as it came');
+        $json = json_decode((string) $this->get('/api/shelf/file?as=json')->getContent(), true);
+        $rows = array_column($json['paints'], null, 'name');
+        self::assertSame('spray can', $rows['Black Ground can']['form']);
+        self::assertSame('chipping', $rows['Chipping fluid']['for']);
     }
 
     /** Made shelves with awkward contents go out and come in again into an empty workshop without loss. */

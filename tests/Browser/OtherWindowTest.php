@@ -84,7 +84,7 @@ final class OtherWindowTest extends SampleWorkshop
 
     public function testTheQuestionsKeepWhatTheOtherWindowAnswered(): void
     {
-        $this->open('/figures/1', 'Five questions');
+        $this->open('/figures/1', 'A few questions');
         $habits = (array) $this->other('GET', 'session')['painter'];
         $this->other('PUT', 'workshop', ['solvents' => !$habits['solvents']] + $habits);
         $this->hands->element('//label[contains(., "a wet palette")]')->click();

@@ -124,7 +124,7 @@ final class PagesTest extends SampleWorkshop
 
     public function testAnOlderFormOfAFigureNeverDeletesAnAreaItDidNotKnow(): void
     {
-        $this->open('/figures/2', 'Five questions');
+        $this->open('/figures/2', 'A few questions');
         $this->hands->press('Change areas');
         $this->hands->see('is shared out');
         $this->hands->type('Notes', 'mine');

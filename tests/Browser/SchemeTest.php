@@ -47,7 +47,7 @@ final class SchemeTest extends SampleWorkshop
 
     public function testTheirOwnFigureBeginsWithATemplateAndAFileIsRefused(): void
     {
-        $this->open('/figures', 'Five questions');
+        $this->open('/figures', 'A few questions');
         $this->hands->press('Add a figure');
         $this->hands->type('Name', 'Eel catcher');
         $this->hands->press('Begin with the areas of a figure on foot');

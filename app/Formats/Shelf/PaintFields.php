@@ -9,6 +9,8 @@ use Kalokroma\Colour\Reflectance;
 use Kalokroma\Colour\Srgb;
 use Kalokroma\Film\Sheen;
 use Kalokroma\Shelf\Behaviour;
+use Kalokroma\Shelf\Form;
+use Kalokroma\Shelf\Purpose;
 
 /**
  * Reads a paint from plain text fields, whether they come from a form, a file or the sample workshop:
@@ -22,7 +24,7 @@ final readonly class PaintFields
     ];
 
     /** Columns of ours beyond those of a shelf file; written where they hold something. */
-    public const FURTHER = ['finish'];
+    public const FURTHER = ['finish', 'form', 'for'];
 
     private const LONGEST = [
         'name' => 80,
@@ -72,6 +74,11 @@ final readonly class PaintFields
         $attributes['owned'] = self::owned($text('owned'), $problems);
         $attributes['bottles'] = self::bottles($text('bottles'), $problems);
         $attributes['sheen'] = self::sheen($text('finish'), $problems);
+        if ($attributes['sheen'] === '' && $attributes['behaviour'] === Behaviour::Varnish) {
+            $attributes['sheen'] = Sheen::guess($text('name'))->value ?? '';
+        }
+        $attributes['form'] = self::form($text('form'), $text('name'), $attributes['behaviour'], $problems);
+        $attributes['purpose'] = self::purpose($text('for'), $text('name'), $attributes['behaviour'], $problems);
         $attributes['opened_on'] = self::opened($text('opened'), $problems);
 
         return new self($attributes, $problems);
@@ -103,7 +110,7 @@ final readonly class PaintFields
     {
         $nothing = ['hex' => null, 'lab' => null, 'reflectance' => null];
         if ($text === '') {
-            if ($behaviour?->colours()) {
+            if ($behaviour?->needsColour()) {
                 $problems['colour'] = sprintf('colour is empty: %s paint needs its colour, as in #8a5a2b.', $behaviour->value);
             }
 
@@ -179,6 +186,36 @@ final readonly class PaintFields
         }
 
         return $lower;
+    }
+
+    /** @param array<string, string> $problems where nothing is said it is guessed from the name */
+    private static function form(string $text, string $name, ?Behaviour $behaviour, array &$problems): string
+    {
+        $form = Form::tryFrom(strtolower($text));
+        if ($text !== '' && $form === null) {
+            $problems['form'] = sprintf(
+                'form is "%s": write one of %s.',
+                mb_strimwidth($text, 0, 40, '…'),
+                implode(', ', array_column(Form::cases(), 'value')),
+            );
+        }
+
+        return ($form ?? ($behaviour === null ? Form::Bottle : Form::guess($name, $behaviour)))->value;
+    }
+
+    /** @param array<string, string> $problems where nothing is said it is guessed from the name */
+    private static function purpose(string $text, string $name, ?Behaviour $behaviour, array &$problems): string
+    {
+        $purpose = Purpose::tryFrom(strtolower($text));
+        if ($purpose === null) {
+            $problems['for'] = sprintf(
+                'for is "%s": write one of %s, or leave it empty.',
+                mb_strimwidth($text, 0, 40, '…'),
+                implode(', ', array_filter(array_column(Purpose::cases(), 'value'))),
+            );
+        }
+
+        return ($text !== '' || $behaviour === null ? $purpose ?? Purpose::Anything : Purpose::guess($name, $behaviour))->value;
     }
 
     /** @param array<string, string> $problems */

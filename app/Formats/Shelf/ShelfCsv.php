@@ -7,6 +7,8 @@ namespace App\Formats\Shelf;
 use App\Formats\UnreadableFile;
 use App\Models\PaintRow;
 use Kalokroma\Film\Sheen;
+use Kalokroma\Shelf\Form;
+use Kalokroma\Shelf\Purpose;
 
 /**
  * The shelf as CSV (RFC 4180, UTF-8, header row, column order free). A byte-order mark, semicolons as separators and
@@ -69,15 +71,17 @@ final class ShelfCsv
             $rows[] = $paint;
             $extra += array_fill_keys(array_keys($paint->extra ?? []), true);
         }
-        if (array_filter($rows, static fn (PaintRow $p): bool => $p->sheen !== '') !== []) {
-            $extra += ['finish' => true];
+        foreach (PaintFields::FURTHER as $column) {
+            if (array_filter($rows, static fn (PaintRow $p): bool => self::further($p, $column) !== '') !== []) {
+                $extra += [$column => true];
+            }
         }
         $stream = self::stream();
         self::put($stream, [...PaintFields::COLUMNS, ...array_map(strval(...), array_keys($extra))]);
         foreach ($rows as $paint) {
             $cells = self::cells($paint);
             foreach (array_keys($extra) as $column) {
-                $cells[] = ($column === 'finish' ? $paint->sheen : '') ?: $paint->extra[$column] ?? '';
+                $cells[] = self::further($paint, (string) $column) ?: $paint->extra[$column] ?? '';
             }
             self::put($stream, $cells);
         }
@@ -111,13 +115,27 @@ final class ShelfCsv
         ];
     }
 
+    /** What stands in a further column of ours; empty where it is as usual. */
+    private static function further(PaintRow $paint, string $column): string
+    {
+        return match ($column) {
+            'finish' => $paint->sheen,
+            'form' => $paint->form === Form::Bottle->value ? '' : $paint->form,
+            'for' => $paint->purpose,
+            default => '',
+        };
+    }
+
     /** A further column of ours, where it holds what we know; another program's column of that name is kept as it came. */
     private static function isFurther(string $column, string $cell): bool
     {
-        return in_array(strtolower($column), PaintFields::FURTHER, true) && (
-            trim($cell) === ''
-            || Sheen::tryFrom(strtolower(trim($cell))) !== null
-        );
+        $said = strtolower(trim($cell));
+
+        return in_array(strtolower($column), PaintFields::FURTHER, true) && ($said === '' || match (strtolower($column)) {
+            'form' => Form::tryFrom($said) !== null,
+            'for' => Purpose::tryFrom($said) !== null,
+            default => Sheen::tryFrom($said) !== null,
+        });
     }
 
     private static function refuseOtherEncodings(string $bytes): void

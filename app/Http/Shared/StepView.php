@@ -32,7 +32,7 @@ final class StepView
             'stage' => $step->stage->value,
             'technique' => $step->technique->words(),
             'technique_id' => $step->technique->value,
-            'where' => $step->technique->where(),
+            'where' => $step->where(),
             'exit' => $facts->exit,
             'watch' => $facts->watch,
             'latest_minutes' => $facts->latest,
@@ -94,6 +94,7 @@ final class StepView
             'thin' => $load->thinning->ratio(),
             'undiluted' => $load->thinning->isUndiluted(),
             'thinned_with' => $load->with,
+            'thinner' => $load->thinner(),
             'at_hand' => $load->mix?->isAtHand() ?? true,
             'instead_of' => $load->original?->words(),
         ];

@@ -52,6 +52,8 @@ final class PaintView
             'colour_source' => $paint->colour_source,
             'notes' => $paint->notes,
             'sheen' => $paint->sheen,
+            'form' => $paint->form,
+            'purpose' => $paint->purpose,
         ];
     }
 

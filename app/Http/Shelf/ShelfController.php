@@ -23,6 +23,8 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
 use Kalokroma\Shelf\Behaviour;
+use Kalokroma\Shelf\Form;
+use Kalokroma\Shelf\Purpose;
 
 final class ShelfController extends Controller
 {
@@ -37,9 +39,13 @@ final class ShelfController extends Controller
                 $request->filled('like') ? ShelfUse::apart($rows, (string) $request->string('like')) : [],
             ),
             'behaviours' => array_map(
-                static fn (Behaviour $b): array => ['id' => $b->value, 'colours' => $b->colours(), 'over_white' => $b->isTransparent()],
+                static fn (Behaviour $b): array => [
+                    'id' => $b->value, 'colours' => $b->needsColour(), 'over_white' => $b->isTransparent(), 'serves' => $b->serves(),
+                ],
                 Behaviour::cases(),
             ),
+            'forms' => array_map(static fn (Form $f): array => ['id' => $f->value, 'words' => $f->words()], Form::cases()),
+            'purposes' => array_values(array_filter(array_column(Purpose::cases(), 'value'))),
         ]);
     }
 

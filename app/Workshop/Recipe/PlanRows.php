@@ -47,7 +47,7 @@ use Kalokroma\Word\Reason;
  *   key: string, stage: string, technique: string, target: list<float>|null, mix: list<PartRow>|null,
  *   original?: list<PartRow>|null, thin: string, with: string, coats: int|null, omitted: bool, why: list<FindingRow>,
  *   place?: PlaceRow|null, loop?: LoopRow|null, who?: string, level?: string|null,
- *   open?: list<string>, thin_open?: bool, tool?: string|null, note?: string, handling?: HandlingMore,
+ *   product?: string, open?: list<string>, thin_open?: bool, tool?: string|null, note?: string, handling?: HandlingMore,
  * }
  * @phpstan-type PlanRow array{
  *   steps: list<StepRow>, left_out: list<array{stage: string, reason: FindingRow}>, findings?: list<FindingRow>,
@@ -95,6 +95,7 @@ final class PlanRows
                     $step['open'] ?? [],
                     $step['thin_open'] ?? false,
                     isset($step['original']) ? self::mixOf($step['original'], $shelf) : null,
+                    $step['product'] ?? '',
                 ),
                 self::scope($step),
                 self::handling($step),
@@ -183,6 +184,7 @@ final class PlanRows
             'original' => $step->load->original === null ? null : self::mix($step->load->original),
             'thin' => $step->load->thinning->ratio(),
             'with' => $step->load->with,
+            ...$step->load->product === '' ? [] : ['product' => $step->load->product],
             'coats' => $step->handling->coats,
             'omitted' => $step->handling->omitted,
             'why' => array_map(self::finding(...), $step->why),

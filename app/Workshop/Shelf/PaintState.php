@@ -15,7 +15,7 @@ final class PaintState
         'name' => 'Name', 'line' => 'Range', 'behaviour' => 'Behaviour', 'hex' => 'Colour', 'bottle_ml' => 'Bottle, ml',
         'left_ml' => 'Left, ml', 'price_minor' => 'Price in cents', 'currency' => 'Currency', 'owned' => 'Owned', 'bottles' => 'Bottles',
         'place' => 'Place', 'opened_on' => 'Opened on', 'state' => 'State', 'set_name' => 'Set', 'colour_source' => 'Colour known from',
-        'sheen' => 'Finish', 'notes' => 'Notes', 'swatch' => 'Test swatch',
+        'sheen' => 'Finish', 'form' => 'Form', 'purpose' => 'For', 'notes' => 'Notes', 'swatch' => 'Test swatch',
     ];
 
     public static function of(PaintRow $paint): State

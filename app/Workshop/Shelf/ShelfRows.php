@@ -9,10 +9,12 @@ use App\Models\PaintRow;
 use Kalokroma\Colour\Reflectance;
 use Kalokroma\Film\ColourSource;
 use Kalokroma\Film\Sheen;
+use Kalokroma\Shelf\Form;
 use Kalokroma\Shelf\Learned;
 use Kalokroma\Shelf\Mix;
 use Kalokroma\Shelf\Paint;
 use Kalokroma\Shelf\Part;
+use Kalokroma\Shelf\Purpose;
 use Kalokroma\Shelf\ShelfProblem;
 
 /** A painter's shelf as the core sees it. */
@@ -59,6 +61,8 @@ final class ShelfRows
             SwatchDesk::pigment($row),
             ColourSource::fromText($row->colour_source),
             Sheen::tryFrom($row->sheen) ?? Sheen::Matt,
+            Form::tryFrom($row->form) ?? Form::Bottle,
+            Purpose::tryFrom($row->purpose) ?? Purpose::Anything,
         );
     }
 

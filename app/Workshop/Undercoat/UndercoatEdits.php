@@ -19,6 +19,7 @@ use Kalokroma\Recipe\Plan\RecipeProblem;
 use Kalokroma\Recipe\Plan\StepKey;
 use Kalokroma\Recipe\Plan\UndercoatPlan;
 use Kalokroma\Recipe\Plan\UndercoatStep;
+use Kalokroma\Shelf\Form;
 use Kalokroma\Shelf\ShelfProblem;
 use Kalokroma\Undercoat\Kind;
 use Kalokroma\Undercoat\Spray;
@@ -156,7 +157,8 @@ final readonly class UndercoatEdits
      */
     private function said(array $said, UndercoatPlan $plan, array $areas): UndercoatStep
     {
-        $kind = Kind::from($said['kind']);
+        $paint = $this->desk->rows->paint((string) $said['paint_id']);
+        $kind = $paint->form === Form::SprayCan ? Kind::SprayCan : Kind::from($said['kind']);
         if (!$kind->isAllowedBy($this->painter->equipment())) {
             throw new DomainException(sprintf('Your answers on the Figures page rule out the %s.', $kind->tool()->words()));
         }
@@ -166,7 +168,6 @@ final readonly class UndercoatEdits
         if (array_diff($said['areas'], $areas) !== []) {
             throw new DomainException('One of the areas is not of this figure: reload the page and choose again.');
         }
-        $paint = $this->desk->rows->paint((string) $said['paint_id']);
         if ($paint->colour === null) {
             throw ShelfProblem::withoutColour($paint->name);
         }

@@ -71,7 +71,7 @@ final class Palette
     /** @return list<Paint> */
     public function mixable(): array
     {
-        return $this->mixable ??= $this->only(static fn (Paint $p): bool => $p->behaviour->isMixable());
+        return $this->mixable ??= $this->only(static fn (Paint $p): bool => $p->isMixable());
     }
 
     /** @return list<Paint> */

@@ -78,7 +78,7 @@ final class Substitutes
         $matcher = new Matcher();
         $ranked = $matcher->singles($target, $alike);
         $mixes = array_slice($ranked, 0, self::TRIED);
-        if ($first->behaviour->isMixable()) {
+        if ($first->isMixable()) {
             $mixes = [...$mixes, ...$matcher->sure($target, $alike, most: self::TRIED)];
         }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kalokroma\Recipe\Draft;
 
+use Kalokroma\Caution\Tool;
 use Kalokroma\Colour\Ciede2000;
 use Kalokroma\Colour\Oklch;
 use Kalokroma\Film\Face;
@@ -23,6 +24,7 @@ use Kalokroma\Recipe\Technique\Technique;
 use Kalokroma\Shelf\Behaviour;
 use Kalokroma\Shelf\Mix;
 use Kalokroma\Shelf\Paint;
+use Kalokroma\Shelf\Purpose;
 use Kalokroma\Word\Finding;
 use Kalokroma\Word\Reason;
 
@@ -62,12 +64,33 @@ final class StepMaker
             $key,
             $wish->technique,
             $wish->target,
-            Load::usual($mix, $use, $ratio),
+            $this->named(Load::usual($mix, $use, $ratio), $wish->technique),
             $wish->scope,
             new Handling($wish->coats),
             array_values(array_filter([$wish->why, $reason, $thick?->reason, $thinned])),
             $wish->stage,
         );
+    }
+
+    /** The load with the medium or thinner of the shelf that it is thinned with. */
+    private function named(Load $load, Technique $technique): Load
+    {
+        if ($load->thinning->isUndiluted() || !in_array($load->with, ['medium', 'thinner', 'solvent'], true)) {
+            return $load;
+        }
+        $behaviours = $load->with === 'medium' ? [Behaviour::Medium] : [Behaviour::Thinner];
+        $wanted = match (true) {
+            $load->with === 'solvent' => Purpose::Solvent,
+            $technique->facts()->tool === Tool::Airbrush->value => Purpose::Airbrush,
+            default => Purpose::Glazing,
+        };
+        $found = array_values(array_filter(
+            $this->palette->atHand(...$behaviours),
+            static fn (Paint $p): bool => $p->isFor($wanted) || ($load->with !== 'solvent' && $p->isFor(Purpose::Anything)),
+        ));
+        usort($found, static fn (Paint $a, Paint $b): int => $b->isFor($wanted) <=> $a->isFor($wanted) ?: $a->id <=> $b->id);
+
+        return $found === [] ? $load : $load->by($found[0]->name);
     }
 
     /** Less thinned than usual, where that saves coats. */
@@ -143,8 +166,8 @@ final class StepMaker
         $isFluid = $wish->technique === Technique::ChippingFluid;
         $usable = array_values(array_filter(
             $this->palette->atHand(...$takes),
-            static fn (Paint $p): bool => ($sheen === null || $p->sheen === $sheen || str_contains(mb_strtolower($p->name), $sheen->value))
-                && ($p->behaviour !== Behaviour::Effect || $isFluid === str_contains(mb_strtolower($p->name), 'chip')),
+            static fn (Paint $p): bool => ($sheen === null || (Sheen::guess($p->name) ?? $p->sheen) === $sheen)
+                && ($p->behaviour !== Behaviour::Effect || $isFluid === $p->isFor(Purpose::Chipping)),
         ));
         $rank = array_flip(array_map(static fn (Behaviour $b): string => $b->value, $takes));
         usort($usable, static fn (Paint $a, Paint $b): int => $rank[$a->behaviour->value] <=> $rank[$b->behaviour->value]

@@ -21,6 +21,7 @@ final readonly class Load
      * @param list<string> $open ids of the paints whose amount nobody said: never taken for nought
      * @param bool $thinOpen whether nobody said how far to thin, so that the usual ratio stands in
      * @param Mix|null $original what was drafted, where another mix stands in for it
+     * @param string $product name of the medium, thinner or solvent it is thinned with; empty for any
      */
     public function __construct(
         public ?Mix $mix,
@@ -29,6 +30,7 @@ final readonly class Load
         public array $open = [],
         public bool $thinOpen = false,
         public ?Mix $original = null,
+        public string $product = '',
     ) {
     }
 
@@ -42,11 +44,25 @@ final readonly class Load
     {
         $row = Defaults::THINNING[$use] ?? ['ratio' => '1:0', 'with' => 'water'];
 
-        return new self($mix, Thinning::fromRatio($ratio ?? $row['ratio']), self::thinner($mix, $row['with']));
+        $thinning = self::isAsItComes($mix) ? Thinning::undiluted() : Thinning::fromRatio($ratio ?? $row['ratio']);
+
+        return new self($mix, $thinning, self::allowed($mix, $row['with']));
+    }
+
+    /** Whether a paint of it is used as it comes: out of a can, a pen, as powder. */
+    private static function isAsItComes(?Mix $mix): bool
+    {
+        foreach ($mix?->paints() ?? [] as $paint) {
+            if ($paint->form->isAsItComes()) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** What this mix may be thinned with: enamel and oil with their solvent only. */
-    private static function thinner(?Mix $mix, string $wanted): string
+    private static function allowed(?Mix $mix, string $wanted): string
     {
         foreach ($mix?->paints() ?? [] as $paint) {
             if ($paint->behaviour->isSolventBased()) {
@@ -71,30 +87,51 @@ final readonly class Load
     public function mixed(Mix $mix, array $open = []): self
     {
         $original = $this->original ?? $this->mix;
-        $with = self::thinner($mix, $this->with === self::SOLVENT ? 'water' : $this->with);
+        $with = self::allowed($mix, $this->with === self::SOLVENT ? 'water' : $this->with);
 
-        return new self($mix, $this->thinning, $with, $open, $this->thinOpen, $original?->key() === $mix->key() ? null : $original);
+        $thinning = self::isAsItComes($mix) ? Thinning::undiluted() : $this->thinning;
+
+        $before = $original?->key() === $mix->key() ? null : $original;
+
+        return new self($mix, $thinning, $with, $open, $this->thinOpen, $before, $with === $this->with ? $this->product : '');
     }
 
     /** @param Thinning|null $thinning null leaves it open: the usual ratio that is there stands in */
     public function thinned(?Thinning $thinning, ?string $with = null): self
     {
-        $by = $with ?? self::thinner($this->mix, $this->with);
-        if (self::thinner($this->mix, $by) !== $by) {
+        if ($thinning !== null && !$thinning->isUndiluted() && self::isAsItComes($this->mix)) {
+            throw RecipeProblem::asItComes($this->mix?->words() ?? '', $this->mix?->first()->form->words() ?? '');
+        }
+        $by = $with ?? self::allowed($this->mix, $this->with);
+        if (self::allowed($this->mix, $by) !== $by) {
             throw RecipeProblem::solventOnly($this->mix?->words() ?? '');
         }
 
-        return new self($this->mix, $thinning ?? $this->thinning, $by, $this->open, $thinning === null, $this->original);
+        $product = $by === $this->with ? $this->product : '';
+
+        return new self($this->mix, $thinning ?? $this->thinning, $by, $this->open, $thinning === null, $this->original, $product);
     }
 
     /** @throws RecipeProblem where the paint curdles in it */
     public function thinnedWith(string $with): self
     {
-        if (self::thinner($this->mix, $with) !== $with) {
+        if (self::allowed($this->mix, $with) !== $with) {
             throw RecipeProblem::solventOnly($this->mix?->words() ?? '');
         }
 
         return new self($this->mix, $this->thinning, $with, $this->open, $this->thinOpen, $this->original);
+    }
+
+    /** Thinned with this product of the shelf. */
+    public function by(string $product): self
+    {
+        return new self($this->mix, $this->thinning, $this->with, $this->open, $this->thinOpen, $this->original, $product);
+    }
+
+    /** What it is thinned with: the product, where one is named. */
+    public function thinner(): string
+    {
+        return $this->product !== '' ? $this->product : $this->with;
     }
 
     /** Whether the amount of this paint was left open. */

@@ -14,6 +14,7 @@ use Kalokroma\Recipe\Technique\Level;
 use Kalokroma\Recipe\Technique\Stage;
 use Kalokroma\Recipe\Technique\Technique;
 use Kalokroma\Shelf\Behaviour;
+use Kalokroma\Shelf\Form;
 use Kalokroma\Shelf\Mix;
 use Kalokroma\Word\Finding;
 use Kalokroma\Word\Reason;
@@ -167,6 +168,9 @@ final readonly class PlannedStep
     /** What is in the hand: as the painter wants it, else the usual one; what holds flakes is done with the brush kept for metal. */
     public function tool(float $surfaceCm2): Tool
     {
+        if ($this->isSprayedFromACan()) {
+            return Tool::SprayCan;
+        }
         $usual = $this->technique->tool($surfaceCm2);
         $isMetal = $this->load->mix?->first()->behaviour === Behaviour::Metallic;
 
@@ -176,7 +180,30 @@ final readonly class PlannedStep
     /** How the film of this step lies, given what is loaded. */
     public function application(): Application
     {
-        return $this->technique->application($this->load->mix?->first()->behaviour);
+        $usual = $this->technique->application($this->load->mix?->first()->behaviour);
+
+        return $this->isSprayedFromACan() && $usual === Application::Coat ? Application::Spray : $usual;
+    }
+
+    /** Whether its paint comes out of a can: no brush, no thinner, no drops. */
+    public function isSprayedFromACan(): bool
+    {
+        return $this->load->mix?->first()->form === Form::SprayCan;
+    }
+
+    /** Where it goes and how the hand does it; an undercoat as it is put on. */
+    public function where(): string
+    {
+        return match (true) {
+            !$this->isUndercoat() && $this->isSprayedFromACan() =>
+                'The whole area in short passes that start and end beside it, from 25–30 cm; mask what is finished.',
+            !$this->isUndercoat() || $this->handling->tool === null => $this->technique->where(),
+            $this->handling->tool === Tool::LargeBrush =>
+                'The whole figure, thin, worked out of every detail before it sets; a second coat where the first was streaky.',
+            $this->scope->place->spray !== null && $this->handling->tool === Tool::Airbrush =>
+                'The figure upright and fixed. Short passes from that angle, turning it; stop while the shaded sides are still dark.',
+            default => $this->technique->where(),
+        };
     }
 
     /** Share touched of recess, plane and ridge. */

@@ -69,6 +69,11 @@ final class RecipeProblem extends DomainException
         return new self(sprintf('Mixes of one step may differ by 0 to 20, not by %g.', $said));
     }
 
+    public static function asItComes(string $paint, string $form): self
+    {
+        return new self(sprintf('%s is a %s: it is used as it comes, and nothing thins it.', $paint, $form));
+    }
+
     public static function solventOnly(string $paint): self
     {
         return new self(sprintf('%s is thinned with its own solvent: water and acrylic thinner make it curdle.', $paint));

@@ -22,6 +22,7 @@ use Kalokroma\Recipe\Technique\Defaults;
 use Kalokroma\Recipe\Technique\Technique;
 use Kalokroma\Shelf\Mix;
 use Kalokroma\Shelf\Paint;
+use Kalokroma\Undercoat\Kind;
 use Kalokroma\Word\Finding;
 
 /**
@@ -137,16 +138,26 @@ final class Simulation
         );
         $minutes = Effort::minutes($technique, $area, $coats, $step->scope->place->isUsual() ? null : $step->coverage())
             * ($step->handling->sloppy ? Handling::SLOPPY : 1.0);
+        if ($step->isSprayedFromACan()) {
+            $minutes = Effort::undercoatMinutes(Kind::SprayCan, $area->surfaceCm2, $coats);
+        }
         $behaviours = array_map(static fn (Paint $p): string => $p->behaviour->value, $step->load->mix?->paints() ?? []);
 
         return [new StepOutcome(
             $step,
             $look,
-            new Labour($coats, $computed, $minutes, $step->handling->wait ?? $technique->facts()->dry, $tool),
+            new Labour($coats, $computed, $minutes, self::dries($step), $tool),
             self::amount($step, $area, $coats),
             Reasons::of($step, $look->difference, $why, $proposed),
             Cautions::before($tool, $behaviours, $area->fragile, $technique->facts()->doing),
         ), $then];
+    }
+
+    /** Minutes before the next step, by what the painter wants, else by what is loaded. */
+    private static function dries(PlannedStep $step): int
+    {
+        return $step->handling->wait
+            ?? ($step->isSprayedFromACan() ? Kind::SprayCan->dryMinutes() : $step->technique->facts()->dry);
     }
 
     /**
@@ -250,7 +261,8 @@ final class Simulation
 
     private static function amount(PlannedStep $step, Area $area, int $coats): ?Amount
     {
-        if ($step->handling->omitted || $step->load->mix === null || $step->load->open !== []) {
+        $mix = $step->handling->omitted ? null : $step->load->mix;
+        if ($mix === null || $step->load->open !== [] || $mix->first()->form->isAsItComes()) {
             return null;
         }
         $lies = $step->application() !== Application::None;
@@ -265,7 +277,7 @@ final class Simulation
         }
 
         return Amount::of(
-            $step->load->mix,
+            $mix,
             $step->load->thinning,
             max(0.1, $area->surfaceCm2 * $film * $coats * Defaults::FILM_UL_PER_CM2),
         );

@@ -35,7 +35,7 @@ final readonly class StepWords
 
         return new self(
             ucfirst($step->technique->words()),
-            $step->load->mix === null ? $step->technique->where() : $step->words(),
+            $step->load->mix === null ? $step->where() : $step->words(),
             self::thin($step->load),
             $step->isFilm() || $step->technique->facts()->at->rank() === 0 ? self::coats($outcome) : '',
             $outcome->labour->dryMinutes === 0 ? '' : Duration::words($outcome->labour->dryMinutes),
@@ -79,7 +79,7 @@ final readonly class StepWords
         return match (true) {
             $load->mix === null => '',
             $load->thinning->isUndiluted() => 'not thinned',
-            default => $load->thinning->ratio().' with '.$load->with,
+            default => $load->thinning->ratio().' with '.$load->thinner(),
         };
     }
 

@@ -110,7 +110,7 @@ final class Undercoating
             Oklch::fromSrgb(Srgb::fromXyz($laid->colour()->toXyz())),
             new Load($mix, $isCan ? Thinning::undiluted() : ($laid->thinning ?? Thinning::fromRatio($row['ratio'])), $row['with']),
             new Scope(new Place(spray: $laid->from, on: array_map(static fn (Area $a): string => $a->name, $areas))),
-            new Handling($laid->coats),
+            new Handling($laid->coats, tool: $kind->tool()),
             [...$why, ...self::sprayed($laid, $after), new Finding('undercoat.kind', $kind->reason())],
         );
         $landed = $laid->from === null ? $number : $number * $laid->from->strength * $laid->from->onAll();

@@ -63,11 +63,12 @@ interface Thinned {
     thin: string;
     undiluted: boolean;
     thinned_with: string;
+    thinner?: string;
 }
 
 /** "thin 2:1 with water", or "not thinned". */
 export function thinning(step: Thinned): string {
-    return step.undiluted ? 'not thinned' : `thin ${step.thin} with ${step.thinned_with}`;
+    return step.undiluted ? 'not thinned' : `thin ${step.thin} with ${step.thinner ?? step.thinned_with}`;
 }
 
 /** "2 coats", or "2 passes" for a drybrush. */

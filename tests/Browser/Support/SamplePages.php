@@ -14,7 +14,7 @@ final class SamplePages
         yield 'What to buy' => ['/buy', 'Enough?'];
         yield 'A paint' => ['/shelf/3', 'Nearest relatives'];
         yield 'A metallic' => ['/shelf/80', 'Nearest relatives'];
-        yield 'Figures' => ['/figures', 'Five questions'];
+        yield 'Figures' => ['/figures', 'A few questions'];
         yield 'Scheme' => ['/scheme', 'To mend'];
         yield 'Undercoat' => ['/undercoat', 'Before you start'];
         yield 'Tables, weather' => ['/tables/weather', 'In this order'];

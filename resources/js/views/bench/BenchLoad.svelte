@@ -15,7 +15,7 @@
     );
     const batch = $derived(
         step.amount
-            ? `${step.amount.drops.map((d) => (step.mix.length > 1 ? `${d.drops} ${d.paint}` : counted(d.drops, 'drop'))).join(', ')}${step.amount.thinner_drops ? ` and ${step.amount.thinner_drops} of ${step.thinned_with}` : ''}: enough for ${served(step.amount.figures)}`
+            ? `${step.amount.drops.map((d) => (step.mix.length > 1 ? `${d.drops} ${d.paint}` : counted(d.drops, 'drop'))).join(', ')}${step.amount.thinner_drops ? ` and ${step.amount.thinner_drops} of ${step.thinner}` : ''}: enough for ${served(step.amount.figures)}`
             : '',
     );
 

@@ -37,17 +37,26 @@
     }
 </script>
 
-<h2>Five questions</h2>
+<h2>A few questions</h2>
 <p class="soft">Nothing is proposed that your answers rule out.</p>
 {#if habits}
     <div class="questions">
         <RadioButtonGroup
-            legendText="An airbrush, with extraction?"
+            legendText="An airbrush?"
             selected={habits.airbrush ? 'yes' : 'no'}
-            on:change={(e) => answer({ airbrush: e.detail === 'yes', extraction: e.detail === 'yes' })}
+            on:change={(e) => answer({ airbrush: e.detail === 'yes' })}
         >
             <RadioButton value="yes" labelText="yes" /><RadioButton value="no" labelText="no" />
         </RadioButtonGroup>
+        {#if habits.airbrush}
+            <RadioButtonGroup
+                legendText="With extraction while it sprays?"
+                selected={habits.extraction ? 'yes' : 'no'}
+                on:change={(e) => answer({ extraction: e.detail === 'yes' })}
+            >
+                <RadioButton value="yes" labelText="yes" /><RadioButton value="no" labelText="no" />
+            </RadioButtonGroup>
+        {/if}
         <RadioButtonGroup
             legendText="May you use spray cans where you live?"
             selected={habits.spray_cans ? 'yes' : 'no'}

@@ -93,6 +93,8 @@
         <PaintForm
             {paint}
             behaviours={shelf.data.behaviours}
+            forms={shelf.data.forms}
+            purposes={shelf.data.purposes}
             onclose={() => (editing = false)}
             onsaved={() => (editing = false)}
         />

@@ -41,7 +41,7 @@
     );
     const amount = $derived(
         step.amount &&
-            `${step.amount.drops.length === 1 ? counted(step.amount.drops[0]?.drops ?? 0, 'drop') : `${step.amount.drops.map((d) => d.drops).join(' + ')} drops`}${step.amount.thinner_drops ? ` and ${step.amount.thinner_drops} of ${step.thinned_with}` : ''} do for ${figures(step.amount.figures)}`,
+            `${step.amount.drops.length === 1 ? counted(step.amount.drops[0]?.drops ?? 0, 'drop') : `${step.amount.drops.map((d) => d.drops).join(' + ')} drops`}${step.amount.thinner_drops ? ` and ${step.amount.thinner_drops} of ${step.thinner}` : ''} do for ${figures(step.amount.figures)}`,
     );
 
     function figures(served: number): string {

@@ -1,18 +1,23 @@
 <script lang="ts">
     import { InlineNotification, Modal, Select, SelectItem, TextArea, TextInput } from 'carbon-components-svelte';
-    import type { Behaviour, Paint } from '../../api/wire';
+    import type { Behaviour, Paint, Shelf } from '../../api/wire';
     import OtherWindow from '../../parts/OtherWindow.svelte';
     import PaintColour from './PaintColour.svelte';
+    import PaintKind from './PaintKind.svelte';
     import { PaintDraft } from './paint-form.svelte';
 
     interface Props {
         /** the paint to change; a new one without */
         paint: Paint | null;
         behaviours: Behaviour[];
+        /** in what paint comes */
+        forms: Shelf['forms'];
+        /** what mediums, thinners, varnishes and effects are for */
+        purposes: string[];
         onclose: () => void;
         onsaved: (id: number) => void;
     }
-    let { paint, behaviours, onclose, onsaved }: Props = $props();
+    let { paint, behaviours, forms, purposes, onclose, onsaved }: Props = $props();
 
     // svelte-ignore state_referenced_locally
     const draft = new PaintDraft(paint);
@@ -90,12 +95,7 @@
             bind:value={draft.fields.state}
             {...draft.bad('state')}
         />
-        <div class="half">
-            <Select labelText="Finish when dry" bind:selected={draft.fields.finish} {...draft.bad('finish')}>
-                <SelectItem value="" text="usual (matt)" /><SelectItem value="matt" text="matt" />
-                <SelectItem value="satin" text="satin" /><SelectItem value="gloss" text="gloss" />
-            </Select>
-        </div>
+        <PaintKind {draft} {behaviour} {forms} {purposes} />
         <div class="half">
             <TextInput
                 labelText="Colour known from"

@@ -59,7 +59,7 @@
                         ></td
                     >
                     <td>{paint.line}</td>
-                    <td>{paint.behaviour}</td>
+                    <td>{paint.behaviour}{paint.form === 'bottle' ? '' : `, ${paint.form}`}</td>
                     <td class="number">{paint.certainty === null ? '' : `±${paint.certainty}`}</td>
                     <td class="number"
                         >{paint.owned

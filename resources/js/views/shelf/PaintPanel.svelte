@@ -24,7 +24,16 @@
 {:else if !look.data || !paint}
     <Waiting problem={look.error} />
 {:else}
-    <p class="soft">{[paint.line, paint.behaviour].filter(Boolean).join(' · ')}</p>
+    <p class="soft">
+        {[
+            paint.line,
+            paint.behaviour,
+            paint.form === 'bottle' ? '' : paint.form,
+            paint.purpose && `for ${paint.purpose}`,
+        ]
+            .filter(Boolean)
+            .join(' · ')}
+    </p>
     <h2>{paint.name}</h2>
     {#if paint.look}
         <div class="big" style:background={paint.look}></div>

@@ -1,11 +1,17 @@
 <script lang="ts">
+    import type { Shelf } from '../../api/wire';
     import type { ShelfView } from './shelf.svelte';
 
     interface Props {
         view: ShelfView;
         behaviours: string[];
+        /** in what paint comes */
+        kinds: Shelf['forms'];
     }
-    let { view, behaviours }: Props = $props();
+    let { view, behaviours, kinds }: Props = $props();
+
+    const forms = $derived(kinds.filter((f) => view.all.some((p) => p.form === f.id)));
+    const finishes = $derived([...new Set(view.all.map((p) => p.sheen || 'matt'))].sort());
 
     const present = $derived(behaviours.filter((b) => view.all.some((p) => p.behaviour === b)));
     const liked = $derived(view.all.find((p) => String(p.id) === view.like));
@@ -22,6 +28,21 @@
             ><option value="">any</option>{#each view.families as f (f)}<option>{f}</option>{/each}</select
         ></label
     >
+    {#if forms.length > 1}
+        <label
+            >Comes in <select class="line-select" bind:value={view.form}
+                ><option value="">any</option>{#each forms as f (f.id)}<option value={f.id}>{f.words}</option
+                    >{/each}</select
+            ></label
+        >
+    {/if}
+    {#if finishes.length > 1}
+        <label
+            >Finish <select class="line-select" bind:value={view.finish}
+                ><option value="">any</option>{#each finishes as f (f)}<option>{f}</option>{/each}</select
+            ></label
+        >
+    {/if}
     <label
         >Show <select class="line-select" bind:value={view.show}
             ><option value="">everything</option><option value="low">what is low</option><option value="unused"

@@ -59,7 +59,7 @@
                     </ContentSwitcher>
                 </div>
                 {#if view.mode !== 'sets'}
-                    <ShelfFilters {view} behaviours={shelf.data.behaviours.map((b) => b.id)} />
+                    <ShelfFilters {view} behaviours={shelf.data.behaviours.map((b) => b.id)} kinds={shelf.data.forms} />
                 {/if}
                 {#if view.removed.length}
                     <Undo
@@ -117,6 +117,8 @@
         <PaintForm
             paint={view.edited}
             behaviours={shelf.data.behaviours}
+            forms={shelf.data.forms}
+            purposes={shelf.data.purposes}
             onclose={() => (view.dialog = null)}
             onsaved={(id) => (view.chosen = id)}
         />

@@ -95,6 +95,8 @@ function filled(paint: Paint | null) {
         set: text(paint?.set),
         colour_source: text(paint?.colour_source),
         finish: text(paint?.sheen),
+        form: text(paint?.form),
+        for: text(paint?.purpose),
         notes: text(paint?.notes),
     };
 }

@@ -9,6 +9,8 @@ export class ShelfView {
     mode: Mode = $state('wall');
     behaviour = $state('');
     family = $state('');
+    form = $state('');
+    finish = $state('');
     show: Show = $state('');
     /** id of the paint the others should be like, empty for any */
     like = $state('');
@@ -42,6 +44,8 @@ export class ShelfView {
     private passes(paint: Paint): boolean {
         if (this.behaviour && paint.behaviour !== this.behaviour) return false;
         if (this.family && paint.family !== this.family) return false;
+        if (this.form && paint.form !== this.form) return false;
+        if (this.finish && (paint.sheen || 'matt') !== this.finish) return false;
         if (this.like && paint.apart === null) return false;
         if (this.show === 'low') return paint.low;
         if (this.show === 'unused') return paint.used_in === 0;
