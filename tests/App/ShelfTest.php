@@ -268,7 +268,7 @@ final class ShelfTest extends TestCase
         $this->assertRefused(422, 'for is "cooking"', $this->postJson('/api/paints', [
             'name' => 'Odd medium', 'behaviour' => 'medium', 'for' => 'cooking',
         ]));
-        $paints = collect((array) $this->getJson('/api/paints')->json('paints'))->keyBy('name');
+        $paints = collect((array) $this->getJson('/api/shelf')->json('paints'))->keyBy('name');
 
         self::assertSame(['pen', 'spray can', 'bottle'], [
             $paints['Deep Kelp']['form'], $paints['Black Ground can']['form'], $paints['Chipping fluid']['form'],
