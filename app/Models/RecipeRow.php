@@ -26,6 +26,7 @@ use Kalokroma\Recipe\Technique\Way;
  * @property int $version number of the revision it stands at
  * @property int $counter highest number a revision of it ever had
  * @property int|null $follows_id recipe it is "as that one, except …"
+ * @property string $follows_as `everything`, or `method` where colours are its own
  * @property array<string, mixed>|null $followed that recipe's plan when this one last followed it
  * @property list<string>|null $keys that its steps ever had
  * @property AreaRow $area
@@ -39,7 +40,10 @@ final class RecipeRow extends Model implements Remembering
 
     protected $guarded = [];
 
-    protected $attributes = ['version' => 0, 'counter' => 0, 'stale' => true, 'keys' => null];
+    public const EVERYTHING = 'everything';
+    public const METHOD = 'method';
+
+    protected $attributes = ['version' => 0, 'counter' => 0, 'stale' => true, 'keys' => null, 'follows_as' => 'everything'];
 
     /** @return BelongsTo<AreaRow, $this> */
     public function area(): BelongsTo

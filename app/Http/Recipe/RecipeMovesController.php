@@ -8,6 +8,7 @@ use App\Http\Shared\Controller;
 use App\Http\Shared\Seen;
 use App\Models\AreaRow;
 use App\Models\BookRow;
+use App\Models\RecipeRow;
 use App\Workshop\Recipe\RecipeMoves;
 use DomainException;
 use Illuminate\Http\JsonResponse;
@@ -65,10 +66,28 @@ final class RecipeMovesController extends Controller
         $area = $area->among();
         $model = $request->filled('area_id') ? AreaRow::query()->with('recipe')->findOrFail($request->integer('area_id')) : null;
 
-        return $this->answer($request, $area, static function (RecipeMoves $moves) use ($area, $model): array {
-            $moves->follow($area->company, $area, $model);
+        return $this->answer($request, $area, static function (RecipeMoves $moves) use ($request, $area, $model): array {
+            $as = $request->input('as') === RecipeRow::METHOD ? RecipeRow::METHOD : RecipeRow::EVERYTHING;
+            $moves->follow($area->company, $area, $model, $as);
 
             return ['notes' => [], 'changes' => []];
+        });
+    }
+
+    /** The same step in other areas: added, dropped, or done alike. */
+    public function elsewhere(ElsewhereForm $request, AreaRow $area, string $step): JsonResponse
+    {
+        $area = $area->among();
+
+        return $this->answer($request, $area, static function (RecipeMoves $moves) use ($request, $area, $step): array {
+            $without = $moves->elsewhere($area->company, $area, $step, $request->areas(), $request->what());
+
+            return [
+                'notes' => $without === [] ? [] : [
+                    ['line' => 0, 'words' => sprintf('Nothing was changed on %s: no such step stands there.', implode(', ', $without))],
+                ],
+                'changes' => [],
+            ];
         });
     }
 

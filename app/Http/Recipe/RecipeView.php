@@ -97,6 +97,7 @@ final class RecipeView
             'redo' => $history?->redo,
             'model' => $model === null ? null : [
                 'area_id' => $model->area_id,
+                'method' => $recipe->follows_as === RecipeRow::METHOD,
                 'words' => $model->area->name.($model->area->company_id === $area->company_id ? '' : ' of '.$model->area->company->name),
             ],
             'differences' => $recipe === null ? [] : (new RecipeFollowing($studio))->differences($recipe),

@@ -18,6 +18,7 @@ Route::post('areas/{area}/recipe/told', [RecipeMovesController::class, 'told']);
 Route::post('areas/{area}/recipe/replace', [RecipeMovesController::class, 'replace']);
 Route::post('areas/{area}/recipe/follow', [RecipeMovesController::class, 'follow']);
 Route::post('areas/{area}/recipe/book', [RecipeMovesController::class, 'fromBook']);
+Route::post('areas/{area}/recipe/{step}/elsewhere', [RecipeMovesController::class, 'elsewhere']);
 Route::get('areas/{area}/recipe/{step}/mishap', [RecipeMovesController::class, 'mishaps']);
 Route::post('areas/{area}/recipe/{step}/mishap', [RecipeMovesController::class, 'mend']);
 Route::get('areas/{area}/recipe/{step}', [RecipeController::class, 'alternatives']);

@@ -116,6 +116,7 @@ final readonly class RecipeFiles
                 'follows' => $company->areas->first(
                     static fn (AreaRow $a): bool => $a->recipe !== null && $a->recipe->id === $recipe->follows_id,
                 )?->name,
+                'follows_as' => $recipe->follows_id !== null && $recipe->follows_as === RecipeRow::METHOD ? RecipeRow::METHOD : null,
                 'plan' => $this->portable($recipe),
             ], static fn (mixed $v): bool => $v !== null),
         ], static fn (mixed $v): bool => $v !== null);

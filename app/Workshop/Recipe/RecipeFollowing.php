@@ -4,11 +4,16 @@ declare(strict_types=1);
 
 namespace App\Workshop\Recipe;
 
+use App\Models\AreaRow;
 use App\Models\Company;
 use App\Models\RecipeRow;
 use App\Workshop\Studio;
 use Illuminate\Support\Facades\DB;
+use Kalokroma\Colour\Srgb;
 use Kalokroma\Recipe\Change\Following;
+use Kalokroma\Recipe\Change\Method;
+use Kalokroma\Recipe\Draft\StepMaker;
+use Kalokroma\Recipe\Plan\Plan;
 use Kalokroma\Recipe\Plan\RecipeProblem;
 
 /**
@@ -22,11 +27,34 @@ final readonly class RecipeFollowing
     {
     }
 
-    /** From now on this recipe is as that one, except for what is changed in it. */
-    public function follow(RecipeRow $recipe, RecipeRow $leader): void
+    /**
+     * From now on this recipe is as that one, except for what is changed in it.
+     *
+     * @param string $as {@see RecipeRow::EVERYTHING}, or {@see RecipeRow::METHOD} with this area's own colour and ground
+     */
+    public function follow(Company $company, AreaRow $area, RecipeRow $recipe, RecipeRow $leader, string $as = RecipeRow::EVERYTHING): void
     {
         self::bind($recipe, $leader);
-        $recipe->fill(['plan' => $leader->plan, 'hex' => $leader->hex, 'way' => $leader->way, 'options' => $leader->options]);
+        $recipe->follows_as = $as;
+        $own = $as === RecipeRow::METHOD ? ($area->hex ?? $recipe->hex) : $leader->hex;
+        $recipe->fill(['hex' => $own, 'way' => $leader->way, 'options' => $leader->options]);
+        $plan = $this->asFollowed($company, $area, $recipe, $leader);
+        $recipe->fill(['plan' => PlanRows::toRow($plan), 'followed' => PlanRows::toRow($plan)]);
+    }
+
+    /** The leader's plan as this recipe follows it: its paints or only its method, without steps for figures that are not there. */
+    private function asFollowed(Company $company, AreaRow $area, RecipeRow $recipe, RecipeRow $leader): Plan
+    {
+        $plan = Method::among($this->studio->recipes->plan($leader) ?? new Plan([], []), $company->count, $company->leaders);
+
+        return $recipe->follows_as !== RecipeRow::METHOD ? $plan : Method::copied(
+            $plan,
+            Srgb::fromHex($leader->hex)->toOklch(),
+            Srgb::fromHex($recipe->hex)->toOklch(),
+            new StepMaker($this->studio->palette),
+            $area->toCore($company),
+            $this->studio->undercoats->laid($company, $area)->surface(),
+        );
     }
 
     /**
@@ -61,14 +89,15 @@ final readonly class RecipeFollowing
             /** @var PlanRow $before */
             $before = $follower->followed ?? $leader->plan;
             $own = $this->studio->recipes->plan($follower);
-            $now = $this->studio->recipes->plan($leader);
-            if ($own === null || $now === null) {
+            $mine = $follower->area->company_id === $company->id ? $company : $follower->area->company;
+            if ($own === null) {
                 continue;
             }
+            $now = $this->asFollowed($mine, $follower->area, $follower, $leader);
             $merged = Following::merged(PlanRows::toPlan($before, $this->studio->shelf), $own, $now);
-            $follower->followed = $leader->plan;
+            $follower->followed = PlanRows::toRow($now);
             $aim = $follower->hex;
-            $along = $aim === $aimed;
+            $along = $aim === $aimed && $follower->follows_as !== RecipeRow::METHOD;
             $follower->hex = $along ? $leader->hex : $aim;
             DB::transaction(function () use ($follower, $merged, $company, $along): void {
                 $area = $follower->area;

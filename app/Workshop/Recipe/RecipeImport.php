@@ -31,7 +31,7 @@ use Kalokroma\Word\Message;
  *
  * @phpstan-type GivenPaint array{name: string, line?: string, behaviour: string, colour: string|null}
  * @phpstan-type GivenRecipe array{
- *   colour: string, way: string, options?: array<string, mixed>, follows?: string, plan: array<string, mixed>,
+ *   colour: string, way: string, options?: array<string, mixed>, follows?: string, follows_as?: string, plan: array<string, mixed>,
  * }
  * @phpstan-type GivenArea array{
  *   name: string, material: string, relief: string, share: float, depth: int, weight: string, colour?: string|null, fixed?: bool,
@@ -175,6 +175,9 @@ final readonly class RecipeImport
             $own = $recipes[mb_strtolower($area['name'])] ?? null;
             if ($model !== null && $own !== null) {
                 RecipeFollowing::bind($own, $model);
+                if (($area['recipe']['follows_as'] ?? '') === RecipeRow::METHOD) {
+                    $own->fill(['follows_as' => RecipeRow::METHOD, 'followed' => $own->plan]);
+                }
                 $own->save();
             }
         }

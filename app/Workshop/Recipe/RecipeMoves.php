@@ -14,11 +14,14 @@ use Illuminate\Support\Facades\DB;
 use Kalokroma\Colour\Srgb;
 use Kalokroma\Recipe\Change\Applying;
 use Kalokroma\Recipe\Change\Editing;
+use Kalokroma\Recipe\Change\Elsewhere;
 use Kalokroma\Recipe\Change\Mending;
+use Kalokroma\Recipe\Change\Method;
 use Kalokroma\Recipe\Change\Mishap;
 use Kalokroma\Recipe\Change\Neighbour;
 use Kalokroma\Recipe\Change\Replaced;
 use Kalokroma\Recipe\Draft\SaidRecipe;
+use Kalokroma\Recipe\Draft\StepMaker;
 use Kalokroma\Recipe\Plan\Plan;
 use Kalokroma\Recipe\Plan\PlannedStep;
 use Kalokroma\Recipe\Plan\RecipeProblem;
@@ -214,10 +217,14 @@ final readonly class RecipeMoves
         return $on === null ? $all[0] ?? null : null;
     }
 
-    /** From now on as that one, except for what is changed; null lets it stand alone. */
-    public function follow(Company $company, AreaRow $area, ?AreaRow $model): void
+    /**
+     * From now on as that one, except for what is changed; null lets it stand alone.
+     *
+     * @param string $as {@see RecipeRow::EVERYTHING}, or {@see RecipeRow::METHOD} with this area's own colour and ground
+     */
+    public function follow(Company $company, AreaRow $area, ?AreaRow $model, string $as = RecipeRow::EVERYTHING): void
     {
-        DB::transaction(function () use ($company, $area, $model): void {
+        DB::transaction(function () use ($company, $area, $model, $as): void {
             if ($this->version !== null && $area->recipe !== null && $this->version !== $area->recipe->version) {
                 throw RecipeProblem::changedMeanwhile();
             }
@@ -227,15 +234,73 @@ final readonly class RecipeMoves
                 return;
             }
             $leader = $model->recipe ?? throw RecipeProblem::notDrafted($model->name);
+            if ($as === RecipeRow::METHOD && $area->hex === null) {
+                throw new DomainException(sprintf('%s has no colour of its own yet: choose one, then follow the method.', $area->name));
+            }
             $recipe = $area->recipe ?? RecipeRows::fresh($area, $leader->hex, $leader->way);
             if ($recipe->exists && $recipe->version === 0) {
                 RecipeHistory::record($recipe, 'as it was');
             }
-            (new RecipeFollowing($this->studio))->follow($recipe, $leader);
+            (new RecipeFollowing($this->studio))->follow($company, $area, $recipe, $leader, $as);
             $area->update(['hex' => $recipe->hex]);
             $this->studio->predictions->lay($recipe, $this->studio->recipes->plan($recipe) ?? new Plan([], []), $company, $area);
-            RecipeHistory::record($recipe, 'as '.$model->name);
+            RecipeHistory::record($recipe, ($as === RecipeRow::METHOD ? 'the method of ' : 'as ').$model->name);
         });
+    }
+
+    /**
+     * Does to a step of other areas what is done to this one: adds it in their own colours, drops it, or has it done alike.
+     *
+     * @param list<int> $areas of the same company
+     * @param string $what `add`, `drop` or `alike`
+     *
+     * @return list<string> names of areas where no such step stands, or no recipe
+     *
+     * @throws DomainException|RecipeProblem
+     */
+    public function elsewhere(Company $company, AreaRow $area, string $key, array $areas, string $what): array
+    {
+        $step = $this->studio->recipes->plan($area->recipe)?->step($key) ?? throw RecipeProblem::noSuchStep($key);
+        $without = [];
+        DB::transaction(function () use ($company, $area, $step, $areas, $what, &$without): void {
+            foreach ($areas as $id) {
+                $other = $company->areas->firstWhere('id', $id)
+                    ?? throw new DomainException('One of the areas is not of this figure: reload the page and choose again.');
+                $plan = $other->id === $area->id ? null : $this->studio->recipes->plan($other->recipe);
+                $changed = $plan === null ? null : match ($what) {
+                    'drop' => Elsewhere::dropped($plan, $step),
+                    'alike' => Elsewhere::alike($plan, $step),
+                    default => Elsewhere::added($plan, $this->inItsColours($company, $area, $other, $step), $step),
+                };
+                if ($changed === null || $other->recipe === null) {
+                    $without = $other->id === $area->id ? $without : [...$without, $other->name];
+                    continue;
+                }
+                $words = match ($what) {
+                    'drop' => $step->technique->words().' dropped',
+                    'alike' => $step->technique->words().' as on '.mb_strtolower($area->name),
+                    default => $step->technique->words().' added',
+                };
+                $this->keep($company, $other, $changed, $other->recipe->hex, $words, seen: false);
+            }
+        });
+
+        return $without;
+    }
+
+    /** The step as the other area would have it: its colour as far from the intended one as it is here. */
+    private function inItsColours(Company $company, AreaRow $area, AreaRow $other, PlannedStep $step): PlannedStep
+    {
+        $hex = $area->recipe->hex ?? '#808080';
+
+        return Method::copied(
+            new Plan([$step], []),
+            Srgb::fromHex($hex)->toOklch(),
+            Srgb::fromHex($other->recipe->hex ?? $hex)->toOklch(),
+            new StepMaker($this->studio->palette),
+            $other->toCore($company),
+            $this->studio->undercoats->laid($company, $other)->surface(),
+        )->steps[0];
     }
 
     /**

@@ -11,7 +11,8 @@
 
 {#if recipe.model}
     <p class="model">
-        As <a href="#/recipe/{recipe.model.area_id}">{recipe.model.words}</a>{recipe.differences.length
+        {recipe.model.method ? 'In the method of' : 'As'}
+        <a href="#/recipe/{recipe.model.area_id}">{recipe.model.words}</a>{recipe.differences.length
             ? `, except: ${recipe.differences.map((d) => d.words).join('; ')}.`
             : ', without exception so far.'}
         <button class="link-button" onclick={() => page.bring('follow', { area_id: null })}>stop following</button>

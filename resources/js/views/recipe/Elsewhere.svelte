@@ -15,6 +15,7 @@
     let text = $state('');
     let model = $state('');
     let chosen = $state('');
+    let as: 'everything' | 'method' = $state('everything');
     const others = $derived(
         (page.figures.data?.companies ?? []).flatMap((c) =>
             c.areas
@@ -56,9 +57,19 @@
     <Button
         size="small"
         kind="secondary"
-        disabled={page.busy || model === ''}
-        onclick={() => page.bring('follow', { area_id: Number(model) })}>Follow it</Button
+        disabled={page.busy || model === '' || (as === 'method' && recipe.area.colour === null)}
+        onclick={() => page.bring('follow', { area_id: Number(model), as })}>Follow it</Button
     >
+    <div class="as" role="radiogroup" aria-label="What is followed">
+        <label
+            ><input type="radio" name="as" value="everything" bind:group={as} /> everything: the same paints, so this area
+            takes that colour too</label
+        >
+        <label
+            ><input type="radio" name="as" value="method" bind:group={as} /> the method, in this area’s own colour and
+            over its own ground{recipe.area.colour === null ? ': choose a colour first' : ''}</label
+        >
+    </div>
     <p class="soft">It follows when that one changes; your own changes to it stay.</p>
 </section>
 <section class="pick">
@@ -93,6 +104,15 @@
         flex-wrap: wrap;
         gap: 6px 14px;
         align-items: end;
+    }
+    .as {
+        display: grid;
+        flex-basis: 100%;
+        gap: 2px;
+    }
+    .as label {
+        display: block;
+        font-weight: 400;
     }
     .pick p {
         flex-basis: 100%;

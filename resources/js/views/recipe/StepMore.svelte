@@ -4,6 +4,7 @@
     import type { Step } from '../../api/wire';
     import SmallSelect from '../../parts/SmallSelect.svelte';
     import type { RecipeState } from './recipe.svelte';
+    import StepElsewhere from './StepElsewhere.svelte';
     import StepHandling from './StepHandling.svelte';
     import StepOrder from './StepOrder.svelte';
     import StepPlace from './StepPlace.svelte';
@@ -21,6 +22,7 @@
 {#if !step.of_figure}<StepOrder {step} {page} />{/if}
 <StepPlace {step} {page} />
 <StepHandling {step} {page} />
+{#if !step.of_figure}<StepElsewhere {step} {page} />{/if}
 {#if step.mix.length}
     <div class="small-grid">
         <SmallSelect

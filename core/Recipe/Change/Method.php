@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Recipe\Change;
+
+use Kalokroma\Colour\Oklch;
+use Kalokroma\Figure\Area;
+use Kalokroma\Film\Surface;
+use Kalokroma\Recipe\Draft\StepMaker;
+use Kalokroma\Recipe\Draft\StepWish;
+use Kalokroma\Recipe\Plan\Plan;
+use Kalokroma\Recipe\Plan\PlannedStep;
+use Kalokroma\Recipe\Predict\Simulation;
+use Kalokroma\Recipe\Technique\Technique;
+use Kalokroma\Shelf\Behaviour;
+
+/**
+ * The method of one area on another: the same steps in the same places, each in that area's own colours. A colour keeps its distance
+ * from the intended one: as much lighter, as much more vivid, as far round the circle of hues.
+ */
+final class Method
+{
+    /** Below so much chroma (OKLCh) a colour has no hue to turn by. */
+    private const GREY = 0.02;
+
+    /**
+     * @param Oklch $from colour that the model was planned for
+     * @param Oklch $to colour that is intended here
+     * @param Surface $ground what lies below the first step here
+     */
+    public static function copied(Plan $model, Oklch $from, Oklch $to, StepMaker $maker, Area $area, Surface $ground): Plan
+    {
+        $steps = [];
+        $surface = $ground;
+        foreach ($model->steps as $step) {
+            $steps[] = $made = self::made($step, $from, $to, $maker, $surface);
+            $surface = Simulation::step($made, $area, $surface)->look->after;
+        }
+
+        return new Plan($steps, $model->leftOut, [], $model->overruled, $model->given);
+    }
+
+    /** The plan in a company that has no figure for some of its steps: those are dropped. */
+    public static function among(Plan $plan, int $count, int $leaders): Plan
+    {
+        $for = static fn (PlannedStep $s): bool => $s->scope->who->of($count, $leaders) > 0;
+        $left = array_values(array_filter($plan->steps, $for));
+
+        return count($left) === count($plan->steps) ? $plan : $plan->withSteps($left);
+    }
+
+    /** A colour as far from this one as another was from that. */
+    public static function moved(Oklch $colour, Oklch $from, Oklch $to): Oklch
+    {
+        $isGrey = $from->chroma < self::GREY || $to->chroma < self::GREY || $colour->chroma < self::GREY;
+
+        return (new Oklch(
+            max(0.0, min(1.0, $to->lightness + $colour->lightness - $from->lightness)),
+            $from->chroma < self::GREY ? max(0.0, $colour->chroma + $to->chroma - $from->chroma) : $colour->chroma * $to->chroma / $from->chroma,
+            $isGrey ? ($from->chroma < self::GREY ? $to->hue : $colour->hue) : $colour->hue + $to->hue - $from->hue,
+        ))->onScreen();
+    }
+
+    private static function made(PlannedStep $step, Oklch $from, Oklch $to, StepMaker $maker, Surface $below): PlannedStep
+    {
+        $mix = $step->load->mix;
+        if ($mix === null || $step->target === null) {
+            return $step;
+        }
+        $flakes = $mix->first()->behaviour === Behaviour::Metallic;
+        $wish = new StepWish(
+            $step->technique,
+            self::moved($step->target, $from, $to),
+            null,
+            $step->scope,
+            $step->handling->coats,
+            $flakes,
+            $step->stage,
+        );
+        $made = $maker->make($step->key, $wish, $below)->withHandling($step->handling);
+
+        // How thin a wash or a glaze has to be hangs on its colour; else it is part of the method.
+        return $step->technique->isWash() || $step->technique === Technique::Glaze || $made->load->thinning->isUndiluted()
+            ? $made
+            : $made->withLoad($made->load->thinned($step->load->thinning));
+    }
+}
