@@ -9,6 +9,8 @@ use Illuminate\Foundation\Auth\User;
 use Kalokroma\Recipe\Technique\Way;
 use Kalokroma\Shelf\Equipment;
 use Kalokroma\Undercoat\School;
+use Kalokroma\Word\Length;
+use Kalokroma\Word\Temperature;
 
 /**
  * @property int $id
@@ -16,6 +18,8 @@ use Kalokroma\Undercoat\School;
  * @property string|null $password
  * @property bool $airbrush
  * @property bool $spray_cans
+ * @property Temperature $temperature in which unit temperatures are read
+ * @property Length $length in which unit figures are measured
  * @property bool $extraction runs while the airbrush does
  * @property bool $solvents
  * @property bool $wet_palette
@@ -35,6 +39,8 @@ final class Painter extends User
         'way',
         'school',
         'extraction',
+        'temperature',
+        'length',
         'solvents',
         'wet_palette',
         'metal_brush',
@@ -42,6 +48,7 @@ final class Painter extends User
 
     protected $attributes = [
         'stamp' => 0, 'school' => 'open', 'extraction' => true, 'solvents' => true, 'wet_palette' => true, 'metal_brush' => true,
+        'temperature' => 'C', 'length' => 'mm',
     ];
 
     protected $hidden = ['password', 'remember_token'];
@@ -78,6 +85,8 @@ final class Painter extends User
             'airbrush' => 'boolean',
             'spray_cans' => 'boolean',
             'extraction' => 'boolean',
+            'temperature' => Temperature::class,
+            'length' => Length::class,
             'solvents' => 'boolean',
             'wet_palette' => 'boolean',
             'metal_brush' => 'boolean',

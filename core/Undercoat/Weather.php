@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Kalokroma\Undercoat;
 
+use Kalokroma\Word\Temperature;
+
 /** Air to spray in. */
 final readonly class Weather
 {
@@ -47,15 +49,17 @@ final readonly class Weather
     /**
      * Whether to spray now.
      *
+     * @param Temperature $in the unit it is said in
+     *
      * @return array{verdict: string, reason: string} the verdict is go, wait or no
      */
-    public function judge(Kind $kind): array
+    public function judge(Kind $kind, Temperature $in = Temperature::Celsius): array
     {
-        $air = sprintf('%.0f °C and %.0f %%, dew point %.1f °C', $this->celsius, $this->humidity, $this->dewPoint());
+        $air = sprintf('%s and %.0f %%, dew point %s', $in->words($this->celsius), $this->humidity, $in->words($this->dewPoint(), 1));
         $gap = $this->celsius - $this->dewPoint();
         if ($kind === Kind::Brush) {
             return $this->celsius < 5
-                ? ['verdict' => 'wait', 'reason' => "$air: water-based primer does not set below 5 °C."]
+                ? ['verdict' => 'wait', 'reason' => sprintf('%s: water-based primer does not set below %s.', $air, $in->words(5))]
                 : ['verdict' => 'go', 'reason' => "$air: a brushed primer only dries slower in damp or cold air."];
         }
         $can = $kind === Kind::SprayCan;
@@ -63,7 +67,7 @@ final readonly class Weather
         return match (true) {
             $this->celsius < self::COLDEST => [
                 'verdict' => 'no',
-                'reason' => sprintf('%s: below %.0f °C spray lands rough, like orange peel.', $air, self::COLDEST),
+                'reason' => sprintf('%s: below %s spray lands rough, like orange peel.', $air, $in->words(self::COLDEST)),
             ],
             $can && $this->humidity >= self::TOO_DAMP => [
                 'verdict' => 'no',
@@ -71,11 +75,11 @@ final readonly class Weather
             ],
             $gap < self::DEW_MARGIN => [
                 'verdict' => 'no',
-                'reason' => sprintf('%s: only %.1f °C above the dew point, so a figure from a cooler room is wet.', $air, $gap),
+                'reason' => sprintf('%s: only %s above the dew point, so a figure from a cooler room is wet.', $air, $in->gap($gap, 1)),
             ],
             $can && $this->celsius > self::WARMEST => [
                 'verdict' => 'wait',
-                'reason' => sprintf('%s: above %.0f °C drops dry in the air and land as dust.', $air, self::WARMEST),
+                'reason' => sprintf('%s: above %s drops dry in the air and land as dust.', $air, $in->words(self::WARMEST)),
             ],
             $can && $this->humidity >= self::GOOD_BELOW => [
                 'verdict' => 'wait',
@@ -87,7 +91,10 @@ final readonly class Weather
                 ),
             ],
             !$can && $this->humidity >= 80 => ['verdict' => 'wait', 'reason' => "$air: airbrushed primer stays wet long and runs."],
-            default => ['verdict' => 'go', 'reason' => sprintf('%s: %.1f °C above the dew point, nothing speaks against it.', $air, $gap)],
+            default => [
+                'verdict' => 'go',
+                'reason' => sprintf('%s: %s above the dew point, nothing speaks against it.', $air, $in->gap($gap, 1)),
+            ],
         };
     }
 
@@ -105,11 +112,17 @@ final readonly class Weather
     }
 
     /** How drying is reckoned, in words. */
-    public static function rule(Kind $kind): string
+    public static function rule(Kind $kind, Temperature $in = Temperature::Celsius): string
     {
-        return $kind === Kind::SprayCan
-            ? 'Reckoned from 20 °C: a solvent dries half as fast for every 20 °C less, and does not mind the damp.'
-            : 'Reckoned from 20 °C and 50 %: twice as long for every 10 °C less and for every 30 % more.';
+        return $kind === Kind::SprayCan ? sprintf(
+            'Counted from %s: a solvent dries half as fast for every %s less, and does not mind the damp.',
+            $in->words(20),
+            $in->gap(20),
+        ) : sprintf(
+            'Counted from %s and 50 %%: twice as long for every %s less and for every 30 %% more.',
+            $in->words(20),
+            $in->gap(10),
+        );
     }
 
     /** Minutes before paint may follow. */

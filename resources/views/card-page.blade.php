@@ -17,10 +17,11 @@
     <p class="faces"><span>recess</span><span>plane</span><span>ridge</span></p>
     <ol reversed>
         @foreach (array_reverse($card['steps']) as $step)
-            <li>
+            <li @class(['reached' => ($step['end'] ?? '') !== ''])>
                 @include('card-strata', ['faces' => $step['faces'], 'label' => 'After '.$step['title']])
                 <b class="number">{{ $step['number'] }}</b>
                 <div>
+                    @if (($step['end'] ?? '') !== '')<p class="end">{{ $step['end'] }} to here</p>@endif
                     <p class="kind">{{ $step['title'] }}{{ $step['place'] === '' ? '' : ' · '.$step['place'] }}</p>
                     <p class="load">{{ $step['load'] }}{{ $step['missing'] ? ' (not at hand)' : '' }}</p>
                     <p class="how">{{ $step['how'] }}</p>

@@ -15,7 +15,10 @@
     <header>
         <div>
             <h1>{{ $title }}</h1>
-            <p>Undercoat: {{ $cards[0]['steps'][0]['load'] }}
+            <p>Undercoat: {{ implode(', then ', array_map(
+                    static fn (array $s): string => trim($s['load'].' '.$s['place']),
+                    array_filter($cards[0]['steps'], static fn (array $s): bool => $s['stage'] === 'undercoat'),
+                )) }}
                 · each field from the first step down; the colours are recess, plane and ridge after it</p>
         </div>
     </header>

@@ -21,7 +21,9 @@ final class SeveralAreasTest extends TestCase
         self::assertCount($before + 1, $this->steps($other));
         self::assertSame('filter', collect($this->steps($other))->firstWhere('key', 'filter')['technique']);
 
-        $this->edit($one, ['kind' => 'change', 'key' => 'filter', 'note' => 'thin as tea', 'place' => ['part' => 'lower parts']])->assertOk();
+        $this->edit($one, [
+            'kind' => 'change', 'key' => 'filter', 'note' => 'thin as tea', 'place' => ['part' => 'lower parts'],
+        ])->assertOk();
         $this->move($one, 'filter', ['areas' => [$other], 'what' => 'alike'])->assertOk();
         $there = collect($this->steps($other))->firstWhere('key', 'filter');
         self::assertSame(['thin as tea', 'lower parts'], [$there['note'], $there['place']]);

@@ -382,11 +382,11 @@ final class UndercoatTest extends TestCase
     public function testWeatherByHandAndCost(): void
     {
         $this->signIn();
-        $weather = $this->getJson('/api/tables/weather?celsius=20&humidity=50')->assertOk();
+        $weather = $this->getJson('/api/tables/weather?temperature=20&humidity=50')->assertOk();
         $this->assertAnswers('spray_weather', $weather);
         self::assertSame(9.3, $weather->json('dew_point'));
-        $this->assertRefused(422, 'Write the temperature as a number', $this->getJson('/api/tables/weather?celsius=warm&humidity=50'));
-        $this->assertRefused(422, '1 to 100', $this->getJson('/api/tables/weather?celsius=20&humidity=140'));
+        $this->assertRefused(422, 'Write the temperature as a number', $this->getJson('/api/tables/weather?temperature=warm&humidity=50'));
+        $this->assertRefused(422, '1 to 100', $this->getJson('/api/tables/weather?temperature=20&humidity=140'));
 
         $ask = [
             'can_price' => 1000,

@@ -215,6 +215,45 @@ final class WholeFigureTest extends TestCase
         )]);
     }
 
+    /** Card and bench are asked for no more than a level of finish. */
+    public function testUpToALevel(): void
+    {
+        $this->signIn();
+        $areas = $this->drafted();
+        $all = array_column((array) $this->getJson($this->url('bench'))->json('steps'), 'level');
+        $fieldable = $this->getJson($this->url('bench?level=fieldable'));
+        $this->assertAnswers('bench', $fieldable);
+        self::assertContains('finished', $all);
+        self::assertSame(['fieldable'], array_values(array_unique(array_column((array) $fieldable->json('steps'), 'level'))));
+        self::assertSame('fieldable', $fieldable->json('level'));
+        $steps = (array) $this->recipe($areas[0])->json('steps');
+        self::assertContains('fieldable', array_column($steps, 'level_end'));
+        $card = (string) $this->get("/api/areas/$areas[0]/card")->assertOk()->getContent();
+        $short = (string) $this->get("/api/areas/$areas[0]/card?level=fieldable")->assertOk()->getContent();
+        self::assertStringContainsString('fieldable to here', $card);
+        self::assertStringNotContainsString('fieldable to here', $short, 'nothing goes beyond it');
+        self::assertLessThan(strlen($card), strlen($short));
+        $markdown = (string) $this->get("/api/areas/$areas[0]/recipe/file?as=md")->getContent();
+        self::assertStringContainsString('*fieldable to here*', $markdown);
+    }
+
+    public function testUnitsAreThePainters(): void
+    {
+        $painter = $this->signIn();
+        $painter->update(['temperature' => 'F', 'length' => 'in']);
+        $weather = $this->getJson('/api/tables/weather?temperature=68&humidity=50')->assertOk();
+        $this->assertAnswers('spray_weather', $weather);
+        self::assertSame([68.0, '°F', 48.7], [(float) $weather->json('temperature'), $weather->json('unit'), $weather->json('dew_point')]);
+        $this->assertRefused(422, 'Write the temperature as a number', $this->getJson('/api/tables/weather?temperature=warm&humidity=50'));
+        $made = $this->postJson('/api/companies', [
+            'name' => 'Inch high', 'count' => 1, 'height_in' => '1.2', 'height_mm' => '1.2', 'areas' => [[
+                'name' => 'Coat', 'material' => 'cloth', 'relief' => 'tight', 'share' => 100, 'depth' => 3, 'weight' => 'leading',
+            ]],
+        ])->assertCreated();
+        self::assertEqualsWithDelta(30.5, $made->json('height_mm'), 1e-9);
+        self::assertEqualsWithDelta(1.2, $made->json('height_in'), 1e-9);
+    }
+
     #[TestWith(['the left', 'the right'])]
     #[TestWith(['upper parts', 'lower parts'])]
     public function testZonesReachThePage(string $one, string $other): void

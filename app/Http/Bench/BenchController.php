@@ -13,6 +13,7 @@ use Carbon\CarbonImmutable;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
+use Kalokroma\Recipe\Technique\Level;
 use Kalokroma\Record\Instant;
 
 final class BenchController extends Controller
@@ -56,6 +57,11 @@ final class BenchController extends Controller
     private function answer(Request $request, Company $company, int $figure): JsonResponse
     {
         $company->load('areas.recipe', 'records');
-        return new JsonResponse(BenchView::of(new BenchDesk($this->studio($request)), $company, $figure, CarbonImmutable::now()));
+        $level = $request->query('level');
+        $goal = is_string($level) ? Level::tryFrom($level) : null;
+
+        return new JsonResponse(
+            BenchView::of(new BenchDesk($this->studio($request)), $company, $figure, CarbonImmutable::now(), $goal),
+        );
     }
 }

@@ -13,20 +13,28 @@ use App\Workshop\Record\BenchStep;
 use Carbon\CarbonImmutable;
 use DomainException;
 use Kalokroma\Order\Task;
+use Kalokroma\Recipe\Technique\Level;
 use Kalokroma\Record\Progress;
 use Kalokroma\Record\Substance;
 
 /** The Bench page of one figure. */
 final class BenchView
 {
-    /** @return array<string, mixed> expects company.areas.recipe and company.records loaded */
-    public static function of(BenchDesk $desk, Company $company, int $figure, CarbonImmutable $now): array
+    /**
+     * @param Level|null $goal up to which level of finish; null for all of it
+     *
+     * @return array<string, mixed> expects company.areas.recipe and company.records loaded
+     */
+    public static function of(BenchDesk $desk, Company $company, int $figure, CarbonImmutable $now, ?Level $goal = null): array
     {
         if ($figure < 1 || $figure > $company->count) {
             throw new DomainException(sprintf('%s has figures 1 to %d: there is no figure %d.', $company->name, $company->count, $figure));
         }
         $progress = BenchDesk::progress($company);
-        $all = $desk->steps($company);
+        $all = array_values(array_filter(
+            $desk->steps($company),
+            static fn (BenchStep $s): bool => $goal === null || $s->outcome->step->level()->isWithin($goal),
+        ));
         $tasks = array_map(static fn (BenchStep $s): Task => BenchDesk::task($company, $s, $progress), $all);
         $views = array_map(
             static fn (int $i, BenchStep $s): array => self::step($s, $tasks[$i], $progress, $figure, $company->count),
@@ -38,6 +46,7 @@ final class BenchView
         return [
             'company' => ['id' => $company->id, 'name' => $company->name, 'count' => $company->count],
             'figure' => $figure,
+            'level' => $goal->value ?? '',
             'figures' => self::figures($all, $company, $progress),
             'steps' => $views,
             'next' => $open[0]['id'] ?? null,

@@ -18,6 +18,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Str;
+use Kalokroma\Recipe\Technique\Level;
 
 /** Recipes, figures and companies as files and on paper. */
 final class CardController extends Controller
@@ -76,7 +77,9 @@ final class CardController extends Controller
     {
         $area->load('company.areas.recipe', 'company.records', 'recipe');
 
-        return view('card', ['title' => $area->name, 'cards' => [CardView::of($this->studio($request), $area)], 'table' => false]);
+        $card = CardView::of($this->studio($request), $area, self::goal($request));
+
+        return view('card', ['title' => $area->name, 'cards' => [$card], 'table' => false]);
     }
 
     /** One page for each area with a recipe, or one table for the figure. */
@@ -88,20 +91,28 @@ final class CardController extends Controller
             'card',
             [
                 'title' => $company->name,
-                'cards' => $this->cards($this->studio($request), $company),
+                'cards' => $this->cards($this->studio($request), $company, self::goal($request)),
                 'table' => $request->query('as') === 'table',
             ],
         );
     }
 
+    /** Up to which level a card is asked for; null for all of it. */
+    private static function goal(Request $request): ?Level
+    {
+        $level = $request->query('level');
+
+        return is_string($level) ? Level::tryFrom($level) : null;
+    }
+
     /** @return list<array<string, mixed>> */
-    private function cards(Studio $studio, Company $company): array
+    private function cards(Studio $studio, Company $company, ?Level $goal = null): array
     {
         $cards = [];
         foreach ($company->areas as $area) {
             if ($area->recipe !== null) {
                 $area->setRelation('company', $company);
-                $cards[] = CardView::of($studio, $area);
+                $cards[] = CardView::of($studio, $area, $goal);
             }
         }
 

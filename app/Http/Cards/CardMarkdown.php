@@ -52,6 +52,7 @@ final class CardMarkdown
                 self::text($step['place']),
                 implode(' ', $step['faces']),
             );
+            $out .= ($step['end'] ?? '') === '' ? '' : sprintf("| | *%s to here* | | | | | | |\n", $step['end']);
         }
         $out .= "\n".ucfirst($card['totals']).".\n";
         foreach ($card['steps'] as $step) {

@@ -10,9 +10,12 @@ use App\Models\Company;
 use App\Workshop\Recipe\RecipeFollowing;
 use App\Workshop\Record\BenchDesk;
 use App\Workshop\Studio;
+use Kalokroma\Recipe\Plan\LevelEnds;
+use Kalokroma\Recipe\Plan\PlannedStep;
 use Kalokroma\Recipe\Predict\DraftSum;
 use Kalokroma\Recipe\Predict\StepOutcome;
 use Kalokroma\Recipe\Predict\StepWords;
+use Kalokroma\Recipe\Technique\Level;
 use Kalokroma\Word\Counted;
 use Kalokroma\Word\Duration;
 use Kalokroma\Word\Finding;
@@ -24,7 +27,7 @@ use Kalokroma\Word\Finding;
  *   number: int, key: string, stage: string, title: string, load: string, drops: string, thin: string, coats: string,
  *   dry: string, place: string, note: string, watch: string, missing: bool,
  *   faces: array{recess: string, plane: string, ridge: string}, figures: int, done: list<int>,
- *   how: string, short: string, ticks: array<int, bool>,
+ *   how: string, short: string, ticks: array<int, bool>, end?: string,
  * }
  * @phpstan-type Card array{
  *   name: string, company: string, count: int, about: string, colour: string|null, way: string, like: string,
@@ -36,21 +39,21 @@ final class CardView
     /** Figures that are ticked off on paper at most. */
     private const TICKS = 30;
 
-    /** @return Card expects company.areas.recipe and company.records loaded */
-    public static function of(Studio $studio, AreaRow $area): array
+    /**
+     * @param Level|null $goal up to which level of finish; null for all of it
+     *
+     * @return Card expects company.areas.recipe and company.records loaded
+     */
+    public static function of(Studio $studio, AreaRow $area, ?Level $goal = null): array
     {
         $company = $area->company;
         $recipe = $area->recipe;
-        $outcomes = array_values(
-            array_filter(
-                $studio->predictions->outcomes($company, $area, $recipe),
-                static fn (StepOutcome $o): bool => !$o->step->handling->omitted,
-            ),
-        );
+        $outcomes = self::upTo($studio->predictions->outcomes($company, $area, $recipe), $goal);
         $plan = $studio->recipes->plan($recipe);
         $sum = DraftSum::ofRecipe($area->toCore($company), $outcomes);
         $progress = BenchDesk::progress($company);
         $cautions = array_values(array_unique(array_merge(...array_map(static fn (StepOutcome $o): array => $o->cautions, $outcomes))));
+        $ends = LevelEnds::of(array_map(static fn (StepOutcome $o): PlannedStep => $o->step, $outcomes));
         $differences = $recipe === null ? [] : (new RecipeFollowing($studio))->differences($recipe);
 
         return [
@@ -72,7 +75,7 @@ final class CardView
                 $i + 1,
                 $o->step->scope->who->of($company->count, $company->leaders),
                 $progress->figures($o->step->isOfFigure() ? null : (string) $area->id, $o->step),
-            ), $outcomes, array_keys($outcomes)),
+            ) + ['end' => ($ends[$o->step->key->value] ?? null)->value ?? ''], $outcomes, array_keys($outcomes)),
             'totals' => sprintf(
                 '%s, about %s of work a figure, %s of drying',
                 Counted::Steps->of($sum->steps),
@@ -81,6 +84,19 @@ final class CardView
             ),
             'cautions' => $cautions,
         ];
+    }
+
+    /**
+     * @param list<StepOutcome> $outcomes
+     *
+     * @return list<StepOutcome> what is done up to a level of finish
+     */
+    private static function upTo(array $outcomes, ?Level $goal): array
+    {
+        return array_values(array_filter(
+            $outcomes,
+            static fn (StepOutcome $o): bool => !$o->step->handling->omitted && ($goal === null || $o->step->level()->isWithin($goal)),
+        ));
     }
 
     /**

@@ -13,11 +13,21 @@ use Kalokroma\Figure\FigureKind;
 use Kalokroma\Figure\Material;
 use Kalokroma\Figure\Relief;
 use Kalokroma\Figure\Weight;
+use Kalokroma\Word\Length;
 
 final class CompanyForm extends FormRequest
 {
     /** Decimals as people write them: no exponents, nothing endless. */
     private const DECIMAL = 'regex:/^[+-]?\d{1,6}(\.\d{1,6})?$/D';
+
+    /** A height in inches, as some painters measure it. */
+    protected function prepareForValidation(): void
+    {
+        $said = $this->input('height_in');
+        if (is_numeric($said)) {
+            $this->merge(['height_mm' => (string) round(Length::Inches->toMm((float) $said), 1)]);
+        }
+    }
 
     /** @return array<string, list<mixed>> */
     public function rules(): array

@@ -24,6 +24,7 @@ use Kalokroma\Figure\Weight;
 use Kalokroma\Recipe\Technique\Way;
 use Kalokroma\Shelf\Equipment;
 use Kalokroma\Undercoat\School;
+use Kalokroma\Word\Length;
 
 final class CompanyView
 {
@@ -46,6 +47,7 @@ final class CompanyView
             'count' => $company->count,
             'leaders' => $company->leaders,
             'height_mm' => $company->height_mm,
+            'height_in' => Length::Inches->of($company->height_mm),
             'surface_cm2' => $company->surface_cm2,
             'notes' => $company->notes,
             'matches_id' => $company->matches_id,

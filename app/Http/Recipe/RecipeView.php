@@ -23,6 +23,7 @@ use Kalokroma\Figure\Area;
 use Kalokroma\Recipe\Draft\Specials;
 use Kalokroma\Recipe\Judge\Rules;
 use Kalokroma\Recipe\Plan\LeftOut;
+use Kalokroma\Recipe\Plan\LevelEnds;
 use Kalokroma\Recipe\Plan\PartLink;
 use Kalokroma\Recipe\Plan\Plan;
 use Kalokroma\Recipe\Plan\PlannedStep;
@@ -116,9 +117,11 @@ final class RecipeView
         $company = $area->company;
         $progress = BenchDesk::progress($company);
         $others = self::others($area);
+        $ends = LevelEnds::of(array_map(static fn (StepOutcome $o): PlannedStep => $o->step, $outcomes));
 
         return array_map(static fn (StepOutcome $o): array => [
             ...StepView::of($o),
+            'level_end' => ($ends[$o->step->key->value] ?? null)?->value,
             'place_set' => [
                 'face' => $o->step->scope->place->face ?? '',
                 'part' => $o->step->scope->place->part,

@@ -8,6 +8,8 @@ use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Kalokroma\Recipe\Technique\Way;
 use Kalokroma\Undercoat\School;
+use Kalokroma\Word\Length;
+use Kalokroma\Word\Temperature;
 
 /** What the painter owns and likes: it bounds what is drafted. */
 final class Habits extends FormRequest
@@ -24,6 +26,8 @@ final class Habits extends FormRequest
             'metal_brush' => ['sometimes', 'boolean'],
             'way' => ['required', Rule::enum(Way::class)],
             'school' => ['sometimes', Rule::enum(School::class)],
+            'temperature' => ['sometimes', Rule::enum(Temperature::class)],
+            'length' => ['sometimes', Rule::enum(Length::class)],
         ];
     }
 }

@@ -35,6 +35,8 @@ final class WorkshopController extends Controller
             'metal_brush' => $painter->metal_brush,
             'way' => $painter->way->value,
             'school' => $painter->school->value,
+            'temperature' => $painter->temperature->value,
+            'length' => $painter->length->value,
             'version' => HabitsState::of($painter)->version(),
         ];
     }

@@ -130,9 +130,12 @@ final class UndercoatController extends Controller
     public function weather(Request $request): JsonResponse
     {
         $number = static fn (string $key): float => is_numeric($request->query($key)) ? (float) $request->query($key)
-            : throw new DomainException(sprintf('Write the %s as a number, as in 18.5.', $key === 'celsius' ? 'temperature' : 'humidity'));
+            : throw new DomainException(sprintf('Write the %s as a number, as in 18.5.', $key));
+        $in = $this->painter($request)->temperature;
 
-        return new JsonResponse(UndercoatView::weather(new Weather($number('celsius'), $number('humidity')), null));
+        return new JsonResponse(
+            UndercoatView::weather(new Weather($in->toCelsius($number('temperature')), $number('humidity')), null, $in),
+        );
     }
 
     /** @return JsonResponse what the sensor says now; the stand-in can be set to other weather */
@@ -147,7 +150,7 @@ final class UndercoatController extends Controller
 
         return new JsonResponse([
             'refused' => $reading->refused,
-            'weather' => UndercoatView::weather($reading->weather, $reading->sensor),
+            'weather' => UndercoatView::weather($reading->weather, $reading->sensor, $this->painter($request)->temperature),
         ]);
     }
 

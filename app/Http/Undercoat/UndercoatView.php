@@ -27,6 +27,7 @@ use Kalokroma\Undercoat\Kind;
 use Kalokroma\Undercoat\PrimerCost;
 use Kalokroma\Undercoat\Spray;
 use Kalokroma\Undercoat\Weather;
+use Kalokroma\Word\Temperature;
 
 /** What could be laid under a company's colours, and how. */
 final class UndercoatView
@@ -184,12 +185,13 @@ final class UndercoatView
     }
 
     /** @return array<string, mixed> */
-    public static function weather(Weather $weather, ?string $source): array
+    public static function weather(Weather $weather, ?string $source, Temperature $in): array
     {
         return [
-            'celsius' => $weather->celsius,
+            'temperature' => round($in->of($weather->celsius), 1),
+            'unit' => $in->unit(),
             'humidity' => $weather->humidity,
-            'dew_point' => round($weather->dewPoint(), 1),
+            'dew_point' => round($in->of($weather->dewPoint()), 1),
             'source' => $source,
             'scenes' => array_map(
                 static fn (string $id, array $scene): array => ['id' => $id, 'words' => $scene[0]],
@@ -199,10 +201,10 @@ final class UndercoatView
             'kinds' => array_map(static fn (Kind $k): array => [
                 'id' => $k->value,
                 'words' => ucfirst($k->words()),
-                ...$weather->judge($k),
+                ...$weather->judge($k, $in),
                 'wait_minutes' => $weather->wait($k),
                 'usual_minutes' => $k->dryMinutes(),
-                'rule' => Weather::rule($k),
+                'rule' => Weather::rule($k, $in),
                 'longer' => round($weather->drying($k), 2),
                 'checklist' => Weather::checklist($k),
                 'cautions' => Cautions::before($k->tool(), ['primer']),

@@ -12,6 +12,7 @@ final class HabitsState
     private const WORDS = [
         'airbrush' => 'An airbrush', 'extraction' => 'Extraction', 'spray_cans' => 'Spray cans', 'solvents' => 'Solvents',
         'wet_palette' => 'A wet palette', 'metal_brush' => 'A brush for metal', 'way' => 'Way of painting', 'school' => 'Ground',
+        'temperature' => 'Temperatures in', 'length' => 'Lengths in',
     ];
 
     public static function of(Painter $painter): State
@@ -32,7 +33,7 @@ final class HabitsState
         foreach (self::WORDS as $name => $what) {
             $value = $habits[$name] ?? null;
             // A form says yes in several ways, a row in one.
-            $words[$what] = State::word(in_array($name, ['way', 'school'], true) ? $value : (bool) $value);
+            $words[$what] = State::word(in_array($name, ['way', 'school', 'temperature', 'length'], true) ? $value : (bool) $value);
         }
 
         return new State($words);

@@ -65,6 +65,8 @@ final class Elsewhere
     {
         $key = $plan->freeKey($like->key->value);
 
-        return Editing::add($plan, $made->renamed($key)->at($like->scope->place)->for($like->scope->who)->withHandling($like->handling), null);
+        $there = $made->renamed($key)->at($like->scope->place)->for($like->scope->who)->withHandling($like->handling);
+
+        return Editing::add($plan, $there, null);
     }
 }

@@ -55,9 +55,13 @@ final class Method
     {
         $isGrey = $from->chroma < self::GREY || $to->chroma < self::GREY || $colour->chroma < self::GREY;
 
+        $chroma = $from->chroma < self::GREY
+            ? max(0.0, $colour->chroma + $to->chroma - $from->chroma)
+            : $colour->chroma * $to->chroma / $from->chroma;
+
         return (new Oklch(
             max(0.0, min(1.0, $to->lightness + $colour->lightness - $from->lightness)),
-            $from->chroma < self::GREY ? max(0.0, $colour->chroma + $to->chroma - $from->chroma) : $colour->chroma * $to->chroma / $from->chroma,
+            $chroma,
             $isGrey ? ($from->chroma < self::GREY ? $to->hue : $colour->hue) : $colour->hue + $to->hue - $from->hue,
         ))->onScreen();
     }

@@ -144,10 +144,10 @@ export const alternativesQuery = (area: number, step: string, version: string) =
         queryFn: () => get<Alternatives>(`areas/${area}/recipe/${step}`),
     });
 
-export const benchQuery = (company: number | null, figure: number) =>
+export const benchQuery = (company: number | null, figure: number, level: string) =>
     queryOptions({
-        queryKey: ['bench', company, figure],
-        queryFn: () => get<Bench>(`companies/${company}/bench?figure=${figure}`),
+        queryKey: ['bench', company, figure, level],
+        queryFn: () => get<Bench>(`companies/${company}/bench?${given({ figure: String(figure), level })}`),
         enabled: company !== null,
     });
 
@@ -231,11 +231,11 @@ export const undercoatQuery = (company: number | null, kind: string) =>
         enabled: company !== null,
     });
 
-export const weatherQuery = (celsius: string, humidity: string) =>
+export const weatherQuery = (temperature: string, humidity: string) =>
     queryOptions({
-        queryKey: ['weather', celsius, humidity],
-        queryFn: () => get<SprayWeather>(`tables/weather?${new URLSearchParams({ celsius, humidity })}`),
-        enabled: celsius !== '' && humidity !== '',
+        queryKey: ['weather', temperature, humidity],
+        queryFn: () => get<SprayWeather>(`tables/weather?${new URLSearchParams({ temperature, humidity })}`),
+        enabled: temperature !== '' && humidity !== '',
     });
 
 export const costQuery = (question: Record<string, string>) =>

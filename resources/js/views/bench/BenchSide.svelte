@@ -33,6 +33,14 @@
             {/each}
         </ol>
     {/if}
+    <label class="level"
+        >Up to
+        <select class="line-select" aria-label="Up to which level" bind:value={bench.level}>
+            <option value="">everything</option><option value="fieldable">fieldable</option><option value="finished"
+                >finished</option
+            >
+        </select></label
+    >
     <h3>Figures</h3>
     <div class="figures">
         {#each view.figures as figure (figure.number)}

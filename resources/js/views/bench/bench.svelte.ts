@@ -29,6 +29,8 @@ interface Doing {
 export class BenchState {
     /** a step the painter turned to instead of the next one */
     turned: string | null = $state(null);
+    /** up to which level of finish, empty for all of it */
+    level = $state('');
     dialog: 'different' | 'unplanned' | null = $state(null);
     /** rounds of loops, by step and figure */
     private readonly rounds: Record<string, number> = $state({});
@@ -41,11 +43,15 @@ export class BenchState {
         private readonly chosenFigure: () => number,
     ) {
         this.figures = createQuery(figuresQuery);
-        this.query = createQuery(() => benchQuery(this.company, this.chosenFigure()));
+        this.query = createQuery(() => benchQuery(this.company, this.chosenFigure(), this.level));
     }
 
     get company(): number | null {
         return this.given() ?? this.figures.data?.companies[0]?.id ?? null;
+    }
+
+    private get asked(): string {
+        return this.level ? `?level=${this.level}` : '';
     }
 
     get bench(): Bench | undefined {
@@ -131,15 +137,18 @@ export class BenchState {
 
     record(body: Doing): void {
         const at = new Date().toISOString();
-        void this.send('POST', `companies/${this.company}/records`, { ...body, at });
+        void this.send('POST', `companies/${this.company}/records${this.asked}`, { ...body, at });
     }
 
     takeBack(id: number): void {
-        void this.send('DELETE', `records/${id}`);
+        void this.send('DELETE', `records/${id}${this.asked}`);
     }
 
     private async send(method: 'POST' | 'DELETE', path: string, body?: Doing): Promise<void> {
-        const arrived = (bench: Bench) => ({ key: ['bench', bench.company.id, bench.figure], data: bench });
+        const arrived = (bench: Bench) => ({
+            key: ['bench', bench.company.id, bench.figure, bench.level],
+            data: bench,
+        });
         if (!(await this.write.send<Bench>('record', method, path, body, arrived))) return;
         this.turned = null;
         this.dialog = null;

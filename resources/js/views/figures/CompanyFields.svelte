@@ -27,7 +27,7 @@
         invalidText={bad.count ?? ''}
     />
     <TextInput
-        labelText="Height, mm"
+        labelText={draft.inches ? 'Height, inches' : 'Height, mm'}
         inputmode="decimal"
         bind:value={draft.height}
         invalid={'height_mm' in bad}

@@ -1,6 +1,8 @@
 <script lang="ts">
+    import { createQuery } from '@tanstack/svelte-query';
     import { Button, Checkbox, InlineNotification } from 'carbon-components-svelte';
     import { get } from '../../api/client';
+    import { sessionQuery } from '../../api/queries';
     import type { Figure, Figures, Vocabulary } from '../../api/wire';
     import { useWrite } from '../../api/write.svelte';
     import OtherWindow from '../../parts/OtherWindow.svelte';
@@ -20,8 +22,9 @@
     let { company, companies, vocabulary, onclose, onsaved }: Props = $props();
 
     const write = useWrite();
+    const session = createQuery(sessionQuery);
     // svelte-ignore state_referenced_locally
-    const draft = new CompanyDraft(company);
+    const draft = new CompanyDraft(company, session.data?.painter?.length === 'in');
     let normalise = $state(false);
     const kind = $derived(vocabulary.kinds.find((k) => k.id === draft.kind));
     // svelte-ignore state_referenced_locally

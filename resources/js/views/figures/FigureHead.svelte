@@ -1,4 +1,6 @@
 <script lang="ts">
+    import { createQuery } from '@tanstack/svelte-query';
+    import { sessionQuery } from '../../api/queries';
     import type { Figure } from '../../api/wire';
     import { useWrite } from '../../api/write.svelte';
     import Refused from '../../parts/Refused.svelte';
@@ -13,6 +15,7 @@
     let { company, kind, onedit }: Props = $props();
 
     const write = useWrite();
+    const session = createQuery(sessionQuery);
 
     const gone = () => (location.hash = '#/figures');
 
@@ -27,7 +30,7 @@
 <p class="soft">
     {capital(kind)}{company.count > 1
         ? `, ${company.count} figures${company.leaders ? `, ${counted(company.leaders, 'leader')} among them` : ''}`
-        : ''}, {company.height_mm} mm high,
+        : ''}, {session.data?.painter?.length === 'in' ? `${company.height_in} in` : `${company.height_mm} mm`} high,
     {company.surface_cm2} cm² of surface{company.count > 1 ? ' each' : ''}
     {#if company.uncovered > 0.05}· {company.uncovered} % of it belongs to no area{/if}
     {#if company.begun}· {company.begun} begun{/if}

@@ -89,6 +89,20 @@
         >
             {#each schools as school (school.id)}<RadioButton value={school.id} labelText={school.words} />{/each}
         </RadioButtonGroup>
+        <RadioButtonGroup
+            legendText="Temperatures in"
+            selected={habits.temperature}
+            on:change={(e) => answer({ temperature: e.detail as Habits['temperature'] })}
+        >
+            <RadioButton value="C" labelText="°C" /><RadioButton value="F" labelText="°F" />
+        </RadioButtonGroup>
+        <RadioButtonGroup
+            legendText="Figures measured in"
+            selected={habits.length}
+            on:change={(e) => answer({ length: e.detail as Habits['length'] })}
+        >
+            <RadioButton value="mm" labelText="millimetres" /><RadioButton value="in" labelText="inches" />
+        </RadioButtonGroup>
     </div>
     <p class="soft">The way counts for recipes drafted from now on; sprays count at once.</p>
 {/if}

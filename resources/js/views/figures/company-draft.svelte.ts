@@ -33,7 +33,11 @@ export class CompanyDraft {
     /** ids of the areas it was opened with */
     private readonly known = new Set<number>();
 
-    constructor(company: Figure | null) {
+    constructor(
+        private readonly company: Figure | null,
+        /** whether the painter measures in inches */
+        readonly inches: boolean,
+    ) {
         if (!company) {
             this.add();
             return;
@@ -42,7 +46,7 @@ export class CompanyDraft {
         this.kind = company.kind;
         this.count = String(company.count);
         this.leaders = String(company.leaders);
-        this.height = String(company.height_mm);
+        this.height = String(inches ? company.height_in : company.height_mm);
         this.surface = String(company.surface_cm2);
         this.notes = company.notes;
         this.matches = company.matches_id === null ? '' : String(company.matches_id);
@@ -130,6 +134,15 @@ export class CompanyDraft {
         }
     }
 
+    /** The height in the painter's unit; one that was not touched stays as exact as it is. */
+    private measured() {
+        const said = this.height.trim().replace(',', '.');
+        if (!this.inches) return { height_mm: said };
+        return this.company && said === String(this.company.height_in)
+            ? { height_mm: this.company.height_mm }
+            : { height_in: said, height_mm: said };
+    }
+
     body(normalise: boolean) {
         const names = new Map(this.areas.map((a) => [a.key, a.name]));
         return {
@@ -137,7 +150,7 @@ export class CompanyDraft {
             kind: this.kind,
             count: this.count.trim(),
             leaders: this.leaders.trim() === '' ? 0 : this.leaders.trim(),
-            height_mm: this.height.trim().replace(',', '.'),
+            ...this.measured(),
             surface_cm2: this.surface.trim() === '' ? null : this.surface.replace(',', '.'),
             notes: this.notes,
             matches_id: this.matches === '' ? null : Number(this.matches),

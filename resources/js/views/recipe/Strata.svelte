@@ -19,7 +19,8 @@
     <div class="faces" aria-hidden="true"><span>recess</span><span>plane</span><span>ridge</span></div>
     <ol reversed>
         {#each rows as { step, number } (step.key)}
-            <li class:done={done(step)} class:omitted={step.omitted}>
+            <li class:done={done(step)} class:omitted={step.omitted} class:reached={step.level_end !== null}>
+                {#if step.level_end}<p class="level">{step.level_end} to here</p>{/if}
                 <div class="section">
                     {#if step.omitted}<span class="gap"></span>
                     {:else if step.first}
@@ -69,6 +70,17 @@
     }
     .omitted {
         min-height: 44px;
+    }
+    .reached {
+        border-top: 2px dashed var(--ink);
+    }
+    .level {
+        grid-column: 1 / -1;
+        margin: 0;
+        padding: 2px 12px;
+        font-size: var(--size-small);
+        text-align: right;
+        color: var(--ink-soft);
     }
     .rounds {
         display: grid;

@@ -2,7 +2,7 @@
     import { createQuery } from '@tanstack/svelte-query';
     import { Button, TextInput } from 'carbon-components-svelte';
     import { ask, sentence } from '../../api/client';
-    import { weatherQuery } from '../../api/queries';
+    import { sessionQuery, weatherQuery } from '../../api/queries';
     import type { Climate } from '../../api/wire';
     import { duration } from '../../parts/words';
 
@@ -12,7 +12,10 @@
     }
     let { kind = 'spray-can' }: Props = $props();
 
-    let celsius = $state('20');
+    const session = createQuery(sessionQuery);
+    const degrees = $derived(session.data?.painter?.temperature === 'F' ? 'F' : 'C');
+    // svelte-ignore state_referenced_locally
+    let temperature = $state(degrees === 'F' ? '68' : '20');
     let humidity = $state('50');
     let scene = $state('room');
     let problem = $state('');
@@ -21,11 +24,11 @@
     let which: string = $state(kind);
     const number = (text: string) => text.trim().replace(',', '.');
     const weather = createQuery(() => ({
-        ...weatherQuery(number(celsius), number(humidity)),
+        ...weatherQuery(number(temperature), number(humidity)),
         placeholderData: (before) => before,
     }));
     const judged = $derived(weather.data?.kinds.find((k) => k.id === which) ?? null);
-    const heads = { go: 'Go', wait: 'Wait', no: 'No' };
+    const heads = { go: 'Good to spray', wait: 'Better wait', no: 'Do not spray' };
 
     async function read() {
         problem = '';
@@ -36,9 +39,9 @@
                 scene,
                 time: `${String(now.getHours()).padStart(2, '0')}:${String(now.getMinutes()).padStart(2, '0')}`,
             });
-            celsius = String(answer.weather.celsius);
+            temperature = String(answer.weather.temperature);
             humidity = String(answer.weather.humidity);
-            said = `${answer.weather.source}: ${celsius} °C, ${humidity} %${answer.refused ? `; ${answer.refused} of its readings could not be used` : ''}.`;
+            said = `${answer.weather.source}: ${temperature} ${answer.weather.unit}, ${humidity} %${answer.refused ? `; ${answer.refused} of its readings could not be used` : ''}.`;
         } catch (thrown) {
             problem = sentence(thrown);
         }
@@ -47,7 +50,7 @@
 
 <h1>Can it be sprayed now?</h1>
 <div class="ask">
-    <TextInput size="sm" labelText="Temperature, °C" bind:value={celsius} />
+    <TextInput size="sm" labelText="Temperature, °{degrees}" bind:value={temperature} />
     <TextInput size="sm" labelText="Humidity, %" bind:value={humidity} />
     <div class="sensor">
         <label
@@ -137,9 +140,6 @@
     ul {
         margin: 8px 0;
         padding-left: 20px;
-    }
-    li {
-        padding: 3px 0;
     }
     @media (max-width: 720px) {
         .ask,

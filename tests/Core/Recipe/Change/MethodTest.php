@@ -28,7 +28,7 @@ use Tests\Core\Swatches;
 /** The method of one area on another, and one step in several areas. */
 final class MethodTest extends TestCase
 {
-    /** By hand: red at lightness 0.5, chroma 0.15, hue 30; its highlight 0.7, 0.10, 40; on a blue of 0.4, 0.12, 250 that is 0.6, 0.08, 260. */
+    /** By hand: of a red (0.5, 0.15, 30°) the highlight (0.7, 0.10, 40°); on a blue (0.4, 0.12, 250°) that is (0.6, 0.08, 260°). */
     public function testAColourKeepsItsDistance(): void
     {
         $moved = Method::moved(new Oklch(0.7, 0.10, 40.0), new Oklch(0.5, 0.15, 30.0), new Oklch(0.4, 0.12, 250.0));
