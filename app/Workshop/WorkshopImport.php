@@ -19,21 +19,30 @@ use App\Workshop\Recipe\RecipeMoves;
 use App\Workshop\Record\BenchDesk;
 use App\Workshop\Record\Did;
 use App\Workshop\Shelf\StockDesk;
+use App\Workshop\Undercoat\WholeEdits;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 use Kalokroma\Recipe\Technique\Stage;
+use Kalokroma\Recipe\Technique\Technique;
 use Kalokroma\Recipe\Technique\Way;
 use Kalokroma\Record\Instant;
 use Kalokroma\Shelf\Movement;
+use Kalokroma\Undercoat\Kind;
+use Kalokroma\Undercoat\Spray;
 
 /**
  * Brings a whole workshop in for a painter: shelf, companies, and on request drafted recipes and a ledger.
  *
  * @phpstan-import-type DidRow from Did
  *
+ * @phpstan-type GivenSpray array{
+ *   paint: string, from?: array{degrees: float|int, side?: string, strength?: float}, areas?: list<string>,
+ * }
+ * @phpstan-type GivenWhole array{technique: string, without?: list<string>, late?: bool}
  * @phpstan-type GivenRecipe array{
  *   area: string, way?: string, start?: string, adds?: list<string>, contrast?: string,
  *   follows?: array{company: string, area: string}, coats?: array<string, int>, omitted?: list<string>,
+ *   differs?: list<array{step: string, figures: string, paint: string}>,
  * }
  */
 final class WorkshopImport
@@ -109,6 +118,9 @@ final class WorkshopImport
             PlateDesk::drawing($company, $given['plate']);
         }
         $studio = new Studio($painter->refresh());
+        /** @var list<GivenSpray> $sprays */
+        $sprays = $given['sprays'] ?? [];
+        self::sprays($studio, $company, $sprays);
         if ($given['drafted'] ?? false) {
             /** @var list<GivenRecipe> $own */
             $own = $given['recipes'] ?? [];
@@ -120,6 +132,9 @@ final class WorkshopImport
             }
         }
         $company->load('areas.recipe', 'records');
+        /** @var list<GivenWhole> $whole */
+        $whole = $given['whole'] ?? [];
+        self::whole($studio, $company, $whole);
         /**
          * @var list<array{
          *   area?: string, step?: string, stage: string, figures: list<int>, at: string, note?: string,
@@ -128,6 +143,44 @@ final class WorkshopImport
          */
         $records = $given['records'] ?? [];
         self::records($studio, $company, $records);
+    }
+
+    /** @param list<GivenWhole> $whole steps over the whole figure */
+    private static function whole(Studio $studio, Company $company, array $whole): void
+    {
+        foreach ($whole as $step) {
+            (new WholeEdits($studio))->add(
+                $company,
+                Technique::tryFrom($step['technique']),
+                array_map(intval(...), $company->areas->whereIn('name', $step['without'] ?? [])->modelKeys()),
+                true,
+                $step['late'] ?? false,
+                true,
+                null,
+            );
+        }
+    }
+
+    /** @param list<GivenSpray> $sprays */
+    private static function sprays(Studio $studio, Company $company, array $sprays): void
+    {
+        $company->load('areas.recipe', 'records');
+        $said = array_map(static fn (array $spray): array => [
+            'key' => null,
+            'paint_id' => (int) ($studio->shelf->named($spray['paint'])->id ?? 0),
+            'kind' => Kind::allowedBy($studio->painter->equipment())->value,
+            'from' => !isset($spray['from']) ? null : [
+                'degrees' => (float) $spray['from']['degrees'],
+                'side' => $spray['from']['side'] ?? '',
+                'strength' => (float) ($spray['from']['strength'] ?? Spray::USUAL),
+            ],
+            'areas' => array_map(intval(...), $company->areas->whereIn('name', $spray['areas'] ?? [])->modelKeys()),
+            'coats' => null,
+            'thin' => null,
+        ], $sprays);
+        if ($said !== []) {
+            $studio->undercoatEdits->sequence($company, $said);
+        }
     }
 
     /** @param GivenRecipe $given */
@@ -152,6 +205,16 @@ final class WorkshopImport
         }
         foreach ($given['omitted'] ?? [] as $key) {
             $edits->apply($company, $area->load('recipe'), ['kind' => 'change', 'key' => $key, 'omitted' => true], null);
+        }
+        foreach ($given['differs'] ?? [] as $differs) {
+            $edit = ['kind' => 'differ', 'key' => $differs['step'], 'who' => $differs['figures']];
+            $edits->apply($company, $area->load('recipe'), $edit, null);
+            $paint = $studio->shelf->named($differs['paint']) ?? throw UnreadableFile::because(
+                sprintf('%s does not stand on the shelf: a step of %s differs in it.', $differs['paint'], $area->name),
+            );
+            $edits->apply($company, $area->load('recipe'), [
+                'kind' => 'change', 'key' => $differs['step'].'-2', 'mix' => [['paint_id' => (int) $paint->id, 'parts' => 1]],
+            ], null);
         }
     }
 

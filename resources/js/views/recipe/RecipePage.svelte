@@ -59,6 +59,7 @@
                 {#key recipe.area.id}
                     <ChooseColour {recipe} {page} />
                     <Elsewhere {recipe} {page} />
+                    <WholeSteps {recipe} {page} />
                 {/key}
             {:else}
                 <RecipeTools {recipe} {page} />
