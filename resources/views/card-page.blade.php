@@ -21,8 +21,7 @@
                 @include('card-strata', ['faces' => $step['faces'], 'label' => 'After '.$step['title']])
                 <b class="number">{{ $step['number'] }}</b>
                 <div>
-                    @if (($step['end'] ?? '') !== '')<p class="end">{{ $step['end'] }} to here</p>@endif
-                    <p class="kind">{{ $step['title'] }}{{ $step['place'] === '' ? '' : ' · '.$step['place'] }}</p>
+                    <p class="kind">{{ $step['title'] }}{{ $step['place'] === '' ? '' : ' · '.$step['place'] }}@if (($step['end'] ?? '') !== '')<b> · {{ $step['end'] }} to here</b>@endif</p>
                     <p class="load">{{ $step['load'] }}{{ $step['missing'] ? ' (not at hand)' : '' }}</p>
                     <p class="how">{{ $step['how'] }}</p>
                     @if ($step['drops'] !== '')<p class="how">{{ $step['drops'] }}</p>@endif

@@ -168,14 +168,14 @@ final class JourneyTest extends TestCase
         $this->hands->pressTab('Shelf', 'aside');
         $this->hands->press('Take Kelp');
         $this->hands->pressBeginning('Drybrush · highlight');
-        $this->hands->element('//input[@type="checkbox"]')->click();
+        $this->hands->element('//label[contains(., "leave this step out")]/input')->click();
         $this->hands->see('left out by you');
     }
 
     private function paintsAtTheBench(): void
     {
         $this->hands->press('Bench');
-        $this->hands->see('Undercoat the figure');
+        $this->hands->see('Undercoat, all over');
         $this->hands->see('mask for organic vapours');
         $this->hands->key(WebDriverKeys::ENTER);
         $this->hands->see('Basecoat, shell');
