@@ -16,7 +16,7 @@ $pictures = [
         "[...document.querySelectorAll('main [role=tab]')].find((b) => b.textContent.trim() === 'Map').click()",
     ],
     'buy' => ['/buy', 'light', 'The cheapest', ''],
-    'figures' => ['/figures/1', 'light', 'Five questions', ''],
+    'figures' => ['/figures/1', 'light', 'A few questions', ''],
     'scheme' => ['/scheme/1', 'light', 'Colour beside colour', ''],
     'scheme-proposals' => [
         '/scheme/1',
@@ -25,16 +25,16 @@ $pictures = [
         "[...document.querySelectorAll('button')].find((b) => b.textContent.trim() === 'Propose for the rest').click()",
     ],
     'undercoat' => ['/undercoat/1', 'light', 'Before you start', ''],
-    'light-sketch' => ['/undercoat/1', 'dark', 'Before you start', "[...document.querySelectorAll('nav.rail button')][1].click()"],
+    'light-sketch' => ['/undercoat/1', 'dark', 'Before you start', "[...document.querySelectorAll('nav.rail button')][2].click()"],
+    'sprays' => ['/undercoat/2', 'light', 'Before you start', "[...document.querySelectorAll('nav.rail button')][1].click()"],
     'recipe' => ['/recipe/4', 'light', 'Left out, and why', ''],
-    'recipe-dark' => ['/recipe/8', 'dark', 'Left out, and why', ''],
+    'recipe-dark' => ['/recipe/13', 'dark', 'Over the whole figure', ''],
     'compare' => ['/compare/1?area=8&b%5Bway%5D=glazes', 'light', 'the second is, on its plane', ''],
     'recipe-book' => ['/book', 'light', 'Bring it to a figure', ''],
     'card' => ['CARD', 'light', 'Print this page', ''],
     'bench' => ['/bench/1/4', 'dark', 'Next after this', ''],
     'paint' => ['/shelf/PAINT', 'light', 'Its colour was', ''],
     'tables-match' => ['/tables/match?colour=%234a626c&paints=3', 'light', 'looked through', ''],
-    'tables-thin' => ['/tables/thin?mix=MIX&thin=30+%25+water', 'light', 'Under varnish', ''],
     'tables-coats' => ['/tables/coats', 'light', 'Another paint beside it', ''],
     'ledger' => ['/ledger', 'light', 'What was really done', ''],
 ];
@@ -60,7 +60,6 @@ try {
     );
     [$slate, $orange, $chalk] = explode(',', $ids);
     $pictures['paint'][0] = '/shelf/'.$orange;
-    $pictures['tables-thin'][0] = str_replace('MIX', "$slate*3%2B$chalk*1", $pictures['tables-thin'][0]);
     $studio->visit('/shelf/'.$orange);
     $hands->press('Measure a test swatch');
     $hands->type('Paint over black', '44 31 44');

@@ -21,7 +21,10 @@
                 @include('card-strata', ['faces' => $step['faces'], 'label' => 'After '.$step['title']])
                 <b class="number">{{ $step['number'] }}</b>
                 <div>
-                    <p class="kind">{{ $step['title'] }}{{ $step['place'] === '' ? '' : ' · '.$step['place'] }}@if (($step['end'] ?? '') !== '')<b> · {{ $step['end'] }} to here</b>@endif</p>
+                    <p class="kind">
+                        {{ $step['title'] }}{{ $step['place'] === '' ? '' : ' · '.$step['place'] }}
+                        @if (($step['end'] ?? '') !== '')<b>· {{ $step['end'] }} to here</b>@endif
+                    </p>
                     <p class="load">{{ $step['load'] }}{{ $step['missing'] ? ' (not at hand)' : '' }}</p>
                     <p class="how">{{ $step['how'] }}</p>
                     @if ($step['drops'] !== '')<p class="how">{{ $step['drops'] }}</p>@endif

@@ -41,6 +41,7 @@ final class StepView
             'who' => $step->scope->who->value(),
             'who_words' => $step->scope->who->isAll() ? '' : $step->scope->who->words(),
             'place' => $step->scope->place->words(),
+            'spray' => $step->scope->place->spray?->words() ?? '',
             'loop' => $step->scope->loop === null ? null : [
                 'from' => $step->scope->loop->from,
                 'rounds' => $step->scope->loop->rounds,

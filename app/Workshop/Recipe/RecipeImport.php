@@ -17,6 +17,7 @@ use App\Workshop\Undercoat\UndercoatEdits;
 use DomainException;
 use Illuminate\Support\Facades\DB;
 use Kalokroma\Recipe\Plan\Plan;
+use Kalokroma\Recipe\Plan\StepKey;
 use Kalokroma\Recipe\Plan\UndercoatPlan;
 use Kalokroma\Recipe\Plan\WholeStep;
 use Kalokroma\Shelf\Paint;
@@ -259,15 +260,19 @@ final readonly class RecipeImport
     {
         $ids = $company->areas->pluck('id', 'name');
         $whole = [];
-        foreach ($given as $n => $said) {
-            $step = $this->planOf(['steps' => [[...$said['step'], 'key' => 'whole-'.($n + 1)]]])->steps[0];
+        foreach ($given as $said) {
+            $step = $this->planOf(['steps' => [$said['step']]])->steps[0];
             $without = array_filter(array_map(static fn (string $name): string => (string) $ids->get($name), $said['without'] ?? []));
             $whole[] = new WholeStep($step, array_values($without), $said['late'] ?? false);
         }
         if ($whole !== []) {
             $this->studio->undercoatEdits->put(
                 $company,
-                static fn (UndercoatPlan $plan): UndercoatPlan => $plan->withWhole($whole, $plan->given + count($whole)),
+                static fn (UndercoatPlan $plan): UndercoatPlan => $plan->withWhole(array_map(
+                    static fn (WholeStep $w, int $n): WholeStep => $w->with($w->step->renamed(StepKey::ofWhole($plan->given + $n + 1))),
+                    $whole,
+                    array_keys($whole),
+                ), $plan->given + count($whole)),
                 'steps over the whole figure',
                 null,
                 false,

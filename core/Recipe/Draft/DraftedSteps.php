@@ -7,6 +7,7 @@ namespace Kalokroma\Recipe\Draft;
 use Kalokroma\Colour\Oklch;
 use Kalokroma\Film\Surface;
 use Kalokroma\Recipe\Choose\MixChoice;
+use Kalokroma\Recipe\Choose\NamedThinner;
 use Kalokroma\Recipe\Choose\Palette;
 use Kalokroma\Recipe\Choose\Shading;
 use Kalokroma\Recipe\Ladder\Ladder;
@@ -73,7 +74,7 @@ abstract class DraftedSteps
             StepKey::of($slot->value),
             $technique,
             $target,
-            Load::usual($paint->mix, $paint->use, $paint->ratio),
+            NamedThinner::of(Load::usual($paint->mix, $paint->use, $paint->ratio), $technique, $this->palette),
             new Scope($place),
             why: [...$why, Defaults::thinningReason($paint->use, $paint->ratio)],
             stage: $slot->stage(),

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Kalokroma\Recipe\Draft;
 
-use Kalokroma\Caution\Tool;
 use Kalokroma\Colour\Ciede2000;
 use Kalokroma\Colour\Oklch;
 use Kalokroma\Film\Face;
@@ -12,6 +11,7 @@ use Kalokroma\Film\Sheen;
 use Kalokroma\Film\Surface;
 use Kalokroma\Recipe\Choose\LayerThinning;
 use Kalokroma\Recipe\Choose\MixChoice;
+use Kalokroma\Recipe\Choose\NamedThinner;
 use Kalokroma\Recipe\Choose\Palette;
 use Kalokroma\Recipe\Choose\Shading;
 use Kalokroma\Recipe\Plan\Handling;
@@ -64,33 +64,12 @@ final class StepMaker
             $key,
             $wish->technique,
             $wish->target,
-            $this->named(Load::usual($mix, $use, $ratio), $wish->technique),
+            NamedThinner::of(Load::usual($mix, $use, $ratio), $wish->technique, $this->palette),
             $wish->scope,
             new Handling($wish->coats),
             array_values(array_filter([$wish->why, $reason, $thick?->reason, $thinned])),
             $wish->stage,
         );
-    }
-
-    /** The load with the medium or thinner of the shelf that it is thinned with. */
-    private function named(Load $load, Technique $technique): Load
-    {
-        if ($load->thinning->isUndiluted() || !in_array($load->with, ['medium', 'thinner', 'solvent'], true)) {
-            return $load;
-        }
-        $behaviours = $load->with === 'medium' ? [Behaviour::Medium] : [Behaviour::Thinner];
-        $wanted = match (true) {
-            $load->with === 'solvent' => Purpose::Solvent,
-            $technique->facts()->tool === Tool::Airbrush->value => Purpose::Airbrush,
-            default => Purpose::Glazing,
-        };
-        $found = array_values(array_filter(
-            $this->palette->atHand(...$behaviours),
-            static fn (Paint $p): bool => $p->isFor($wanted) || ($load->with !== 'solvent' && $p->isFor(Purpose::Anything)),
-        ));
-        usort($found, static fn (Paint $a, Paint $b): int => $b->isFor($wanted) <=> $a->isFor($wanted) ?: $a->id <=> $b->id);
-
-        return $found === [] ? $load : $load->by($found[0]->name);
     }
 
     /** Less thinned than usual, where that saves coats. */

@@ -289,7 +289,8 @@ final class StepRules
         }
 
         return [
-            'The light sketch spans {before} of lightness from recess to ridge, and {coats} opaque coats leave {after} of it.',
+            'The light sketch spans {before} of lightness from recess to ridge, and '
+                .'{coats, plural, one {# opaque coat leaves} other {# opaque coats leave}} {after} of it.',
             ['before' => $span($o, false), 'coats' => $o->labour->coats, 'after' => $span($o, true)],
             'Stain or glaze over the sketch, or save yourself the sketch.',
         ];

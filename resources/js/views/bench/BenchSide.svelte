@@ -78,6 +78,11 @@
 </aside>
 
 <style>
+    .level {
+        display: block;
+        margin-top: 14px;
+        font-size: var(--size-plain);
+    }
     aside {
         padding: 28px 22px;
         background: var(--panel);

@@ -16,7 +16,7 @@
     const total = $derived(bench.bench?.steps.length ?? 0);
     const title = $derived(
         step.of_figure && !step.whole
-            ? `Undercoat, ${step.place || 'all over'}`
+            ? `Undercoat, ${step.spray || 'all over'}`
             : `${capital(step.technique)}, ${step.area.toLowerCase()}`,
     );
 </script>
@@ -51,7 +51,7 @@
 </div>
 <p class="hand">
     {[
-        (!step.of_figure || step.whole) && step.place ? `${capital(step.place)}.` : '',
+        step.place && step.place !== step.spray ? `${capital(step.place)}.` : '',
         step.who_words ? `${capital(step.who_words)}.` : '',
         step.handling.words ? `${capital(step.handling.words)}.` : '',
         step.where,

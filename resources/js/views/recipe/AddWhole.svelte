@@ -17,7 +17,7 @@
     const add = (sure: boolean) => page.addWhole({ technique, without: [], tiny, late, sure });
 </script>
 
-<div class="small-grid">
+<div class="add">
     <SmallSelect
         label="add"
         name="Add over the whole figure"
@@ -35,6 +35,12 @@
 </div>
 
 <style>
+    .add {
+        display: flex;
+        flex-wrap: wrap;
+        gap: 8px 18px;
+        align-items: end;
+    }
     .tick {
         display: flex;
         gap: 6px;

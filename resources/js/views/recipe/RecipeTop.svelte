@@ -8,6 +8,13 @@
         page: RecipeState;
     }
     let { recipe, page }: Props = $props();
+
+    const ground = $derived(
+        recipe.steps
+            .filter((s) => s.of_figure && !s.whole)
+            .map((s) => `${s.mix_words}${s.spray ? ` ${s.spray}` : ''}`)
+            .join(', then '),
+    );
 </script>
 
 <div class="top">
@@ -16,7 +23,7 @@
         <p class="soft">
             {recipe.area.material}, {recipe.area.surface_cm2} cm²{recipe.drafted
                 ? ` · painted ${recipe.way_words}`
-                : ''} · undercoat {recipe.steps[0]?.mix_words}
+                : ''} · undercoat {ground}
         </p>
     </div>
     {#if recipe.drafted && !page.redrafting}

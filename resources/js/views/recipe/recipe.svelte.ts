@@ -84,7 +84,12 @@ export class RecipeState {
 
     /** The chosen step; at first the basecoat, where the first decision lies. */
     get step(): Step | null {
-        return this.steps.find((s) => s.key === this.chosen) ?? this.steps[1] ?? this.steps[0] ?? null;
+        return (
+            this.steps.find((s) => s.key === this.chosen) ??
+            this.steps.find((s) => !s.of_figure) ??
+            this.steps[0] ??
+            null
+        );
     }
 
     get busy(): boolean {
