@@ -53,6 +53,9 @@ final readonly class SaidThinning
             return new self(Thinning::fromRatio(self::LIKE[$m[1]]), self::LIKE[$m[1]], null);
         }
         $with = preg_match('/\b('.self::THINNERS.')s?\b/', $text, $m) === 1 ? $m[1] : null;
+        if (preg_match('/^(?:\?|open|some|unknown|to taste)(?:\s+(?:with\s+)?(?:'.self::THINNERS.')s?)?$/D', $text) === 1) {
+            return new self(null, 'open', $with);
+        }
         if (preg_match('/^(\d+(?:\.\d+)?)\s*(?:%|percent)\s*(?:of\s+)?(paint|'.self::THINNERS.')$/D', $text, $m) === 1) {
             return self::percent((float) $m[1], $m[2] === 'paint', $with, $said);
         }

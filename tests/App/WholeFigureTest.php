@@ -237,6 +237,37 @@ final class WholeFigureTest extends TestCase
         self::assertStringContainsString('*fieldable to here*', $markdown);
     }
 
+    /** What nobody said stays open on page, bench, card and in files. */
+    public function testWhatIsOpenStaysOpen(): void
+    {
+        $this->signIn();
+        $areas = $this->drafted();
+        $paints = PaintRow::query()->whereIn('name', ['Ochre', 'Bone'])->orderBy('name')->pluck('id', 'name');
+        $this->postJson("/api/areas/$areas[0]/recipe/edits", ['kind' => 'change', 'key' => 'highlight', 'thin' => '?', 'mix' => [
+            ['paint_id' => $paints['Ochre'], 'parts' => 2], ['paint_id' => $paints['Bone'], 'parts' => null],
+        ]])->assertOk();
+        $step = collect((array) $this->recipe($areas[0])->json('steps'))->firstWhere('key', 'highlight');
+        self::assertSame('2 drops Ochre, some Bone', $step['mix_words']);
+        self::assertTrue($step['thin_open']);
+        self::assertStringStartsWith('open, usually ', $step['thin_words']);
+        self::assertCount(2, $step['open_ends']);
+        self::assertNotSame($step['open_ends'][0], $step['open_ends'][1]);
+        self::assertNull($step['amount']);
+        $bench = collect((array) $this->getJson($this->url('bench'))->json('steps'))
+            ->where('area_id', $areas[0])->firstWhere('key', 'highlight');
+        self::assertSame(['2 drops Ochre, some Bone', true], [$bench['mix_words'], $bench['thin_open']]);
+        $card = (string) $this->get("/api/areas/$areas[0]/card")->getContent();
+        self::assertStringContainsString('some Bone', $card);
+        self::assertStringContainsString('open, usually', $card);
+        self::assertStringContainsString('some Bone', (string) $this->get("/api/areas/$areas[0]/recipe/file?as=md")->getContent());
+        $json = json_decode((string) $this->get("/api/areas/$areas[0]/recipe/file?as=json")->getContent(), true);
+        $kept = array_column($json['plan']['steps'], null, 'key')['highlight'];
+        self::assertSame([2, null, true], [$kept['mix'][0]['parts'], $kept['mix'][1]['parts'], $kept['thin_open']]);
+        $said = ['kind' => 'change', 'key' => 'highlight', 'thin' => '1:1'];
+        $set = $this->postJson("/api/areas/$areas[0]/recipe/edits", $said)->assertOk();
+        self::assertFalse(collect((array) $set->json('steps'))->firstWhere('key', 'highlight')['thin_open']);
+    }
+
     public function testUnitsAreThePainters(): void
     {
         $painter = $this->signIn();

@@ -8,6 +8,7 @@ use Kalokroma\Colour\Reflectance;
 use Kalokroma\Film\Surface;
 use Kalokroma\Recipe\Plan\Handling;
 use Kalokroma\Recipe\Plan\PlannedStep;
+use Kalokroma\Recipe\Predict\Reasons;
 use Kalokroma\Recipe\Predict\StepOutcome;
 use Kalokroma\Recipe\Technique\Stage;
 use Kalokroma\Shelf\Mix;
@@ -94,11 +95,22 @@ final class StepView
             'drying' => $film?->first()->behaviour->drying()->words() ?? '',
             'thin' => $load->thinning->ratio(),
             'undiluted' => $load->thinning->isUndiluted(),
+            'thin_words' => $load->thinWords(),
+            'thin_open' => $load->thinOpen,
+            'open_ends' => self::openEnds($step),
             'thinned_with' => $load->with,
             'thinner' => $load->thinner(),
             'at_hand' => $load->mix?->isAtHand() ?? true,
             'instead_of' => $load->original?->words(),
         ];
+    }
+
+    /** @return list<string> `#rrggbb` of the mix with little and with much of what was left open; nothing where nothing was */
+    private static function openEnds(PlannedStep $step): array
+    {
+        $ends = $step->load->mix === null || !$step->isFilm() ? null : Reasons::openEnds($step->load, $step->load->mix);
+
+        return array_map(static fn (Mix $m): string => $m->colour()->toHex(), $ends ?? []);
     }
 
     /** @return array<string, mixed> how the area looks before and after, and how sure that is */

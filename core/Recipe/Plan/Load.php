@@ -7,6 +7,8 @@ namespace Kalokroma\Recipe\Plan;
 use Kalokroma\Film\Thinning;
 use Kalokroma\Recipe\Technique\Defaults;
 use Kalokroma\Shelf\Mix;
+use Kalokroma\Shelf\Part;
+use Kalokroma\Word\Counted;
 
 /** What a step is painted with: the mix on the palette, and how far it is thinned with what. */
 final readonly class Load
@@ -132,6 +134,26 @@ final readonly class Load
     public function thinner(): string
     {
         return $this->product !== '' ? $this->product : $this->with;
+    }
+
+    /** What is mixed, as painters say it; an amount that nobody said is "some". Null for a step without paint. */
+    public function words(): ?string
+    {
+        if ($this->mix === null || $this->open === []) {
+            return $this->mix?->words();
+        }
+
+        return implode(', ', array_map(fn (Part $p): string => $this->isOpen($p->paint->id)
+            ? 'some '.$p->paint->name
+            : Counted::Drops->of($p->parts).' '.$p->paint->name, $this->mix->parts));
+    }
+
+    /** "2:1 with water", "not thinned", "open, usually 1:2 with water"; empty where nothing is loaded. */
+    public function thinWords(): string
+    {
+        $said = $this->thinning->isUndiluted() ? 'not thinned' : $this->thinning->ratio().' with '.$this->thinner();
+
+        return $this->mix === null ? '' : ($this->thinOpen ? 'open, usually '.$said : $said);
     }
 
     /** Whether the amount of this paint was left open. */

@@ -248,6 +248,6 @@ final readonly class PlannedStep
     /** What it is called in a list: its paints, else what is done. */
     public function words(): string
     {
-        return $this->load->mix?->words() ?? ucfirst($this->technique->words());
+        return $this->load->words() ?? ucfirst($this->technique->words());
     }
 }

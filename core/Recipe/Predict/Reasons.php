@@ -48,12 +48,20 @@ final class Reasons
     /** How far the colour moves between little and much of the paints whose amount is open, CIEDE2000. */
     public static function openRange(Load $load, Mix $mix): float
     {
+        $ends = self::openEnds($load, $mix);
+
+        return $ends === null ? 0.0 : Ciede2000::difference($ends[0]->lab(), $ends[1]->lab());
+    }
+
+    /** @return array{Mix, Mix}|null the mix with a sixth and with five sixths of what was left open; null where nothing was, or all */
+    public static function openEnds(Load $load, Mix $mix): ?array
+    {
         $with = static fn (int $open, int $said): Mix => Mix::of(array_map(
             static fn (Part $p): Part => new Part($p->paint, $load->isOpen($p->paint->id) ? $open : $said),
             $mix->parts,
         ));
 
-        return count($load->open) >= count($mix->parts) ? 0.0 : Ciede2000::difference($with(1, 5)->lab(), $with(5, 1)->lab());
+        return $load->open === [] || count($load->open) >= count($mix->parts) ? null : [$with(1, 5), $with(5, 1)];
     }
 
     /** @return list<Finding> */

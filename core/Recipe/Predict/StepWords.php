@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Kalokroma\Recipe\Predict;
 
-use Kalokroma\Recipe\Plan\Load;
 use Kalokroma\Recipe\Plan\PlannedStep;
 use Kalokroma\Word\Counted;
 use Kalokroma\Word\Duration;
@@ -36,7 +35,7 @@ final readonly class StepWords
         return new self(
             ucfirst($step->technique->words()),
             $step->load->mix === null ? $step->where() : $step->words(),
-            self::thin($step->load),
+            $step->load->thinWords(),
             $step->isFilm() || $step->technique->facts()->at->rank() === 0 ? self::coats($outcome) : '',
             $outcome->labour->dryMinutes === 0 ? '' : Duration::words($outcome->labour->dryMinutes),
             self::where($step),
@@ -72,15 +71,6 @@ final readonly class StepWords
         };
 
         return sprintf('drops: %s, enough for %s', implode(' + ', $said), $enough);
-    }
-
-    private static function thin(Load $load): string
-    {
-        return match (true) {
-            $load->mix === null => '',
-            $load->thinning->isUndiluted() => 'not thinned',
-            default => $load->thinning->ratio().' with '.$load->thinner(),
-        };
     }
 
     private static function where(PlannedStep $step): string

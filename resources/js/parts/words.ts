@@ -64,10 +64,12 @@ interface Thinned {
     undiluted: boolean;
     thinned_with: string;
     thinner?: string;
+    thin_open?: boolean;
 }
 
 /** "thin 2:1 with water", or "not thinned". */
 export function thinning(step: Thinned): string {
+    if (step.thin_open) return `thinning open, usually ${step.undiluted ? 'none' : step.thin}`;
     return step.undiluted ? 'not thinned' : `thin ${step.thin} with ${step.thinner ?? step.thinned_with}`;
 }
 

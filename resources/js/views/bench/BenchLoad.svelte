@@ -11,7 +11,9 @@
     let { step, figures }: Props = $props();
 
     const load = $derived(
-        step.mix.length === 1 ? step.mix_words : step.mix.map((p) => `${p.parts} ${p.name}`).join(', '),
+        step.mix.length === 1
+            ? step.mix_words
+            : step.mix.map((p) => `${step.open.includes(p.name) ? 'some' : p.parts} ${p.name}`).join(', '),
     );
     const batch = $derived(
         step.amount
@@ -25,7 +27,7 @@
 </script>
 
 <div class="load">
-    <Drops mix={step.mix} size={46} />
+    <Drops mix={step.mix} open={step.open} size={46} />
     <div class="paint">
         <p class="big">{load}</p>
         <p class="small">

@@ -37,7 +37,7 @@
                 class="small-field"
                 list="ratios"
                 aria-label="Paint to thinner"
-                value={step.undiluted ? 'undiluted' : step.thin}
+                value={step.thin_open ? '?' : step.undiluted ? 'undiluted' : step.thin}
                 onchange={(e) => onchange({ thin: e.currentTarget.value })}
             />
             <datalist id="ratios"

@@ -5,6 +5,7 @@
     import Drops from '../../parts/Drops.svelte';
     import { capital, counted, duration, ranges } from '../../parts/words';
     import Mishaps from './Mishaps.svelte';
+    import OpenEnds from './OpenEnds.svelte';
     import StepControls from './StepControls.svelte';
     import StepLook from './StepLook.svelte';
     import StepMarks from './StepMarks.svelte';
@@ -21,7 +22,7 @@
     }
     let { area, company, step, page }: Props = $props();
 
-    const parts = $derived(step.mix.map((p) => p.parts).join(' : '));
+    const parts = $derived(step.mix.map((p) => (step.open.includes(p.name) ? '?' : p.parts)).join(' : '));
     const sheets = $derived(
         step.whole
             ? ['Shelf', 'Why', 'Change']
@@ -59,9 +60,13 @@
 <StepMarks marks={step.marks} onoverrule={(rule, on) => page.rework({ kind: 'overrule', rule, on })} />
 {#if step.mix.length}
     <div class="load">
-        <Drops mix={step.mix} />
+        <Drops mix={step.mix} open={step.open} />
         <p class="mono">
-            {step.mix.length > 1 ? parts : ''}<br />{step.undiluted ? 'undiluted' : `thin ${step.thin}`}
+            {step.mix.length > 1 ? parts : ''}<br />{step.thin_open
+                ? 'thinning open'
+                : step.undiluted
+                  ? 'undiluted'
+                  : `thin ${step.thin}`}
         </p>
     </div>
 {/if}
@@ -73,7 +78,7 @@
     </p>
 {/each}
 {#if step.shared}<p class="shared">{step.shared}</p>{/if}
-{#if step.open.length}<p class="soft">How much {step.open.join(' and ')} is left open.</p>{/if}
+<OpenEnds {step} />
 {#if amount}<p class="soft">{amount} · {step.minutes} min each · dries in {duration(step.dry_minutes)}</p>{/if}
 <StepControls {step} busy={page.busy} onchange={(change) => page.edit(step, change)} />
 {#each step.cautions as caution (caution)}<p class="caution">{caution}</p>{/each}

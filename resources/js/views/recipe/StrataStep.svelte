@@ -18,9 +18,11 @@
                 ? step.tool
                 : step.mix.length === 0
                   ? ''
-                  : step.undiluted
-                    ? 'undiluted'
-                    : `thin ${step.thin}`,
+                  : step.thin_open
+                    ? `thinning open, usually ${step.undiluted ? 'none' : step.thin}`
+                    : step.undiluted
+                      ? 'undiluted'
+                      : `thin ${step.thin}`,
             ...(step.film || step.of_figure ? [coats(step)] : []),
             `dry ${duration(step.dry_minutes)}`,
             ...(step.loop ? [step.loop.words] : step.rounds > 1 ? [`${step.rounds} rounds`] : []),
