@@ -32,7 +32,8 @@
                         <strong>{capital(step.technique)}</strong>
                         {step.words.toLowerCase() === step.technique ? '' : step.words}
                         <button class="plain-button" disabled={page.busy} onclick={() => page.dropWhole(step.key)}
-                            >Remove<span class="visually-hidden"> {step.technique} over the whole figure</span></button
+                            >Remove<span class="visually-hidden">{` ${step.technique} over the whole figure`}</span
+                            ></button
                         >
                     </p>
                     <details class="small-more">

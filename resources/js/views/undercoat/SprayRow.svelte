@@ -92,10 +92,10 @@
     </div>
     <div class="moves">
         {#if onup}<button class="plain-button" disabled={busy} onclick={onup}
-                >Earlier<span class="visually-hidden"> {name}</span></button
+                >Earlier<span class="visually-hidden">{` ${name}`}</span></button
             >{/if}
         {#if ondrop}<button class="plain-button" disabled={busy} onclick={ondrop}
-                >Remove<span class="visually-hidden"> {name}</span></button
+                >Remove<span class="visually-hidden">{` ${name}`}</span></button
             >{/if}
     </div>
 </li>
