@@ -26,13 +26,13 @@ final readonly class Work
     /** @param int $figures 0 and more, painted alike */
     public static function of(StepOutcome $outcome, int $figures): self
     {
-        $mix = $outcome->step->load->mix;
+        $load = $outcome->step->load->mix === null ? null : $outcome->step->words();
 
         return new self(
             $outcome->labour->minutes * $figures,
             $outcome->labour->dryMinutes,
             $outcome->step->technique->facts()->latest,
-            $outcome->labour->tool->words().($mix === null ? '' : ': '.$mix->words()),
+            $outcome->labour->tool->words().($load === null ? '' : ': '.$load),
         );
     }
 }

@@ -6,6 +6,7 @@ namespace Kalokroma\Record;
 
 use Kalokroma\Recipe\Plan\PlannedStep;
 use Kalokroma\Recipe\Technique\Technique;
+use Kalokroma\Shelf\Mix;
 use Kalokroma\Shelf\Part;
 use Kalokroma\Word\Counted;
 
@@ -15,6 +16,7 @@ use Kalokroma\Word\Counted;
  *
  * @phpstan-type SubstanceRow array{
  *   technique: string|null, mix: list<array{id: string|null, name: string, parts: int}>, place: list<string|float|null>|null,
+ *   meets?: list<array{id: string|null, name: string, parts: int}>,
  * }
  */
 final readonly class Substance
@@ -23,8 +25,9 @@ final readonly class Substance
      * @param string|null $technique its value; null where nobody wrote it down
      * @param list<array{id: string|null, name: string, parts: int}> $mix ids as they are on the shelf, names as they were then
      * @param list<string|float|null>|null $place face, part, light, percent, and where a spray came from; null where nobody wrote it down
+     * @param list<array{id: string|null, name: string, parts: int}> $meets the second mix, where two meet
      */
-    private function __construct(public ?string $technique, public array $mix, public ?array $place)
+    private function __construct(public ?string $technique, public array $mix, public ?array $place, public array $meets = [])
     {
     }
 
@@ -34,18 +37,25 @@ final readonly class Substance
 
         return new self(
             $step->technique->value,
-            array_map(
-                static fn (Part $p): array => ['id' => $p->paint->id, 'name' => $p->paint->name, 'parts' => $p->parts],
-                $step->load->mix->parts ?? [],
-            ),
+            self::parts($step->load->mix),
             [$place->face?->value, $place->part, $place->light, $place->percent(), ...$place->spray === null ? [] : [$place->spray->id()]],
+            self::parts($step->load->meets),
+        );
+    }
+
+    /** @return list<array{id: string, name: string, parts: int}> */
+    private static function parts(?Mix $mix): array
+    {
+        return array_map(
+            static fn (Part $p): array => ['id' => $p->paint->id, 'name' => $p->paint->name, 'parts' => $p->parts],
+            $mix->parts ?? [],
         );
     }
 
     /** @param SubstanceRow $row */
     public static function fromRow(array $row): self
     {
-        return new self($row['technique'], $row['mix'], $row['place']);
+        return new self($row['technique'], $row['mix'], $row['place'], $row['meets'] ?? []);
     }
 
     /**
@@ -67,7 +77,9 @@ final readonly class Substance
     /** @return SubstanceRow */
     public function row(): array
     {
-        return ['technique' => $this->technique, 'mix' => $this->mix, 'place' => $this->place];
+        $meets = $this->meets === [] ? [] : ['meets' => $this->meets];
+
+        return ['technique' => $this->technique, 'mix' => $this->mix, 'place' => $this->place, ...$meets];
     }
 
     /** Whether what was planned then is in substance what is planned now. */
@@ -77,34 +89,40 @@ final readonly class Substance
 
         return ($this->technique === null || $this->technique === $now->technique)
             && ($this->place === null || $this->place == $now->place)
-            && $this->isMixedAs($now);
+            && self::isMixedAs($this->mix, $now->mix)
+            && self::isMixedAs($this->meets, $now->meets);
     }
 
     /** What it was painted as, in a few words. */
     public function words(): string
     {
-        $mix = $this->mix;
         $technique = $this->technique === null ? 'another step' : Technique::from($this->technique)->words();
 
-        return match (count($mix)) {
-            0 => $technique,
-            1 => $technique.' in '.$mix[0]['name'],
-            default => $technique.' in '.implode(
-                ', ',
-                array_map(static fn (array $p): string => Counted::Drops->of($p['parts']).' '.$p['name'], $mix),
-            ),
-        };
+        return $technique.($this->mix === [] ? '' : ' in '.self::listed($this->mix))
+            .($this->meets === [] ? '' : ' meeting '.self::listed($this->meets));
     }
 
-    private function isMixedAs(self $now): bool
+    /** @param non-empty-list<array{id: string|null, name: string, parts: int}> $mix */
+    private static function listed(array $mix): string
     {
-        if (count($this->mix) !== count($now->mix)) {
+        return count($mix) === 1
+            ? $mix[0]['name']
+            : implode(', ', array_map(static fn (array $p): string => Counted::Drops->of($p['parts']).' '.$p['name'], $mix));
+    }
+
+    /**
+     * @param list<array{id: string|null, name: string, parts: int}> $mix
+     * @param list<array{id: string|null, name: string, parts: int}> $now
+     */
+    private static function isMixedAs(array $mix, array $now): bool
+    {
+        if (count($mix) !== count($now)) {
             return false;
         }
         $ratio = null;
-        foreach ($this->mix as $then) {
+        foreach ($mix as $then) {
             $same = array_values(array_filter(
-                $now->mix,
+                $now,
                 static fn (array $p): bool => $then['id'] === null ? $p['name'] === $then['name'] : $p['id'] === $then['id'],
             ))[0] ?? null;
             if ($same === null) {

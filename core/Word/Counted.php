@@ -16,6 +16,7 @@ enum Counted: string
     case Figures = '{n, plural, one {# figure} other {# figures}}';
     case Areas = '{n, plural, one {# area} other {# areas}}';
     case Minutes = '{n, plural, one {# minute} other {# minutes}}';
+    case Masks = '{n, plural, one {# mask} other {# masks}}';
     case Paints = '{n, plural, one {# paint} other {# paints}}';
     case BaseCoats = '{n, plural, one {# base coat} other {# base coats}}';
     case Entries = '{n, plural, one {# entry} other {# entries}}';

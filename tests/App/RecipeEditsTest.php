@@ -103,6 +103,38 @@ final class RecipeEditsTest extends TestCase
         self::assertGreaterThan($step['certainty'], $open->json('steps.3.certainty'));
     }
 
+    /** Shade and light meet at once when the step is added; another second colour, a half of the area, one colour alone. */
+    public function testTwoColoursMeetInAWetBlend(): void
+    {
+        $this->signIn();
+        $added = $this->edit(['kind' => 'add', 'technique' => 'wet-blend', 'after' => 'wash'])->assertOk();
+        $this->assertAnswers('recipe', $added);
+        $step = (array) $added->json('steps.3');
+        self::assertSame('wet-blend', $step['key']);
+        self::assertCount(1, array_filter((array) $step['reasons'], static fn (string $r): bool => str_contains($r, 'stays wet for')));
+        self::assertNotEmpty($step['meets']);
+        self::assertStringContainsString(' meeting ', $step['mix_words']);
+
+        $bone = $this->paint('Bone');
+        $changed = $this->edit([
+            'kind' => 'change', 'key' => 'wet-blend', 'meets' => [['paint_id' => $bone, 'parts' => 2]],
+            'place' => ['face' => null, 'part' => 'the left', 'light' => '', 'percent' => 100],
+        ])->assertOk();
+        self::assertSame([$bone], array_column((array) $changed->json('steps.3.meets'), 'paint_id'));
+        self::assertNotNull($changed->json('steps.3.zone'));
+        self::assertNotEmpty($changed->json('steps.3.amount.meets.drops'));
+
+        $file = $this->getJson($this->url().'/file?as=json')->assertOk();
+        self::assertStringContainsString('"meets"', (string) $file->getContent());
+        $card = (string) $this->get(str_replace('/recipe', '/card', $this->url()))->assertOk()->getContent();
+        self::assertStringContainsString('meeting', $card);
+        $alone = $this->edit(['kind' => 'change', 'key' => 'wet-blend', 'meets' => []])->assertOk();
+        self::assertSame([], $alone->json('steps.3.meets'));
+        $this->edit(['kind' => 'change', 'key' => 'layer', 'meets' => [['paint_id' => $bone, 'parts' => 1]]])
+            ->assertStatus(422)
+            ->assertJsonPath('message', 'A second colour meets the first in a wet blend only, not in a layer.');
+    }
+
     public function testUndoAndRedoGoThroughAllThatWasDone(): void
     {
         $this->signIn();

@@ -49,10 +49,11 @@ final class RecipeFilesTest extends TestCase
             ],
         );
         $this->postJson($this->url().'/edits', ['kind' => 'loop', 'key' => 'highlight', 'from' => 'layer', 'rounds' => 2]);
+        $this->postJson($this->url().'/edits', ['kind' => 'add', 'technique' => 'wet-blend', 'after' => 'wash']);
         $json = $this->written($this->url().'/file?as=json', 'recipe.schema.json');
         $answer = $this->bring($json)->assertOk();
         $this->assertAnswers('recipeImported', $answer);
-        self::assertSame('"Coat" stands in the book now, with 4 steps.', $answer->json('words'));
+        self::assertSame('"Coat" stands in the book now, with 5 steps.', $answer->json('words'));
         $id = $answer->json('book_id');
 
         self::assertEqualsCanonicalizing($this->plan($json), $this->plan($this->written("/api/book/$id/file", 'recipe.schema.json')));
@@ -60,7 +61,7 @@ final class RecipeFilesTest extends TestCase
         $is = $this->postJson($this->url().'/book', ['book_id' => $id])->assertOk();
         self::assertSame([], $is->json('changes'));
         self::assertSame(array_column((array) $was->json('steps'), 'after'), array_column((array) $is->json('recipe.steps'), 'after'));
-        self::assertSame('Slowly — “at dusk”', $is->json('recipe.steps.3.note'));
+        self::assertSame('Slowly — “at dusk”', $is->json('recipe.steps.4.note'));
     }
 
     public function testAnotherWorkshopTakesItByDescriptionAndColour(): void

@@ -113,7 +113,7 @@ final class BookView
                     $s->load->thinning->isUndiluted()
                     ? 'undiluted' : sprintf('thin %s with %s', $s->load->thinning->ratio(), $s->load->with)
                 ),
-                'at_hand' => $s->load->mix?->isAtHand() ?? true,
+                'at_hand' => $s->load->isAtHand(),
                 'place' => $s->scope->place->words(),
             ], array_values(array_filter($plan->steps, static fn (PlannedStep $s): bool => !$s->handling->omitted))),
         ];

@@ -125,7 +125,7 @@ final class CardView
             'short' => self::joined($words->title, $isThinned ? $step->load->thinning->ratio() : '', $words->coats, $words->where),
             'note' => $step->handling->note,
             'watch' => $step->technique->facts()->watch,
-            'missing' => !($step->load->mix?->isAtHand() ?? true),
+            'missing' => !$step->load->isAtHand(),
             'faces' => StepView::surface($outcome->look->after),
             'figures' => $count,
             'done' => $done,

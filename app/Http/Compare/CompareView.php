@@ -109,6 +109,8 @@ final class CompareView
             'coats' => $sum->coats,
             'minutes' => (int) round($sum->minutes),
             'waiting' => $sum->waiting,
+            'masks' => $sum->masks,
+            'mask_minutes' => (int) round($sum->maskMinutes),
             'paints' => $sum->paints,
             'missing' => $sum->missing,
             'lost' => count($side->legibility->findings()),

@@ -44,6 +44,9 @@ final class EditForm extends FormRequest
             'mix' => ['sometimes', 'array', 'min:1', 'max:4'],
             'mix.*.paint_id' => ['required', 'integer'],
             'mix.*.parts' => ['nullable', 'integer', 'min:1', 'max:99'],
+            'meets' => ['sometimes', 'array', 'max:4'],
+            'meets.*.paint_id' => ['required', 'integer'],
+            'meets.*.parts' => ['required', 'integer', 'min:1', 'max:99'],
             'thin' => ['sometimes', 'string', 'max:60'],
             'with' => ['sometimes', Rule::in(Load::THINNERS)],
             'coats' => ['sometimes', 'integer'],
@@ -80,6 +83,8 @@ final class EditForm extends FormRequest
             'who.*' => 'Say which figures it is for: all, leaders, or their numbers.',
             'mix.*' => 'A mix names 1 to 4 paints.',
             'mix.*.parts.*' => 'Parts are whole numbers of drops from 1 to 99, or left open.',
+            'meets.*' => 'The second colour is a mix of at most 4 paints, or none.',
+            'meets.*.parts.*' => 'Parts of the second colour are whole numbers of drops from 1 to 99.',
             'coats.integer' => 'Coats are a whole number; 0 leaves the number to the film model.',
             'place.*' => 'That is no place on an area that is known here.',
             'place.percent.*' => 'The share of a place is more than 0 and at most 100 %.',
@@ -95,13 +100,13 @@ final class EditForm extends FormRequest
     {
         /** @var Edit $edit */
         $edit = array_diff_key($this->validated(), ['version' => true]);
-        if (isset($edit['mix'])) {
-            $edit['mix'] = array_map(
+        foreach (array_intersect(['mix', 'meets'], array_keys($edit)) as $mix) {
+            $edit[$mix] = array_map(
                 static fn (array $p): array => [
                     'paint_id' => (int) $p['paint_id'],
                     'parts' => ($p['parts'] ?? null) === null ? null : (int) $p['parts'],
                 ],
-                $edit['mix'],
+                $edit[$mix],
             );
         }
 

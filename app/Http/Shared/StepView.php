@@ -8,6 +8,7 @@ use Kalokroma\Colour\Reflectance;
 use Kalokroma\Film\Surface;
 use Kalokroma\Recipe\Plan\Handling;
 use Kalokroma\Recipe\Plan\PlannedStep;
+use Kalokroma\Recipe\Predict\Amount;
 use Kalokroma\Recipe\Predict\Reasons;
 use Kalokroma\Recipe\Predict\StepOutcome;
 use Kalokroma\Recipe\Technique\Stage;
@@ -85,6 +86,7 @@ final class StepView
 
         return [
             'mix' => $load->mix === null ? [] : self::mix($load->mix),
+            'meets' => $load->meets === null ? [] : self::mix($load->meets),
             'open' => array_values(array_map(
                 static fn (Part $p): string => $p->paint->name,
                 array_filter($load->mix->parts ?? [], static fn (Part $p): bool => in_array($p->paint->id, $load->open, true)),
@@ -100,7 +102,7 @@ final class StepView
             'open_ends' => self::openEnds($step),
             'thinned_with' => $load->with,
             'thinner' => $load->thinner(),
-            'at_hand' => $load->mix?->isAtHand() ?? true,
+            'at_hand' => $load->isAtHand(),
             'instead_of' => $load->original?->words(),
         ];
     }
@@ -149,10 +151,20 @@ final class StepView
             'tool_id' => $labour->tool->value,
             'minutes' => (int) max(1, round($labour->minutes)),
             'dry_minutes' => $labour->dryMinutes,
-            'amount' => $outcome->amount === null ? null : [
-                'drops' => $outcome->amount->drops,
-                'thinner_drops' => $outcome->amount->thinnerDrops,
-                'figures' => $outcome->amount->figures,
+            'amount' => self::amount($outcome->amount),
+        ];
+    }
+
+    /** @return array<string, mixed>|null */
+    public static function amount(?Amount $amount): ?array
+    {
+        return $amount === null ? null : [
+            'drops' => $amount->drops,
+            'thinner_drops' => $amount->thinnerDrops,
+            'figures' => $amount->figures,
+            'meets' => $amount->meets === null ? null : [
+                'drops' => $amount->meets->drops,
+                'thinner_drops' => $amount->meets->thinnerDrops,
             ],
         ];
     }

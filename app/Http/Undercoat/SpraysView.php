@@ -39,11 +39,7 @@ final class SpraysView
             'after' => StepView::surface($outcome->look->after),
             'minutes' => $outcome->labour->wholeMinutes(),
             'dry_minutes' => $outcome->labour->dryMinutes,
-            'amount' => $outcome->amount === null ? null : [
-                'drops' => $outcome->amount->drops,
-                'thinner_drops' => $outcome->amount->thinnerDrops,
-                'figures' => $outcome->amount->figures,
-            ],
+            'amount' => StepView::amount($outcome->amount),
             'waiting' => $waiting[$plan->steps[$i]->key->value] ?? [],
         ], array_keys($laid), $laid);
     }

@@ -45,7 +45,7 @@ use Kalokroma\Word\Reason;
  * @phpstan-type LoopRow array{from: string, rounds: int, exit: string, shares?: list<float>}
  * @phpstan-type StepRow array{
  *   key: string, stage: string, technique: string, target: list<float>|null, mix: list<PartRow>|null,
- *   original?: list<PartRow>|null, thin: string, with: string, coats: int|null, omitted: bool, why: list<FindingRow>,
+ *   meets?: list<PartRow>|null, original?: list<PartRow>|null, thin: string, with: string, coats: int|null, omitted: bool, why: list<FindingRow>,
  *   place?: PlaceRow|null, loop?: LoopRow|null, who?: string, level?: string|null,
  *   product?: string, open?: list<string>, thin_open?: bool, tool?: string|null, note?: string, handling?: HandlingMore,
  * }
@@ -96,6 +96,7 @@ final class PlanRows
                     $step['thin_open'] ?? false,
                     isset($step['original']) ? self::mixOf($step['original'], $shelf) : null,
                     $step['product'] ?? '',
+                    isset($step['meets']) ? self::mixOf($step['meets'], $shelf) : null,
                 ),
                 self::scope($step),
                 self::handling($step),
@@ -182,6 +183,7 @@ final class PlanRows
             'target' => $step->target === null ? null : [$step->target->lightness, $step->target->chroma, $step->target->hue],
             'mix' => $step->load->mix === null ? null : self::mix($step->load->mix),
             'original' => $step->load->original === null ? null : self::mix($step->load->original),
+            ...$step->load->meets === null ? [] : ['meets' => self::mix($step->load->meets)],
             'thin' => $step->load->thinning->ratio(),
             'with' => $step->load->with,
             ...$step->load->product === '' ? [] : ['product' => $step->load->product],

@@ -16,6 +16,9 @@ use Kalokroma\Shelf\Part;
  * this one. An amount that was left open is null.
  *
  * @phpstan-import-type PlanRow from PlanRows
+ * @phpstan-import-type PartRow from PlanRows
+ *
+ * @phpstan-type SaidPart array{paint: array{name: string, line?: string, behaviour: string, colour: string|null}, parts: int|null}
  */
 final class PortablePlan
 {
@@ -30,7 +33,11 @@ final class PortablePlan
         foreach ($plan->steps as $i => $step) {
             $kept = $row['steps'][$i];
             unset($kept['original'], $kept['open']);
-            $steps[] = [...$kept, 'mix' => $step->load->mix === null ? null : self::mix($step->load->mix, $step->load->open)];
+            $steps[] = [
+                ...$kept,
+                'mix' => $step->load->mix === null ? null : self::mix($step->load->mix, $step->load->open),
+                ...$step->load->meets === null ? [] : ['meets' => self::mix($step->load->meets, [])],
+            ];
         }
 
         return [
@@ -57,39 +64,56 @@ final class PortablePlan
         $given = $portable['steps'];
         $steps = [];
         foreach ($given as $step) {
-            /**
-             * @var list<array{
-             *   paint: array{name: string, line?: string, behaviour: string, colour: string|null}, parts: int|null,
-             * }>|null $mix
-             */
+            /** @var list<SaidPart>|null $mix */
             $mix = $step['mix'];
-            $parts = $open = [];
-            foreach ($mix ?? [] as $part) {
-                $said = $part['paint'];
-                $described = Paint::described(
-                    $said['name'],
-                    Behaviour::from($said['behaviour']),
-                    $said['colour'] === null ? null : strtolower($said['colour']),
-                );
-                $id = $byName[mb_strtolower(($said['line'] ?? '').'/'.$said['name'])] ?? null;
-                $parts[] = [
-                    'paint' => $id ?? $described->id,
-                    'parts' => $part['parts'] ?? 1,
-                    ...($id !== null ? [] : [
-                        'described' => ['name' => $said['name'], 'behaviour' => $said['behaviour'], 'hex' => $said['colour']],
-                    ]),
-                ];
-                if ($part['parts'] === null) {
-                    $open[] = $id ?? $described->id;
-                }
-            }
-            $steps[] = [...self::USUAL, ...$step, 'mix' => $mix === null ? null : $parts, 'open' => $open];
+            [$parts, $open] = self::parts($mix ?? [], $byName);
+            /** @var list<SaidPart>|null $meets */
+            $meets = $step['meets'] ?? null;
+            $steps[] = [
+                ...self::USUAL,
+                ...$step,
+                'mix' => $mix === null ? null : $parts,
+                ...$meets === null ? [] : ['meets' => self::parts($meets, $byName)[0]],
+                'open' => $open,
+            ];
         }
 
         /** @var PlanRow $row */
         $row = ['left_out' => [], ...$portable, 'steps' => $steps];
 
         return $row;
+    }
+
+    /**
+     * @param list<SaidPart> $said
+     * @param array<string, string> $byName ids of the shelf, by range and name
+     *
+     * @return array{list<PartRow>, list<string>} the parts, and ids of those whose amount is open
+     */
+    private static function parts(array $said, array $byName): array
+    {
+        $parts = $open = [];
+        foreach ($said as $part) {
+            $paint = $part['paint'];
+            $described = Paint::described(
+                $paint['name'],
+                Behaviour::from($paint['behaviour']),
+                $paint['colour'] === null ? null : strtolower($paint['colour']),
+            );
+            $id = $byName[mb_strtolower(($paint['line'] ?? '').'/'.$paint['name'])] ?? null;
+            $parts[] = [
+                'paint' => $id ?? $described->id,
+                'parts' => $part['parts'] ?? 1,
+                ...($id !== null ? [] : [
+                    'described' => ['name' => $paint['name'], 'behaviour' => $paint['behaviour'], 'hex' => $paint['colour']],
+                ]),
+            ];
+            if ($part['parts'] === null) {
+                $open[] = $id ?? $described->id;
+            }
+        }
+
+        return [$parts, $open];
     }
 
     /** @return array{name: string, line: string, behaviour: string, colour: string|null} a paint as another workshop can know it */
@@ -108,7 +132,7 @@ final class PortablePlan
     {
         $names = [];
         foreach ($plan->steps as $step) {
-            foreach ($step->load->mix?->paints() ?? [] as $paint) {
+            foreach ($step->load->paints() as $paint) {
                 $names[$paint->name] = true;
             }
         }

@@ -210,7 +210,7 @@ final readonly class Predictions
                 'off' => $outcome->look->difference,
                 'paints' => $outcome->step->handling->omitted ? [] : array_map(
                     static fn (Paint $p): string => $p->id,
-                    $outcome->step->load->mix?->paints() ?? [],
+                    $outcome->step->load->paints(),
                 ),
             ];
         }

@@ -12,6 +12,7 @@ use App\Workshop\State\History;
 use App\Workshop\Studio;
 use Illuminate\Support\Facades\DB;
 use Kalokroma\Caution\Tool;
+use Kalokroma\Colour\Oklch;
 use Kalokroma\Colour\Srgb;
 use Kalokroma\Figure\Material;
 use Kalokroma\Film\Face;
@@ -40,7 +41,7 @@ use Kalokroma\Word\Finding;
  * @phpstan-type Edit array{
  *   kind: string, key?: string|null, technique?: string, after?: string|null, colour?: string|null, to?: int, from?: string,
  *   rounds?: int, exit?: string|null, percents?: list<float|int>, smaller?: bool, rule?: string, on?: bool,
- *   mix?: list<array{paint_id: int, parts: int|null}>,
+ *   mix?: list<array{paint_id: int, parts: int|null}>, meets?: list<array{paint_id: int, parts: int|null}>,
  *   thin?: string, coats?: int, omitted?: bool,
  *   place?: array{face?: string|null, part?: string|null, light?: string|null, share?: float|int|null, percent?: float|int|null},
  *   who?: string, level?: string, note?: string|null, tool?: string, with?: string, wait?: string|null, sloppy?: bool,
@@ -52,6 +53,7 @@ final readonly class RecipeEdits
     /** What a change of a step touches, in words. */
     private const SAID = [
         'mix' => 'paint',
+        'meets' => 'second colour',
         'thin' => 'thinning',
         'with' => 'thinner',
         'coats' => 'coats',
@@ -177,6 +179,11 @@ final readonly class RecipeEdits
             }
             $step = $step->withMix($mix, self::open($edit['mix']));
         }
+        if (isset($edit['meets'])) {
+            $second = $edit['meets'] === [] ? null : $this->mix($edit['meets']);
+            $second?->pigment();
+            $step = $step->meeting($second);
+        }
 
         return self::placed($company, $this->thinned($step, $edit), $edit);
     }
@@ -276,18 +283,24 @@ final readonly class RecipeEdits
             }
         }
         $ladder = new Ladder(Srgb::fromHex($recipe->hex)->toOklch(), PlanRows::wish($recipe->options));
-        $target = isset($edit['colour']) ? Srgb::fromHex($edit['colour'])->toOklch() : $ladder->rung(Rung::of($technique));
+        $blends = $technique === Technique::WetBlend && !isset($edit['colour']);
+        $target = isset($edit['colour'])
+            ? Srgb::fromHex($edit['colour'])->toOklch()
+            : $ladder->rung($blends ? Rung::Shade : Rung::of($technique));
         $maker = new StepMaker($this->studio->palette);
         foreach ($plan->steps as $step) {
             $maker->load($step->load->mix);
         }
 
-        return $maker->make($plan->freeKey($technique->value), new StepWish(
+        $make = static fn (?Oklch $aim): PlannedStep => $maker->make($plan->freeKey($technique->value), new StepWish(
             $technique,
-            $technique->facts()->lies === null ? null : $target,
+            $technique->facts()->lies === null ? null : $aim,
             new Finding('technique.own', 'You added this step.'),
             flakes: $area->material === Material::Metal && $technique->facts()->takesMetal(),
         ), $below);
+        $made = $make($target);
+
+        return $blends ? $made->meeting($make($ladder->rung(Rung::Highlight))->load->mix) : $made;
     }
 
     /** @param Edit $edit what it did, in a few words, for undoing */

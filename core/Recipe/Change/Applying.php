@@ -18,6 +18,7 @@ use Kalokroma\Recipe\Plan\Handling;
 use Kalokroma\Recipe\Plan\Load;
 use Kalokroma\Recipe\Plan\Plan;
 use Kalokroma\Recipe\Plan\PlannedStep;
+use Kalokroma\Recipe\Predict\Meeting;
 use Kalokroma\Recipe\Predict\Simulation;
 use Kalokroma\Recipe\Technique\Defaults;
 use Kalokroma\Recipe\Technique\Technique;
@@ -50,6 +51,11 @@ final readonly class Applying
             if ($made->load->mix !== null && self::gone($made->load->mix) !== []) {
                 $changes[] = $replaced = self::replaced($made, $made->load->mix, $area, $surface, $palette);
                 $made = $replaced->step;
+            }
+            if ($made->load->meets !== null && self::gone($made->load->meets) !== []) {
+                $second = self::replaced(Meeting::rest($made), $made->load->meets, $area, $surface, $palette);
+                $made = $made->meeting($second->step->load->mix);
+                $changes[] = new Replaced($made, $second->was, $second->now, $second->difference, $second->words);
             }
             $steps[] = $made;
             $surface = Simulation::step($made, $area, $surface)->look->after;

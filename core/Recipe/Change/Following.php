@@ -98,6 +98,15 @@ final class Following
         if ($model->mix?->key() !== $own->mix?->key()) {
             $found[] = sprintf('%s instead of %s', $own->mix?->words() ?? 'no paint', $model->mix?->words() ?? 'no paint');
         }
+        if ($model->meets?->key() !== $own->meets?->key()) {
+            $found[] = $own->meets === null ? 'meeting no second colour' : 'meeting '.$own->meets->words();
+        }
+        if ($model->open !== $own->open || $model->thinOpen !== $own->thinOpen) {
+            $found[] = $own->open === [] && !$own->thinOpen ? 'amounts said' : 'amounts left open';
+        }
+        if ($model->thinner() !== $own->thinner()) {
+            $found[] = 'thinned with '.$own->thinner();
+        }
         if (!$model->thinning->equals($own->thinning)) {
             $found[] = $own->thinning->isUndiluted() ? 'undiluted' : 'thinned '.$own->thinning->ratio();
         }
@@ -140,6 +149,9 @@ final class Following
         }
         if ($model->note !== $own->note) {
             $found[] = 'another note';
+        }
+        if ($model->more() !== $own->more()) {
+            $found[] = $own->words() === '' ? 'done as usual' : $own->words();
         }
 
         return $found;

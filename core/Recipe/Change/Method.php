@@ -84,6 +84,11 @@ final class Method
         );
         $made = $maker->make($step->key, $wish, $below)->withHandling($step->handling);
 
+        $second = $step->load->meets === null ? null : self::moved(Oklch::fromLab($step->load->meets->lab()), $from, $to);
+        if ($second !== null) {
+            $made = $made->meeting($maker->make($step->key, new StepWish($step->technique, $second), $below)->load->mix);
+        }
+
         // How thin a wash or a glaze has to be hangs on its colour; else it is part of the method.
         return $step->technique->isWash() || $step->technique === Technique::Glaze || $made->load->thinning->isUndiluted()
             ? $made

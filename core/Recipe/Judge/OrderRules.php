@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Kalokroma\Recipe\Judge;
 
+use Kalokroma\Recipe\Plan\Handling;
 use Kalokroma\Recipe\Plan\PlannedStep;
 use Kalokroma\Recipe\Technique\Precedence;
 use Kalokroma\Recipe\Technique\Technique;
+use Kalokroma\Word\Duration;
 use Kalokroma\Word\Finding;
 
 /**
@@ -15,6 +17,9 @@ use Kalokroma\Word\Finding;
  */
 final class OrderRules
 {
+    /** From so many minutes on paint is hard enough for a mask: overnight. */
+    private const CURED_MINUTES = 600;
+
     /**
      * @param list<PlannedStep> $steps those left out do not count
      *
@@ -33,7 +38,12 @@ final class OrderRules
                     array_push($marks, ...self::wrongWayRound($below, $on));
                 }
             }
-            array_push($marks, ...self::onMatt($on, $techniques), ...self::lacking($on, $techniques));
+            array_push(
+                $marks,
+                ...self::onMatt($on, $techniques),
+                ...self::lacking($on, $techniques),
+                ...self::softUnderMask($on, array_slice($steps, 0, $i)),
+            );
         }
 
         return $marks;
@@ -75,6 +85,39 @@ final class OrderRules
         $finding = new Finding('order.bare', 'No gloss varnish lies under {on}: {why}.', ['on' => self::name($on), 'why' => $why]);
 
         return [new Mark('order.bare', $on->key->value, false, $finding, 'Lay a gloss varnish first, and let it cure a day.')];
+    }
+
+    /**
+     * A mask takes along what has not cured: the last film below it, unless something waits for it in between.
+     *
+     * @param list<PlannedStep> $before
+     *
+     * @return list<Mark>
+     */
+    private static function softUnderMask(PlannedStep $mask, array $before): array
+    {
+        $waited = $mask->technique === Technique::Masking ? 0 : Handling::MOST_MINUTES;
+        foreach (array_reverse($before) as $step) {
+            $waited += $step->handling->wait ?? $step->technique->facts()->dry;
+            if ($waited >= self::CURED_MINUTES) {
+                return [];
+            }
+            if ($step->isFilm() && $step->meets($mask)) {
+                return [new Mark(
+                    'order.mask',
+                    $mask->key->value,
+                    false,
+                    new Finding(
+                        'order.mask',
+                        '{below} has dried {waited} when the mask goes on, and is still soft: the mask lifts it.',
+                        ['below' => ucfirst(self::name($step)), 'waited' => Duration::words($waited)],
+                    ),
+                    'Wait overnight before it, better a day.',
+                )];
+            }
+        }
+
+        return [];
     }
 
     /**

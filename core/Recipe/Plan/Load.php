@@ -7,6 +7,7 @@ namespace Kalokroma\Recipe\Plan;
 use Kalokroma\Film\Thinning;
 use Kalokroma\Recipe\Technique\Defaults;
 use Kalokroma\Shelf\Mix;
+use Kalokroma\Shelf\Paint;
 use Kalokroma\Shelf\Part;
 use Kalokroma\Word\Counted;
 
@@ -24,6 +25,7 @@ final readonly class Load
      * @param bool $thinOpen whether nobody said how far to thin, so that the usual ratio stands in
      * @param Mix|null $original what was drafted, where another mix stands in for it
      * @param string $product name of the medium, thinner or solvent it is thinned with; empty for any
+     * @param Mix|null $meets a second mix that meets the first on the area while both are wet; null where there is one
      */
     public function __construct(
         public ?Mix $mix,
@@ -33,6 +35,7 @@ final readonly class Load
         public bool $thinOpen = false,
         public ?Mix $original = null,
         public string $product = '',
+        public ?Mix $meets = null,
     ) {
     }
 
@@ -91,11 +94,14 @@ final readonly class Load
         $original = $this->original ?? $this->mix;
         $with = self::allowed($mix, $this->with === self::SOLVENT ? 'water' : $this->with);
 
-        $thinning = self::isAsItComes($mix) ? Thinning::undiluted() : $this->thinning;
-
-        $before = $original?->key() === $mix->key() ? null : $original;
-
-        return new self($mix, $thinning, $with, $open, $this->thinOpen, $before, $with === $this->with ? $this->product : '');
+        return $this->with([
+            'mix' => $mix,
+            'thinning' => self::isAsItComes($mix) ? Thinning::undiluted() : $this->thinning,
+            'with' => $with,
+            'open' => $open,
+            'original' => $original?->key() === $mix->key() ? null : $original,
+            'product' => $with === $this->with ? $this->product : '',
+        ]);
     }
 
     /** @param Thinning|null $thinning null leaves it open: the usual ratio that is there stands in */
@@ -109,9 +115,12 @@ final readonly class Load
             throw RecipeProblem::solventOnly($this->mix?->words() ?? '');
         }
 
-        $product = $by === $this->with ? $this->product : '';
-
-        return new self($this->mix, $thinning ?? $this->thinning, $by, $this->open, $thinning === null, $this->original, $product);
+        return $this->with([
+            'thinning' => $thinning ?? $this->thinning,
+            'with' => $by,
+            'thinOpen' => $thinning === null,
+            'product' => $by === $this->with ? $this->product : '',
+        ]);
     }
 
     /** @throws RecipeProblem where the paint curdles in it */
@@ -121,13 +130,72 @@ final readonly class Load
             throw RecipeProblem::solventOnly($this->mix?->words() ?? '');
         }
 
-        return new self($this->mix, $this->thinning, $with, $this->open, $this->thinOpen, $this->original);
+        return $this->with(['with' => $with, 'product' => '']);
     }
 
     /** Thinned with this product of the shelf. */
     public function by(string $product): self
     {
-        return new self($this->mix, $this->thinning, $this->with, $this->open, $this->thinOpen, $this->original, $product);
+        return $this->with(['product' => $product]);
+    }
+
+    /**
+     * Met by this second mix while both are wet; null for one mix alone.
+     *
+     * @throws RecipeProblem where one of both dries in its solvent and the other in water
+     */
+    public function meeting(?Mix $second): self
+    {
+        if ($second !== null && $this->mix !== null && self::allowed($second, $this->with) !== $this->with) {
+            throw RecipeProblem::cannotMeet($this->mix->words(), $second->words());
+        }
+
+        return $this->with(['meets' => $second]);
+    }
+
+    /** The second of two that meet, alone; the first where there is one. */
+    public function second(): self
+    {
+        return $this->meets === null ? $this : $this->with(['mix' => $this->meets, 'meets' => null, 'open' => [], 'original' => null]);
+    }
+
+    /** @return list<Mix> what is on the palette: nothing, one mix, or two that meet */
+    public function mixes(): array
+    {
+        return array_values(array_filter([$this->mix, $this->meets]));
+    }
+
+    /** Whether everything on the palette stands on the shelf and is not used up. */
+    public function isAtHand(): bool
+    {
+        return array_filter($this->mixes(), static fn (Mix $m): bool => !$m->isAtHand()) === [];
+    }
+
+    /** @return list<Paint> all paints of all mixes, each once */
+    public function paints(): array
+    {
+        $found = [];
+        foreach ($this->mixes() as $mix) {
+            foreach ($mix->paints() as $paint) {
+                $found[$paint->id] ??= $paint;
+            }
+        }
+
+        return array_values($found);
+    }
+
+    /** @param array<string, mixed> $changes by the names of its properties */
+    private function with(array $changes): self
+    {
+        /**
+         * @var array{
+         *   mix: Mix|null, thinning: Thinning, with: string, open: list<string>, thinOpen: bool, original: Mix|null,
+         *   product: string, meets: Mix|null,
+         * } $all
+         */
+        $all = [...get_object_vars($this), ...$changes];
+
+        return new self(...$all);
     }
 
     /** What it is thinned with: the product, where one is named. */
@@ -140,7 +208,7 @@ final readonly class Load
     public function words(): ?string
     {
         if ($this->mix === null || $this->open === []) {
-            return $this->mix?->words();
+            return $this->meets === null ? $this->mix?->words() : $this->mix?->words().' meeting '.$this->meets->words();
         }
 
         return implode(', ', array_map(fn (Part $p): string => $this->isOpen($p->paint->id)

@@ -112,6 +112,12 @@ final readonly class Place
         return $of->times($this->zone()->isAll() && $this->share !== 1.0 ? $this->share : $part * $this->share);
     }
 
+    /** Share of the whole area, whatever face it is on, 0..1. */
+    public function portion(): float
+    {
+        return self::PARTS[$this->part] * $this->share * ($this->part === '' ? $this->zone()->share() : 1.0);
+    }
+
     /** The same place, of which only so much is touched. */
     public function scaled(float $by): self
     {

@@ -80,6 +80,20 @@ final readonly class PlannedStep
         return new self($this->key, $this->technique, $this->target, $this->load, $this->scope, $handling, $this->why, $this->stage);
     }
 
+    /**
+     * Met by a second mix while both are wet; null for one alone.
+     *
+     * @throws RecipeProblem where the technique blends nothing
+     */
+    public function meeting(?Mix $second): self
+    {
+        if ($second !== null && $this->technique !== Technique::WetBlend) {
+            throw RecipeProblem::meetsNothing($this->technique->words());
+        }
+
+        return $this->withLoad($this->load->meeting($second));
+    }
+
     /** @param Thinning|null $thinning null leaves it open */
     public function thinned(?Thinning $thinning, ?string $with = null): self
     {
@@ -180,7 +194,9 @@ final readonly class PlannedStep
     /** How the film of this step lies, given what is loaded. */
     public function application(): Application
     {
-        $usual = $this->technique->application($this->load->mix?->first()->behaviour);
+        $usual = $this->load->meets === null
+            ? $this->technique->application($this->load->mix?->first()->behaviour)
+            : Application::Coat;
 
         return $this->isSprayedFromACan() && $usual === Application::Coat ? Application::Spray : $usual;
     }
@@ -236,7 +252,7 @@ final readonly class PlannedStep
         if ($this->load->mix === null || $this->application() === Application::None) {
             return false;
         }
-        foreach ($this->load->mix->paints() as $paint) {
+        foreach ($this->load->paints() as $paint) {
             if ($paint->colour === null) {
                 return false;
             }

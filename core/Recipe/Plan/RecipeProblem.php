@@ -79,6 +79,16 @@ final class RecipeProblem extends DomainException
         return new self(sprintf('%s is thinned with its own solvent: water and acrylic thinner make it curdle.', $paint));
     }
 
+    public static function cannotMeet(string $first, string $second): self
+    {
+        return new self(sprintf('%s and %s cannot meet wet: one is thinned with its own solvent, the other with water.', $first, $second));
+    }
+
+    public static function meetsNothing(string $technique): self
+    {
+        return new self(sprintf('A second colour meets the first in a wet blend only, not in a %s.', $technique));
+    }
+
     public static function cannotDiffer(string $technique): self
     {
         return new self(sprintf(

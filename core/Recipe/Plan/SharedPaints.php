@@ -17,7 +17,7 @@ final class SharedPaints
     public static function sentence(PlannedStep $step, array $others): ?string
     {
         $found = [];
-        foreach ($step->load->mix?->paints() ?? [] as $paint) {
+        foreach ($step->load->paints() as $paint) {
             foreach ($others as $area => $loaded) {
                 if (in_array($paint->id, $loaded, true)) {
                     $found[$paint->name][mb_strtolower((string) $area)] = true;

@@ -15,10 +15,28 @@ final readonly class Amount
      * @param list<array{paint: string, drops: int}> $drops paint names with their drops
      * @param int $thinnerDrops rounded to whole drops
      * @param int $figures alike figures one such batch is enough for, 1 or more
-     * @param float $usedMl undiluted paint one figure takes, without waste, ml
+     * @param float $usedMl undiluted paint one figure takes, without waste, of both mixes, ml
+     * @param self|null $meets of a second mix that meets the first; null where there is one
      */
-    private function __construct(public array $drops, public int $thinnerDrops, public int $figures, public float $usedMl)
+    private function __construct(
+        public array $drops,
+        public int $thinnerDrops,
+        public int $figures,
+        public float $usedMl,
+        public ?self $meets = null,
+    ) {
+    }
+
+    /** Beside a second mix, each enough for the figures of the one that serves fewer. */
+    public function beside(self $second): self
     {
+        return new self(
+            $this->drops,
+            $this->thinnerDrops,
+            min($this->figures, $second->figures),
+            $this->usedMl + $second->usedMl,
+            $second,
+        );
     }
 
     /**

@@ -6,6 +6,8 @@ namespace Kalokroma\Recipe\Predict;
 
 use Kalokroma\Figure\Area;
 use Kalokroma\Film\Surface;
+use Kalokroma\Recipe\Technique\Defaults;
+use Kalokroma\Recipe\Technique\Technique;
 use Kalokroma\Word\Counted;
 use Kalokroma\Word\Duration;
 use Kalokroma\Word\Finding;
@@ -20,6 +22,8 @@ final readonly class DraftSum
      * @param int $waiting minutes of drying, one after the other
      * @param list<string> $paints names of the paints to load
      * @param list<string> $missing of them not at hand
+     * @param int $masks that are put on
+     * @param float $maskMinutes of the hands-on ones, masks put on and taken off
      */
     private function __construct(
         public array $ends,
@@ -29,6 +33,8 @@ final readonly class DraftSum
         public int $waiting,
         public array $paints,
         public array $missing,
+        public int $masks,
+        public float $maskMinutes,
     ) {
     }
 
@@ -52,6 +58,9 @@ final readonly class DraftSum
         $coats = array_sum(array_map(static fn (StepOutcome $o): int => $o->labour->coats, $undercoat->steps));
         $minutes = array_sum(array_map(static fn (StepOutcome $o): float => $o->labour->minutes, $undercoat->steps));
         $waiting = array_sum(array_map(static fn (StepOutcome $o): int => $o->waiting(), $undercoat->steps));
+        $masks = 0;
+        $masking = 0.0;
+        $once = [];
         foreach ($areas as ['area' => $area, 'outcomes' => $outcomes]) {
             $ends[$area->id] = $undercoat->surface();
             foreach ($outcomes as $outcome) {
@@ -59,11 +68,18 @@ final readonly class DraftSum
                 if ($outcome->step->handling->omitted) {
                     continue;
                 }
+                $minutes += $outcome->labour->minutes;
+                $masks += $outcome->step->technique === Technique::Masking ? 1 : 0;
+                $masking += $outcome->step->technique->isMask() ? $outcome->labour->minutes : 0.0;
+                if (isset($once[$outcome->step->key->value])) {
+                    $minutes -= $outcome->step->technique->facts()->isPainted() ? Defaults::LOADING_MINUTES : 0.0;
+                    continue;
+                }
+                $once += $outcome->step->scope->whole ? [$outcome->step->key->value => true] : [];
                 ++$steps;
                 $coats += $outcome->step->load->mix === null ? 0 : $outcome->labour->coats * $outcome->labour->rounds;
-                $minutes += $outcome->labour->minutes;
                 $waiting += $outcome->waiting();
-                foreach ($outcome->step->load->mix?->paints() ?? [] as $paint) {
+                foreach ($outcome->step->load->paints() as $paint) {
                     $paints[$paint->name] = true;
                     if (!$paint->isAtHand()) {
                         $missing[$paint->name] = true;
@@ -80,6 +96,8 @@ final readonly class DraftSum
             $waiting,
             array_map(strval(...), array_keys($paints)),
             array_map(strval(...), array_keys($missing)),
+            $masks,
+            $masking,
         );
     }
 
@@ -92,6 +110,7 @@ final readonly class DraftSum
             [(int) round($this->minutes) - (int) round($other->minutes), Duration::words(...), 'less', ' work'],
             [$this->waiting - $other->waiting, Duration::words(...), 'less', ' drying'],
             [count($this->paints) - count($other->paints), Counted::Paints->of(...), 'fewer', ' to load'],
+            [$this->masks - $other->masks, Counted::Masks->of(...), 'fewer', ' to cut and lift again'],
         ] as [$more, $words, $less, $of]) {
             if ($more !== 0) {
                 $said[] = sprintf('%s %s%s', $words(abs($more)), $more > 0 ? 'more' : $less, $of);

@@ -59,7 +59,7 @@ final class Needs
 
     private static function paint(Taken $taken, string $id): Paint
     {
-        foreach ($taken->step->load->mix?->paints() ?? [] as $paint) {
+        foreach ($taken->step->load->paints() as $paint) {
             if ($paint->id === $id) {
                 return $paint;
             }

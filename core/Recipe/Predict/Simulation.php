@@ -124,11 +124,7 @@ final class Simulation
         $coats = $step->handling->coats ?? $proposed;
         $tool = $step->tool($area->surfaceCm2);
         $load = $coats * $step->load->thinning->load();
-        $then = $lying->changed($zone, static fn (Laid $laid): Laid => $laid->after(
-            $step,
-            $step->handling->omitted ? $laid->surface : self::laid($laid, $step, $coats),
-            self::certainty($laid, $step, $load),
-        ));
+        $then = self::then($lying, $step, $coats, $load);
         $look = new Look(
             $lying->surface(),
             $then->surface(),
@@ -136,21 +132,44 @@ final class Simulation
             $then->certainty($zone),
             $zone->isAll() ? null : $then->surface($zone),
         );
-        $minutes = Effort::minutes($technique, $area, $coats, $step->scope->place->isUsual() ? null : $step->coverage())
+        $minutes = Effort::minutes($technique, $area, $coats, match (true) {
+            Meeting::in($step) => Faces::all(1.0),
+            $step->scope->place->isUsual() => null,
+            default => $step->coverage(),
+        })
             * ($step->handling->sloppy ? Handling::SLOPPY : 1.0);
         if ($step->isSprayedFromACan()) {
             $minutes = Effort::undercoatMinutes(Kind::SprayCan, $area->surfaceCm2, $coats);
         }
-        $behaviours = array_map(static fn (Paint $p): string => $p->behaviour->value, $step->load->mix?->paints() ?? []);
+        $behaviours = array_map(static fn (Paint $p): string => $p->behaviour->value, $step->load->paints());
+        $blend = Meeting::reason($step, $area, ($minutes - Defaults::LOADING_MINUTES) / max(1, $coats));
 
         return [new StepOutcome(
             $step,
             $look,
             new Labour($coats, $computed, $minutes, self::dries($step), $tool),
             self::amount($step, $area, $coats),
-            Reasons::of($step, $look->difference, $why, $proposed),
+            [...Reasons::of($step, $look->difference, $why, $proposed), ...$blend === null ? [] : [$blend]],
             Cautions::before($tool, $behaviours, $area->fragile, $technique->facts()->doing),
         ), $then];
+    }
+
+    /**
+     * What lies there after so many coats: of two that meet, the second lies on the rest of the area.
+     *
+     * @param float|null $load pigment of all coats, in undiluted ones; null where nobody asks how sure it is
+     */
+    private static function then(Lying $lying, PlannedStep $step, int $coats, ?float $load): Lying
+    {
+        $after = static fn (PlannedStep $by): callable => static fn (Laid $laid): Laid => $laid->after(
+            $by,
+            $step->handling->omitted ? $laid->surface : self::laid($laid, $by, $coats),
+            $load === null ? 0.0 : self::certainty($laid, $by, $load),
+        );
+        $zone = $step->scope->place->zone();
+        $then = $lying->changed($zone, $after($step));
+
+        return $zone->isAll() || !Meeting::in($step) ? $then : $then->changed($zone->opposite(), $after(Meeting::rest($step)));
     }
 
     /** Minutes before the next step, by what the painter wants, else by what is loaded. */
@@ -182,9 +201,8 @@ final class Simulation
     public static function look(PlannedStep $step, Surface $below): Surface
     {
         $coats = $step->handling->coats ?? self::coats($step, $below)[2];
-        $look = static fn (Laid $laid): Laid => $laid->after($step, self::laid($laid, $step, $coats), 0.0);
 
-        return Lying::ground($below)->changed($step->scope->place->zone(), $look)->surface();
+        return self::then(Lying::ground($below), $step->leftOut(false), $coats, null)->surface();
     }
 
     private static function laid(Laid $laid, PlannedStep $step, int $coats): Surface
@@ -209,6 +227,9 @@ final class Simulation
             return $below;
         }
 
+        if ($step->load->meets !== null && $step->scope->place->zone()->isAll()) {
+            return Meeting::over($step, $step->load->mix, $step->load->meets, $coats, $below);
+        }
         $pigment = self::pigment($laid, $step, $step->load->mix);
 
         return $step->application()->coats($pigment, $step->load->thinning->load(), $coats, $below, $step->touched());
@@ -254,7 +275,9 @@ final class Simulation
             return $laid->certainty;
         }
         $face = $step->face();
-        $certain = $mix->certaintyOver($laid->surface->face($face), $load * max(0.1, $step->application()->on($face)), $laid->certainty);
+        $thickness = $load * max(0.1, $step->application()->on($face));
+        $of = static fn (Mix $m): float => $m->certaintyOver($laid->surface->face($face), $thickness, $laid->certainty);
+        $certain = $step->load->meets === null ? $of($mix) : max($of($mix), $of($step->load->meets));
 
         return $step->load->open === [] ? $certain : max($certain, Reasons::openRange($step->load, $mix) / 2);
     }
@@ -276,11 +299,23 @@ final class Simulation
             );
         }
 
-        return Amount::of(
-            $mix,
-            $step->load->thinning,
-            max(0.1, $area->surfaceCm2 * $film * $coats * Defaults::FILM_UL_PER_CM2),
-        );
+        $applied = max(0.1, $area->surfaceCm2 * $film * $coats * Defaults::FILM_UL_PER_CM2);
+
+        return self::inMixes($step, $mix, $applied);
+    }
+
+    /** @param float $applied thinned, of all mixes together, µl: two that meet share the area */
+    private static function inMixes(PlannedStep $step, Mix $mix, float $applied): Amount
+    {
+        $second = $step->load->meets;
+        if ($second === null) {
+            return Amount::of($mix, $step->load->thinning, $applied);
+        }
+        $place = $step->scope->place;
+        [$first, $rest] = $place->zone()->isAll() ? [0.5, 0.5] : [1.0, (1 - $place->portion()) / $place->portion()];
+
+        return Amount::of($mix, $step->load->thinning, $first * $applied)
+            ->beside(Amount::of($second, $step->load->thinning, $rest * $applied));
     }
 
     /** @return array{int|null, Finding|null, int} computed coats, the reason, and the number to propose */
@@ -374,7 +409,7 @@ final class Simulation
     {
         $mix = $step->load->mix;
         if (
-            $mix === null || $step->target === null
+            $mix === null || $step->target === null || $step->load->meets !== null
             || !$step->isFilm()
             || in_array($step->technique, [Technique::Glaze, Technique::Filter, Technique::Stain], true)
         ) {

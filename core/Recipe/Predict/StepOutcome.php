@@ -42,7 +42,7 @@ final readonly class StepOutcome
             $this->step,
             $this->look->from($before->look->below, $before->look->first ?? $before->look->after),
             $before->labour->andRound($this->labour, $rounds),
-            $this->amount === null || $before->amount === null || $this->step->load->mix === null
+            $this->amount === null || $before->amount === null || $this->step->load->mix === null || $this->amount->meets !== null
                 ? $this->amount
                 : $before->amount->with($this->amount, $this->step->load->mix, $this->step->load->thinning),
             $this->reasons,
@@ -90,11 +90,12 @@ final readonly class StepOutcome
         $perCoatMl = ($this->amount->usedMl ?? 0.0) / max(1, $this->labour->coats) / $this->step->load->thinning->load()
             * ($rounds ?? $this->labour->rounds) / $this->labour->rounds;
 
-        return new self(
-            $step,
-            $this->look,
-            $this->labour->withCoats($laid),
-            Amount::of($step->load->mix, $step->load->thinning, max(0.1, $perCoatMl * $laid * 1000)),
-        );
+        $applied = max(0.1, $perCoatMl * $laid * 1000);
+        $amount = $step->load->meets === null
+            ? Amount::of($step->load->mix, $step->load->thinning, $applied)
+            : Amount::of($step->load->mix, $step->load->thinning, 0.5 * $applied)
+                ->beside(Amount::of($step->load->meets, $step->load->thinning, 0.5 * $applied));
+
+        return new self($step, $this->look, $this->labour->withCoats($laid), $amount);
     }
 }

@@ -60,17 +60,21 @@ final readonly class StepWords
     /** For how many figures a batch on the palette is enough, of so many there are. */
     public static function drops(Amount $amount, string $with, int $figures): string
     {
-        $said = array_map(static fn (array $d): string => $d['drops'].' '.$d['paint'], $amount->drops);
-        if ($amount->thinnerDrops > 0) {
-            $said[] = $amount->thinnerDrops.' '.$with;
-        }
+        $said = self::batch($amount, $with).($amount->meets === null ? '' : ', meeting '.self::batch($amount->meets, $with));
         $enough = match (true) {
             $amount->figures >= $figures => $figures === 1 ? 'the figure' : 'all '.$figures,
             $amount->figures === 1 => 'one figure',
             default => Counted::Figures->of($amount->figures),
         };
 
-        return sprintf('drops: %s, enough for %s', implode(' + ', $said), $enough);
+        return sprintf('drops: %s, enough for %s', $said, $enough);
+    }
+
+    private static function batch(Amount $amount, string $with): string
+    {
+        $said = array_map(static fn (array $d): string => $d['drops'].' '.$d['paint'], $amount->drops);
+
+        return implode(' + ', $amount->thinnerDrops > 0 ? [...$said, $amount->thinnerDrops.' '.$with] : $said);
     }
 
     private static function where(PlannedStep $step): string

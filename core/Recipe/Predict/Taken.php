@@ -23,22 +23,24 @@ final readonly class Taken
     }
 
     /**
-     * Paint that the step takes for so many figures at one go, waste included, ml.
+     * Paint that the step takes for so many figures at one go, waste included, ml; two mixes that meet take half of it each.
      *
      * @return array<int|string, float> by the paint's id
      */
     public function ml(int $figures): array
     {
-        $mix = $this->step->load->mix;
-        if ($this->usedMl === null || $mix === null) {
+        $mixes = $this->step->load->mixes();
+        if ($this->usedMl === null || $mixes === []) {
             return [];
         }
         $load = $this->step->load->thinning->load();
-        $mixed = Amount::neededUl($this->usedMl * 1000 / $load, $figures) * $load / 1000;
+        $mixed = Amount::neededUl($this->usedMl / count($mixes) * 1000 / $load, $figures) * $load / 1000;
         $used = [];
-        foreach ($mix->parts as $part) {
-            if ($part->paint->id !== '') {
-                $used[$part->paint->id] = $mixed * $part->parts / $mix->totalParts();
+        foreach ($mixes as $mix) {
+            foreach ($mix->parts as $part) {
+                if ($part->paint->id !== '') {
+                    $used[$part->paint->id] = ($used[$part->paint->id] ?? 0.0) + $mixed * $part->parts / $mix->totalParts();
+                }
             }
         }
 

@@ -109,6 +109,12 @@ enum Technique: string
     }
 
     /** Whether coats are counted until the colour hides; else one pass (or a few, for drybrush) does. */
+    /** Whether it covers what is to stay, or uncovers it again. */
+    public function isMask(): bool
+    {
+        return $this === self::Masking || $this === self::Unmasking;
+    }
+
     public function countsCoats(): bool
     {
         return $this->facts()->counts;

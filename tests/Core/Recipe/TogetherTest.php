@@ -21,6 +21,7 @@ use Kalokroma\Recipe\Plan\UndercoatStep;
 use Kalokroma\Recipe\Predict\DraftSum;
 use Kalokroma\Recipe\Predict\Simulation;
 use Kalokroma\Recipe\Predict\Undercoating;
+use Kalokroma\Recipe\Technique\Defaults;
 use Kalokroma\Undercoat\Ground;
 use Kalokroma\Undercoat\Kind;
 use Kalokroma\Undercoat\Tone;
@@ -110,6 +111,22 @@ final class TogetherTest extends TestCase
             $two->against($one)->sentence(),
         );
         self::assertStringContainsString('1 coat fewer', $one->against($two)->sentence());
+        $masked = $sum($base, Steps::step('masking'), $wash, Steps::step('unmasking'));
+        self::assertSame([1, 5.0 + 2.0], [$masked->masks, $masked->maskMinutes]);
+        self::assertStringContainsString('1 mask more to cut and lift again', $masked->against($two)->sentence());
+        $over = $wash->overTheFigure();
+        $both = DraftSum::of($undercoat, array_map(static fn (string $id): array => [
+            'area' => new Area($id, $id, Material::Cloth, Relief::Tight, 5.0),
+            'outcomes' => Simulation::run([$base, $over], $area, $undercoat->surface()),
+        ], ['1', '2']));
+        self::assertSame(1 + 2 + 1, $both->steps, 'undercoat, two basecoats, one wash over both');
+        self::assertSame(1 + 4 + 1, $both->coats);
+        self::assertEqualsWithDelta(
+            $undercoat->steps[0]->labour->minutes + 2 * ($b->labour->minutes + $w->labour->minutes) - Defaults::LOADING_MINUTES,
+            $both->minutes,
+            1e-9,
+            'the brush is loaded once for it',
+        );
         self::assertSame('It takes the same coats, minutes and paints.', $one->against($one)->sentence());
         self::assertSame(
             [2, $one->coats],

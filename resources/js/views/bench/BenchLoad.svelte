@@ -1,6 +1,7 @@
 <script lang="ts">
     import type { BenchStep } from '../../api/wire';
     import Drops from '../../parts/Drops.svelte';
+    import { batch } from '../../parts/amount';
     import { coats, counted, duration, thinning } from '../../parts/words';
 
     interface Props {
@@ -11,14 +12,12 @@
     let { step, figures }: Props = $props();
 
     const load = $derived(
-        step.mix.length === 1
+        step.mix.length === 1 || step.meets.length
             ? step.mix_words
             : step.mix.map((p) => `${step.open.includes(p.name) ? 'some' : p.parts} ${p.name}`).join(', '),
     );
-    const batch = $derived(
-        step.amount
-            ? `${step.amount.drops.map((d) => (step.mix.length > 1 ? `${d.drops} ${d.paint}` : counted(d.drops, 'drop'))).join(', ')}${step.amount.thinner_drops ? ` and ${step.amount.thinner_drops} of ${step.thinner}` : ''}: enough for ${served(step.amount.figures)}`
-            : '',
+    const enough = $derived(
+        step.amount ? `${batch(step.amount, step.thinner)}: enough for ${served(step.amount.figures)}` : '',
     );
 
     function served(count: number): string {
@@ -28,6 +27,7 @@
 
 <div class="load">
     <Drops mix={step.mix} open={step.open} size={46} />
+    {#if step.meets.length}<Drops mix={step.meets} size={46} />{/if}
     <div class="paint">
         <p class="big">{load}</p>
         <p class="small">
@@ -44,7 +44,7 @@
         </p>
     </div>
 </div>
-{#if batch}<p class="batch">{batch}</p>{/if}
+{#if enough}<p class="batch">{enough}</p>{/if}
 
 <style>
     .load {

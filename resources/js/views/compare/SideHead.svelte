@@ -56,6 +56,12 @@
             <dt>paints</dt>
             <dd>{draft.paints.length}</dd>
         </div>
+        {#if data.a.masks || data.b.masks}
+            <div>
+                <dt>masks, on and off</dt>
+                <dd>{draft.masks ? `${draft.masks}, ${duration(draft.mask_minutes)}` : 'none'}</dd>
+            </div>
+        {/if}
         <div>
             <dt>pairs told apart</dt>
             <dd>{draft.pairs - draft.lost} of {draft.pairs}</dd>

@@ -8,36 +8,59 @@
     interface Props {
         step: Step;
         page: RecipeState;
+        /** whether it is the colour that meets the first */
+        second?: boolean;
     }
-    let { step, page }: Props = $props();
+    let { step, page, second = false }: Props = $props();
 
     const shelf = createQuery(shelfQuery);
     const paints = $derived(shelf.data?.paints.filter((p) => p.colour || !step.film) ?? []);
     // svelte-ignore state_referenced_locally
     let mix = $state(
-        step.mix
+        (second ? step.meets : step.mix)
             .filter((p) => p.paint_id !== null)
-            .map((p) => `${p.paint_id}*${step.open.includes(p.name) ? 0 : p.parts}`)
+            .map((p) => `${p.paint_id}*${!second && step.open.includes(p.name) ? 0 : p.parts}`)
             .join('+'),
     );
     const given = $derived(mix || (paints[0] ? `${paints[0].id}*1` : ''));
 
+    const where = $derived(
+        step.place_set.part || step.place_set.light
+            ? `The first goes on ${step.place}, the second on the rest; they run into each other between.`
+            : 'The first goes into the recesses, the second on the ridges; on the planes they run into each other. For two halves, say where under Change.',
+    );
+
     function load() {
-        page.edit(step, {
-            mix: given.split('+').map((part) => {
-                const [id, drops] = part.split('*').map(Number);
-                return { paint_id: id ?? 0, parts: drops ? drops : null };
-            }),
+        const parts = given.split('+').map((part) => {
+            const [id, drops] = part.split('*').map(Number);
+            return { paint_id: id ?? 0, parts: drops ? drops : null };
         });
+        page.edit(step, second ? { meets: parts } : { mix: parts });
     }
 </script>
 
 <details>
-    <summary>Load something else</summary>
+    <summary
+        >{second
+            ? step.meets.length
+                ? 'Change the colour that meets it'
+                : 'Let a second colour meet it'
+            : 'Load something else'}</summary
+    >
     {#if paints.length}
-        <MixRows {paints} mix={given} mayBeOpen onchange={(next) => (mix = next)} />
-        <p class="soft">“?” leaves an amount open.</p>
-        <button class="small-action" disabled={page.busy} onclick={load}>Load this</button>
+        <MixRows {paints} mix={given} mayBeOpen={!second} onchange={(next) => (mix = next)} />
+        {#if second}
+            <p class="soft">{where}</p>
+            <button class="small-action" disabled={page.busy} onclick={load}>Let it meet</button>
+            {#if step.meets.length}
+                <button class="small-action quiet" disabled={page.busy} onclick={() => page.edit(step, { meets: [] })}
+                    >One colour only</button
+                >
+            {/if}
+        {:else}
+            <p class="soft">“?” leaves an amount open.</p>
+            <button class="small-action" disabled={page.busy} onclick={load}>Load this</button>
+        {/if}
     {/if}
 </details>
 

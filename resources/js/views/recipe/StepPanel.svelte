@@ -3,6 +3,7 @@
     import type { Step } from '../../api/wire';
     import CameOut from '../../parts/CameOut.svelte';
     import Drops from '../../parts/Drops.svelte';
+    import { batch } from '../../parts/amount';
     import { capital, counted, duration, ranges } from '../../parts/words';
     import Mishaps from './Mishaps.svelte';
     import OpenEnds from './OpenEnds.svelte';
@@ -42,7 +43,7 @@
     );
     const amount = $derived(
         step.amount &&
-            `${step.amount.drops.length === 1 ? counted(step.amount.drops[0]?.drops ?? 0, 'drop') : `${step.amount.drops.map((d) => d.drops).join(' + ')} drops`}${step.amount.thinner_drops ? ` and ${step.amount.thinner_drops} of ${step.thinner}` : ''} do for ${figures(step.amount.figures)}`,
+            `${batch(step.amount, step.thinner)} ${step.amount.drops.length > 1 || step.amount.meets ? 'are enough' : 'do'} for ${figures(step.amount.figures)}`,
     );
 
     function figures(served: number): string {
@@ -68,6 +69,13 @@
                   ? 'undiluted'
                   : `thin ${step.thin}`}
         </p>
+    </div>
+{/if}
+{#if step.meets.length}
+    <div class="load">
+        <p class="soft">meets</p>
+        <Drops mix={step.meets} />
+        <p class="mono">{step.meets.length > 1 ? step.meets.map((p) => p.parts).join(' : ') : step.meets[0]?.name}</p>
     </div>
 {/if}
 <StepLook {step} />

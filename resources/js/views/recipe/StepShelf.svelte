@@ -39,6 +39,9 @@
     </p>
     {#if asked}<Substitutes {area} {step} ontake={take} />{/if}
 {/if}
+{#if step.technique_id === 'wet-blend' && step.mix.length}
+    {#key step.meets.map((p) => `${p.paint_id}*${p.parts}`).join('+')}<OwnMix {step} {page} second />{/key}
+{/if}
 
 <style>
     p {

@@ -6,6 +6,7 @@ import { type Answered, useWrite } from '../../api/write.svelte';
 
 export interface StepChange {
     mix?: { paint_id: number | null; parts: number | null }[];
+    meets?: { paint_id: number | null; parts: number | null }[];
     thin?: string;
     with?: string;
     coats?: number;

@@ -49,6 +49,18 @@ final class FollowingTest extends TestCase
         yield 'leaders' => [static fn (PlannedStep $s): PlannedStep => $s->for(Who::leaders()), 'leaders only'];
         yield 'level' => [static fn (PlannedStep $s): PlannedStep => $s->upTo(Level::Showpiece), 'showpiece'];
         yield 'loop' => [static fn (PlannedStep $s): PlannedStep => $s->looped(new Loop('layer', 3, 'until it does')), '3 rounds'];
+        yield 'wait' => [
+            static fn (PlannedStep $s): PlannedStep => $s->withHandling($s->handling->with(['wait' => 720, 'sloppy' => true])),
+            'may be sloppy: it is covered later, then wait overnight',
+        ];
+        yield 'medium' => [
+            static fn (PlannedStep $s): PlannedStep => $s->withLoad($s->load->thinnedWith('medium')->by('Slow Medium')),
+            'thinned with Slow Medium',
+        ];
+        yield 'open' => [
+            static fn (PlannedStep $s): PlannedStep => $s->thinned(null),
+            'amounts left open',
+        ];
         yield 'note' => [static fn (PlannedStep $s): PlannedStep => $s->noted('less'), 'another note'];
     }
 

@@ -6,8 +6,10 @@ namespace Tests\Core\Recipe\Judge;
 
 use Kalokroma\Recipe\Judge\Mark;
 use Kalokroma\Recipe\Judge\OrderRules;
+use Kalokroma\Recipe\Plan\Handling;
 use Kalokroma\Recipe\Plan\Loop;
 use Kalokroma\Recipe\Plan\Plan;
+use Kalokroma\Recipe\Plan\PlannedStep;
 use Kalokroma\Recipe\Technique\Technique;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -129,6 +131,27 @@ final class OrderRulesTest extends TestCase
         self::assertSame(['order.bare'], $codes('basecoat', 'oil-wash', 'wiping'));
         self::assertSame([], $codes('basecoat', 'gloss-varnish', 'marking'));
         self::assertSame([], $codes('basecoat', 'satin-varnish', 'enamel-wash', 'wiping'));
+    }
+
+    /** A basecoat dries in 8 minutes: overnight between both is enough, an hour is not. */
+    public function testAMaskWantsWhatHasCured(): void
+    {
+        $broken = static fn (int|null $wait, string ...$between): array => array_map(
+            static fn (Mark $m): string => $m->finding->sentence(),
+            OrderRules::broken([
+                Steps::step('basecoat')->withHandling(new Handling(wait: $wait)),
+                ...array_map(static fn (string $t): PlannedStep => Steps::step($t, '#9c7d34'), $between),
+                Steps::step('masking'),
+            ]),
+        );
+
+        self::assertSame(
+            ['Basecoat (#6f4a2e) has dried 8 min when the mask goes on, and is still soft: the mask lifts it.'],
+            $broken(null),
+        );
+        self::assertStringContainsString('has dried 1 h when', $broken(60)[0]);
+        self::assertSame([], $broken(720));
+        self::assertStringContainsString('(#9c7d34) has dried', $broken(720, 'layer')[0], 'what lies last counts');
     }
 
     public function testEveryTechniqueCanBeNamed(): void
