@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Support\Facades\DB;
+use Kalokroma\Colour\Srgb;
+use Kalokroma\Undercoat\Tone;
 
 /**
  * Every tone of an undercoat is a step of its own. A light sketch that was one step becomes a step for each spray; figures that had it
@@ -51,7 +53,7 @@ return new class () extends Migration {
             foreach ($lights as $light) {
                 $steps[] = [
                     'key' => 'undercoat-'.(count($steps) + 1),
-                    'tone' => $step['tone'],
+                    'tone' => self::tone($light['paint_id']),
                     'paint_id' => $light['paint_id'],
                     'kind' => null,
                     'from' => ['degrees' => (float) $light['degrees'], 'side' => '', 'strength' => self::USUAL],
@@ -63,6 +65,14 @@ return new class () extends Migration {
         }
 
         return ['given' => count($steps), ...$kept, 'steps' => $steps];
+    }
+
+    /** What a spray looks like when its paint is not known any more: light, if nobody knows better. */
+    private static function tone(?int $paint): string
+    {
+        $hex = DB::table('paints')->where('id', $paint)->value('hex');
+
+        return is_string($hex) ? Tone::ofColour(Srgb::fromHex($hex)->toLab())->value : Tone::Light->value;
     }
 
     /**

@@ -176,6 +176,42 @@ final class UndercoatTest extends TestCase
         $this->assertRefused(422, 'is not on this shelf', $this->putJson($this->url(), ['paint_id' => 99999]));
     }
 
+    /** As it was kept before each spray was a step: the migration makes the same steps of it, and who had it has all of them. */
+    public function testAnOlderLightSketchBecomesASequence(): void
+    {
+        $this->signIn();
+        $black = (int) PaintRow::query()->where('name', 'Black primer')->value('id') ?: $this->primer('Black primer', '#1b1b1b');
+        $ivory = (int) PaintRow::query()->where('name', 'Ivory primer')->value('id') ?: $this->primer('Ivory primer', '#e6dfcc');
+        $ask = ['paint_id' => $black, 'lights' => [['paint_id' => $ivory, 'degrees' => 60]], 'kind' => 'airbrush'];
+        $this->putJson($this->url(), $ask)->assertOk();
+        $company = (int) Company::query()->value('id');
+        $this->postJson("/api/companies/$company/records", [
+            'area_id' => null, 'step' => 'undercoat', 'stage' => 'undercoat', 'figures' => [1, 2],
+            'real' => ['mix' => [], 'thin' => null, 'coats' => null, 'tool' => null, 'minutes' => null],
+        ])->assertOk();
+        $kept = static fn (): array => (array) json_decode((string) DB::table('companies')->where('id', $company)->value('undercoat'), true);
+        $looks = fn (): array => array_column(
+            array_slice((array) $this->getJson('/api/areas/'.AreaRow::query()->value('id').'/recipe')->json('steps'), 0, 2),
+            'after',
+        );
+        [$now, $looked] = [$kept(), $looks()];
+        $migration = require database_path('migrations/2026_11_28_000012_spray_one_tone_a_step.php');
+
+        $migration->down();
+        self::assertSame([['paint_id' => $ivory, 'degrees' => 60]], $kept()['steps'][0]['lights'] ?? null);
+        self::assertCount(1, $kept()['steps']);
+        $migration->up();
+
+        self::assertEquals($now['steps'], $kept()['steps']);
+        DB::table('recipes')->update(['stale' => true]);
+        self::assertSame($looked, $looks());
+        self::assertEquals(
+            [['undercoat', '[1,2]'], ['undercoat-2', '[1,2]']],
+            DB::table('records')->orderBy('step_key')->get(['step_key', 'figures'])
+                ->map(static fn (object $r): array => [$r->step_key, $r->figures])->all(),
+        );
+    }
+
     /** Three sprays, one of them from a side, and one area on a ground of its own: at the recipe, the bench, the file and back. */
     public function testASequenceOfSpraysIsPlannedAsItIsDone(): void
     {
