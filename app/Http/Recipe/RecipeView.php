@@ -232,12 +232,7 @@ final class RecipeView
             return [
                 'id' => $row->id,
                 'words' => $row->words,
-                'layers' => array_map(static fn (StepOutcome $o): array => [
-                    'technique' => $o->step->technique->words(),
-                    'words' => $o->step->words(),
-                    'coats' => $o->labour->coats,
-                    'after' => StepView::surface($o->look->after),
-                ], $studio->predictions->outcomes($area->company, $area, $ghost)),
+                'layers' => array_map(StepView::layer(...), $studio->predictions->outcomes($area->company, $area, $ghost)),
             ];
         }, $asides);
     }

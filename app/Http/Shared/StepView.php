@@ -155,6 +155,18 @@ final class StepView
         ];
     }
 
+    /** @return array<string, mixed> a step in a short drawing of a whole recipe */
+    public static function layer(StepOutcome $outcome): array
+    {
+        return [
+            'technique' => $outcome->step->technique->words(),
+            'words' => $outcome->step->words(),
+            'coats' => $outcome->labour->coats,
+            'film' => $outcome->step->isFilm(),
+            'after' => self::surface($outcome->look->after),
+        ];
+    }
+
     /** @return array<string, mixed>|null */
     public static function amount(?Amount $amount): ?array
     {

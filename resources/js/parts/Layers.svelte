@@ -21,7 +21,7 @@
         <li>
             <div class="faces"><Faces faces={layer.after} label="After {layer.technique}" height="34px" /></div>
             <p class:differs={other.length > 0 && !same(layer)}>
-                <small>{capital(layer.technique)} · {counted(layer.coats, 'coat')}</small>
+                <small>{capital(layer.technique)}{layer.film ? ` · ${counted(layer.coats, 'coat')}` : ''}</small>
                 {layer.words}
             </p>
         </li>

@@ -73,6 +73,9 @@
 </div>
 
 <style>
+    .mix {
+        container-type: inline-size;
+    }
     .row {
         display: grid;
         grid-template-columns: 56px minmax(0, 1fr) auto 32px;
@@ -87,9 +90,22 @@
     .link-button {
         height: 40px;
     }
-    @media (max-width: 600px) {
+    @container (max-width: 400px) {
         .row {
-            grid-template-columns: 36px minmax(0, 1fr) auto 32px;
+            grid-template-columns: 36px minmax(0, 1fr) auto;
+            row-gap: 6px;
+            margin-bottom: 16px;
+        }
+        .row > div[role='group'] {
+            grid-row: 2;
+            grid-column: 2;
+        }
+        .row > button {
+            grid-row: 2;
+            grid-column: 3;
+        }
+        .row > :global(.bx--form-item) {
+            grid-column: 2 / -1;
         }
     }
 </style>

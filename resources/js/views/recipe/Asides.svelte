@@ -11,7 +11,7 @@
     const now = $derived(
         recipe.steps
             .filter((s) => !s.omitted)
-            .map((s) => ({ technique: s.technique, words: s.mix_words, coats: s.coats, after: s.after })),
+            .map((s) => ({ technique: s.technique, words: s.mix_words, coats: s.coats, film: s.film, after: s.after })),
     );
 </script>
 

@@ -16,20 +16,22 @@
 </script>
 
 <div class="controls" aria-busy={busy}>
-    <div>
-        <span class="label">{step.passes ? 'Passes' : 'Coats'}</span>
-        <Stepper
-            value={step.coats}
-            least={1}
-            most={20}
-            fewer="One fewer"
-            more="One more"
-            onchange={(coats) => onchange({ coats })}
-        />
-        {#if step.coats_own}<button class="link-button" onclick={() => onchange({ coats: 0 })}
-                >as computed{step.coats_computed ? `, ${step.coats_computed}` : ''}</button
-            >{/if}
-    </div>
+    {#if step.mix.length || step.of_figure}
+        <div>
+            <span class="label">{step.passes ? 'Passes' : 'Coats'}</span>
+            <Stepper
+                value={step.coats}
+                least={1}
+                most={20}
+                fewer="One fewer"
+                more="One more"
+                onchange={(coats) => onchange({ coats })}
+            />
+            {#if step.coats_own}<button class="link-button" onclick={() => onchange({ coats: 0 })}
+                    >as computed{step.coats_computed ? `, ${step.coats_computed}` : ''}</button
+                >{/if}
+        </div>
+    {/if}
     {#if step.amount || step.omitted}
         <label>
             <span class="label">Paint to thinner</span>

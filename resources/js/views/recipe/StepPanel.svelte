@@ -87,6 +87,13 @@
 {/each}
 {#if step.shared}<p class="shared">{step.shared}</p>{/if}
 <OpenEnds {step} />
+{#if step.mix.length === 0}
+    <p class="shared">{step.where}</p>
+    {#if step.watch}<p class="shared">{step.watch}</p>{/if}
+    <p class="soft">
+        {step.minutes} min each{step.dry_minutes ? ` · then wait ${duration(step.dry_minutes)}` : ''}
+    </p>
+{/if}
 {#if amount}<p class="soft">{amount} · {step.minutes} min each · dries in {duration(step.dry_minutes)}</p>{/if}
 <StepControls {step} busy={page.busy} onchange={(change) => page.edit(step, change)} />
 {#each step.cautions as caution (caution)}<p class="caution">{caution}</p>{/each}

@@ -24,7 +24,7 @@
                       ? 'undiluted'
                       : `thin ${step.thin}`,
             ...(step.film || step.of_figure ? [coats(step)] : []),
-            `dry ${duration(step.dry_minutes)}`,
+            step.dry_minutes ? `dry ${duration(step.dry_minutes)}` : '',
             ...(step.loop ? [step.loop.words] : step.rounds > 1 ? [`${step.rounds} rounds`] : []),
             ...(step.place ? [step.place] : []),
             ...(step.who_words ? [step.who_words] : []),
