@@ -189,7 +189,8 @@ final class UndercoatTest extends TestCase
             'area_id' => null, 'step' => 'undercoat', 'stage' => 'undercoat', 'figures' => [1, 2],
             'real' => ['mix' => [], 'thin' => null, 'coats' => null, 'tool' => null, 'minutes' => null],
         ])->assertOk();
-        $kept = static fn (): array => (array) json_decode((string) DB::table('companies')->where('id', $company)->value('undercoat'), true);
+        $row = static fn (): string => (string) DB::table('companies')->where('id', $company)->value('undercoat');
+        $kept = static fn (): array => (array) json_decode($row(), true);
         $looks = fn (): array => array_column(
             array_slice((array) $this->getJson('/api/areas/'.AreaRow::query()->value('id').'/recipe')->json('steps'), 0, 2),
             'after',

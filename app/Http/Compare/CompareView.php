@@ -121,7 +121,10 @@ final class CompareView
                 'name' => $a->area->name,
                 'refused' => $a->refused,
                 'end' => StepView::surface($sum->ends[$a->area->id]),
-                'layers' => array_map(StepView::layer(...), array_values(array_filter($a->outcomes, static fn (StepOutcome $o): bool => !$o->step->handling->omitted))),
+                'layers' => array_map(StepView::layer(...), array_values(array_filter(
+                    $a->outcomes,
+                    static fn (StepOutcome $o): bool => !$o->step->handling->omitted,
+                ))),
             ], $side->areas),
         ];
     }

@@ -41,12 +41,7 @@ final class EditForm extends FormRequest
             'percents.*' => ['numeric', 'gt:0', 'max:100'],
             'rule' => ['required_if:kind,overrule', 'string', 'max:120'],
             'on' => ['sometimes', 'boolean'],
-            'mix' => ['sometimes', 'array', 'min:1', 'max:4'],
-            'mix.*.paint_id' => ['required', 'integer'],
-            'mix.*.parts' => ['nullable', 'integer', 'min:1', 'max:99'],
-            'meets' => ['sometimes', 'array', 'max:4'],
-            'meets.*.paint_id' => ['required', 'integer'],
-            'meets.*.parts' => ['required', 'integer', 'min:1', 'max:99'],
+            ...self::mixes(),
             'thin' => ['sometimes', 'string', 'max:60'],
             'with' => ['sometimes', Rule::in(Load::THINNERS)],
             'coats' => ['sometimes', 'integer'],
@@ -68,6 +63,19 @@ final class EditForm extends FormRequest
             'line' => ['sometimes', 'nullable', Rule::in(array_keys(Handling::LINES))],
             'batch' => ['sometimes', 'nullable', Rule::in(Handling::BATCHES)],
             'lively' => ['sometimes', 'nullable', 'numeric', 'min:0', 'max:20'],
+        ];
+    }
+
+    /** @return array<string, list<mixed>> */
+    private static function mixes(): array
+    {
+        return [
+            'mix' => ['sometimes', 'array', 'min:1', 'max:4'],
+            'mix.*.paint_id' => ['required', 'integer'],
+            'mix.*.parts' => ['nullable', 'integer', 'min:1', 'max:99'],
+            'meets' => ['sometimes', 'array', 'max:4'],
+            'meets.*.paint_id' => ['required', 'integer'],
+            'meets.*.parts' => ['required', 'integer', 'min:1', 'max:99'],
         ];
     }
 

@@ -45,7 +45,8 @@ use Kalokroma\Word\Reason;
  * @phpstan-type LoopRow array{from: string, rounds: int, exit: string, shares?: list<float>}
  * @phpstan-type StepRow array{
  *   key: string, stage: string, technique: string, target: list<float>|null, mix: list<PartRow>|null,
- *   meets?: list<PartRow>|null, original?: list<PartRow>|null, thin: string, with: string, coats: int|null, omitted: bool, why: list<FindingRow>,
+ *   meets?: list<PartRow>|null, original?: list<PartRow>|null, thin: string, with: string, coats: int|null, omitted: bool,
+ *   why: list<FindingRow>,
  *   place?: PlaceRow|null, loop?: LoopRow|null, who?: string, level?: string|null,
  *   product?: string, open?: list<string>, thin_open?: bool, tool?: string|null, note?: string, handling?: HandlingMore,
  * }

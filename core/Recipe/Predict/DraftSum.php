@@ -8,6 +8,7 @@ use Kalokroma\Figure\Area;
 use Kalokroma\Film\Surface;
 use Kalokroma\Recipe\Technique\Defaults;
 use Kalokroma\Recipe\Technique\Technique;
+use Kalokroma\Shelf\Paint;
 use Kalokroma\Word\Counted;
 use Kalokroma\Word\Duration;
 use Kalokroma\Word\Finding;
@@ -53,7 +54,7 @@ final readonly class DraftSum
      */
     public static function of(Undercoated $undercoat, array $areas): self
     {
-        $ends = $paints = $missing = [];
+        $ends = $paints = [];
         $steps = count($undercoat->steps);
         $coats = array_sum(array_map(static fn (StepOutcome $o): int => $o->labour->coats, $undercoat->steps));
         $minutes = array_sum(array_map(static fn (StepOutcome $o): float => $o->labour->minutes, $undercoat->steps));
@@ -79,14 +80,10 @@ final readonly class DraftSum
                 ++$steps;
                 $coats += $outcome->step->load->mix === null ? 0 : $outcome->labour->coats * $outcome->labour->rounds;
                 $waiting += $outcome->waiting();
-                foreach ($outcome->step->load->paints() as $paint) {
-                    $paints[$paint->name] = true;
-                    if (!$paint->isAtHand()) {
-                        $missing[$paint->name] = true;
-                    }
-                }
+                $paints += array_column($outcome->step->load->paints(), null, 'name');
             }
         }
+        $missing = array_filter($paints, static fn (Paint $p): bool => !$p->isAtHand());
 
         return new self(
             $ends,

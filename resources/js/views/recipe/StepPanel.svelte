@@ -8,8 +8,10 @@
     import Mishaps from './Mishaps.svelte';
     import OpenEnds from './OpenEnds.svelte';
     import StepControls from './StepControls.svelte';
+    import StepHow from './StepHow.svelte';
     import StepLook from './StepLook.svelte';
     import StepMarks from './StepMarks.svelte';
+    import StepMeets from './StepMeets.svelte';
     import StepMore from './StepMore.svelte';
     import StepShelf from './StepShelf.svelte';
     import StepWhy from './StepWhy.svelte';
@@ -71,13 +73,7 @@
         </p>
     </div>
 {/if}
-{#if step.meets.length}
-    <div class="load">
-        <p class="soft">meets</p>
-        <Drops mix={step.meets} />
-        <p class="mono">{step.meets.length > 1 ? step.meets.map((p) => p.parts).join(' : ') : step.meets[0]?.name}</p>
-    </div>
-{/if}
+<StepMeets {step} />
 <StepLook {step} />
 {#each step.painted_as as then (then.words)}
     <p class="shared">
@@ -87,13 +83,7 @@
 {/each}
 {#if step.shared}<p class="shared">{step.shared}</p>{/if}
 <OpenEnds {step} />
-{#if step.mix.length === 0}
-    <p class="shared">{step.where}</p>
-    {#if step.watch}<p class="shared">{step.watch}</p>{/if}
-    <p class="soft">
-        {step.minutes} min each{step.dry_minutes ? ` · then wait ${duration(step.dry_minutes)}` : ''}
-    </p>
-{/if}
+{#if step.mix.length === 0}<StepHow {step} />{/if}
 {#if amount}<p class="soft">{amount} · {step.minutes} min each · dries in {duration(step.dry_minutes)}</p>{/if}
 <StepControls {step} busy={page.busy} onchange={(change) => page.edit(step, change)} />
 {#each step.cautions as caution (caution)}<p class="caution">{caution}</p>{/each}

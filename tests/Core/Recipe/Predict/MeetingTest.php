@@ -70,7 +70,7 @@ final class MeetingTest extends TestCase
             $this->laid($this->blend(coats: 1)->thinned(Thinning::fromRatio($thin), $with), $cm2)->reasons,
         ));
 
-        self::assertStringContainsString('about 9 min, but it stays wet for only about 5 min: join it in 2 patches', $why(6.0, '2:1', 'water'));
+        self::assertStringContainsString('about 9 min, but it stays wet for only about 5 min: join it in 2', $why(6.0, '2:1', 'water'));
         self::assertStringContainsString('patches of about 3.0 cm²', $why(6.0, '2:1', 'water'));
         self::assertStringContainsString('about 5 min, and it stays wet for about 5 min', $why(3.0, '2:1', 'water'));
         self::assertStringContainsString('about 9 min, and it stays wet for about 10 min', $why(6.0, '1:1', 'medium'));
