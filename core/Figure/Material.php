@@ -15,11 +15,23 @@ enum Material: string
     case Feather = 'feather';
     case Scales = 'scales';
     case Bone = 'bone';
+    /** Steel, iron, brass, silver, gold, bronze, copper, seen as they are. */
     case Metal = 'metal';
+    /** Armour, hulls, machines, painted in a colour. */
+    case Lacquered = 'lacquered-metal';
     case Glass = 'glass';
     case Wood = 'wood';
     case Rope = 'rope';
     case Stone = 'stone';
     case Ground = 'ground';
     case Other = 'other';
+
+    public function words(): string
+    {
+        return match ($this) {
+            self::Metal => 'bare metal',
+            self::Lacquered => 'lacquered metal',
+            default => $this->value,
+        };
+    }
 }

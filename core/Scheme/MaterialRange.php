@@ -41,7 +41,7 @@ final class MaterialRange
     ];
 
     /** Materials whose hue is the painter's to choose. */
-    private const FREE = [Material::Cloth, Material::Feather, Material::Scales, Material::Glass, Material::Other];
+    private const FREE = [Material::Cloth, Material::Feather, Material::Scales, Material::Glass, Material::Lacquered, Material::Other];
 
     public static function holds(Material $material, Oklch $colour): bool
     {

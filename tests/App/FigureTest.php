@@ -8,6 +8,7 @@ use App\Models\AreaRow;
 use App\Models\Company;
 use App\Models\Entry;
 use App\Models\RecipeRow;
+use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 final class FigureTest extends TestCase
@@ -34,6 +35,30 @@ final class FigureTest extends TestCase
         self::assertNull($answer->json('areas.1.colour'));
         $drafted = $this->postJson('/api/areas/'.$answer->json('areas.0.id').'/recipe', ['colour' => '#4b5a32'])->assertOk();
         self::assertGreaterThan(3, count((array) $drafted->json('steps')));
+    }
+
+    /** Bare stays what lies near a flake paint of its own painter, or has no colour yet; armour in a colour becomes lacquered. */
+    public function testMetalOfOlderWorkshopsIsToldApart(): void
+    {
+        $painter = $this->signIn();
+        $flakes = ['painter_id' => $painter->id, 'behaviour' => 'metallic', 'name' => 'Steel', 'hex' => '#8b9095'];
+        DB::table('paints')->insert([...(array) DB::table('paints')->where('painter_id', $painter->id)->first(), ...$flakes, 'id' => 900]);
+        $areas = DB::table('areas')->orderBy('id')->pluck('id')->all();
+        self::assertCount(2, $areas);
+        $migration = require database_path('migrations/2026_11_28_000016_tell_bare_from_lacquered_metal.php');
+        $materials = static function (string $first, ?string $second) use ($areas, $migration): array {
+            DB::table('areas')->update(['material' => 'metal']);
+            DB::table('areas')->where('id', $areas[0])->update(['hex' => $first]);
+            DB::table('areas')->where('id', $areas[1])->update(['hex' => $second]);
+            $migration->up();
+
+            return DB::table('areas')->orderBy('id')->pluck('material')->all();
+        };
+
+        self::assertSame(['metal', 'lacquered-metal'], $materials('#868b91', '#2d5596'));
+        self::assertSame(['lacquered-metal', 'metal'], $materials('#a82a20', null));
+        $migration->down();
+        self::assertSame(['metal', 'metal'], DB::table('areas')->orderBy('id')->pluck('material')->all());
     }
 
     /** @param array<string, mixed> $change */

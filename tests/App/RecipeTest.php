@@ -35,9 +35,30 @@ final class RecipeTest extends TestCase
 
         $this->assertAnswers('recipe', $answer);
         self::assertSame(['#2f5a7e', 'layers'], [$answer->json('colour'), $answer->json('way')]);
-        self::assertSame(['undercoat', 'basecoat', 'shade', 'layer', 'highlight'], array_column((array) $answer->json('steps'), 'key'));
+        self::assertSame(['undercoat', 'basecoat', 'shade', 'highlight'], array_column((array) $answer->json('steps'), 'key'));
         self::assertSame('Blue', $answer->json('steps.1.mix_words'));
         self::assertSame('#2f5a7e', AreaRow::query()->firstOrFail()->hex, 'the colour is kept with the area');
+    }
+
+    /** The end is told on the recipe, on the figure's list and in Compare, and what is far off comes with its mend. */
+    public function testWhereARecipeEndsIsToldEverywhere(): void
+    {
+        $this->signIn();
+        $drafted = $this->postJson($this->url(), ['colour' => '#2F5A7E', 'way' => 'layers'])->assertOk();
+        self::assertLessThan(6.0, $drafted->json('ending.off'));
+        self::assertNull($drafted->json('ending.far'));
+
+        $black = (int) PaintRow::query()->where('name', 'Black')->value('id');
+        $dark = $this->change('basecoat', ['mix' => [['paint_id' => $black, 'parts' => 1]]])->assertOk();
+        $off = $dark->json('ending.off');
+        self::assertGreaterThan(6.0, $off);
+        self::assertStringContainsString(sprintf('The planes end %.1f off', $off), (string) $dark->json('ending.far'));
+
+        $company = (int) Company::query()->value('id');
+        self::assertSame($off, $this->getJson('/api/companies')->json('companies.0.areas.0.off'));
+        $compared = $this->getJson("/api/companies/$company/compare")->assertOk();
+        $this->assertAnswers('compared', $compared);
+        self::assertSame($off, $compared->json('b.areas.0.off') ?? $compared->json('a.areas.0.off'));
     }
 
     public function testTheFavouredWayIsTakenWhereNoneIsAskedFor(): void

@@ -61,7 +61,7 @@ final class LessonTest extends TestCase
     public function testAStepAndTheBenchAskToo(): void
     {
         $this->studio->visit('/recipe/4');
-        $this->hands->see('Load the mix');
+        $this->hands->see('Add a step');
         $this->hands->pressTab('Why', 'aside');
         $this->hands->press('How did it come out?');
         $this->hands->press('Learn from it');

@@ -62,7 +62,7 @@ final class CardView
             'count' => $company->count,
             'about' => sprintf(
                 '%s, %s, %s cm²',
-                $area->material->value,
+                $area->material->words(),
                 $area->relief->words(),
                 round($area->toCore($company)->surfaceCm2, 1),
             ),

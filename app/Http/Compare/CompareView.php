@@ -14,9 +14,11 @@ use App\Workshop\Recipe\ComparedSide;
 use App\Workshop\Studio;
 use DomainException;
 use Kalokroma\Colour\DifferenceWords;
+use Kalokroma\Colour\Srgb;
 use Kalokroma\Film\Faces;
 use Kalokroma\Recipe\Change\Applying;
 use Kalokroma\Recipe\Ground\GroundLaid;
+use Kalokroma\Recipe\Judge\Ending;
 use Kalokroma\Recipe\Ladder\Contrast;
 use Kalokroma\Recipe\Predict\StepOutcome;
 use Kalokroma\Recipe\Technique\Way;
@@ -98,6 +100,17 @@ final class CompareView
         ];
     }
 
+    /** How far the planes of an area end from the colour that is wanted there, CIEDE2000; null where there is none. */
+    private static function off(ComparedArea $area, ComparedSide $side): ?float
+    {
+        $hex = $area->area->recipe->hex ?? $area->area->hex;
+
+        return $hex === null || $area->refused !== null ? null : round(Ending::apart(
+            $side->sum->ends[$area->area->id]->plane->toLab(),
+            Srgb::fromHex($hex)->toLab(),
+        ), 1);
+    }
+
     /** @return array<string, mixed> */
     private static function shown(ComparedSide $side): array
     {
@@ -120,6 +133,7 @@ final class CompareView
                 'id' => $a->area->id,
                 'name' => $a->area->name,
                 'refused' => $a->refused,
+                'off' => self::off($a, $side),
                 'end' => StepView::surface($sum->ends[$a->area->id]),
                 'layers' => array_map(StepView::layer(...), array_values(array_filter(
                     $a->outcomes,

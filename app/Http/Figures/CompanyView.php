@@ -9,6 +9,7 @@ use App\Models\Company;
 use App\Workshop\Figure\AreaTones;
 use App\Workshop\Figure\CompanyState;
 use App\Workshop\Figure\PlateState;
+use Kalokroma\Colour\Srgb;
 use Kalokroma\Figure\Area;
 use Kalokroma\Figure\Draft;
 use Kalokroma\Figure\FigureKind;
@@ -21,6 +22,7 @@ use Kalokroma\Figure\Shares;
 use Kalokroma\Figure\Survey;
 use Kalokroma\Figure\Template;
 use Kalokroma\Figure\Weight;
+use Kalokroma\Recipe\Judge\Ending;
 use Kalokroma\Recipe\Technique\Way;
 use Kalokroma\Shelf\Equipment;
 use Kalokroma\Undercoat\School;
@@ -109,8 +111,21 @@ final class CompanyView
             'notes' => $area->notes,
             'planned' => $area->recipe !== null,
             'strip' => $area->recipe->strip ?? [],
+            'off' => self::off($area),
             'tones' => AreaTones::of($area),
         ];
+    }
+
+    /** How far the planes of its recipe end from the colour that is wanted, where that is too far; null else. */
+    private static function off(AreaRow $area): ?float
+    {
+        $strip = $area->recipe->strip ?? [];
+        if ($area->recipe === null || count($strip) !== 4) {
+            return null;
+        }
+        $off = Ending::apart(Srgb::fromHex($strip[2])->toLab(), Srgb::fromHex($area->recipe->hex)->toLab());
+
+        return $off > Ending::FAR ? round($off, 1) : null;
     }
 
     /** @return array<string, mixed> the words the forms offer */

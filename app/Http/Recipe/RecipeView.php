@@ -21,6 +21,7 @@ use App\Workshop\Studio;
 use Kalokroma\Colour\Srgb;
 use Kalokroma\Figure\Area;
 use Kalokroma\Recipe\Draft\Specials;
+use Kalokroma\Recipe\Judge\Ending;
 use Kalokroma\Recipe\Judge\Rules;
 use Kalokroma\Recipe\Plan\LeftOut;
 use Kalokroma\Recipe\Plan\LevelEnds;
@@ -66,6 +67,28 @@ final class RecipeView
                 $plan->leftOut ?? [],
             ),
             'totals' => self::totals($area, $outcomes),
+            'ending' => self::ending($area, $outcomes),
+        ];
+    }
+
+    /**
+     * @param non-empty-list<StepOutcome> $outcomes
+     *
+     * @return array<string, mixed>|null where the recipe ends; null where there is none, or no colour
+     */
+    private static function ending(AreaRow $area, array $outcomes): ?array
+    {
+        $hex = $area->recipe->hex ?? null;
+        if ($hex === null || Undercoated::above($outcomes) === []) {
+            return null;
+        }
+        $ending = Ending::of($outcomes, $area->toCore($area->company), Srgb::fromHex($hex)->toOklch());
+
+        return [
+            'off' => round($ending->off, 1),
+            'words' => $ending->words,
+            'surface' => StepView::surface($ending->surface),
+            'far' => $ending->finding?->sentence(),
         ];
     }
 

@@ -7,6 +7,7 @@ namespace App\Workshop\Recipe;
 use App\Models\AreaRow;
 use App\Models\RecipeRow;
 use App\Workshop\Shelf\ShelfRows;
+use Kalokroma\Figure\Material;
 use Kalokroma\Figure\Relief;
 use Kalokroma\Recipe\Plan\Plan;
 use Kalokroma\Recipe\Plan\RecipeProblem;
@@ -61,7 +62,7 @@ final readonly class RecipeRows
             $changed[] = sprintf('its relief was %s and is %s now', Relief::from($for['relief'])->words(), $area->relief->words());
         }
         if ($for !== null && $for['material'] !== $area->material->value) {
-            $changed[] = sprintf('its material was %s and is %s now', $for['material'], $area->material->value);
+            $changed[] = sprintf('its material was %s and is %s now', Material::from($for['material'])->words(), $area->material->words());
         }
         if ($area->recipe !== null && $area->hex !== null && $area->recipe->hex !== $area->hex) {
             $changed[] = sprintf('its colour was %s and is %s now', $area->recipe->hex, $area->hex);

@@ -26,6 +26,8 @@ use Kalokroma\Shelf\Behaviour;
 use Kalokroma\Shelf\Equipment;
 use Kalokroma\Shelf\Mix;
 use Kalokroma\Shelf\Paint;
+use Kalokroma\Word\Finding;
+use Kalokroma\Word\Reason;
 
 /**
  * A recipe brought to another shelf: every paint that is not at hand is replaced by what is, judged by what it looks like
@@ -104,7 +106,9 @@ final readonly class Applying
         $was = $mix->words();
         $found = Substitutes::of($step, $area, $below, $palette->paints(), self::gone($mix), 1)[0] ?? null;
         if ($found !== null) {
-            return new Replaced($step->withMix($found->mix), $was, $found->mix->words(), $found->difference, $found->words);
+            $swapped = $step->withMix($found->mix, reason: self::standsIn($was, $found->mix, $found->words));
+
+            return new Replaced($swapped, $was, $found->mix->words(), $found->difference, $found->words);
         }
         $wish = new StepWish(
             $step->technique,
@@ -118,11 +122,21 @@ final readonly class Applying
         $known = $step->isFilm() && $made->isFilm();
 
         return new Replaced(
-            $step->withMix($made->load->mix),
+            $step->withMix($made->load->mix, reason: self::standsIn($was, $made->load->mix, '')),
             $was,
             $made->load->mix->words(),
             $known ? Ciede2000::difference($mix->lab(), $made->load->mix->lab()) : null,
             $known ? DifferenceWords::between($mix->lab(), $made->load->mix->lab()) : 'another of its kind',
+        );
+    }
+
+    private static function standsIn(string $was, Mix $now, string $words): Finding
+    {
+        return new Finding(
+            'mix.stands-in',
+            '{mix} stands in for {was}, which is not on your shelf'.($words === '' ? '.' : ': {words}.'),
+            ['mix' => $now->words(), 'was' => $was, 'words' => $words],
+            Reason::Mix,
         );
     }
 

@@ -38,7 +38,7 @@ final readonly class LadderShown
             $wanted = $ladder->rung($rung);
             $mix = $mixed?->mix($rung);
             if ($mix === null) {
-                $mix = $choice->nearest($wanted->toLab())[0]->mix;
+                $mix = $choice->nearest($wanted->toLab(), Aim::of($rung, false))[0]->mix;
                 $choice->load($mix);
             }
             $rungs[] = [

@@ -11,33 +11,46 @@ use Kalokroma\Film\Thinning;
 use Kalokroma\Recipe\Technique\Defaults;
 use Kalokroma\Shelf\Mix;
 use Kalokroma\Word\Finding;
+use Kalokroma\Word\Reason;
 
-/** A layer that would take many coats at the usual ratio is thinned as little as layers may be. */
+/** A layer that stays too weak at the usual ratio is thinned as little as layers may be. */
 final readonly class LayerThinning
 {
     /** The thickest a layer may be. */
     private const THICK = '2:1';
 
+    /** Less thinner has to bring it nearer by this (CIEDE2000) to be worth a rougher stroke. */
+    private const GAINS = 1.0;
+
     private function __construct(public string $ratio, public Finding $reason)
     {
     }
 
-    /** @return self|null null where the usual ratio hides in few coats, or a thicker one saves none */
-    public static function of(Mix $mix, Surface $below, Face $face): ?self
+    /**
+     * @param int $most passes of the technique
+     *
+     * @return self|null null where so many at the usual ratio are strong enough, or thicker ones are hardly stronger
+     */
+    public static function of(Mix $mix, Surface $below, Face $face, int $most): ?self
     {
-        $coats = static fn (string $ratio): int => Hiding::of(
+        $after = static fn (string $ratio): Hiding => Hiding::of(
             $mix->pigment(),
             Thinning::fromRatio($ratio)->load(),
             $below->face($face),
-        )->planned();
+            Defaults::ENOUGH_WITHIN,
+            $most,
+        );
         $usual = Defaults::THINNING['layer']['ratio'];
-        $thin = $coats($usual);
-        $thick = $thin < Defaults::MANY_COATS ? $thin : $coats(self::THICK);
+        $thin = $after($usual);
+        $thick = $after(self::THICK);
+        [$left, $then] = [$thin->difference[count($thin->difference) - 1], $thick->difference[count($thick->difference) - 1]];
 
-        return $thick >= $thin ? null : new self(self::THICK, new Finding(
+        return $thin->coats !== null || $left - $then < self::GAINS ? null : new self(self::THICK, new Finding(
             'thin.hides',
-            'Thinned {usual} it would take {thin, plural, one {# coat} other {# coats}} on the {face}, thinned {ratio} it takes {thick}.',
-            ['usual' => $usual, 'thin' => $thin, 'face' => $face->value, 'ratio' => self::THICK, 'thick' => $thick],
+            'Thinned {usual}, {most, plural, one {one pass leaves} other {# passes leave}} the {face} {left} from the paint\'s own colour; '
+                .'thinned {ratio} only {then}.',
+            ['usual' => $usual, 'most' => $most, 'face' => $face->value, 'left' => $left, 'ratio' => self::THICK, 'then' => $then],
+            Reason::Mix,
         ));
     }
 }

@@ -10,18 +10,28 @@ use Kalokroma\Colour\PlainName;
 use Kalokroma\Colour\Srgb;
 use Kalokroma\Recipe\Technique\Defaults;
 use Kalokroma\Shelf\Mix;
+use Kalokroma\Shelf\Paint;
+use Kalokroma\Shelf\Part;
 use Kalokroma\Shelf\Preference;
 use Kalokroma\Shelf\RankedMix;
 use Kalokroma\Word\Finding;
 use Kalokroma\Word\Message;
 use Kalokroma\Word\Reason;
 
-/** Which mix to load for a colour, in the painter's stead: as painters choose, {@see Preference}. */
+/**
+ * Which mix to load for a colour, in the painter's stead: pots first, {@see PotsFirst}, among equals as painters choose,
+ * {@see Preference}.
+ */
 final class MixChoice
 {
-    /** Single paints and pairs that are weighed. */
-    private const WEIGHED_SINGLES = 5;
+    /** Single paints and pairs that are weighed, and paints that a mix may start from where the area has none of its own yet. */
+    private const WEIGHED_SINGLES = 6;
     private const WEIGHED_PAIRS = 8;
+    private const STARTS = 3;
+
+    private readonly PotsFirst $first;
+
+    private ?Mix $own = null;
 
     /** @var array<string, true> ids of the paints that are on the palette already */
     private array $loaded = [];
@@ -38,6 +48,7 @@ final class MixChoice
         private readonly ?Lab $intended = null,
         private readonly array $onFigure = [],
     ) {
+        $this->first = new PotsFirst($palette);
     }
 
     public function load(?Mix $mix): void
@@ -50,31 +61,82 @@ final class MixChoice
         }
     }
 
-    /** @return array{RankedMix, Finding} */
-    public function nearest(Lab $target): array
+    /** The area's own paint from now on: its ladder is mixed from it. */
+    public function isOwn(Mix $own): void
     {
-        $single = $this->palette->singles($target)[0];
-        $pairs = $this->palette->pairs($target, self::WEIGHED_PAIRS);
-        if ($pairs === []) {
-            return [
-                $single,
-                new Finding(
-                    'mix.only',
-                    '{single} is {apart} apart, the only paint at hand that covers.',
-                    ['single' => $single->mix->words(), 'apart' => $single->difference],
-                    Reason::Mix,
-                ),
-            ];
-        }
-        $singles = array_slice($this->palette->singles($target), 0, self::WEIGHED_SINGLES);
-        $best = RankedMix::byExpected([...$singles, ...$pairs])[0];
-        $singles = array_filter(
-            $singles,
-            fn (RankedMix $r): bool => $r === $best || (!isset($this->alone[$r->mix->first()->id]) && !$this->isOfIntended($r, $target)),
-        );
-        $chosen = RankedMix::asPaintersChoose([...array_values($singles), ...$pairs], $this->loaded + $this->onFigure)[0];
+        $this->own = $own;
+    }
 
-        return [$chosen, self::missing($chosen, $target) ?? $this->why($chosen, $single, RankedMix::byPredicted($pairs)[0])];
+    /** @return array{RankedMix, Finding} */
+    public function nearest(Lab $target, Aim $aim = Aim::Colour): array
+    {
+        $singles = $this->palette->singles($target);
+        $pots = $this->first->pots(array_slice($singles, 0, self::WEIGHED_SINGLES), $target, $aim, $this->own?->lab());
+        $pots = array_values(array_filter(
+            $pots,
+            fn (RankedMix $r): bool => !$aim->isStep() || (!isset($this->alone[$r->mix->first()->id]) && !$this->isOfIntended($r, $target)),
+        ));
+        if ($pots !== []) {
+            $chosen = RankedMix::asPaintersChoose($pots, $this->loaded + $this->onFigure)[0];
+
+            return [$chosen, $this->whyThisPot($chosen, $aim)];
+        }
+        $own = $aim->isStep() && $this->own !== null
+            ? [self::main($this->own)]
+            : array_map(static fn (RankedMix $r): Paint => $r->mix->first(), array_slice($singles, 0, self::STARTS));
+        $family = $this->first->family($target, $aim, $own);
+        $free = $family !== [] && $family[0]->difference <= $aim->within() ? [] : $this->first->free($target, $family, self::WEIGHED_PAIRS);
+        if ($family === [] && $free === []) {
+            return [$singles[0], $this->onlyOne($singles[0])];
+        }
+        $chosen = RankedMix::asPaintersChoose($free === [] ? $family : $free, $this->loaded + $this->onFigure)[0];
+        $chosen = $this->isNearer($singles[0], $chosen, $target, $aim) ? $singles[0] : $chosen;
+
+        return [$chosen, self::missing($chosen, $target) ?? $this->why($chosen, $singles[0], $aim, $free === [] ? $own : [])];
+    }
+
+    /** Whether the nearest pot may be expected to come out as near as the mix, and may stand for it. */
+    private function isNearer(RankedMix $single, RankedMix $mix, Lab $target, Aim $aim): bool
+    {
+        $isTaken = $aim->isStep() && (isset($this->alone[$single->mix->first()->id]) || $this->isOfIntended($single, $target));
+
+        return $single->expected() <= $mix->expected() && !$isTaken && PotsFirst::leansAlike($single->mix->lab(), $target);
+    }
+
+    private function whyThisPot(RankedMix $pot, Aim $aim): Finding
+    {
+        return new Finding(
+            'mix.single',
+            '{pot} from the pot is {near} off (expect {expected}): within {within} a pot is the colour.',
+            [
+                'pot' => $pot->mix->words(),
+                'near' => $pot->difference,
+                'expected' => $pot->expected(),
+                'within' => (string) $aim->within(),
+            ],
+            Reason::Mix,
+        );
+    }
+
+    private function onlyOne(RankedMix $single): Finding
+    {
+        return new Finding(
+            'mix.only',
+            '{single} is {apart} off, the only paint in stock that covers.',
+            ['single' => $single->mix->words(), 'apart' => $single->difference],
+            Reason::Mix,
+        );
+    }
+
+    /** The paint that gives a mix its colour: the most of it, of equal parts the more vivid one. */
+    private static function main(Mix $mix): Paint
+    {
+        $parts = $mix->parts;
+        usort($parts, static fn (Part $a, Part $b): int => $b->parts <=> $a->parts
+            ?: $b->paint->lab()->chroma() <=> $a->paint->lab()->chroma()
+            ?: $a->paint->id <=> $b->paint->id);
+
+        return $parts[0]->paint;
     }
 
     private function isOfIntended(RankedMix $single, Lab $target): bool
@@ -84,16 +146,30 @@ final class MixChoice
             && Ciede2000::difference($single->mix->lab(), $this->intended) < $single->difference;
     }
 
-    /** @param RankedMix $pair the mix that looks nearest on paper */
-    private function why(RankedMix $chosen, RankedMix $single, RankedMix $pair): Finding
+    /** @param list<Paint> $own what a mix of the family starts from; empty for a free mix */
+    private function why(RankedMix $chosen, RankedMix $single, Aim $aim, array $own): Finding
     {
         if ($chosen->mix->isSingle()) {
-            return new Finding('mix.single', '{why}', ['why' => $chosen->why($pair)], Reason::Mix);
+            return new Finding(
+                'mix.nearest-pot',
+                '{pot} from the pot is {near} off (expect {expected}); no mix of its family is nearer.',
+                ['pot' => $chosen->mix->words(), 'near' => $chosen->difference, 'expected' => $chosen->expected()],
+                Reason::Mix,
+            );
         }
-        $facts = ['chosen' => $chosen->mix->words(), 'near' => $chosen->difference, 'expected' => $chosen->expected()];
-        $text = '{chosen}: {near} apart from the wanted colour, expect {expected} off; the nearest pot, {single}, is {apart}, '
-            .'expect {single_expected}.';
-        $facts += ['single' => $single->mix->words(), 'apart' => $single->difference, 'single_expected' => $single->expected()];
+        $from = array_values(array_filter($own, static fn (Paint $p): bool => $chosen->mix->has($p->id)))[0]->name ?? '';
+        $facts = [
+            'chosen' => $chosen->mix->words(), 'near' => $chosen->difference, 'expected' => $chosen->expected(), 'own' => $from,
+            'single' => $single->mix->words(), 'apart' => $single->difference, 'within' => (string) $aim->within(),
+        ];
+        $text = match (true) {
+            $from === '' => '{chosen}: {near} off (expect {expected}). No pot comes within {within} ({single} is {apart} off), '
+                .'and no mix of the area\'s own paint comes as near.',
+            $aim->isStep() => '{chosen}: the area\'s own {own} taken on, {near} off (expect {expected}). '
+                .'No pot is right alone ({single} is {apart} off).',
+            default => '{chosen}: {own} with one of its family, {near} off (expect {expected}). No pot comes within {within} ({single} is '
+                .'{apart} off).',
+        };
         $shared = $this->alreadyLoaded($chosen->mix);
         if ($shared !== []) {
             $text .= ' {shared} {loaded, plural, one {is} other {are}} loaded already.';

@@ -34,6 +34,9 @@ final class Palette
     /** The same on a shelf of which none is left out before. */
     private const LOOKED_AT_SMALL = 60;
 
+    /** Mixes of a family that are weighed. */
+    private const FAMILY_MIXES = 16;
+
     /** Of so many more than are wanted the spread is computed. */
     private const SPREAD_TRIED = 10;
 
@@ -104,6 +107,19 @@ final class Palette
         }
 
         return $this->matcher->sure($target, array_values($kept), most: $most, kept: self::LOOKED_AT, tried: self::SPREAD_TRIED);
+    }
+
+    /**
+     * Two-paint mixes of these alone by what is to be expected, best first.
+     *
+     * @param list<Paint> $paints
+     * @param int $drops most in all
+     *
+     * @return list<RankedMix>
+     */
+    public function mixesOf(array $paints, Lab $target, int $drops): array
+    {
+        return $this->matcher->sure($target, $paints, 2, self::FAMILY_MIXES, $drops, self::LOOKED_AT, self::SPREAD_TRIED);
     }
 
     /** @return list<Paint> the paints at hand that behave so */

@@ -31,6 +31,25 @@ final readonly class Shading
     public const PLANE_COVERED = 0.25;
     public const PLANE_STAYS = 1.0;
 
+    /** The same on flakes, which nothing brings back. */
+    public const PLANE_OF_METAL = 2.0;
+
+    /** Of the depth that is wanted a wash brings at least this share, and darkens by so much (L*) that it is seen. */
+    private const DEEPER = 0.25;
+    private const SEEN = 1.0;
+
+    /** Paler than this (L*, one coat over white) it tints and does not shade. */
+    private const PALE = 76.0;
+
+    /** Below so much chroma a wash is black or grey; brown lies between these hues; a family within so many degrees (CIELAB). */
+    private const GREY = 12.0;
+    private const GOLDEN_FROM = 18.0;
+
+    /** From so much chroma on a colour leans to a side that its wash may lean to. */
+    private const LEANS = 5.0;
+    private const BROWN = [20.0, 88.0];
+    private const FAMILY = 50.0;
+
     /** A stronger or weaker wash that is nearer by less than this (CIEDE2000) gives way to the usual strength. */
     private const NEAR = 0.5;
 
@@ -71,6 +90,12 @@ final readonly class Shading
         return self::best($palette, $wanted, $below, $technique, [self::PLANE_STAYS, $plane]);
     }
 
+    /** The best over flakes. */
+    public static function onMetal(Palette $palette, Lab $wanted, Lab $plane, Surface $below, Technique $technique): ?self
+    {
+        return self::best($palette, $wanted, $below, $technique, [self::PLANE_OF_METAL, $plane]);
+    }
+
     /**
      * @param Lab $wanted the shade in the recess
      * @param array{float, Lab} $plane what a difference on the plane weighs, and what it should look like in the end
@@ -82,11 +107,20 @@ final readonly class Shading
         [$weight, $intended] = $plane;
         foreach ($paints as $paint) {
             $mix = Mix::single($paint);
+            $isBlack = $mix->lab()->chroma() < self::GREY;
+            $dulls = $isBlack && $weight === self::PLANE_OF_METAL && self::isGolden($intended);
+            if ($dulls || !self::shades($mix->lab(), $wanted, $intended)) {
+                continue;
+            }
             $use = $paint->behaviour === Behaviour::Wash ? 'wash' : 'stain';
             $pigment = $mix->pigment();
             foreach (self::STRENGTHS[$use] as $ratio) {
                 $thinning = Thinning::fromRatio($ratio);
                 $look = $technique->application($paint->behaviour)->pass($pigment, $thinning->load(), $below);
+                $deeper = $below->recess->toLab()->l - $look->recess->toLab()->l;
+                if ($deeper < self::DEEPER * ($below->recess->toLab()->l - $wanted->l) || $deeper < self::SEEN) {
+                    continue;
+                }
                 $apart = Ciede2000::difference($look->recess->toLab(), $wanted);
                 $usual = $ratio === Defaults::THINNING[$use]['ratio'];
                 $score = $apart + $weight * Ciede2000::difference($look->plane->toLab(), $intended) + ($usual ? 0.0 : self::NEAR);
@@ -105,6 +139,25 @@ final readonly class Shading
         }
 
         return $best;
+    }
+
+    /** Gold, brass, bronze and copper are shaded with brown. */
+    private static function isGolden(Lab $intended): bool
+    {
+        return $intended->chroma() >= self::GOLDEN_FROM;
+    }
+
+    /**
+     * Whether it is a shade of this colour: black or grey, brown, or of its own family or its shade's, and no pale tint.
+     *
+     * @param Lab $wash one coat over white
+     */
+    private static function shades(Lab $wash, Lab $wanted, Lab $intended): bool
+    {
+        $isBrown = $wash->hue() >= self::BROWN[0] && $wash->hue() <= self::BROWN[1];
+        $isKin = min($wash->hueApart($intended), $wash->hueApart($wanted)) <= self::FAMILY && $intended->chroma() >= self::LEANS;
+
+        return $wash->l <= self::PALE && ($wash->chroma() < self::GREY || $isBrown || $isKin);
     }
 
     public function reason(): Finding

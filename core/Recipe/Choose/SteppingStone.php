@@ -13,25 +13,40 @@ use Kalokroma\Shelf\Mix;
 use Kalokroma\Shelf\Paint;
 use Kalokroma\Shelf\Part;
 use Kalokroma\Word\Finding;
+use Kalokroma\Word\Reason;
 
 /** A coat of another paint under a weak colour that saves more coats than it costs. */
 final readonly class SteppingStone
 {
-    /** Paints tried: so many of the nearest to the colour, and so many of those that cover best. */
-    private const NEAREST = 14;
-    private const STRONGEST = 10;
+    /** Paints tried: so many of the nearest to the colour. */
+    private const NEAREST = 40;
 
-    private function __construct(public Paint $paint, public int $coats, public int $then, public int $without)
-    {
+    /** From this lightness (L*) on a ground needs no stone. */
+    private const LIGHT_GROUND = 72.0;
+
+    /** Below so much chroma a paint is a grey or a bone; hues within so many degrees are of the colour's own kind. */
+    private const GREY = 16.0;
+    private const KIN = 45.0;
+
+    private function __construct(
+        public Paint $paint,
+        public int $coats,
+        public int $then,
+        public int $without,
+        public float $savesMinutes,
+    ) {
     }
 
     /**
-     * @return self|null null where the colour needs few coats, or no paint at hand saves one
+     * @param float $cm2 surface, more than 0
+     * @param float $enough how near to full hide the colour has to come (CIEDE2000)
+     *
+     * @return self|null null where the ground is light, the colour needs few coats, or no paint in stock saves minutes
      */
-    public static function under(Mix $base, Thinning $thinning, Reflectance $ground, Palette $palette): ?self
+    public static function under(Mix $base, Thinning $thinning, Reflectance $ground, Palette $palette, float $cm2, float $enough): ?self
     {
-        $alone = Hiding::of($base->pigment(), $thinning->load(), $ground)->planned();
-        if ($alone < Defaults::MANY_COATS) {
+        $alone = Hiding::of($base->pigment(), $thinning->load(), $ground, $enough)->planned();
+        if ($alone < Defaults::MANY_COATS || $ground->toLab()->l >= self::LIGHT_GROUND) {
             return null;
         }
         $wanted = $base->lab();
@@ -41,11 +56,13 @@ final readonly class SteppingStone
         foreach (self::candidates($base, $palette) as $paint) {
             $apart = Ciede2000::difference(Mix::single($paint)->lab(), $wanted);
             for ($coats = 1; $coats <= 2; ++$coats) {
-                $then = Hiding::of($base->pigment(), $thinning->load(), $paint->pigment()->over($ground, $coats * $load))->planned();
+                $stone = $paint->pigment()->over($ground, $coats * $load);
+                $then = Hiding::of($base->pigment(), $thinning->load(), $stone, $enough)->planned();
+                $saved = ($alone - $then - $coats) * $cm2 * Defaults::FURTHER_COAT_MINUTES_PER_CM2 - Defaults::LOADING_MINUTES;
                 $sum = $coats + $then + $apart / 1000;
-                if ($coats + $then < $alone && $sum < $score - 1e-9) {
+                if ($saved > 0.0 && $sum < $score - 1e-9) {
                     $score = $sum;
-                    $best = new self($paint, $coats, $then, $alone);
+                    $best = new self($paint, $coats, $then, $alone, $saved);
                 }
             }
         }
@@ -64,32 +81,40 @@ final readonly class SteppingStone
             'coats.stepping-stone',
             '{first} first, {coats, plural, one {# coat} other {# coats}}, then {then, plural, one {# coat} other {# '
                 .'coats}} of {base} instead of {without}: '
-                .'that saves {saves, plural, one {# coat} other {# coats}}.',
+                .'that saves {saves, plural, one {# coat} other {# coats}} and about {minutes} min a figure.',
             [
                 'first' => $this->paint->name,
                 'coats' => $this->coats,
                 'then' => $this->then,
                 'base' => $base->words(),
+                'under' => 'basecoat',
                 'without' => $this->without,
                 'saves' => $this->saves(),
+                'minutes' => (int) max(1, round($this->savesMinutes)),
             ],
+            Reason::Mix,
         );
     }
 
-    /** @return list<Paint> */
+    /**
+     * Greys and bones, and what is of the colour's own kind and covers well: ochre or flesh under yellow, brown or pink under red.
+     *
+     * @return list<Paint>
+     */
     private static function candidates(Mix $base, Palette $palette): array
     {
         $own = array_map(static fn (Part $p): string => $p->paint->id, $base->parts);
-        $near = array_map(static fn ($r): Paint => $r->mix->first(), $palette->singles($base->lab()));
-        $near = array_values(array_filter($near, static fn (Paint $p): bool => !in_array($p->id, $own, true)));
-        $light = array_values(array_filter($near, static fn (Paint $p): bool => Mix::single($p)->lab()->l >= $base->lab()->l - 25.0));
-        $strength = static fn (Paint $p): float => array_sum($p->pigment()->scattering);
-        usort($light, static fn (Paint $a, Paint $b): int => $strength($b) <=> $strength($a) ?: $a->id <=> $b->id);
+        $wanted = $base->lab();
         $found = [];
-        foreach ([...array_slice($near, 0, self::NEAREST), ...array_slice($light, 0, self::STRONGEST)] as $paint) {
-            $found[$paint->id] = $paint;
+        foreach (array_slice($palette->singles($wanted), 0, self::NEAREST) as $ranked) {
+            $lab = $ranked->mix->lab();
+            $isGrey = $lab->chroma() < self::GREY;
+            $isKin = $wanted->chroma() >= self::GREY && $lab->chroma() <= $wanted->chroma() && $lab->hueApart($wanted) <= self::KIN;
+            if (($isGrey || $isKin) && !Defaults::isWeak($lab) && !in_array($ranked->mix->first()->id, $own, true)) {
+                $found[] = $ranked->mix->first();
+            }
         }
 
-        return array_values($found);
+        return $found;
     }
 }

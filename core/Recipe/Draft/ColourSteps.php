@@ -9,10 +9,12 @@ use Kalokroma\Colour\Lab;
 use Kalokroma\Colour\Oklch;
 use Kalokroma\Colour\Reflectance;
 use Kalokroma\Figure\Relief;
+use Kalokroma\Figure\Weight;
 use Kalokroma\Film\Application;
 use Kalokroma\Film\Face;
 use Kalokroma\Film\Surface;
 use Kalokroma\Film\Thinning;
+use Kalokroma\Recipe\Choose\Aim;
 use Kalokroma\Recipe\Choose\LayerThinning;
 use Kalokroma\Recipe\Choose\MixChoice;
 use Kalokroma\Recipe\Choose\MixedRungs;
@@ -42,6 +44,10 @@ final class ColourSteps extends DraftedSteps
     private const MOST_LIFT = 0.12;
     private const LEAST_LIFT = 0.02;
     private const LIGHTEST_BASE = 0.97;
+    /** Ridges lighter than planes by so much (L*) are a light sketch. */
+    private const SKETCHED = 8.0;
+    /** Below this lightness (L*) a colour is a black. */
+    private const BLACK_BELOW = 22.0;
     /** Share of its lightness over the base that the ridge keeps under the glaze that pulls it back in line. */
     private const RIDGE_KEEPS = 0.8;
 
@@ -55,14 +61,18 @@ final class ColourSteps extends DraftedSteps
         MixChoice $choice,
         private readonly Outline $outline,
         private readonly ?MixedRungs $mixed,
+        private readonly float $shift = 0.0,
     ) {
         parent::__construct($brief, $palette, $ladder, $choice);
     }
 
-    public function step(TableRow $row, Surface $surface): PlannedStep
+    public function step(TableRow $row, Surface $surface): PlannedStep|Finding
     {
         $technique = $this->held($row->technique ?? Technique::Basecoat);
         if ($row->slot === Slot::Wash) {
+            if ($this->ladder->intended->toLab()->l < self::BLACK_BELOW) {
+                return new Finding('wash.black', 'A wash over black changes nothing: the recesses stay near-black by themselves.');
+            }
             [$shade, $plane] = [$this->ladder->rung(Rung::Shade)->toLab(), $this->ladder->rung(Rung::Intended)->toLab()];
 
             return $this->washed($technique, $row->reason, $this->outline->layered
@@ -74,7 +84,10 @@ final class ColourSteps extends DraftedSteps
         }
         $rung = $this->rung($row->slot, $technique);
         [$target, $mix, $why] = $this->colour($row->slot, $technique, $rung, $surface);
-        $this->own = in_array($row->slot, [Slot::Basecoat, Slot::Layer], true) ? $mix : $this->own;
+        if (in_array($row->slot, [Slot::Basecoat, Slot::Layer], true)) {
+            $this->own = $mix;
+            $this->choice->isOwn($mix);
+        }
         $place = $this->place($row->slot, $technique);
         [$ratio, $thick] = $this->ratio(
             $technique,
@@ -100,7 +113,9 @@ final class ColourSteps extends DraftedSteps
             return null;
         }
         $mixed = $this->mixed?->mix(Rung::Accent);
-        [$chosen, $reason] = $mixed !== null ? [null, $this->mixed->reason(Rung::Accent)] : $this->choice->nearest($target->toLab());
+        [$chosen, $reason] = $mixed !== null
+            ? [null, $this->mixed->reason(Rung::Accent)]
+            : $this->choice->nearest($target->toLab(), Aim::Light);
         $mix = $mixed ?? $chosen?->mix;
         if ($mix === null || $mix->key() === $last?->key()) {
             return null;
@@ -135,13 +150,18 @@ final class ColourSteps extends DraftedSteps
         };
     }
 
+    private function aim(Rung $rung): Aim
+    {
+        return Aim::of($rung, $this->brief->area->weight === Weight::Leading);
+    }
+
     private function rung(Slot $slot, Technique $technique): Rung
     {
         $glazedUp = $this->brief->way === Way::Glazes && $this->brief->area->relief === Relief::Plate;
 
         return match ($slot) {
             Slot::Basecoat => $this->outline->startsDarker() && !($glazedUp && $this->outline->layered) ? Rung::Base : Rung::Intended,
-            Slot::Layer => $glazedUp || $technique === Technique::AirbrushFade ? Rung::Drybrush : Rung::Intended,
+            Slot::Layer => $glazedUp ? Rung::Drybrush : Rung::Intended,
             default => $slot->rung(),
         };
     }
@@ -150,7 +170,7 @@ final class ColourSteps extends DraftedSteps
     private function colour(Slot $slot, Technique $technique, Rung $rung, Surface $surface): array
     {
         if ($slot === Slot::Unify) {
-            $own = $this->own ?? $this->choice->nearest($this->ladder->rung(Rung::Intended)->toLab())[0]->mix;
+            $own = $this->own ?? $this->choice->nearest($this->ladder->rung(Rung::Intended)->toLab(), $this->aim(Rung::Intended))[0]->mix;
 
             return [
                 $this->unifying($surface),
@@ -163,21 +183,40 @@ final class ColourSteps extends DraftedSteps
         if ($mixed !== null) {
             return [$target, $mixed, [$this->ladder->reason($rung), $this->mixed->reason($rung)]];
         }
-        [$target, $why] = $slot === Slot::Basecoat && $this->outline->washStays() ? $this->lifted($target) : [$target, null];
-        [$chosen, $reason] = $this->choice->nearest($target->toLab());
+        [$target, $why] = $slot === Slot::Basecoat ? $this->aimed($target) : [$target, null];
+        [$chosen, $reason] = $this->choice->nearest($target->toLab(), $this->aim($rung));
 
         return [$target, $chosen->mix, [$why ?? $this->ladder->reason($rung), $reason]];
     }
 
+    /** @return array{Oklch, Finding|null} where the base has to start so that the planes end as intended */
+    private function aimed(Oklch $target): array
+    {
+        [$lifted, $why] = $this->outline->washStays() ? $this->lifted($target) : [$target, null];
+        if (abs($this->shift) < 0.01) {
+            return [$lifted, $why];
+        }
+        $shifted = (new Oklch(
+            max(0.05, min(self::LIGHTEST_BASE, $lifted->lightness + $this->shift)),
+            $lifted->chroma,
+            $lifted->hue,
+        ))->onScreen();
+
+        return [$shifted, new Finding(
+            'ladder.aimed',
+            $this->shift > 0.0
+                ? 'The base starts {by} lighter than usual (lightness {to} of 100): what follows darkens the planes, and so they end as '
+                    .'intended.'
+                : 'The base starts {by} darker than usual (lightness {to} of 100): what follows lightens the planes, and so they end as '
+                    .'intended.',
+            ['by' => abs(100 * $this->shift), 'to' => 100 * $shifted->lightness],
+        )];
+    }
+
     private function place(Slot $slot, Technique $technique): Place
     {
-        $isOrb = $this->brief->area->relief === Relief::Orb;
-
         return match (true) {
-            $technique === Technique::Glaze && $slot === Slot::Shade => $isOrb ? new Place(
-                null,
-                'the side of the light',
-            ) : new Place(Face::Recess),
+            $technique === Technique::Glaze && $slot === Slot::Shade => new Place(Face::Recess),
             $technique === Technique::Glaze && $slot === Slot::Layer => new Place(null, 'upper parts', 'from above'),
             $slot === Slot::Unify => new Place(Face::Ridge),
             default => new Place(),
@@ -191,7 +230,8 @@ final class ColourSteps extends DraftedSteps
             return [Glazing::with($mix, $ground, $target->toLab())?->thinning->ratio(), []];
         }
         $use = $technique->facts()->use ?: 'layer';
-        $thick = $use === 'layer' && $technique->countsCoats() ? LayerThinning::of($mix, $surface, $technique->face()) : null;
+        $most = $technique->facts()->most;
+        $thick = $use === 'layer' && $most !== null ? LayerThinning::of($mix, $surface, $technique->face(), $most) : null;
 
         return [$thick?->ratio, $thick === null ? [] : [$thick->reason]];
     }
@@ -203,7 +243,7 @@ final class ColourSteps extends DraftedSteps
      */
     private function lifted(Oklch $target): array
     {
-        $mix = $this->choice->nearest($target->toLab())[0]->mix;
+        $mix = $this->choice->nearest($target->toLab(), $this->aim(Rung::Intended))[0]->mix;
         $shade = $this->ladder->rung(Rung::Shade)->toLab();
         $wash = Shading::staying($this->palette, $shade, $target->toLab(), Surface::uniform($mix->colour()), Technique::WashAllOver);
         $up = $wash === null ? 0.0 : min(self::MOST_LIFT, $wash->dulled / 100);
@@ -238,12 +278,14 @@ final class ColourSteps extends DraftedSteps
 
     private function stained(Finding $reason, Surface $surface): PlannedStep
     {
-        $target = $this->ladder->rung(Rung::Intended);
+        [$target] = $this->aimed($this->ladder->rung(Rung::Intended));
+        $surface = self::lit($surface);
+        $within = $this->outline->layered ? Defaults::STAIN_WITHIN : Defaults::STAIN_ALONE_WITHIN;
         $best = $this->palette->stains($target->toLab(), $surface)[0] ?? null;
         $intended = $this->ladder->reason(Rung::Intended);
         if (
             $best !== null
-            && $best->difference <= Defaults::STAIN_WITHIN
+            && $best->difference <= $within
             && !Swallowed::isStain($best->mix, Defaults::THINNING['stain']['ratio'], $surface)
         ) {
             $finding = new Finding(
@@ -256,17 +298,20 @@ final class ColourSteps extends DraftedSteps
 
             return $this->planned(Slot::Basecoat, Technique::Stain, $target, $paint, [$reason, $intended, $finding]);
         }
-        [$chosen] = $this->choice->nearest($target->toLab());
+        [$chosen, $why] = $this->choice->nearest($target->toLab(), $this->aim(Rung::Intended));
         $paint = new Thinned($chosen->mix, 'recess-shade');
         $off = Ciede2000::difference(self::stain($chosen, $surface), $target->toLab());
-        if ($off > Defaults::STAIN_WITHIN || Swallowed::isStain($chosen->mix, Defaults::THINNING['recess-shade']['ratio'], $surface)) {
+        if ($off > $within || Swallowed::isStain($chosen->mix, Defaults::THINNING['recess-shade']['ratio'], $surface)) {
             return $this->planned(Slot::Basecoat, Technique::Basecoat, $target, Thinned::asBase($chosen->mix), [
-                self::swallowed($surface, min($off, $best->difference ?? $off)),
+                self::swallowed($surface, min($off, $best->difference ?? $off), $within),
                 $intended,
+                $why,
             ]);
         }
 
-        return $this->planned(Slot::Basecoat, Technique::Stain, $target, $paint, [$reason, $intended, self::farThinned($best, $chosen)]);
+        $reasons = [$reason, $intended, self::farThinned($best, $chosen, $within)];
+
+        return $this->planned(Slot::Basecoat, Technique::Stain, $target, $paint, $reasons);
     }
 
     private static function stain(RankedMix $chosen, Surface $surface): Lab
@@ -276,11 +321,19 @@ final class ColourSteps extends DraftedSteps
         return Application::Stain->pass($chosen->mix->pigment(), $load, $surface)->plane->toLab();
     }
 
-    private static function swallowed(Surface $surface, float $off): Finding
+    /** Over a light sketch a stain is judged where the light falls. */
+    private static function lit(Surface $surface): Surface
+    {
+        $isSketch = $surface->ridge->toLab()->l - $surface->plane->toLab()->l >= self::SKETCHED;
+
+        return $isSketch ? new Surface($surface->recess, $surface->ridge, $surface->ridge) : $surface;
+    }
+
+    private static function swallowed(Surface $surface, float $off, float $within): Finding
     {
         $facts = ['ground' => $surface->plane->toLab()->l, 'off' => $off];
 
-        return $off > Defaults::STAIN_WITHIN
+        return $off > $within
             ? new Finding(
                 'stain.swallowed',
                 'Over this ground (lightness {ground}) any stain ends {off} or more from the colour: an opaque coat '
@@ -294,11 +347,11 @@ final class ColourSteps extends DraftedSteps
             );
     }
 
-    private static function farThinned(?RankedMix $best, RankedMix $chosen): Finding
+    private static function farThinned(?RankedMix $best, RankedMix $chosen, float $within): Finding
     {
         return new Finding('mix.thinned-stain', 'No stain at hand comes within {within} over this ground{best}: '
             .'{mix}, thinned far with medium, stains instead.', [
-            'within' => Defaults::STAIN_WITHIN,
+            'within' => $within,
             'best' => $best === null ? '' : sprintf(' (%s is %.1f off)', $best->mix->words(), $best->difference),
             'mix' => $chosen->mix->words(),
         ], Reason::Mix);

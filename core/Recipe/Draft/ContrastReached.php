@@ -15,6 +15,7 @@ use Kalokroma\Recipe\Technique\Defaults;
 use Kalokroma\Recipe\Technique\Technique;
 use Kalokroma\Shelf\RankedMix;
 use Kalokroma\Word\Finding;
+use Kalokroma\Word\Reason;
 
 /** Whether a draft reaches the contrast that was asked for: in its paints, and in what they leave on the figure. */
 final readonly class ContrastReached
@@ -53,7 +54,7 @@ final readonly class ContrastReached
                 ? [] : [new Finding('contrast.flat', 'The recess ends only {reached} darker than the plane, of '
                     .'{asked} wanted (lightness, of 100): a recess line on top would deepen it.', [
             'reached' => max(0.0, $reached), 'asked' => $asked,
-        ])];
+        ], Reason::Mix)];
     }
 
     /** @return array{Technique, Finding}|null a recess line, where the stain has not pooled deep enough */
@@ -117,7 +118,7 @@ final readonly class ContrastReached
                     'mix' => $step->load->mix->words(),
                     'reached' => max(0.0, 100 * $reached),
                     'missing' => (string) ($missing->facts['missing'] ?? ''),
-                ]);
+                ], Reason::Mix);
             }
         }
 

@@ -6,6 +6,7 @@ namespace Kalokroma\Recipe\Draft;
 
 use Kalokroma\Colour\Oklch;
 use Kalokroma\Film\Surface;
+use Kalokroma\Recipe\Choose\Aim;
 use Kalokroma\Recipe\Choose\MixChoice;
 use Kalokroma\Recipe\Choose\NamedThinner;
 use Kalokroma\Recipe\Choose\Palette;
@@ -50,7 +51,7 @@ abstract class DraftedSteps
                 [...$why, $shading->reason()],
             );
         }
-        [$chosen] = $this->choice->nearest($target->toLab());
+        [$chosen] = $this->choice->nearest($target->toLab(), Aim::Shade);
         $finding = new Finding(
             'mix.thinned-shade',
             'No wash, stain or ink is at hand: {mix}, thinned far, shades instead, {apart} from the wanted shade.',

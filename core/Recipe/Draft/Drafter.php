@@ -8,10 +8,14 @@ use Kalokroma\Colour\Ciede2000;
 use Kalokroma\Colour\Oklch;
 use Kalokroma\Figure\Relief;
 use Kalokroma\Figure\Weight;
+use Kalokroma\Film\Constants;
+use Kalokroma\Film\Face;
 use Kalokroma\Film\Surface;
+use Kalokroma\Recipe\Choose\Aim;
 use Kalokroma\Recipe\Choose\MixChoice;
 use Kalokroma\Recipe\Choose\MixedRungs;
 use Kalokroma\Recipe\Choose\Palette;
+use Kalokroma\Recipe\Choose\PotsFirst;
 use Kalokroma\Recipe\Choose\SteppingStone;
 use Kalokroma\Recipe\Ladder\Ladder;
 use Kalokroma\Recipe\Plan\Handling;
@@ -40,11 +44,27 @@ final class Drafter
     /** A highlight that lightens the ridge by less (L*) is not worth a step. */
     private const LEAST_GAIN = 1.0;
 
+    /** A step that changes less than this (CIEDE2000) on every face is left out. */
+    private const SEEN = 1.0;
+
+    /** A draft whose planes end further off than this is drafted again from another base, so often, where that brings so much. */
+    private const ENDS_WITHIN = 3.0;
+    private const AIMED = 2;
+    private const WORTH_AIMING = 0.5;
+    private const MOST_SHIFT = 0.12;
+
+    /** Black armour and black fur start on a black ground (both below this L*). */
+    private const BLACK_BELOW = 24.0;
+
     private readonly Palette $palette;
     private readonly Ladder $ladder;
     private readonly MixChoice $choice;
     private readonly ContrastReached $reached;
     private Surface $surface;
+    /** Whether a wash or a layer covers the basecoat. */
+    private bool $isCovered = false;
+    /** Whether what the base looks like is still seen on the planes at the end. */
+    private bool $isOpen = false;
     /** @var list<PlannedStep> */
     private array $steps = [];
     /** @var list<PlannedStep> drafted, but not worth their time */
@@ -52,7 +72,8 @@ final class Drafter
     /** @var list<LeftOut> */
     private array $leftOut = [];
 
-    private function __construct(private readonly Brief $brief)
+    /** @param float $shift lightness (OKLCh) that the base starts above the usual one, so that the planes end as intended */
+    private function __construct(private readonly Brief $brief, private readonly float $shift = 0.0)
     {
         $this->palette = $brief->palette ?? new Palette($brief->shelf);
         $this->ladder = new Ladder($brief->intended, $brief->ladder);
@@ -66,8 +87,32 @@ final class Drafter
     {
         $drafter = new self($brief);
         $drafter->refuse();
+        $plan = $drafter->plan();
+        $off = $drafter->off();
+        for ($tries = 0; $tries < self::AIMED && $off > self::ENDS_WITHIN && $drafter->isOpen; ++$tries) {
+            $drafter = new self($brief, $drafter->shift + $drafter->short());
+            $again = $drafter->plan();
+            if ($drafter->off() >= $off - self::WORTH_AIMING) {
+                break;
+            }
+            [$plan, $off] = [$again, $drafter->off()];
+        }
 
-        return $drafter->plan();
+        return $plan;
+    }
+
+    /** How far the planes end from the colour that was wanted, CIEDE2000. */
+    private function off(): float
+    {
+        return Ciede2000::difference($this->surface->plane->toLab(), $this->brief->intended->toLab());
+    }
+
+    /** How much darker (OKLCh lightness) they end than was wanted. */
+    private function short(): float
+    {
+        $short = $this->brief->intended->lightness - Oklch::fromLab($this->surface->plane->toLab())->lightness;
+
+        return max(-self::MOST_SHIFT, min(self::MOST_SHIFT, $short));
     }
 
     /** @throws RecipeProblem */
@@ -89,6 +134,10 @@ final class Drafter
             $metal !== null && $this->brief->way !== Way::Drybrush ? Way::Mixed : $this->brief->way,
         );
         $outline = Outline::of($rows, $this->brief->leaders > 0);
+        $isOrb = $this->brief->area->relief === Relief::Orb;
+        $layers = array_filter($rows, static fn (TableRow $r): bool => $r->slot === Slot::Layer && $r->technique === Technique::Layer);
+        $this->isCovered = $outline->layered || $outline->washed || $isOrb;
+        $this->isOpen = $metal === null && !$isOrb && $layers === [];
         $colours = new ColourSteps(
             $this->brief,
             $this->palette,
@@ -96,6 +145,7 @@ final class Drafter
             $this->choice,
             $outline,
             $metal === null ? $this->mixed($outline) : null,
+            $this->shift,
         );
         foreach ($rows as $row) {
             $this->lay($this->deepened($row), $metal ?? $colours);
@@ -147,18 +197,61 @@ final class Drafter
         foreach ([...($below === null ? [] : [$below]), $this->brief->handled($step)] as $each) {
             $this->steps[] = $each;
             $this->choice->load($each->load->mix);
-            $this->surface = Simulation::step($each, $this->brief->area, $this->surface)->look->after;
+            $covered = $row->slot === Slot::Basecoat && $each->key->is(Slot::Basecoat->value) && $this->isCovered;
+            $this->surface = Simulation::step($each, $this->brief->area, $this->surface, covered: $covered)->look->after;
         }
     }
 
     /** Why a step is left out that would hardly show; null where it is worth its time. */
     private function notWorthIt(Slot $slot, PlannedStep $step, DraftedSteps $maker): ?Finding
     {
+        $unseen = $slot === Slot::Basecoat ? $this->isGround($step, $maker) : $this->unseen($step);
+        if ($unseen !== null) {
+            return $unseen;
+        }
         if ($step->technique === Technique::Glaze) {
             return Swallowed::reason(Simulation::step($step, $this->brief->area, $this->surface));
         }
 
         return $slot === Slot::Highlight && $maker instanceof ColourSteps ? $this->withoutRoom($step) : null;
+    }
+
+    /** Why the ground does for the basecoat; null where it is another colour. */
+    private function isGround(PlannedStep $step, DraftedSteps $maker): ?Finding
+    {
+        $ground = $this->surface->plane->toLab();
+        $off = Ciede2000::difference($ground, $this->brief->intended->toLab());
+        $isBlack = $ground->l < self::BLACK_BELOW && $this->brief->intended->toLab()->l < self::BLACK_BELOW;
+        if (
+            !$maker instanceof ColourSteps
+            || $step->technique === Technique::Stain
+            || $off > ($isBlack ? Aim::Shade : Aim::Colour)->within()
+            || !PotsFirst::leansAlike($ground, $this->brief->intended->toLab())
+        ) {
+            return null;
+        }
+
+        return new Finding(
+            'ground.is-base',
+            'The ground is only {off} from the colour, and is the basecoat already.',
+            ['off' => $off],
+        );
+    }
+
+    /** Why a step is left out that nobody would see; null where it shows. */
+    private function unseen(PlannedStep $step): ?Finding
+    {
+        $look = Simulation::look($step, $this->surface);
+        $most = 0.0;
+        foreach (Face::cases() as $face) {
+            $most = max($most, Ciede2000::difference($look->face($face)->toLab(), $this->surface->face($face)->toLab()));
+        }
+
+        return $most >= self::SEEN || $step->technique === Technique::Glaze ? null : new Finding(
+            'step.unseen',
+            '{paint} would change what lies there by only {most}: nobody would see it.',
+            ['paint' => $step->words(), 'most' => $most],
+        );
     }
 
     private function withoutRoom(PlannedStep $step): ?Finding
@@ -187,7 +280,14 @@ final class Drafter
         if ($base->load->mix === null || $base->technique !== Technique::Basecoat) {
             return null;
         }
-        $found = SteppingStone::under($base->load->mix, $base->load->thinning, $this->surface->plane, $this->palette);
+        $found = SteppingStone::under(
+            $base->load->mix,
+            $base->load->thinning,
+            $this->surface->plane,
+            $this->palette,
+            $this->brief->area->surfaceCm2,
+            $this->isCovered ? Defaults::ENOUGH_WITHIN : Constants::HIDDEN_WITHIN,
+        );
         if ($found === null) {
             return null;
         }

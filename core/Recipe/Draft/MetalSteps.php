@@ -25,7 +25,14 @@ final class MetalSteps extends DraftedSteps
     /** A metallic that is lighter by less than this (L*) does not show on another. */
     private const LIGHTER_BY = 3.0;
 
+    /** From this chroma (CIELAB) a metal is gold, brass, bronze or copper; below that one it is silver or steel. */
+    private const WARM_FROM = 18.0;
+    private const SILVER_BELOW = 10.0;
+
     private RankedMix $metal;
+
+    /** Whether a wash went over all of it. */
+    private bool $washed = false;
 
     /** @return self|null null where the area is no metal, or no metallic at hand comes near its colour */
     public static function of(Brief $brief, Palette $palette, Ladder $ladder, MixChoice $choice): ?self
@@ -80,9 +87,47 @@ final class MetalSteps extends DraftedSteps
             )
             : $reason;
 
+        $this->washed = $technique === Technique::WashAllOver;
         [$shade, $plane] = [$this->ladder->rung(Rung::Shade)->toLab(), $this->ladder->rung(Rung::Intended)->toLab()];
 
-        return $this->washed($technique, $why, Shading::staying($this->palette, $shade, $plane, $surface, $technique));
+        return $this->washed($technique, $why, Shading::onMetal($this->palette, $shade, $plane, $surface, $technique));
+    }
+
+    /** Gold, brass, bronze and copper take a silver edge, where nothing warmer is lighter. */
+    private function silverEdge(Slot $slot, Technique $technique, Finding $reason): ?PlannedStep
+    {
+        if ($technique !== Technique::EdgeHighlight || $this->metal->mix->lab()->chroma() < self::WARM_FROM) {
+            return null;
+        }
+        $target = $this->ladder->rung($slot->rung());
+        foreach ($this->palette->metalSingles($target->toLab()) as $single) {
+            $lift = $single->mix->lab()->l - $this->metal->mix->lab()->l;
+            if ($lift > self::LIGHTER_BY && $single->mix->lab()->chroma() < self::SILVER_BELOW) {
+                $finding = new Finding(
+                    'mix.metal-silver',
+                    '{paint} along the edge, {lift} lighter: {base} takes a silver edge.',
+                    ['paint' => $single->mix->words(), 'lift' => $lift, 'base' => $this->metal->mix->words()],
+                    Reason::Mix,
+                );
+
+                return $this->planned($slot, $technique, $target, new Thinned($single->mix, 'metallic'), [$reason, $finding]);
+            }
+        }
+
+        return null;
+    }
+
+    /** The same metal once more where the wash has dulled it; why not, where nothing has. */
+    private function again(Slot $slot, Technique $technique, Finding $reason): PlannedStep|Finding
+    {
+        $facts = ['base' => $this->metal->mix->words()];
+        if (!$this->washed || $slot === Slot::Accent) {
+            return new Finding('metal.no-lighter', 'No metallic in stock is lighter than {base} and near enough to go with it.', $facts);
+        }
+        $paint = new Thinned($this->metal->mix, $technique === Technique::Drybrush ? 'drybrush' : 'metallic');
+        $finding = new Finding('mix.metal-again', '{base} again where it stands out: the wash has dulled it.', $facts, Reason::Mix);
+
+        return $this->planned($slot, $technique, $this->ladder->rung(Rung::Intended), $paint, [$reason, $finding]);
     }
 
     private function light(Slot $slot, Technique $technique, Finding $reason): PlannedStep|Finding
@@ -105,10 +150,6 @@ final class MetalSteps extends DraftedSteps
             }
         }
 
-        return new Finding(
-            'metal.no-lighter',
-            'No metallic at hand is lighter than {base} and near enough to go with it.',
-            ['base' => $base],
-        );
+        return $this->silverEdge($slot, $technique, $reason) ?? $this->again($slot, $technique, $reason);
     }
 }

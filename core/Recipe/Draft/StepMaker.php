@@ -53,7 +53,7 @@ final class StepMaker
             ? [null, null]
             : $this->mix($wish, $below)
         );
-        $use = $this->use($wish->technique, $mix);
+        $use = Load::use($wish->technique, $mix);
         $thick = $this->thick($wish, $use, $mix, $below);
         $ratio = $thick->ratio ?? $this->ratio($wish, $mix, $shading, $below);
         $ratio = $ratio === (Defaults::THINNING[$use]['ratio'] ?? null) ? null : $ratio;
@@ -80,7 +80,7 @@ final class StepMaker
             return null;
         }
 
-        return LayerThinning::of($mix, $below, $wish->scope->place->face ?? $facts->face);
+        return $facts->most === null ? null : LayerThinning::of($mix, $below, $wish->scope->place->face ?? $facts->face, $facts->most);
     }
 
     /** A ratio that was computed for the look; null where the usual one does. */
@@ -244,29 +244,5 @@ final class StepMaker
             Behaviour::Oil => 'oil paint',
             default => $behaviour->value,
         });
-    }
-
-    private function use(Technique $technique, ?Mix $mix): string
-    {
-        $use = $technique->facts()->use;
-        $behaviour = $mix?->first()->behaviour;
-        if ($use === '' || $mix === null || $behaviour === null) {
-            return $use;
-        }
-        if ($use === 'wash' || $use === 'stain') {
-            return match (true) {
-                $behaviour === Behaviour::Wash => 'wash',
-                $behaviour->isTransparent() => 'stain',
-                default => 'recess-shade',
-            };
-        }
-        if ($behaviour === Behaviour::Metallic) {
-            return $use === 'drybrush' ? 'drybrush' : 'metallic';
-        }
-        if ($use === 'basecoat' && $mix->first()->colour !== null) {
-            return Defaults::isWeak($mix->lab()) ? 'weak' : 'basecoat';
-        }
-
-        return $use;
     }
 }

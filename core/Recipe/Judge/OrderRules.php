@@ -56,8 +56,8 @@ final class OrderRules
         foreach (Precedence::between($below->technique, $on->technique) as $rule) {
             $finding = new Finding(
                 $rule->code,
-                '{below} comes before {on}: {why}.',
-                ['below' => self::name($below), 'on' => self::name($on), 'why' => $rule->why],
+                '{below} comes before {on}: {why}.'.($rule->undone === '' ? '' : ' {undone}.'),
+                ['below' => self::name($below), 'on' => self::name($on), 'why' => $rule->why, 'undone' => $rule->undone],
             );
             $marks[] = new Mark(
                 $rule->code,
@@ -136,7 +136,7 @@ final class OrderRules
             new Mark(
                 'order.needs',
                 $on->key->value,
-                true,
+                Precedence::cannotDoWithout($on->technique),
                 new Finding('order.needs', '{what}.', ['what' => $sentence]),
                 sprintf('Add %s before it.', $needed->words()),
             ),

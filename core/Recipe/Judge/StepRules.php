@@ -30,6 +30,9 @@ use Kalokroma\Word\Reason;
  */
 final class StepRules
 {
+    /** Over a ground as light as this (L*), or a stone, no stone saves a coat. */
+    private const LIGHT_GROUND = 72.0;
+
     /** Coats from which another way is worth a thought. */
     private const TOO_MANY_COATS = 5;
 
@@ -122,7 +125,9 @@ final class StepRules
                 ]
                 : null,
             'stain.dark' => static fn (StepOutcome $o): ?array => self::stainOnDark($o),
-            'coats.many' => static fn (StepOutcome $o): ?array => $o->step->technique->isBase() && $o->labour->coats >= self::TOO_MANY_COATS
+            'coats.many' => static fn (StepOutcome $o): ?array => $o->step->technique->isBase()
+                && $o->labour->coats >= self::TOO_MANY_COATS
+                && $o->look->below->plane->toLab()->l < self::LIGHT_GROUND
                 ? [
                     '{coats} coats, {minutes} minutes of work on each figure: a weak colour over this ground.',
                     ['coats' => $o->labour->coats, 'minutes' => (int) round($o->labour->minutes)],

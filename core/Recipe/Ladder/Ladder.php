@@ -24,6 +24,13 @@ final readonly class Ladder
     private const SHADE_KEEPS = 0.62;
     private const UP = ['base' => -0.04, 'layer' => 0.0, 'drybrush' => 0.09, 'highlight' => 0.17, 'accent' => 0.23];
 
+    /** The same under a white: planes end a little below it, so that edges have somewhere to go. */
+    private const UP_TO_WHITE = ['base' => -0.085, 'layer' => -0.022, 'drybrush' => -0.01, 'highlight' => 0.005, 'accent' => 0.02];
+
+    /** From this lightness (CIELAB) on, and up to this chroma (OKLCh), a colour is a white. */
+    private const WHITE_FROM = 90.0;
+    private const WHITE_CHROMA = 0.03;
+
     /** Shares of the room that is left up to white which a rung may use: keeps light colours from all ending in white. */
     private const MOST_OF_ROOM = ['drybrush' => 0.45, 'highlight' => 0.75, 'accent' => 0.92];
 
@@ -58,6 +65,12 @@ final readonly class Ladder
         $this->light = $this->whiteTurnsPink() && !$wish->insist ? LightToward::Flesh : $wish->light;
     }
 
+    /** Whether the colour that is wanted is a white. */
+    public function isWhite(): bool
+    {
+        return $this->intended->chroma <= self::WHITE_CHROMA && $this->intended->toLab()->l >= self::WHITE_FROM;
+    }
+
     /** Whether white was asked for over a red. */
     public function whiteTurnsPink(): bool
     {
@@ -68,6 +81,11 @@ final readonly class Ladder
     {
         if ($rung === Rung::Shade) {
             return $this->shade();
+        }
+        if ($this->isWhite()) {
+            $lightness = min(self::MOST_LIGHT, $this->intended->lightness + self::UP_TO_WHITE[$rung->value]);
+
+            return (new Oklch($lightness, $this->intended->chroma, $this->intended->hue))->onScreen();
         }
         $lift = self::UP[$rung->value] * $this->wish->contrast->factor();
         if ($lift <= 0.0) {
@@ -106,6 +124,9 @@ final readonly class Ladder
             'to' => 100 * $to->lightness,
             'direction' => $rung === Rung::Shade ? $this->shadeWords() : $this->lightWords(),
         ];
+        if ($this->isWhite() && $rung !== Rung::Shade) {
+            return self::reasonOfWhite($step < 0.0, $facts);
+        }
         if ($rung === Rung::Intended || ($rung === Rung::Base && $step === 0.0)) {
             return new Finding('ladder.intended', 'This is the intended colour itself, lightness {to} of 100.', $facts);
         }
@@ -116,19 +137,9 @@ final readonly class Ladder
                 $facts,
             );
         }
-        if (
-            $this->isNeutral()
-            && ($rung === Rung::Shade ? $this->wish->shade === ShadeToward::Neighbour : $this->light === LightToward::Neighbour)
-        ) {
-            $facts['direction'] = match (true) {
-                $this->intended->lightness <= 0.6 => 'kept as neutral as it is',
-                $this->leans() => 'leaning as the colour itself does',
-                default => 'tinted cool, so that it reads as shadow and not as dirt',
-            };
-
-            return new Finding('ladder.neutral', $rung === Rung::Shade
-                ? 'Lightness {from} to {to}, {direction}.'
-                : 'Lightness {from} to {to} with the same tint: a stronger one would read as a colour.', $facts);
+        $isToNeighbour = $rung === Rung::Shade ? $this->wish->shade === ShadeToward::Neighbour : $this->light === LightToward::Neighbour;
+        if ($this->isNeutral() && $isToNeighbour) {
+            return $this->reasonOfNeutral($rung, $facts);
         }
 
         return new Finding(
@@ -137,6 +148,29 @@ final readonly class Ladder
                 : '{step} lighter (lightness {from} to {to}), hue turned {turn}° {direction}.',
             $facts,
         );
+    }
+
+    /** @param array<string, float|string> $facts */
+    private static function reasonOfWhite(bool $isDarker, array $facts): Finding
+    {
+        return new Finding('ladder.white', $isDarker
+            ? 'White is not built up everywhere: {step} darker than the white itself (lightness {from} to {to}), '
+                .'so that edges stand out.'
+            : 'The white itself, only where it stands out.', $facts);
+    }
+
+    /** @param array<string, float|string> $facts */
+    private function reasonOfNeutral(Rung $rung, array $facts): Finding
+    {
+        $facts['direction'] = match (true) {
+            $this->intended->lightness <= 0.6 => 'kept as neutral as it is',
+            $this->leans() => 'leaning as the colour itself does',
+            default => 'tinted cool, so that it reads as shadow and not as dirt',
+        };
+
+        return new Finding('ladder.neutral', $rung === Rung::Shade
+            ? 'Lightness {from} to {to}, {direction}.'
+            : 'Lightness {from} to {to} with the same tint: a stronger one would read as a colour.', $facts);
     }
 
     private function shade(): Oklch

@@ -6,6 +6,8 @@ namespace Kalokroma\Recipe\Plan;
 
 use Kalokroma\Film\Thinning;
 use Kalokroma\Recipe\Technique\Defaults;
+use Kalokroma\Recipe\Technique\Technique;
+use Kalokroma\Shelf\Behaviour;
 use Kalokroma\Shelf\Mix;
 use Kalokroma\Shelf\Paint;
 use Kalokroma\Shelf\Part;
@@ -52,6 +54,31 @@ final readonly class Load
         $thinning = self::isAsItComes($mix) ? Thinning::undiluted() : Thinning::fromRatio($ratio ?? $row['ratio']);
 
         return new self($mix, $thinning, self::allowed($mix, $row['with']));
+    }
+
+    /** The row of {@see Defaults::THINNING} that this technique has for this mix; empty where nothing is thinned. */
+    public static function use(Technique $technique, ?Mix $mix): string
+    {
+        $use = $technique->facts()->use;
+        $behaviour = $mix?->first()->behaviour;
+        if ($use === '' || $mix === null || $behaviour === null) {
+            return $use;
+        }
+        if ($use === 'wash' || $use === 'stain') {
+            return match (true) {
+                $behaviour === Behaviour::Wash => 'wash',
+                $behaviour->isTransparent() => 'stain',
+                default => 'recess-shade',
+            };
+        }
+        if ($behaviour === Behaviour::Metallic) {
+            return $use === 'drybrush' ? 'drybrush' : 'metallic';
+        }
+        if ($use === 'basecoat' && $mix->first()->colour !== null) {
+            return Defaults::isWeak($mix->lab()) ? 'weak' : 'basecoat';
+        }
+
+        return $use;
     }
 
     /** Whether a paint of it is used as it comes: out of a can, a pen, as powder. */

@@ -6,6 +6,7 @@ namespace Kalokroma\Recipe\Plan;
 
 use Kalokroma\Recipe\Technique\Stage;
 use Kalokroma\Word\Finding;
+use Kalokroma\Word\Reason;
 
 /** The recipe of one area: its steps above the undercoat, in order, the stages that were left out, and what was overruled. */
 final readonly class Plan
@@ -26,10 +27,38 @@ final readonly class Plan
     ) {
     }
 
-    /** @param list<PlannedStep> $steps */
+    /**
+     * With other steps; what was found about mixes goes once one of them has moved.
+     *
+     * @param list<PlannedStep> $steps
+     */
     public function withSteps(array $steps): self
     {
-        return new self($steps, $this->leftOut, $this->findings, $this->overruled, array_keys($this->taken()));
+        $mixes = [];
+        foreach ($steps as $step) {
+            $mixes[$step->key->value] = $step->load->words() ?? '';
+        }
+        $before = $moved = [];
+        foreach ($this->steps as $step) {
+            $words = $step->load->words() ?? '';
+            $isMoved = $words !== '' && $words !== ($mixes[$step->key->value] ?? '');
+            $before += $isMoved ? [$step->key->value => $words] : [];
+            $moved += $isMoved && !in_array($words, $mixes, true) ? [$words => $words] : [];
+        }
+        if ($before === []) {
+            return new self($steps, $this->leftOut, $this->findings, $this->overruled, array_keys($this->taken()));
+        }
+        $quoted = static fn (Finding $f): ?string => $before[(string) ($f->facts['under'] ?? '')]
+            ?? array_values(array_intersect(array_map(strval(...), $f->facts), $moved))[0] ?? null;
+        $isVoid = static fn (Finding $f): bool => $f->about === Reason::Mix || $quoted($f) !== null;
+
+        return new self(
+            array_map(static fn (PlannedStep $s): PlannedStep => $s->withoutQuotes($quoted), $steps),
+            $this->leftOut,
+            array_values(array_filter($this->findings, static fn (Finding $f): bool => !$isVoid($f))),
+            $this->overruled,
+            array_keys($this->taken()),
+        );
     }
 
     /** The same, with a reason why a stage is left out. */

@@ -10,6 +10,7 @@ use Kalokroma\Film\Application;
 use Kalokroma\Film\Face;
 use Kalokroma\Film\Faces;
 use Kalokroma\Film\Thinning;
+use Kalokroma\Recipe\Technique\Defaults;
 use Kalokroma\Recipe\Technique\Level;
 use Kalokroma\Recipe\Technique\Stage;
 use Kalokroma\Recipe\Technique\Technique;
@@ -43,26 +44,58 @@ final readonly class PlannedStep
     }
 
     /**
-     * Painted with another mix; the reasons of the one before go.
+     * Painted with another mix: the reasons of the one before go, and where it was thinned as proposed, the other one brings
+     * its own usual thinning.
      *
      * @param list<string> $open ids of the paints whose amount is left open
+     * @param Finding|null $reason why this mix; null where the painter chose it
      */
-    public function withMix(Mix $mix, array $open = []): self
+    public function withMix(Mix $mix, array $open = [], ?Finding $reason = null): self
     {
-        $why = $mix->key() === $this->load->mix?->key() ? $this->why : array_values(
-            array_filter($this->why, static fn (Finding $f): bool => $f->about !== Reason::Mix),
-        );
+        if ($mix->key() === $this->load->mix?->key()) {
+            return $this->withLoad($this->load->mixed($mix, $open));
+        }
+        $why = array_filter($this->why, static fn (Finding $f): bool => $f->about !== Reason::Mix);
+        $why = [...($reason === null ? [] : [$reason]), ...array_values($why)];
+        $load = $this->load->mixed($mix, $open);
+        $use = Load::use($this->technique, $mix);
+        $thinned = array_keys(array_filter($why, static fn (Finding $f): bool => $f->about === Reason::Thinning))[0] ?? null;
+        if ($use !== '' && $thinned !== null && $why[$thinned]->facts['ratio'] === $this->load->thinning->ratio()) {
+            $usual = Load::usual($mix, $use);
+            $load = $load->thinned($usual->thinning, $usual->with);
+            $why[$thinned] = Defaults::thinningReason($use);
+        }
 
         return new self(
             $this->key,
             $this->technique,
             $this->target,
-            $this->load->mixed($mix, $open),
+            $load,
             $this->scope,
             $this->handling,
-            $why,
+            array_values($why),
             $this->stage,
         );
+    }
+
+    /**
+     * Without reasons that quote what has moved; why this mix is told by what it was drafted beside.
+     *
+     * @param callable(Finding): (string|null) $quoted what a finding quotes of it; null where it quotes nothing
+     */
+    public function withoutQuotes(callable $quoted): self
+    {
+        $why = [];
+        foreach ($this->why as $finding) {
+            $moved = $quoted($finding);
+            if ($moved === null) {
+                $why[] = $finding;
+            } elseif ($finding->about === Reason::Mix) {
+                $why[] = new Finding('mix.beside', 'Proposed when {moved} was still planned.', ['moved' => $moved], Reason::Mix);
+            }
+        }
+
+        return new self($this->key, $this->technique, $this->target, $this->load, $this->scope, $this->handling, $why, $this->stage);
     }
 
     public function withLoad(Load $load): self

@@ -12,7 +12,6 @@ use Kalokroma\Figure\Area;
 use Kalokroma\Film\Application;
 use Kalokroma\Film\Face;
 use Kalokroma\Film\Faces;
-use Kalokroma\Film\Hiding;
 use Kalokroma\Film\Pigment;
 use Kalokroma\Film\Sheen;
 use Kalokroma\Film\Surface;
@@ -31,7 +30,7 @@ use Kalokroma\Word\Finding;
 final class Simulation
 {
     /** Glazes beyond the one that gains less than this (CIEDE2000) are not counted. */
-    private const GLAZE_GAINS = 0.4;
+    private const GLAZE_GAINS = 1.0;
 
     /**
      * Figures that a step names one by one look otherwise than the others: what lies on them is laid apart, and such a step shows the
@@ -90,10 +89,11 @@ final class Simulation
             $loop = $step->scope->loop;
             $from = $loop === null ? $i : $at[$loop->from] ?? $i;
             $first = $loop === null || $from < $i ? $step : self::inRound($step, $loop->shares[0]);
-            [$outcomes[$i], $lying] = self::on($lying, $first, $area);
+            [$outcomes[$i], $lying] = self::on($lying, $first, $area, self::isCovered($steps, $i));
             for ($round = 1; $loop !== null && $round < $loop->rounds; ++$round) {
                 foreach (array_filter(array_keys($steps), static fn (int $n): bool => $n >= $from && $n <= $i) as $again) {
-                    [$next, $lying] = self::on($lying, self::inRound($steps[$again], $loop->shares[$round]), $area);
+                    $inRound = self::inRound($steps[$again], $loop->shares[$round]);
+                    [$next, $lying] = self::on($lying, $inRound, $area, self::isCovered($steps, $again));
                     $outcomes[$again] = $next->of($steps[$again])->inRounds($round + 1, $outcomes[$again]);
                 }
             }
@@ -109,18 +109,42 @@ final class Simulation
         return $share === 1.0 ? $step : $step->at($step->scope->place->scaled($share));
     }
 
-    /** @param float|null $groundCertainty ± of what lies below (CIEDE2000); null for a typed-in ground */
-    public static function step(PlannedStep $step, Area $area, Surface $below, ?float $groundCertainty = null): StepOutcome
+    /**
+     * @param float|null $groundCertainty ± of what lies below (CIEDE2000); null for a typed-in ground
+     * @param bool $covered whether a wash or a layer follows that covers it, so that it need not hide wholly
+     */
+    public static function step(
+        PlannedStep $step,
+        Area $area,
+        Surface $below,
+        ?float $groundCertainty = null,
+        bool $covered = false,
+    ): StepOutcome {
+        return self::on(Lying::ground($below, $groundCertainty), $step, $area, $covered)[0];
+    }
+
+    /**
+     * @param array<int, PlannedStep> $steps
+     *
+     * @return bool whether one of those above the step of this place covers it
+     */
+    private static function isCovered(array $steps, int $at): bool
     {
-        return self::on(Lying::ground($below, $groundCertainty), $step, $area)[0];
+        foreach ($steps as $i => $step) {
+            if ($i > $at && !$step->handling->omitted && $step->technique->covers() && $step->meets($steps[$at])) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** @return array{StepOutcome, Lying} what comes of it, and what lies there then */
-    private static function on(Lying $lying, PlannedStep $step, Area $area): array
+    private static function on(Lying $lying, PlannedStep $step, Area $area, bool $covered): array
     {
         $technique = $step->technique;
         $zone = $step->scope->place->zone();
-        [$computed, $why, $proposed] = self::most($step, $lying->within($zone));
+        [$computed, $why, $proposed] = self::most($step, $lying->within($zone), $covered);
         $coats = $step->handling->coats ?? $proposed;
         $tool = $step->tool($area->surfaceCm2);
         $load = $coats * $step->load->thinning->load();
@@ -186,11 +210,11 @@ final class Simulation
      *
      * @return array{int|null, Finding|null, int} as {@see self::coats()}
      */
-    private static function most(PlannedStep $step, array $below): array
+    private static function most(PlannedStep $step, array $below, bool $covered): array
     {
         $most = null;
         foreach ($below as $laid) {
-            $counted = self::coats($step, $laid->surface);
+            $counted = self::coats($step, $laid->surface, $covered);
             $most = $most === null || $counted[2] > $most[2] ? $counted : $most;
         }
 
@@ -198,9 +222,9 @@ final class Simulation
     }
 
     /** The look after the step with the coats it has or would be given. */
-    public static function look(PlannedStep $step, Surface $below): Surface
+    public static function look(PlannedStep $step, Surface $below, bool $covered = false): Surface
     {
-        $coats = $step->handling->coats ?? self::coats($step, $below)[2];
+        $coats = $step->handling->coats ?? self::coats($step, $below, $covered)[2];
 
         return self::then(Lying::ground($below), $step->leftOut(false), $coats, null)->surface();
     }
@@ -319,7 +343,7 @@ final class Simulation
     }
 
     /** @return array{int|null, Finding|null, int} computed coats, the reason, and the number to propose */
-    private static function coats(PlannedStep $step, Surface $below): array
+    private static function coats(PlannedStep $step, Surface $below, bool $covered): array
     {
         $mix = $step->isFilm() ? $step->load->mix : null;
         if ($step->technique->isPassed()) {
@@ -329,7 +353,7 @@ final class Simulation
             return self::glazes($step, $mix, $step->target->toLab(), $below);
         }
         if ($step->technique->countsCoats() && $mix !== null) {
-            return self::hiding($step, $mix, $below);
+            return Passes::of($step, $mix, $below, $covered);
         }
         $isOnce = $step->scope->loop === null && ($step->technique->isWash() || $step->technique === Technique::Dot);
 
@@ -351,27 +375,6 @@ final class Simulation
                 .'other {# passes reach}} {reached} %.',
             ['caught' => (int) round(100 * $caught), 'passes' => $passes, 'reached' => (int) round(100 * (1 - (1 - $caught) ** $passes))],
         ), $passes];
-    }
-
-    /** @return array{int|null, Finding, int} */
-    private static function hiding(PlannedStep $step, Mix $mix, Surface $below): array
-    {
-        $face = $step->face();
-        $hiding = Hiding::of($mix->pigment(), $step->load->thinning->load(), $below->face($face));
-        $facts = ['face' => $face->value, 'coats' => count($hiding->after), 'within' => $hiding->difference[count($hiding->after) - 1]];
-        if ($hiding->coats === null) {
-            return [null, new Finding(
-                'coats.too-many',
-                'Even after {coats, plural, one {# coat} other {# coats}} the {face} is still {within} from full '
-                    .'hide: thin it less, or lay a lighter ground first.',
-                $facts,
-            ), $hiding->planned()];
-        }
-        $text = $hiding->coats === 1
-            ? 'One coat: the {face} is within {within} of full hide at once (2.0 counts as hidden).'
-            : 'After coat {coats} the {face} is within {within} of full hide; after the first it is {first} off (2.0 counts as hidden).';
-
-        return [$hiding->coats, new Finding('coats.hidden', $text, [...$facts, 'first' => $hiding->difference[0]]), $hiding->coats];
     }
 
     /** @return array{int, Finding, int} */

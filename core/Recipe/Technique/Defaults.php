@@ -119,8 +119,14 @@ final class Defaults
     /** A stepping-stone coat is proposed from this many coats on, where it saves at least one. */
     public const MANY_COATS = 4;
 
-    /** A transparent paint further than this (CIEDE2000) from the wanted colour over its ground is not taken as the stain. */
+    /** A stroke is strong enough, and a basecoat that a wash or a layer covers, within this of full hide (CIEDE2000). */
+    public const ENOUGH_WITHIN = 4.0;
+
+    /** A transparent paint further than this (CIEDE2000) from the wanted colour over its ground is not taken as the stain … */
     public const STAIN_WITHIN = 11.0;
+
+    /** … nor one further than this where no layer polishes the planes afterwards. */
+    public const STAIN_ALONE_WITHIN = 8.0;
 
     /** Lightness (L*) below which a ground swallows stains, inks and glazes. */
     public const DARK_GROUND = 55.0;

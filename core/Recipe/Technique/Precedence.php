@@ -6,7 +6,9 @@ namespace Kalokroma\Recipe\Technique;
 
 /**
  * Which step comes before which inside one area, as rows between {@see Position places}: what has to lie below, what goes
- * on it, and why. Every row points upward in the order of the places; a test keeps that.
+ * on it, and why. Every row points upward in the order of the places; a test keeps that. Hard is what no painter can do the
+ * other way round: varnish under solvent, softener, wiping, blending, chipping. The rest are strong: kept in every draft, told
+ * with which way round can be undone, and set aside by who does it another way.
  */
 final readonly class Precedence
 {
@@ -16,38 +18,42 @@ final readonly class Precedence
     private const LAST_COATS = [Position::Satin, Position::Matt];
     private const WEATHERING = [Position::SolventWash, Position::Streak, Position::Powder];
 
-    /** @var list<array{code: string, hard: bool, below: list<Position>, on: list<Position>, why: string}> */
+    /** @var list<array{code: string, hard: bool, below: list<Position>, on: list<Position>, why: string, undone?: string}> */
     private const ROWS = [
         [
-            'code' => 'order.stepping-stone', 'hard' => true, 'below' => [
+            'code' => 'order.stepping-stone', 'hard' => false, 'below' => [
                 Position::SteppingStone,
                 Position::Repair,
             ], 'on' => [Position::Base],
             'why' => 'a stepping-stone coat lies under the colour it helps',
+            'undone' => 'Laid over it, it takes the whole base again',
         ],
         [
-            'code' => 'order.base', 'hard' => true, 'below' => [Position::Base],
+            'code' => 'order.base', 'hard' => false, 'below' => [Position::Base],
             'on' => [...self::SHADES, Position::Line, Position::Drybrush, ...self::LAYERS, ...self::HIGHLIGHTS, Position::Glaze],
             'why' => 'a basecoat over it would hide it',
+            'undone' => 'A light over a base is soon taken back, a light under a base is gone',
         ],
         [
-            'code' => 'order.shade', 'hard' => true, 'below' => self::SHADES, 'on' => [...self::LAYERS, ...self::HIGHLIGHTS],
+            'code' => 'order.shade', 'hard' => false, 'below' => self::SHADES, 'on' => [...self::LAYERS, ...self::HIGHLIGHTS],
             'why' => 'a shade over it would run down and dull what is light',
+            'undone' => 'A shade or stain is easier to add than to remove; over lights painted too bright on purpose a thin one is sound',
         ],
         [
-            'code' => 'order.layer', 'hard' => true, 'below' => self::LAYERS, 'on' => self::HIGHLIGHTS,
+            'code' => 'order.layer', 'hard' => false, 'below' => self::LAYERS, 'on' => self::HIGHLIGHTS,
             'why' => 'a layer is larger than a highlight and would cover it',
+            'undone' => 'Edges first and thin paint on the flats later can be undone, with the edge again; the reverse cannot',
         ],
         [
-            'code' => 'order.gloss', 'hard' => true, 'below' => [Position::Gloss], 'on' => [
-                Position::Marking,
-                Position::Softener,
-                Position::SolventWash,
-            ],
-            'why' => 'on bare matt paint a marking shines and solvent bites',
+            'code' => 'order.gloss', 'hard' => true, 'below' => [Position::Gloss], 'on' => [Position::SolventWash],
+            'why' => 'solvent bites into paint that no cured varnish protects',
         ],
         [
-            'code' => 'order.marking', 'hard' => true, 'below' => [Position::Marking, Position::Softener], 'on' => self::WEATHERING,
+            'code' => 'order.gloss-marking', 'hard' => false, 'below' => [Position::Gloss], 'on' => [Position::Marking, Position::Softener],
+            'why' => 'on bare matt paint a marking shines',
+        ],
+        [
+            'code' => 'order.marking', 'hard' => false, 'below' => [Position::Marking, Position::Softener], 'on' => self::WEATHERING,
             'why' => 'a marking on top of dirt looks pasted on',
         ],
         [
@@ -63,11 +69,11 @@ final readonly class Precedence
             'why' => 'there is nothing to blend before',
         ],
         [
-            'code' => 'order.unmask', 'hard' => true, 'below' => [Position::Mask], 'on' => [Position::Unmask],
+            'code' => 'order.unmask', 'hard' => false, 'below' => [Position::Mask], 'on' => [Position::Unmask],
             'why' => 'there is no mask to take off before',
         ],
         [
-            'code' => 'order.blot', 'hard' => true, 'below' => [Position::Wash], 'on' => [Position::Blot],
+            'code' => 'order.blot', 'hard' => false, 'below' => [Position::Wash], 'on' => [Position::Blot],
             'why' => 'there is no wash to lift before',
         ],
         [
@@ -79,7 +85,7 @@ final readonly class Precedence
             'why' => 'there is no top coat to open before',
         ],
         [
-            'code' => 'order.spot', 'hard' => true, 'below' => self::LAST_COATS, 'on' => [Position::GlossSpot],
+            'code' => 'order.spot', 'hard' => false, 'below' => self::LAST_COATS, 'on' => [Position::GlossSpot],
             'why' => 'the matt coat would dull the spot again',
         ],
         [
@@ -134,9 +140,16 @@ final readonly class Precedence
     /**
      * @param list<Position> $below
      * @param list<Position> $on
+     * @param string $undone which of both ways round can be taken back
      */
-    private function __construct(public string $code, public bool $hard, public array $below, public array $on, public string $why)
-    {
+    private function __construct(
+        public string $code,
+        public bool $hard,
+        public array $below,
+        public array $on,
+        public string $why,
+        public string $undone = '',
+    ) {
     }
 
     /** @return list<self> */
@@ -145,10 +158,13 @@ final readonly class Precedence
         /** @var list<self>|null $all */
         static $all = null;
         if ($all === null) {
-            $all = array_map(static fn (array $r): self => new self($r['code'], $r['hard'], $r['below'], $r['on'], $r['why']), self::ROWS);
+            $all = array_map(
+                static fn (array $r): self => new self($r['code'], $r['hard'], $r['below'], $r['on'], $r['why'], $r['undone'] ?? ''),
+                self::ROWS,
+            );
             $all[] = new self(
                 'order.rim',
-                true,
+                false,
                 array_slice(Position::cases(), 0, Position::Rim->rank()),
                 [Position::Rim],
                 'whatever comes later would mark the rim',
@@ -172,6 +188,12 @@ final readonly class Precedence
                 static fn (self $rule): bool => in_array($high, $rule->on, true) && in_array($low, $rule->below, true),
             ),
         );
+    }
+
+    /** A mask that is not there can still be planned elsewhere; what else is needed is physics. */
+    public static function cannotDoWithout(Technique $technique): bool
+    {
+        return $technique !== Technique::Unmasking && isset(self::NEEDS[$technique->value]);
     }
 
     /** @return array{Technique, string}|null a technique at whose place something has to lie before this one, and why */

@@ -109,6 +109,12 @@ enum Technique: string
     }
 
     /** Whether coats are counted until the colour hides; else one pass (or a few, for drybrush) does. */
+    /** Whether it lies over all of a basecoat, so that that one need not hide wholly. */
+    public function covers(): bool
+    {
+        return in_array($this, [self::WashAllOver, self::Layer, self::PaintedMetal, self::FurtherCoat], true);
+    }
+
     /** Whether it covers what is to stay, or uncovers it again. */
     public function isMask(): bool
     {

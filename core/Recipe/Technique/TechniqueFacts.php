@@ -29,6 +29,7 @@ final readonly class TechniqueFacts
      * @param string $use row of {@see Defaults::THINNING}; empty where nothing is thinned
      * @param Face $face the face that decides how many coats it takes
      * @param bool $counts whether coats are counted until the colour hides
+     * @param int|null $most passes, where it is a stroke that nobody paints until it hides; null for a coat
      * @param Sheen|null $sheen of the varnish it is
      * @param int|null $latest minutes after which it is too late for the step that belongs to it
      * @param list<Behaviour> $takes behaviours of paint it is done with; empty where it takes none
@@ -52,6 +53,7 @@ final readonly class TechniqueFacts
         public string $use = '',
         public Face $face = Face::Plane,
         public bool $counts = false,
+        public ?int $most = null,
         public ?Sheen $sheen = null,
         public ?int $latest = null,
         public array $takes = [],

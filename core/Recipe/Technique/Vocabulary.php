@@ -86,7 +86,7 @@ final class Vocabulary
         ],
         'painted-metal' => [
             'words' => 'painted metal', 'stage' => Stage::Layer, 'at' => Position::Layer, 'level' => Level::Finished,
-            'lies' => Application::Layer, 'use' => 'layer', 'counts' => true,
+            'lies' => Application::Layer, 'use' => 'layer', 'counts' => true, 'most' => 3,
             'effort' => ['cm2', 1.5], 'dry' => 8, 'tool' => 'fine', 'takes' => self::COVERING,
             'where' => 'In bands along the form, dark and light side by side: metal without flakes lives on hard contrasts.',
             'watch' => 'Keep the darkest beside the lightest; a soft passage reads as cloth.',
@@ -128,26 +128,26 @@ final class Vocabulary
         ],
         'shade-layer' => [
             'words' => 'shade layer', 'stage' => Stage::Layer, 'at' => Position::ShadeLayer,
-            'lies' => Application::Shade, 'use' => 'layer', 'face' => Face::Recess, 'counts' => true,
+            'lies' => Application::Shade, 'use' => 'layer', 'face' => Face::Recess, 'counts' => true, 'most' => 3,
             'effort' => ['cm2', 1.5], 'dry' => 8, 'tool' => 'fine', 'takes' => self::COVERING,
             'where' => 'The recesses only, feathered out toward the plane.',
         ],
         'layer' => [
             'words' => 'layer', 'stage' => Stage::Layer, 'at' => Position::Layer, 'level' => Level::Finished,
-            'lies' => Application::Layer, 'use' => 'layer', 'counts' => true,
+            'lies' => Application::Layer, 'use' => 'layer', 'counts' => true, 'most' => 3,
             'effort' => ['cm2', 1.5], 'dry' => 8, 'tool' => 'fine', 'takes' => self::COVERING,
             'where' => 'Planes and ridges; leave the recess and about a fifth of the plane beside it.',
             'watch' => 'A sliver of the half-covered tone left between two makes the passage softer.',
         ],
         'feathered-layer' => [
             'words' => 'feathered layer', 'stage' => Stage::Highlight, 'at' => Position::Highlight, 'level' => Level::Finished,
-            'lies' => Application::UpperLayer, 'use' => 'layer', 'face' => Face::Ridge, 'counts' => true,
+            'lies' => Application::UpperLayer, 'use' => 'layer', 'face' => Face::Ridge, 'counts' => true, 'most' => 2,
             'effort' => ['cm2', 1.5], 'dry' => 8, 'tool' => 'fine', 'takes' => self::COVERING,
             'where' => 'The upper parts and ridges; pull each stroke toward the shadow with a clean, damp brush.',
         ],
         'airbrush-fade' => [
             'words' => 'airbrush fade', 'stage' => Stage::Layer, 'at' => Position::Fade, 'level' => Level::Finished,
-            'lies' => Application::SprayFade, 'use' => 'airbrush', 'face' => Face::Ridge, 'counts' => true,
+            'lies' => Application::SprayFade, 'use' => 'airbrush', 'face' => Face::Ridge, 'counts' => true, 'most' => 3,
             'effort' => ['cm2', 0.15], 'dry' => 8, 'tool' => 'airbrush', 'takes' => self::COVERING,
             'needs' => ['airbrush'],
             'where' => 'From above and a little to the side, 3–5 cm away at about 1 bar, so that the lower '
@@ -193,7 +193,7 @@ final class Vocabulary
         ],
         'edge-highlight' => [
             'words' => 'edge highlight', 'stage' => Stage::Highlight, 'at' => Position::Edge, 'level' => Level::Finished,
-            'lies' => Application::Edge, 'use' => 'layer', 'face' => Face::Ridge, 'counts' => true,
+            'lies' => Application::Edge, 'use' => 'layer', 'face' => Face::Ridge, 'counts' => true, 'most' => 2,
             'effort' => ['edge', 0.6], 'dry' => 8, 'tool' => 'detail-brush', 'takes' => self::COVERING_OR_METALLIC,
             'where' => 'Only the edges that catch light, with the side of the brush; edges first, so that a slip can be covered.',
         ],
@@ -360,7 +360,7 @@ final class Vocabulary
         ],
         'rim' => [
             'words' => 'base rim', 'stage' => Stage::Base, 'at' => Position::Rim,
-            'lies' => Application::Edge, 'use' => 'basecoat', 'face' => Face::Ridge, 'counts' => true,
+            'lies' => Application::Edge, 'use' => 'basecoat', 'face' => Face::Ridge, 'counts' => true, 'most' => 2,
             'effort' => ['once', 2.0], 'dry' => 8, 'tool' => 'flat-brush', 'takes' => self::COVERING,
             'where' => 'Round the rim in one go, the last paint on the figure.',
         ],

@@ -77,3 +77,8 @@ export function thinning(step: Thinned): string {
 export function coats(step: { coats: number; passes: boolean }): string {
     return step.passes ? counted(step.coats, 'pass', 'passes') : counted(step.coats, 'coat');
 }
+
+/** A material as painters say it: metal is seen as it is, unless it is lacquered. */
+export function material(id: string): string {
+    return id === 'metal' ? 'bare metal' : id.replace('-', ' ');
+}

@@ -66,7 +66,7 @@ final class FindingsTest extends TestCase
         yield 'a single paint' => ['mix.single', $nearest('#9c7630', $all), $nearest('#a8842a', $all)];
         yield 'a mix of two' => ['mix.pair', $nearest('#7a7440', $all), $nearest('#7a5a3a', $all)];
         yield 'nothing near' => ['mix.missing', $nearest('#e010e0', $all), $nearest('#10e0e0', $all)];
-        yield 'the only paint' => ['mix.only', $nearest('#9c7630', [$all[5]]), $nearest('#4b3524', [$all[5]])];
+        yield 'the only paint' => ['mix.only', $nearest('#a82a20', [$all[5]]), $nearest('#4b3524', [$all[5]])];
 
         $metal = static fn (string $hex, array $shelf): callable => static fn (): array => self::drafted(
             $hex,
@@ -84,7 +84,14 @@ final class FindingsTest extends TestCase
         $one = static fn (string $name): array => array_values(
             array_filter($two, static fn (Paint $p): bool => $p->behaviour !== Behaviour::Metallic || $p->name === $name),
         );
-        yield 'no lighter metallic' => ['metal.no-lighter', $metal('#8f6f35', $one('Brass')), $metal('#9a5b3c', $one('Copper'))];
+        $plate = static fn (string $hex, array $shelf): callable => static fn (): array => self::drafted(
+            $hex,
+            Material::Metal,
+            Relief::Plate,
+            $shelf,
+        );
+        yield 'no lighter metallic' => ['metal.no-lighter', $plate('#8f6f35', $one('Brass')), $plate('#9a5b3c', $one('Copper'))];
+        yield 'the same metal again' => ['mix.metal-again', $metal('#8f6f35', $one('Brass')), $metal('#9a5b3c', $one('Copper'))];
 
         $step = static fn (PlannedStep $s, string $ground = '#868686'): callable => static fn (): array => Simulation::step(
             $s,

@@ -1,4 +1,5 @@
 <script lang="ts">
+    import { material as materialWords } from '../../parts/words';
     import type { BookEntry } from '../../api/wire';
     import MiniStrata from '../../parts/MiniStrata.svelte';
 
@@ -19,7 +20,7 @@
                 <span>
                     <b>{recipe.name}</b>
                     <small
-                        >{recipe.colour_words} · {recipe.material} · {recipe.way}{recipe.apart === null
+                        >{recipe.colour_words} · {materialWords(recipe.material)} · {recipe.way}{recipe.apart === null
                             ? ''
                             : ` · ${recipe.apart.toFixed(1)} apart`}</small
                     >

@@ -7,7 +7,7 @@
     import BookApplied from './BookApplied.svelte';
     import BookLabels from './BookLabels.svelte';
     import Refused from '../../parts/Refused.svelte';
-    import { capital } from '../../parts/words';
+    import { capital, material as materialWords } from '../../parts/words';
 
     interface Props {
         entry: BookEntry;
@@ -35,7 +35,7 @@
     const remove = () => write.send('book', 'DELETE', `book/${entry.id}`, { version: entry.version });
 </script>
 
-<p class="soft">{capital(entry.relief)} · {entry.material} · {entry.way}</p>
+<p class="soft">{capital(entry.relief)} · {materialWords(entry.material)} · {entry.way}</p>
 <h2>{entry.name}</h2>
 <div class="colour" style:background={entry.hex}></div>
 <p class="soft">for {entry.colour_words}</p>

@@ -24,7 +24,8 @@
                     {#each [row.a, row.b] as side, i (i)}
                         <td class="faces">
                             {#if side?.refused}<span class="soft">{side.refused}</span>
-                            {:else if side}<Faces faces={side.end} label={row.name} height="30px" />{/if}
+                            {:else if side}<Faces faces={side.end} label={row.name} height="30px" />
+                                {#if side.off !== null}<small>ends {side.off.toFixed(1)} off</small>{/if}{/if}
                         </td>
                     {/each}
                     <td class="number">{row.difference.plane.toFixed(1)}</td>
@@ -38,6 +39,10 @@
 <style>
     .table-frame {
         margin-bottom: 16px;
+    }
+    small {
+        font-size: var(--size-fine);
+        color: var(--ink-soft);
     }
     .faces {
         width: 190px;

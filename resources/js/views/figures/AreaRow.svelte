@@ -1,4 +1,5 @@
 <script lang="ts">
+    import { material as materialWords } from '../../parts/words';
     import type { Vocabulary } from '../../api/wire';
     import AreaMore from './AreaMore.svelte';
     import type { AreaDraft, CompanyDraft } from './company-draft.svelte';
@@ -31,7 +32,9 @@
     >
     <td>
         <select aria-label="Material of area {row + 1}" bind:value={area.material}>
-            {#each vocabulary.materials as material (material)}<option>{material}</option>{/each}
+            {#each vocabulary.materials as material (material)}<option value={material}
+                    >{materialWords(material)}</option
+                >{/each}
         </select>
     </td>
     <td>

@@ -1,4 +1,5 @@
 <script lang="ts">
+    import { material as materialWords } from '../../parts/words';
     import type { Area, Vocabulary } from '../../api/wire';
     import MiniStrata from '../../parts/MiniStrata.svelte';
 
@@ -34,8 +35,9 @@
                     <td>
                         <a href="#/recipe/{area.id}">{area.name}</a>
                         {#if !area.planned}<small>{area.colour ? 'no recipe yet' : 'undecided'}</small>{/if}
+                        {#if area.off !== null}<small class="far">ends {area.off.toFixed(1)} off</small>{/if}
                     </td>
-                    <td>{area.material}</td>
+                    <td>{materialWords(area.material)}</td>
                     <td>{relief(area.relief)}</td>
                     <td class="number" title="{area.surface_cm2} cm²">{area.share} %</td>
                     <td class="number">{area.depth}</td>
@@ -68,6 +70,9 @@
     small {
         margin-left: 6px;
         color: var(--ink-soft);
+    }
+    .far {
+        color: var(--warn);
     }
     .look {
         width: 56px;

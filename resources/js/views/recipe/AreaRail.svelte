@@ -22,7 +22,10 @@
             <MiniStrata strip={each.strip} size={36} />
             <span>
                 <b>{each.name}</b>
-                <small>{each.weight} · {each.share} %{each.planned ? '' : ' · no recipe'}</small>
+                <small
+                    >{each.weight} · {each.share} %{each.planned ? '' : ' · no recipe'}{#if each.off !== null}
+                        · <em>ends {each.off.toFixed(1)} off</em>{/if}</small
+                >
             </span>
         </a>
     {/each}
@@ -56,6 +59,10 @@
     }
     .area[aria-current] b {
         font-weight: 600;
+    }
+    em {
+        font-style: normal;
+        color: var(--warn);
     }
     small {
         font-size: var(--size-fine);

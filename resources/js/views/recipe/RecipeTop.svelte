@@ -1,4 +1,5 @@
 <script lang="ts">
+    import { material as materialWords } from '../../parts/words';
     import { InlineNotification } from 'carbon-components-svelte';
     import type { Recipe } from '../../api/wire';
     import type { RecipeState } from './recipe.svelte';
@@ -21,7 +22,7 @@
     <div>
         <h1>{recipe.area.name}</h1>
         <p class="soft">
-            {recipe.area.material}, {recipe.area.surface_cm2} cm²{recipe.drafted
+            {materialWords(recipe.area.material)}, {recipe.area.surface_cm2} cm²{recipe.drafted
                 ? ` · painted ${recipe.way_words}`
                 : ''} · undercoat {ground}
         </p>
@@ -29,10 +30,15 @@
     {#if recipe.drafted && !page.redrafting}
         <button class="plain-button wanted" onclick={() => (page.redrafting = true)}>
             <i style:background={recipe.colour}></i>
-            <span>intended colour<br /><u>another draft</u></span>
+            <span
+                >{recipe.ending ? `ends ${recipe.ending.off.toFixed(1)} off this colour` : 'intended colour'}<br /><u
+                    >another draft</u
+                ></span
+            >
         </button>
     {/if}
 </div>
+{#if recipe.ending?.far}<p class="far" role="note">{recipe.ending.far}</p>{/if}
 {#if recipe.outdated && !page.redrafting}
     <InlineNotification lowContrast hideCloseButton kind="warning" title={recipe.outdated}>
         <button class="link-button" onclick={() => (page.redrafting = true)}>Draft it anew</button>
@@ -46,6 +52,11 @@
         align-items: start;
         justify-content: space-between;
         margin-bottom: 16px;
+    }
+    .far {
+        margin: 0 0 16px;
+        padding-left: 12px;
+        border-left: 4px solid var(--warn);
     }
     .wanted {
         display: flex;

@@ -1,4 +1,5 @@
 <script lang="ts">
+    import { material as materialWords } from '../../parts/words';
     import { createQuery } from '@tanstack/svelte-query';
     import { shelfQuery } from '../../api/queries';
     import type { Figure, MixPart, SchemeArea } from '../../api/wire';
@@ -45,7 +46,7 @@
 <p class="back"><button class="link-button" onclick={() => (desk.chosen = null)}>Back to what is to mend</button></p>
 <h2>{area.name}</h2>
 <p class="soft">
-    {area.material}{touching.length ? `, beside ${touching.join(', ').toLowerCase()}` : ''}
+    {materialWords(area.material)}{touching.length ? `, beside ${touching.join(', ').toLowerCase()}` : ''}
 </p>
 <AreaNow {area} {desk} onundecide={() => give(null, null)} />
 <div class="sources" role="group" aria-label="Where the colour comes from">

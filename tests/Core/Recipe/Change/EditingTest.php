@@ -4,23 +4,33 @@ declare(strict_types=1);
 
 namespace Tests\Core\Recipe\Change;
 
+use Kalokroma\Colour\Srgb;
 use Kalokroma\Figure\Area;
 use Kalokroma\Figure\Material;
 use Kalokroma\Figure\Relief;
+use Kalokroma\Figure\Weight;
 use Kalokroma\Film\Surface;
+use Kalokroma\Film\Thinning;
 use Kalokroma\Recipe\Change\Editing;
+use Kalokroma\Recipe\Draft\Brief;
+use Kalokroma\Recipe\Draft\Drafter;
 use Kalokroma\Recipe\Judge\OrderRules;
 use Kalokroma\Recipe\Judge\Rules;
 use Kalokroma\Recipe\Plan\Plan;
 use Kalokroma\Recipe\Plan\PlannedStep;
 use Kalokroma\Recipe\Plan\RecipeProblem;
+use Kalokroma\Recipe\Predict\Reasons;
 use Kalokroma\Recipe\Predict\Simulation;
+use Kalokroma\Recipe\Technique\Defaults;
+use Kalokroma\Recipe\Technique\Way;
 use Kalokroma\Shelf\Behaviour;
 use Kalokroma\Shelf\Equipment;
 use Kalokroma\Shelf\Mix;
+use Kalokroma\Word\Finding;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
+use Tests\Core\OrdinaryShelf;
 use Tests\Core\Recipe\Steps;
 use Tests\Core\Swatches;
 
@@ -54,13 +64,17 @@ final class EditingTest extends TestCase
         $soft = Editing::move(Editing::add($plan, Steps::step('drybrush'), null), 'drybrush', 4);
         self::assertSame(['order.messy'], array_map(static fn ($m): string => $m->code, OrderRules::broken($soft->steps)));
 
+        $strong = OrderRules::broken(Editing::move($plan, 'edge-highlight', 2)->steps);
+        self::assertSame(['order.layer'], array_map(static fn ($m): string => $m->code, $strong));
+        self::assertFalse($strong[0]->hard, 'edges first is a way of painting');
+        self::assertStringContainsString('Edges first and thin paint on the flats later can be undone', $strong[0]->finding->sentence());
+
         $this->expectExceptionObject(
             new RecipeProblem(
-                'That cannot be: wash all over (#6f4a2e) comes before layer (#6f4a2e): a shade over it would run down '
-                    .'and dull what is light.',
+                'That cannot be: marking comes before softener: softener works on a marking that lies.',
             ),
         );
-        Editing::move($plan, 'wash-all-over', 2);
+        Editing::move(Steps::plan('gloss-varnish', 'marking', 'softener'), 'softener', 1);
     }
 
     public function testWhatWasBrokenBeforeDoesNotBlockOtherChanges(): void
@@ -192,6 +206,54 @@ final class EditingTest extends TestCase
             'another change does not forget it',
         );
         self::assertFalse($judge(Editing::overrule($mine, $mark['mark']->id(), false))[0]['overruled']);
+    }
+
+    /** A wash is thinned 1:2, a covering paint in its place 1:6 to sink, see the tables; what the painter thinned stays so. */
+    public function testASwappedPaintBringsItsOwnUsualThinning(): void
+    {
+        $drafted = Drafter::draft(new Brief(
+            new Area('1', 'Coat', Material::Cloth, Relief::Tight, 3.0, 1, Weight::Supporting),
+            Srgb::fromHex('#7a4b2a')->toOklch(),
+            Way::Washes,
+            Swatches::reflectance('#868686'),
+            OrdinaryShelf::paints(),
+        ));
+        $wash = $drafted->step('wash') ?? self::fail('a wash is drafted');
+        $dark = Mix::single(Swatches::paint('Dark', '#2a1a10'));
+        $swapped = Editing::change($drafted, 'wash', static fn (PlannedStep $s): PlannedStep => $s->withMix($dark))->step('wash');
+        self::assertSame(Defaults::THINNING['recess-shade']['ratio'], $swapped?->load->thinning->ratio());
+        self::assertContains('thinning.recess-shade', array_map(static fn (Finding $f): string => $f->code, $swapped->why));
+
+        $own = $wash->thinned(Thinning::fromRatio('1:3'), 'medium')->withMix($dark);
+        self::assertSame(['1:3', 'medium'], [$own->load->thinning->ratio(), $own->load->with]);
+    }
+
+    /** What a reason quotes has to be there: with another base the stone is told by what it was proposed for, and no number of it stays. */
+    public function testAReasonNeverQuotesAMixThatHasMoved(): void
+    {
+        $drafted = Drafter::draft(new Brief(
+            new Area('1', 'Coat', Material::Cloth, Relief::Tight, 3.0, 1, Weight::Supporting),
+            Srgb::fromHex('#f0bd2a')->toOklch(),
+            Way::Mixed,
+            Swatches::reflectance('#1d1d1d'),
+            OrdinaryShelf::paints(),
+        ));
+        $base = (string) $drafted->step('basecoat')?->load->words();
+        $said = static fn (Plan $plan): string => implode(' ', array_map(
+            static fn (Finding $f): string => $f->sentence(),
+            [...$plan->findings, ...array_merge(...array_map(static fn (PlannedStep $s): array => $s->why, $plan->steps))],
+        ));
+        self::assertStringContainsString('of '.$base.' instead of', $said($drafted), 'the stone tells what it saves');
+
+        $blue = Mix::single(Swatches::paint('Blue', '#2f5a7e'));
+        $swapped = Editing::change($drafted, 'basecoat', static fn (PlannedStep $s): PlannedStep => $s->withMix($blue));
+        self::assertStringNotContainsString('of '.$base.' instead of', $said($swapped));
+        self::assertStringContainsString('Proposed when '.$base.' was still planned.', $said($swapped));
+        $yours = static fn (Plan $plan, string $key): bool => str_contains(implode(' ', array_map(
+            static fn (Finding $f): string => $f->sentence(),
+            Reasons::of($plan->step($key) ?? self::fail($key), null, null, 1),
+        )), 'your own choice');
+        self::assertSame([true, false], [$yours($swapped, 'basecoat'), $yours($swapped, 'stepping-stone')]);
     }
 
     /** Any chain of edits either is refused and changes nothing, or leaves a plan that keeps the hard rules. */

@@ -181,12 +181,35 @@ final class DrafterTest extends TestCase
         self::assertSame('Pale brass', $plan->steps[count($plan->steps) - 1]->load->mix->words());
     }
 
-    public function testMetalWithoutALighterMetallicLeavesTheHighlightOut(): void
+    /** Brass takes a silver edge; with brass alone it is brass again where the wash dulled it, and nothing where none did. */
+    public function testWhatLiftsMetalWhereNoPalerOneIsInStock(): void
     {
         $shelf = array_values(array_filter(Swatches::shelf(), static fn (Paint $p): bool => $p->name !== 'Pale brass'));
-        $plan = $this->draft(Relief::Trim, Way::Mixed, '#8f6f35', Material::Metal, $shelf);
+        $edge = $this->step($this->draft(Relief::Trim, Way::Mixed, '#8f6f35', Material::Metal, $shelf), 'highlight');
+        self::assertSame('Brass', $edge->words());
+        self::assertStringContainsString('Brass again where it stands out: the wash has dulled it', $this->sentences($edge));
 
-        self::assertStringContainsString('No metallic at hand is lighter than Brass', $this->leftOut($plan, 'highlight'));
+        $silver = $this->step($this->draft(
+            Relief::Trim,
+            Way::Mixed,
+            '#8f6f35',
+            Material::Metal,
+            [...$shelf, Swatches::paint('Silver', '#b9bcc0', Behaviour::Metallic)],
+        ), 'highlight');
+        self::assertSame('Silver', $silver->words());
+
+        $plan = $this->draft(Relief::Plate, Way::Mixed, '#8f6f35', Material::Metal, $shelf);
+        self::assertStringContainsString('No metallic in stock is lighter than Brass', $this->leftOut($plan, 'highlight'));
+    }
+
+    /** Armour in a colour is not gold, whatever flakes are near. */
+    public function testLacqueredMetalIsPaintedInItsColour(): void
+    {
+        $shelf = [...Swatches::shelf(), Swatches::paint('Gold', '#c9a040', Behaviour::Metallic)];
+        foreach ([[Material::Metal, Behaviour::Metallic], [Material::Lacquered, Behaviour::Opaque]] as [$material, $behaviour]) {
+            $plan = $this->draft(Relief::Plate, Way::Mixed, '#c8a23c', $material, $shelf);
+            self::assertSame($behaviour, $plan->steps[0]->load->mix?->first()->behaviour, $material->words());
+        }
     }
 
     public function testMetalWithoutAnyMetallicIsPaintedMatt(): void
@@ -267,9 +290,9 @@ final class DrafterTest extends TestCase
             array_values(array_filter(Swatches::shelf(), static fn (Paint $p): bool => $p->name !== 'Ochre')),
         )->steps[0]);
 
-        self::assertStringContainsString('Ochre from the pot: 0.0 apart', $with);
+        self::assertStringContainsString('Ochre from the pot is 0.0 off', $with);
         self::assertStringNotContainsString('Ochre', $without);
-        self::assertStringContainsString('apart', $without);
+        self::assertStringContainsString('off (expect', $without);
     }
 
     public function testWhatCannotBeToldApartIsDecidedForPaintsAlreadyLoaded(): void

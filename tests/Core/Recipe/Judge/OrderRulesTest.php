@@ -52,19 +52,21 @@ final class OrderRulesTest extends TestCase
         ];
         yield 'further coats among themselves' => [['basecoat', 'further-coat'], '', false];
         yield 'drybrush and wash in turn' => [['metal-coat', 'wash-all-over', 'drybrush', 'wash-all-over', 'drybrush'], '', false];
-        yield 'a stone on the base' => [['basecoat', 'stepping-stone'], 'order.stepping-stone', true];
-        yield 'repair on the base' => [['basecoat', 'undercoat-repair'], 'order.stepping-stone', true];
-        yield 'base on a wash' => [['wash-all-over', 'basecoat'], 'order.base', true];
-        yield 'base on a highlight' => [['edge-highlight', 'basecoat'], 'order.base', true];
-        yield 'stain on a drybrush' => [['drybrush', 'stain'], 'order.base', true];
-        yield 'wash on a layer' => [['layer', 'wash-all-over'], 'order.shade', true];
-        yield 'recess line on an edge' => [['edge-highlight', 'recess-line'], 'order.shade', true];
-        yield 'layer on a highlight' => [['feathered-layer', 'layer'], 'order.layer', true];
-        yield 'gloss on a marking' => [['marking', 'gloss-varnish'], 'order.gloss', true];
+        yield 'a stone on the base' => [['basecoat', 'stepping-stone'], 'order.stepping-stone', false];
+        yield 'repair on the base' => [['basecoat', 'undercoat-repair'], 'order.stepping-stone', false];
+        yield 'base on a wash' => [['wash-all-over', 'basecoat'], 'order.base', false];
+        yield 'base on a highlight' => [['edge-highlight', 'basecoat'], 'order.base', false];
+        yield 'stain on a drybrush' => [['drybrush', 'stain'], 'order.base', false];
+        yield 'wash on a layer' => [['layer', 'wash-all-over'], 'order.shade', false];
+        yield 'recess line on an edge' => [['edge-highlight', 'recess-line'], 'order.shade', false];
+        yield 'layer on a highlight' => [['feathered-layer', 'layer'], 'order.layer', false];
+        yield 'gloss on a marking' => [['marking', 'gloss-varnish'], 'order.gloss-marking', false];
         yield 'gloss on an enamel wash' => [['enamel-wash', 'gloss-varnish'], 'order.gloss', true];
-        yield 'marking on dirt' => [['gloss-varnish', 'enamel-wash', 'marking'], 'order.marking', true];
-        yield 'matt on a gloss spot' => [['gloss-spot', 'matt-varnish'], 'order.spot', true];
-        yield 'anything on the rim' => [['rim', 'tuft'], 'order.rim', true];
+        yield 'marking on dirt' => [['gloss-varnish', 'enamel-wash', 'marking'], 'order.marking', false];
+        yield 'matt on a gloss spot' => [['gloss-spot', 'matt-varnish'], 'order.spot', false];
+        yield 'anything on the rim' => [['rim', 'tuft'], 'order.rim', false];
+        yield 'blotting before the wash' => [['blotting', 'wash-all-over'], 'order.blot', false];
+        yield 'wiping before the wash' => [['satin-varnish', 'wiping', 'enamel-wash'], 'order.wiping', true];
         yield 'drybrush on an edge' => [['edge-highlight', 'drybrush'], 'order.messy', false];
         yield 'lining on a layer' => [['layer', 'lining'], 'order.lining', false];
         yield 'matt on powder' => [['pigment-powder', 'matt-varnish'], 'order.powder', false];
@@ -115,7 +117,8 @@ final class OrderRulesTest extends TestCase
         $plan = new Plan([Steps::step('layer', '#9c7d34'), Steps::step('wash-all-over', '#4b3524')], []);
 
         self::assertSame(
-            'Wash all over (#4b3524) comes before layer (#9c7d34): a shade over it would run down and dull what is light.',
+            'Wash all over (#4b3524) comes before layer (#9c7d34): a shade over it would run down and dull what is light. '
+                .'A shade or stain is easier to add than to remove; over lights painted too bright on purpose a thin one is sound.',
             OrderRules::broken($plan->steps)[0]->finding->sentence(),
         );
     }

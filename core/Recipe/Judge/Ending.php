@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Recipe\Judge;
+
+use Kalokroma\Colour\Ciede2000;
+use Kalokroma\Colour\DifferenceWords;
+use Kalokroma\Colour\Lab;
+use Kalokroma\Colour\Oklch;
+use Kalokroma\Figure\Area;
+use Kalokroma\Film\Surface;
+use Kalokroma\Recipe\Plan\Load;
+use Kalokroma\Recipe\Plan\PlannedStep;
+use Kalokroma\Recipe\Plan\StepKey;
+use Kalokroma\Recipe\Predict\Simulation;
+use Kalokroma\Recipe\Predict\StepOutcome;
+use Kalokroma\Recipe\Technique\Technique;
+use Kalokroma\Word\Counted;
+use Kalokroma\Word\Finding;
+
+/** Where a recipe ends: how far its planes are from the colour that was wanted, and what would mend that. */
+final readonly class Ending
+{
+    /** Planes that end further off than this (CIEDE2000) are said first. */
+    public const FAR = 6.0;
+
+    /** A mend has to bring the planes nearer by this (CIEDE2000) to be named. */
+    private const WORTH_SAYING = 1.0;
+
+    /**
+     * @param float $off of the planes from the colour that was wanted, CIEDE2000
+     * @param string $words how they differ: "clearly darker and a little redder"
+     * @param Finding|null $finding null where they are near enough
+     */
+    private function __construct(public Surface $surface, public float $off, public string $words, public ?Finding $finding)
+    {
+    }
+
+    /** @param non-empty-list<StepOutcome> $outcomes of the recipe, those of the undercoat may stand first */
+    public static function of(array $outcomes, Area $area, Oklch $intended): self
+    {
+        $end = $outcomes[count($outcomes) - 1]->look->after;
+        $off = self::apart($end->plane->toLab(), $intended->toLab());
+        $words = DifferenceWords::between($intended->toLab(), $end->plane->toLab());
+
+        return new self($end, $off, $words, $off <= self::FAR ? null : self::mend($outcomes, $area, $intended, $off, $words));
+    }
+
+    /** How far a plane is from the colour that was wanted, CIEDE2000. */
+    public static function apart(Lab $plane, Lab $intended): float
+    {
+        return Ciede2000::difference($plane, $intended);
+    }
+
+    /** @param non-empty-list<StepOutcome> $outcomes */
+    private static function mend(array $outcomes, Area $area, Oklch $intended, float $off, string $words): Finding
+    {
+        $end = $outcomes[count($outcomes) - 1]->look->after;
+        $best = null;
+        foreach ($outcomes as $outcome) {
+            $step = $outcome->step;
+            if (!$step->isFilm() || $step->load->mix?->isTransparent() !== false || $step->isOfFigure()) {
+                continue;
+            }
+            $load = Load::usual($step->load->mix, Load::use(Technique::Layer, $step->load->mix));
+            $layer = new PlannedStep(StepKey::of('layer'), Technique::Layer, $step->target, $load);
+            $laid = Simulation::step($layer, $area, $end);
+            $then = self::apart($laid->look->after->plane->toLab(), $intended->toLab());
+            if ($then < $off - self::WORTH_SAYING && ($best === null || $then < $best[0])) {
+                $best = [$then, $laid];
+            }
+        }
+        $facts = ['off' => $off, 'words' => $words];
+
+        return $best === null
+            ? new Finding(
+                'end.off',
+                'The planes end {off} off: {words} than you want. Nothing in this recipe comes nearer; a paint nearer to it, or another '
+                    .'ground, would.',
+                $facts,
+            )
+            : new Finding('end.off', 'The planes end {off} off: {words} than you want. A layer of {mix} at the end, {coats}, would bring '
+                .'them within {then}.', [
+                ...$facts,
+                'mix' => $best[1]->step->words(),
+                'coats' => Counted::Coats->of($best[1]->labour->coats),
+                'then' => $best[0],
+            ]);
+    }
+}

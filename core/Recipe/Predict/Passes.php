@@ -1,0 +1,107 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Recipe\Predict;
+
+use Kalokroma\Film\Constants;
+use Kalokroma\Film\Hiding;
+use Kalokroma\Film\Surface;
+use Kalokroma\Film\Thinning;
+use Kalokroma\Recipe\Plan\PlannedStep;
+use Kalokroma\Recipe\Technique\Defaults;
+use Kalokroma\Shelf\Mix;
+use Kalokroma\Word\Finding;
+
+/**
+ * How often paint goes on: a basecoat until it hides, or nearly where a wash or a layer covers it; a layer, an edge or any other stroke
+ * once or twice, judged by what it leaves.
+ */
+final class Passes
+{
+    /** What a stroke is thinned with at least, and what it may be thinned to where it is too weak. */
+    private const THICKER = ['2:1', '1:0'];
+
+    /**
+     * @param bool $covered whether a wash or a layer follows that covers it
+     *
+     * @return array{int|null, Finding, int} computed, the reason, and the number to propose
+     */
+    public static function of(PlannedStep $step, Mix $mix, Surface $below, bool $covered): array
+    {
+        $most = $step->technique->facts()->most;
+        $enough = $most !== null || $covered ? Defaults::ENOUGH_WITHIN : Constants::HIDDEN_WITHIN;
+        $face = $step->face();
+        $hiding = Hiding::of($mix->pigment(), $step->load->thinning->load(), $below->face($face), $enough, $most ?? Constants::MOST_COATS);
+        $facts = [
+            'face' => $face->value,
+            'coats' => count($hiding->after),
+            'within' => $hiding->difference[count($hiding->after) - 1],
+            'enough' => $enough,
+        ];
+
+        return match (true) {
+            $most !== null => [$hiding->planned(), self::strokes($step, $mix, $below, $hiding, $facts), $hiding->planned()],
+            $hiding->coats === null => [null, new Finding(
+                'coats.too-many',
+                'Even after {coats, plural, one {# coat} other {# coats}} the {face} is still {within} from full '
+                    .'hide: thin it less, or lay a lighter ground first.',
+                $facts,
+            ), $hiding->planned()],
+            default => [$hiding->coats, self::hidden($hiding, $covered, $facts), $hiding->coats],
+        };
+    }
+
+    /** @param array<string, string|int|float> $facts */
+    private static function hidden(Hiding $hiding, bool $covered, array $facts): Finding
+    {
+        $why = $covered ? '({enough} is enough under what follows)' : '({enough} counts as hidden)';
+        $text = $hiding->coats === 1
+            ? 'One coat: the {face} is within {within} of full hide at once '.$why.'.'
+            : 'After coat {coats} the {face} is within {within} of full hide; after the first it is {first} off '.$why.'.';
+
+        return new Finding('coats.hidden', $text, [...$facts, 'first' => $hiding->difference[0]]);
+    }
+
+    /**
+     * Strokes are not built up until they hide. Where as many as it may be are too weak: less thinner first, then a paler or more opaque
+     * pot, or a pale line beneath.
+     *
+     * @param array<string, string|int|float> $facts
+     */
+    private static function strokes(PlannedStep $step, Mix $mix, Surface $below, Hiding $hiding, array $facts): Finding
+    {
+        if ($hiding->coats !== null) {
+            return new Finding(
+                'coats.strokes',
+                '{coats, plural, one {One pass leaves} other {# passes leave}} the {face} {within} from the paint\'s own colour: '
+                    .'strokes are not built up until they hide.',
+                $facts,
+            );
+        }
+        foreach (self::THICKER as $ratio) {
+            $thick = Thinning::fromRatio($ratio);
+            $most = count($hiding->after);
+            $left = Hiding::of($mix->pigment(), $thick->load(), $below->face($step->face()), Defaults::ENOUGH_WITHIN, $most);
+            if ($thick->load() > $step->load->thinning->load() + 1e-9 && $left->coats !== null) {
+                return new Finding(
+                    'coats.weak',
+                    '{coats, plural, one {One pass leaves} other {# passes leave}} the {face} {within} from the paint\'s own colour. '
+                        .'More would build up an edge; {thinned} it comes within {thick}.',
+                    [
+                        ...$facts,
+                        'thinned' => $ratio === '1:0' ? 'undiluted' : 'thinned '.$ratio,
+                        'thick' => $left->difference[count($left->difference) - 1],
+                    ],
+                );
+            }
+        }
+
+        return new Finding(
+            'coats.weak',
+            '{coats, plural, one {One pass leaves} other {# passes leave}} the {face} {within} from the paint\'s own colour. More would '
+                .'build up an edge: a paler or more opaque pot carries further, or a pale line beneath it.',
+            $facts,
+        );
+    }
+}
