@@ -29,7 +29,7 @@ final readonly class Work
         $load = $outcome->step->load->mix === null ? null : $outcome->step->words();
 
         return new self(
-            $outcome->labour->minutes * $figures,
+            $outcome->labour->on($figures),
             $outcome->labour->dryMinutes,
             $outcome->step->technique->facts()->latest,
             $outcome->labour->tool->words().($load === null ? '' : ': '.$load),

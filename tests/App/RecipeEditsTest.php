@@ -174,9 +174,30 @@ final class RecipeEditsTest extends TestCase
     public function testAHardRuleIsRefusedAndNothingChanges(): void
     {
         $this->signIn();
+        foreach (['gloss-varnish', 'marking', 'softener'] as $technique) {
+            $this->edit(['kind' => 'add', 'technique' => $technique])->assertOk();
+        }
         $before = RecipeRow::query()->firstOrFail()->plan;
-        $this->assertRefused(422, 'That cannot be: wash all over', $this->edit(['kind' => 'move', 'key' => 'wash', 'to' => 3]));
+        $this->assertRefused(422, 'That cannot be: marking', $this->edit(['kind' => 'move', 'key' => 'softener', 'to' => 5]));
         self::assertSame($before, RecipeRow::query()->firstOrFail()->plan);
+    }
+
+    /** Edges first is a way of painting: it is marked with which way round can be undone, and set aside. */
+    public function testAStrongRuleIsMarkedAndSetAside(): void
+    {
+        $this->signIn();
+        $moved = $this->edit(['kind' => 'move', 'key' => 'wash', 'to' => 3])->assertOk();
+        $marks = static fn (TestResponse $r): array => array_column(
+            array_merge(...array_column((array) $r->json('steps'), 'marks')),
+            null,
+            'id',
+        );
+        $mark = $marks($moved)['order.shade@wash'];
+
+        self::assertFalse($mark['hard']);
+        self::assertStringContainsString('easier to add than to remove', $mark['sentence']);
+        $own = $this->edit(['kind' => 'overrule', 'rule' => 'order.shade@wash', 'on' => true])->assertOk();
+        self::assertTrue($marks($own)['order.shade@wash']['overruled']);
     }
 
     public function testASoftRuleIsMarkedOverruledAndHeardAgain(): void

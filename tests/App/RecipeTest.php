@@ -320,7 +320,7 @@ final class RecipeTest extends TestCase
         $this->signIn();
         $reason = (string) (Company::query()->firstOrFail()->undercoat['reason'] ?? '');
 
-        self::assertMatchesRegularExpression('/^\w+ primer: \d+ base coats over \d areas?/', $reason);
+        self::assertMatchesRegularExpression('/^\w+ primer: \d+ min a figure for undercoat and base coats over \d areas?/', $reason);
     }
 
     private function url(): string

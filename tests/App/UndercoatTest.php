@@ -218,8 +218,9 @@ final class UndercoatTest extends TestCase
     {
         $this->signIn();
         $areas = AreaRow::query()->orderBy('id')->pluck('id')->all();
+        $planned = $this->sprays([$areas[0]]);
         $seen = $this->getJson($this->url())->json('version');
-        $put = $this->putJson($this->url('/sprays'), ['version' => $seen, 'sprays' => $this->sprays([$areas[0]])])->assertOk();
+        $put = $this->putJson($this->url('/sprays'), ['version' => $seen, 'sprays' => $planned])->assertOk();
         $this->assertAnswers('undercoats', $put);
         self::assertSame(['undercoat', 'undercoat-2', 'undercoat-3', 'undercoat-4'], array_column((array) $put->json('sprays'), 'key'));
         self::assertSame('Flesh primer from 35° below, from the left', $put->json('sprays.1.words'));

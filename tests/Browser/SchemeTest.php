@@ -36,7 +36,7 @@ final class SchemeTest extends SampleWorkshop
         $this->hands->see("Does it read from the table's edge?");
         $this->hands->seeNot('undecided');
         $this->hands->press('Choose the undercoat');
-        $this->hands->see('base coats over');
+        $this->hands->see('for undercoat and base coats over');
         $this->hands->pressBeginning('Take it: Black Ground');
         $this->hands->see('Your undercoat: Black Ground');
         $this->hands->see('Black Ground is your own choice');

@@ -49,16 +49,21 @@ final class AlternativesView
             'kind' => 'undercoat',
             'singles' => [],
             'pairs' => [],
-            'grounds' => array_map(static fn (GroundLaid $l): array => [
-                'paint_id' => $l->ground->primer === null ? null : (int) $l->ground->primer->id,
-                'name' => ucfirst($l->ground->words),
-                'tone' => $l->ground->tone->words(),
-                'hex' => $l->ground->hexes()['side'],
-                'coats' => $l->coats(),
-                'more' => $l->coats() - $laid[0]->coats(),
-                'worst' => $l->worstAgainst($laid[0]),
-                'current' => $l->ground->primer !== null && $l->ground->primer->id === $current?->id,
-            ], $laid),
+            'grounds' => array_map(static function (GroundLaid $l) use ($laid, $current): array {
+                $worst = $l->worstAgainst($laid[0]);
+
+                return [
+                    'paint_id' => $l->ground->primer === null ? null : (int) $l->ground->primer->id,
+                    'name' => ucfirst($l->ground->words),
+                    'tone' => $l->ground->tone->words(),
+                    'hex' => $l->ground->hexes()['side'],
+                    'coats' => $l->coats(),
+                    'minutes' => (int) round($l->minutes),
+                    'more' => (int) round($l->minutes - $laid[0]->minutes),
+                    'worst' => ['area' => $worst['area'], 'more' => (int) round($worst['more'])],
+                    'current' => $l->ground->primer !== null && $l->ground->primer->id === $current?->id,
+                ];
+            }, $laid),
         ];
     }
 }

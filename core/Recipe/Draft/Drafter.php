@@ -53,9 +53,6 @@ final class Drafter
     private const WORTH_AIMING = 0.5;
     private const MOST_SHIFT = 0.12;
 
-    /** Black armour and black fur start on a black ground (both below this L*). */
-    private const BLACK_BELOW = 24.0;
-
     private readonly Palette $palette;
     private readonly Ladder $ladder;
     private readonly MixChoice $choice;
@@ -221,7 +218,7 @@ final class Drafter
     {
         $ground = $this->surface->plane->toLab();
         $off = Ciede2000::difference($ground, $this->brief->intended->toLab());
-        $isBlack = $ground->l < self::BLACK_BELOW && $this->brief->intended->toLab()->l < self::BLACK_BELOW;
+        $isBlack = $ground->l < Defaults::BLACK_BELOW && $this->brief->intended->toLab()->l < Defaults::BLACK_BELOW;
         if (
             !$maker instanceof ColourSteps
             || $step->technique === Technique::Stain

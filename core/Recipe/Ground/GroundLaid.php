@@ -10,7 +10,8 @@ use Kalokroma\Undercoat\Ground;
 final readonly class GroundLaid
 {
     /**
-     * @param array<string, int> $byArea base coats of each area, by its name
+     * @param array<string, int> $byArea base coats of each area, by its name; 0 where the ground is the basecoat already
+     * @param array<string, float> $minutesByArea hands-on for them on one figure
      * @param float $minutes hands-on for one figure: undercoat and base coats
      * @param float $apart CIEDE2000 that is left on the average after at most three coats
      * @param list<string> $risks areas that suffer from it, and how
@@ -19,6 +20,7 @@ final readonly class GroundLaid
     public function __construct(
         public Ground $ground,
         public array $byArea,
+        public array $minutesByArea,
         public float $minutes,
         public float $apart,
         public array $risks,
@@ -29,19 +31,25 @@ final readonly class GroundLaid
     /**
      * The area that loses most by taking this instead of another.
      *
-     * @return array{area: string, more: int} more coats than over the other; an empty name where none loses
+     * @return array{area: string, more: float} more minutes than over the other; an empty name where none loses
      */
     public function worstAgainst(self $other): array
     {
-        $worst = ['area' => '', 'more' => 0];
-        foreach ($this->byArea as $area => $coats) {
-            $more = $coats - ($other->byArea[$area] ?? $coats);
+        $worst = ['area' => '', 'more' => 0.0];
+        foreach ($this->minutesByArea as $area => $minutes) {
+            $more = $minutes - ($other->minutesByArea[$area] ?? $minutes);
             if ($more > $worst['more']) {
                 $worst = ['area' => (string) $area, 'more' => $more];
             }
         }
 
         return $worst;
+    }
+
+    /** @return list<string> names of the areas whose basecoat it is already */
+    public function isBaseOf(): array
+    {
+        return array_map(strval(...), array_keys($this->byArea, 0, true));
     }
 
     public function coats(): int

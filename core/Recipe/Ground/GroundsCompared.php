@@ -9,12 +9,14 @@ use Kalokroma\Film\Facings;
 use Kalokroma\Film\Hiding;
 use Kalokroma\Recipe\Predict\Effort;
 use Kalokroma\Recipe\Predict\Undercoating;
+use Kalokroma\Recipe\Technique\Defaults;
 use Kalokroma\Recipe\Technique\Technique;
 use Kalokroma\Undercoat\Ground;
 use Kalokroma\Undercoat\Kind;
 use Kalokroma\Undercoat\School;
 use Kalokroma\Undercoat\Tone;
 use Kalokroma\Word\Counted;
+use Kalokroma\Word\Message;
 
 /** Every ground that could be laid under a figure's colours, with its consequences; the advised one first. */
 final readonly class GroundsCompared
@@ -23,10 +25,13 @@ final readonly class GroundsCompared
     private const MOST_COATS = 3;
 
     /** More base coats than over the best ground for an area that make it one at risk. */
-    private const RISKY_COATS = 3;
+    private const RISKY_COATS = 2;
 
     /** CIEDE2000 by which a transparent coat misses its colour on a ground that is too dark. */
     private const RISKY_STAIN = 12.0;
+
+    /** Covering coats that a transparent paint then wants beneath it. */
+    private const BENEATH_STAIN = 2;
 
     /** Share of the surface in metal from which on a dark ground is wanted, and in transparent paint from which on it rules. */
     private const METAL_HEAVY = 0.5;
@@ -55,10 +60,10 @@ final readonly class GroundsCompared
         $laid = [];
         foreach ($grounds as $g => $ground) {
             $byArea = array_map(static fn (array $c): int => $c[0], $counted[$g] ?? []);
-            $minutes = Effort::undercoatMinutes($kind, $figureCm2, Undercoating::COATS + count($ground->lights));
+            $minutes = [];
             $apart = $surface = 0.0;
             foreach ($coats as $coat) {
-                $minutes += Effort::minutes(Technique::Basecoat, $coat->area, max(1, $byArea[$coat->area->name]));
+                $minutes[$coat->area->name] = self::minutes($coat, $counted[$g][$coat->area->name]);
                 $apart += $coat->area->surfaceCm2 * $counted[$g][$coat->area->name][1];
                 $surface += $coat->area->surfaceCm2;
             }
@@ -66,24 +71,28 @@ final readonly class GroundsCompared
                 $ground,
                 $byArea,
                 $minutes,
+                array_sum($minutes) + Effort::undercoatMinutes($kind, $figureCm2, Undercoating::COATS + count($ground->lights)),
                 $surface > 0 ? $apart / $surface : 0.0,
                 self::risks($ground, $coats, $counted, $g),
                 $school->favours($ground, $transparent >= self::TRANSPARENT_RULES),
             );
         }
         $dark = $metal >= self::METAL_HEAVY;
-        $rank = static fn (GroundLaid $l): float => ($l->coats() + 0.01 * $l->minutes) * ($l->favoured ? 1 - $school->forgives() : 1.0) - (
+        $rank = static fn (GroundLaid $l): float => $l->minutes * ($l->favoured ? 1 - $school->forgives() : 1.0) - (
             $dark && $l->ground->tone === Tone::Dark
-            && !$l->ground->isSketch() ? 1000 : 0
+            && !$l->ground->isSketch() ? 10000 : 0
         );
-        usort($laid, static fn (GroundLaid $a, GroundLaid $b): int => $rank($a) <=> $rank($b) ?: $a->ground->id <=> $b->ground->id);
+        usort($laid, static fn (GroundLaid $a, GroundLaid $b): int => round($rank($a), 6) <=> round($rank($b), 6)
+            ?: round($a->apart, 6) <=> round($b->apart, 6)
+            ?: $a->ground->id <=> $b->ground->id);
 
         return new self($laid, self::sentence($laid, $coats, $dark ? $metal : null, $school));
     }
 
     /**
-     * Coats until every facing is hidden, and what is left after at most three, over all facings. A transparent paint goes on
-     * once: what is left is how far it then is from its colour over white.
+     * Coats until every facing is covered well enough under what follows, and what is left after at most three, over all facings; none
+     * where the ground is the colour already. A transparent paint goes on once: what is left is how far it then is from its colour over
+     * white.
      *
      * @return array{int, float}
      */
@@ -94,22 +103,59 @@ final readonly class GroundsCompared
         $wanted = $coat->mix->lab();
         $most = 1;
         $left = 0.0;
+        if (self::isBase($coat, $ground)) {
+            return [0, 0.0];
+        }
         foreach (Facings::SURFACE as $facing => $share) {
             $bare = match ($facing) {
                 'above' => $ground->facings->above->plane,
                 'side' => $ground->facings->side->plane,
                 default => $ground->facings->below->plane,
             };
+            if ($coat->isTransparent() && $ground->isSketch()) {
+                // A sketch is judged where it is lit: its shadows are wanted.
+                $left += $facing === 'above' ? Ciede2000::difference($pigment->over($bare, $load)->toLab(), $wanted) : 0.0;
+                continue;
+            }
             if ($coat->isTransparent()) {
                 $left += $share * Ciede2000::difference($pigment->over($bare, $load)->toLab(), $wanted);
                 continue;
             }
-            $hiding = Hiding::of($pigment, $load, $bare);
+            $hiding = Hiding::of($pigment, $load, $bare, Defaults::ENOUGH_WITHIN);
             $most = max($most, $hiding->planned());
             $left += $share * $hiding->difference[min(self::MOST_COATS, count($hiding->difference)) - 1];
         }
 
         return [$most, $left];
+    }
+
+    /** Whether the ground is within a pot's reach of the colour, or both are black: nobody paints black on black. */
+    private static function isBase(PlannedCoat $coat, Ground $ground): bool
+    {
+        $wanted = $coat->mix->lab();
+        $plane = $ground->facings->side->plane->toLab();
+
+        return !$coat->isTransparent() && !$coat->isMetallic() && !$ground->isSketch() && (
+            Ciede2000::difference($plane, $wanted) <= Defaults::ENOUGH_WITHIN
+            || max($plane->l, $wanted->l) < Defaults::BLACK_BELOW && Ciede2000::difference($plane, $wanted) <= Defaults::BLACK_WITHIN
+        );
+    }
+
+    /**
+     * Hands-on minutes of the base coats. Where a transparent paint hardly shows, a covering coat or two lies under it first.
+     *
+     * @param array{int, float} $counted
+     */
+    private static function minutes(PlannedCoat $coat, array $counted): float
+    {
+        [$coats, $left] = $counted;
+        if ($coats === 0) {
+            return 0.0;
+        }
+        $beneath = $coat->isTransparent() && $left >= self::RISKY_STAIN
+            ? Effort::minutes(Technique::Basecoat, $coat->area, self::BENEATH_STAIN) : 0.0;
+
+        return $beneath + Effort::minutes($coat->isTransparent() ? Technique::Stain : Technique::Basecoat, $coat->area, $coats);
     }
 
     /**
@@ -137,25 +183,25 @@ final readonly class GroundsCompared
         return $found;
     }
 
-    /** Base coats more than the ground with the fewest. */
+    /** Minutes a figure more than the quickest ground, rounded. */
     public function more(GroundLaid $laid): int
     {
-        return $laid->coats() - min(array_map(static fn (GroundLaid $l): int => $l->coats(), $this->laid));
+        return (int) round($laid->minutes - min(array_map(static fn (GroundLaid $l): float => $l->minutes, $this->laid)));
     }
 
-    /** Why a ground of the painter's own choice is what it is, against the one with the fewest coats. */
+    /** Why a ground of the painter's own choice is what it is, against the quickest. */
     public function ownReason(Ground $chosen): string
     {
-        $fewest = $mine = $this->laid[0];
+        $quickest = $mine = $this->laid[0];
         foreach ($this->laid as $laid) {
-            $fewest = $laid->coats() < $fewest->coats() ? $laid : $fewest;
+            $quickest = $laid->minutes < $quickest->minutes ? $laid : $quickest;
             $mine = $laid->ground->id === $chosen->id ? $laid : $mine;
         }
-        $more = $mine->ground->id === $chosen->id ? $mine->coats() - $fewest->coats() : 0;
+        $more = $mine->ground->id === $chosen->id ? $this->more($mine) : 0;
 
         return sprintf('%s is your own choice: %s', $chosen->words, $more <= 0
-            ? 'no ground needs fewer base coats.'
-            : sprintf('%s more over all areas than %s.', Counted::BaseCoats->of($more), $fewest->ground->words));
+            ? 'no ground asks for less work.'
+            : sprintf('%d min more on each figure than %s.', $more, $quickest->ground->words));
     }
 
     /**
@@ -174,27 +220,38 @@ final readonly class GroundsCompared
                 round(100 * $metal),
             );
         }
-        $text = $best->ground->words.': '.Counted::BaseCoats->of($best->coats()).' over '.Counted::Areas->of(count($coats));
-        $fewest = $laid[0];
-        $most = $laid[0];
-        foreach ($laid as $other) {
-            $fewest = $other->coats() < $fewest->coats() ? $other : $fewest;
-            $most = $other->coats() > $most->coats() ? $other : $most;
-        }
-        if ($best->favoured && $fewest->coats() < $best->coats()) {
-            $text .= sprintf(
-                '; %s would need %d fewer, but you favour %s',
-                $fewest->ground->words,
-                $best->coats() - $fewest->coats(),
-                $school->words(),
-            );
-        } elseif ($most->coats() > $best->coats()) {
-            ['area' => $worst, 'more' => $more] = $most->worstAgainst($best);
-            $text .= sprintf('; %s costs %d more', $most->ground->words, $most->coats() - $best->coats());
-            $text .= $more > 1 ? sprintf(', %d of them on %s', $more, mb_strtolower($worst)) : '';
-        }
+        $text = sprintf(
+            '%s: %d min a figure for undercoat and base coats over %s',
+            $best->ground->words,
+            (int) round($best->minutes),
+            Counted::Areas->of(count($coats)),
+        );
+        $base = array_map(mb_strtolower(...), $best->isBaseOf());
+        $text .= $base === [] ? '' : sprintf('; it is the basecoat of %s already', Message::listed($base));
 
-        return $text.'.';
+        return $text.self::other($laid, $school).'.';
+    }
+
+    /** @param non-empty-list<GroundLaid> $laid the one that is told first */
+    private static function other(array $laid, School $school): string
+    {
+        $best = $quickest = $slowest = $laid[0];
+        foreach ($laid as $other) {
+            $quickest = $other->minutes < $quickest->minutes ? $other : $quickest;
+            $slowest = $other->minutes > $slowest->minutes ? $other : $slowest;
+        }
+        $more = (int) round($best->minutes - $quickest->minutes);
+        if ($best->favoured && $more > 0) {
+            return sprintf('; %s would save %d min, but you favour %s', $quickest->ground->words, $more, $school->words());
+        }
+        $more = (int) round($slowest->minutes - $best->minutes);
+        if ($more <= 0) {
+            return '';
+        }
+        ['area' => $worst, 'more' => $there] = $slowest->worstAgainst($best);
+        $text = sprintf('; %s costs %d min more', $slowest->ground->words, $more);
+
+        return $there >= 1.0 ? $text.sprintf(', %d of them on %s', (int) round($there), mb_strtolower($worst)) : $text;
     }
 
     /**

@@ -6,8 +6,8 @@ namespace Kalokroma\Recipe\Predict;
 
 use Kalokroma\Figure\Area;
 use Kalokroma\Film\Surface;
-use Kalokroma\Recipe\Technique\Defaults;
 use Kalokroma\Recipe\Technique\Technique;
+use Kalokroma\Shelf\Mix;
 use Kalokroma\Shelf\Paint;
 use Kalokroma\Word\Counted;
 use Kalokroma\Word\Duration;
@@ -19,7 +19,7 @@ final readonly class DraftSum
     /**
      * @param array<int|string, Surface> $ends the look at the end, by the area's id
      * @param int $coats of all steps, the undercoat's included
-     * @param float $minutes hands-on, one figure
+     * @param float $minutes hands-on, one figure; each mix is loaded once
      * @param int $waiting minutes of drying, one after the other
      * @param list<string> $paints names of the paints to load
      * @param list<string> $missing of them not at hand
@@ -61,7 +61,7 @@ final readonly class DraftSum
         $waiting = array_sum(array_map(static fn (StepOutcome $o): int => $o->waiting(), $undercoat->steps));
         $masks = 0;
         $masking = 0.0;
-        $once = [];
+        $once = $loaded = [];
         foreach ($areas as ['area' => $area, 'outcomes' => $outcomes]) {
             $ends[$area->id] = $undercoat->surface();
             foreach ($outcomes as $outcome) {
@@ -72,8 +72,10 @@ final readonly class DraftSum
                 $minutes += $outcome->labour->minutes;
                 $masks += $outcome->step->technique === Technique::Masking ? 1 : 0;
                 $masking += $outcome->step->technique->isMask() ? $outcome->labour->minutes : 0.0;
+                $load = implode(' ', array_map(static fn (Mix $m): string => $m->key(), $outcome->step->load->mixes()));
+                $minutes -= $load !== '' && isset($loaded[$load]) ? $outcome->labour->loading : 0.0;
+                $loaded[$load] = true;
                 if (isset($once[$outcome->step->key->value])) {
-                    $minutes -= $outcome->step->technique->facts()->isPainted() ? Defaults::LOADING_MINUTES : 0.0;
                     continue;
                 }
                 $once += $outcome->step->scope->whole ? [$outcome->step->key->value => true] : [];

@@ -32,7 +32,13 @@ final class Effort
         $first = min($minutes, Defaults::FURTHER_COAT_MINUTES_PER_CM2);
         $painting = $measure * ($facts->stage === Stage::Basecoat ? $minutes + ($coats - 1) * $first : $coats * $minutes);
 
-        return $painting + ($facts->isPainted() ? Defaults::LOADING_MINUTES : 0.0);
+        return $painting + self::loading($technique) + ($facts->tool === 'airbrush' ? Defaults::SPRAY_HANDLING_MINUTES : 0.0);
+    }
+
+    /** Minutes of it that are spent once for a mix and sitting, not on each figure. */
+    public static function loading(Technique $technique): float
+    {
+        return $technique->facts()->isPainted() ? Defaults::LOADING_MINUTES : 0.0;
     }
 
     /** Undercoating one whole figure, airbrush set-up and cleaning not counted: it is paid once for all figures. */
@@ -43,6 +49,6 @@ final class Effort
                 Defaults::BRUSHED_PRIMER_MINUTES_PER_CM2
                 + ($coats - 1) * Defaults::FURTHER_COAT_MINUTES_PER_CM2
             ) + Defaults::LOADING_MINUTES
-            : $figureCm2 * Defaults::SPRAY_MINUTES_PER_CM2 * $coats;
+            : $figureCm2 * Defaults::SPRAY_MINUTES_PER_CM2 * $coats + Defaults::SPRAY_HANDLING_MINUTES;
     }
 }

@@ -15,6 +15,7 @@ final readonly class Labour
      * @param float $minutes hands-on, all coats and rounds
      * @param int $dryMinutes after each coat, at 20 °C and 50 % humidity
      * @param int $rounds of the loop it belongs to, 1 where there is none
+     * @param float $loading of those minutes, what is spent once for a mix and sitting: mixing, loading, washing the brush
      */
     public function __construct(
         public int $coats,
@@ -23,18 +24,27 @@ final readonly class Labour
         public int $dryMinutes,
         public Tool $tool,
         public int $rounds = 1,
+        public float $loading = 0.0,
     ) {
     }
 
     /** With one round more, whatever that round takes. */
     public function andRound(self $round, int $rounds): self
     {
-        return new self($round->coats, $round->computed, $this->minutes + $round->minutes, $this->dryMinutes, $this->tool, $rounds);
+        $minutes = $this->minutes + $round->minutes - $round->loading;
+
+        return new self($round->coats, $round->computed, $minutes, $this->dryMinutes, $this->tool, $rounds, $this->loading);
     }
 
     public function withCoats(int $coats): self
     {
-        return new self($coats, $this->computed, $this->minutes, $this->dryMinutes, $this->tool, $this->rounds);
+        return new self($coats, $this->computed, $this->minutes, $this->dryMinutes, $this->tool, $this->rounds, $this->loading);
+    }
+
+    /** Minutes on so many figures in one sitting: the mix is loaded once. */
+    public function on(int $figures): float
+    {
+        return $figures === 0 ? 0.0 : $figures * ($this->minutes - $this->loading) + $this->loading;
     }
 
     /** Minutes as they are told: whole ones, at least one. */

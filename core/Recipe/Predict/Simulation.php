@@ -162,16 +162,18 @@ final class Simulation
             default => $step->coverage(),
         })
             * ($step->handling->sloppy ? Handling::SLOPPY : 1.0);
+        $loading = min($minutes, Effort::loading($technique));
         if ($step->isSprayedFromACan()) {
             $minutes = Effort::undercoatMinutes(Kind::SprayCan, $area->surfaceCm2, $coats);
+            $loading = 0.0;
         }
         $behaviours = array_map(static fn (Paint $p): string => $p->behaviour->value, $step->load->paints());
-        $blend = Meeting::reason($step, $area, ($minutes - Defaults::LOADING_MINUTES) / max(1, $coats));
+        $blend = Meeting::reason($step, $area, ($minutes - $loading) / max(1, $coats));
 
         return [new StepOutcome(
             $step,
             $look,
-            new Labour($coats, $computed, $minutes, self::dries($step), $tool),
+            new Labour($coats, $computed, $minutes, self::dries($step), $tool, loading: $loading),
             self::amount($step, $area, $coats),
             [...Reasons::of($step, $look->difference, $why, $proposed), ...$blend === null ? [] : [$blend]],
             Cautions::before($tool, $behaviours, $area->fragile, $technique->facts()->doing),

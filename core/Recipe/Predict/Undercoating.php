@@ -118,7 +118,14 @@ final class Undercoating
         return new StepOutcome(
             $step,
             new Look($below->asSurface(), $after->asSurface(), null, $mix->certainty()),
-            new Labour($number, $usual, Effort::undercoatMinutes($kind, $cm2, $number), $kind->dryMinutes(), $kind->tool()),
+            new Labour(
+                $number,
+                $usual,
+                Effort::undercoatMinutes($kind, $cm2, $number),
+                $kind->dryMinutes(),
+                $kind->tool(),
+                loading: $kind === Kind::Brush ? Defaults::LOADING_MINUTES : 0.0,
+            ),
             $isCan ? null : Amount::of($mix, $step->load->thinning, max(0.1, $cm2 * $landed * Defaults::FILM_UL_PER_CM2)),
             $step->why,
             Cautions::before($kind->tool(), ['primer']),

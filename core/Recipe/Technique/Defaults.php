@@ -30,14 +30,23 @@ final class Defaults
     /** … and this many drops. */
     public const WASTE_DROPS = 2;
 
-    /** Loading, mixing and washing the brush, minutes per mix. */
+    /** Loading, mixing and washing the brush, minutes per mix and sitting, however many figures it goes on. */
     public const LOADING_MINUTES = 2.0;
+
+    /** A black area starts on a black ground where both lie below this L* … */
+    public const BLACK_BELOW = 24.0;
+
+    /** … and within this of each other, CIEDE2000. */
+    public const BLACK_WITHIN = 6.0;
 
     /** Setting up and cleaning the airbrush, minutes. */
     public const AIRBRUSH_MINUTES = 12.0;
 
-    /** Spraying one pass, minutes per cm²: our own starting value. */
-    public const SPRAY_MINUTES_PER_CM2 = 0.15;
+    /** Spraying one pass by can or airbrush, minutes per cm²: our own starting value. */
+    public const SPRAY_MINUTES_PER_CM2 = 0.02;
+
+    /** Taking up, turning and setting down a figure that is sprayed, minutes. */
+    public const SPRAY_HANDLING_MINUTES = 0.4;
 
     /** Brushing a primer on, minutes per cm². */
     public const BRUSHED_PRIMER_MINUTES_PER_CM2 = 1.0;

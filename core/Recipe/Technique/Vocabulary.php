@@ -72,7 +72,7 @@ final class Vocabulary
         'airbrush-coat' => [
             'words' => 'airbrush coat', 'stage' => Stage::Basecoat, 'at' => Position::Base,
             'lies' => Application::Spray, 'use' => 'airbrush', 'counts' => true,
-            'effort' => ['cm2', 0.15], 'dry' => 8, 'tool' => 'airbrush', 'takes' => self::COVERING,
+            'effort' => ['cm2', Defaults::SPRAY_MINUTES_PER_CM2], 'dry' => 8, 'tool' => 'airbrush', 'takes' => self::COVERING,
             'needs' => ['airbrush'],
             'where' => 'The whole area before its neighbours are painted, from 5–8 cm at about 1.2 bar; mask what is finished.',
             'watch' => 'Let each mist coat turn dull before the next.',
@@ -148,7 +148,7 @@ final class Vocabulary
         'airbrush-fade' => [
             'words' => 'airbrush fade', 'stage' => Stage::Layer, 'at' => Position::Fade, 'level' => Level::Finished,
             'lies' => Application::SprayFade, 'use' => 'airbrush', 'face' => Face::Ridge, 'counts' => true, 'most' => 3,
-            'effort' => ['cm2', 0.15], 'dry' => 8, 'tool' => 'airbrush', 'takes' => self::COVERING,
+            'effort' => ['cm2', Defaults::SPRAY_MINUTES_PER_CM2], 'dry' => 8, 'tool' => 'airbrush', 'takes' => self::COVERING,
             'needs' => ['airbrush'],
             'where' => 'From above and a little to the side, 3–5 cm away at about 1 bar, so that the lower '
                 .'parts keep the darker tone.',

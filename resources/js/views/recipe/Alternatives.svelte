@@ -70,7 +70,7 @@
             <Offer
                 hex={ground.hex}
                 name={ground.name}
-                told={`${ground.coats} base coats over all areas${ground.more > 0 ? `, ${ground.worst.more} more on ${ground.worst.area.toLowerCase()}` : ''}`}
+                told={`${ground.minutes} min a figure with all base coats${ground.worst.more > 0 ? `, ${ground.worst.more} more on ${ground.worst.area.toLowerCase()}` : ''}`}
                 current={ground.current}
                 ontake={ground.paint_id === null
                     ? null

@@ -12,6 +12,8 @@
         ontake: () => void;
     }
     let { figure, ground, busy, otherWay, ontake }: Props = $props();
+
+    const base = $derived(ground.by_area.filter((a) => a.coats === 0).map((a) => a.area.toLowerCase()));
 </script>
 
 <li class="ground" class:current={ground.current}>
@@ -22,14 +24,15 @@
     </div>
     <h3>{ground.words}</h3>
     <p class="figures">
-        <strong>{counted(ground.coats, 'coat')}</strong> over all areas{ground.more
-            ? `, ${ground.more} more than the fewest`
+        <strong>{duration(ground.minutes)}</strong> a figure{ground.more
+            ? `, ${duration(ground.more)} more than the quickest`
             : ''}<br />
-        {figure.count > 1
-            ? `${ground.minutes} min a figure, ${duration(ground.minutes_for_all)} for ${figure.count}`
-            : `${duration(ground.minutes)} of work`}<br />
+        {counted(ground.coats, 'base coat')}{figure.count > 1
+            ? ` · ${duration(ground.minutes_for_all)} for ${figure.count} figures`
+            : ''}<br />
         {ground.apart.toFixed(1)} away from the colours after three coats
     </p>
+    {#if base.length}<p class="soft">already the basecoat of {base.join(', ')}</p>{/if}
     {#if ground.favoured}<p class="soft">as you like it</p>{/if}
     {#if ground.risks.length}
         <ul class="risks">

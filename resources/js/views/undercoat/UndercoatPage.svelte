@@ -37,7 +37,7 @@
     const data = $derived(undercoats.data ?? null);
     let part: 'ground' | 'sprays' | 'sketch' | 'weather' | 'cost' = $state('ground');
     const rooms = [
-        { id: 'ground', name: 'Which ground', about: 'coats, minutes, risks' },
+        { id: 'ground', name: 'Which ground', about: 'minutes, coats, risks' },
         { id: 'sprays', name: 'Spray by spray', about: 'the order, the drops, the sides' },
         { id: 'sketch', name: 'Light sketch', about: 'the angle of the spray' },
         { id: 'weather', name: 'Spray weather', about: 'go, wait or no' },

@@ -44,7 +44,7 @@ final class GroundsComparedTest extends TestCase
         $coat = $this->coat('Lamp glass', '#f2c21c');
         foreach ($this->compared([$coat])->laid as $laid) {
             if (!$laid->ground->isSketch()) {
-                $hiding = Hiding::of($coat->mix->pigment(), $coat->thinning->load(), $laid->ground->facings->side->plane);
+                $hiding = Hiding::of($coat->mix->pigment(), $coat->thinning->load(), $laid->ground->facings->side->plane, 4.0);
                 self::assertSame($hiding->planned(), $laid->coats());
                 self::assertEqualsWithDelta(
                     $hiding->difference[min(3, count($hiding->difference)) - 1],
@@ -52,9 +52,9 @@ final class GroundsComparedTest extends TestCase
                     1e-9,
                     'after three coats at most',
                 );
-                // 18 cm² sprayed twice at 0.15 min, then the base coats.
+                // 18 cm² sprayed twice at 0.02 min, 0.4 of handling, then the base coats.
                 self::assertEqualsWithDelta(
-                    18 * 0.15 * 2 + Effort::minutes(Technique::Basecoat, $coat->area, $laid->coats()),
+                    18 * 0.02 * 2 + 0.4 + Effort::minutes(Technique::Basecoat, $coat->area, $laid->coats()),
                     $laid->minutes,
                     1e-9,
                 );
@@ -76,9 +76,46 @@ final class GroundsComparedTest extends TestCase
         $one = $this->compared([$this->coat('Lamp glass', '#f2c21c')]);
         $two = $this->compared([$this->coat('Lamp glass', '#f2c21c'), $this->coat('Sail', '#f4f2ec')]);
 
-        self::assertStringContainsString('Ivory primer: '.$one->laid[0]->coats().' base coats over 1 area', $one->reason);
-        self::assertStringContainsString('Ivory primer: '.$two->laid[0]->coats().' base coats over 2 areas', $two->reason);
+        $told = static fn (GroundsCompared $c): string => sprintf('Ivory primer: %d min a figure', round($c->laid[0]->minutes));
+        self::assertStringContainsString($told($one).' for undercoat and base coats over 1 area', $one->reason);
+        self::assertStringContainsString($told($two).' for undercoat and base coats over 2 areas', $two->reason);
+        $last = $one->laid[count($one->laid) - 1];
+        self::assertStringContainsString(
+            sprintf('%s costs %d min more', $last->ground->words, round($last->minutes - $one->laid[0]->minutes)),
+            $one->reason,
+        );
         self::assertStringContainsString('of them on lamp glass', $one->reason);
+    }
+
+    /** A lens of 0.3 cm² that needs more coats does not turn a black wolf of 16 cm² grey, and the wolf's base is the ground itself. */
+    public function testMinutesAndSurfaceWeighNotACoatForEachAreaAlike(): void
+    {
+        $wolf = fn (float $lens): GroundsCompared => $this->compared([
+            $this->coat('Wolf fur', '#232224', 18.0 - $lens),
+            $this->coat('Lens', '#f2c21c', $lens),
+        ]);
+
+        $small = $wolf(0.3);
+        self::assertSame('Black primer', $small->laid[0]->ground->words);
+        self::assertSame(0, $small->laid[0]->byArea['Wolf fur']);
+        self::assertSame(0.0, $small->laid[0]->minutesByArea['Wolf fur']);
+        self::assertStringContainsString('it is the basecoat of wolf fur already', $small->reason);
+        self::assertGreaterThan($small->laid[1]->byArea['Lens'], $small->laid[0]->byArea['Lens'], 'although the lens costs more');
+        self::assertSame('Ivory primer', $wolf(14.0)->laid[0]->ground->words);
+    }
+
+    /** A coloured undercoat within 4 of an area's colour is its basecoat; one further off is not. */
+    public function testAColouredUndercoatIsTheBasecoatOfWhatHasItsColour(): void
+    {
+        $red = Swatches::paint('Red primer', '#8a2a22', Behaviour::Primer);
+        $grounds = Ground::offered([...Swatches::shelf(), $red], new Equipment(true, false));
+        $of = fn (string $hex): GroundLaid => array_values(array_filter(
+            GroundsCompared::of($grounds, [$this->coat('Cape', $hex, 9.0)], Kind::Airbrush, School::Open, 18.0)->laid,
+            static fn (GroundLaid $l): bool => $l->ground->words === 'Red primer',
+        ))[0];
+
+        self::assertSame(['Cape'], $of('#8c2c24')->isBaseOf());
+        self::assertSame([], $of('#b8453a')->isBaseOf());
     }
 
     public function testMetalHeavyFiguresGetADarkGround(): void

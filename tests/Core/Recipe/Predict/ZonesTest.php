@@ -176,7 +176,8 @@ final class ZonesTest extends TestCase
         self::assertSame($once->look->after->hexes(), $thrice->look->first?->hexes(), 'the first round is whole');
         self::assertSame([3, 'drybrush'], [$thrice->labour->rounds, $thrice->step->key->value]);
         self::assertNotNull($thrice->step->scope->loop, 'it is the step as planned, not one round of it');
-        self::assertGreaterThan(1.5 * $once->labour->minutes, $thrice->labour->minutes);
+        self::assertEqualsWithDelta(3 * ($once->labour->minutes - 2.0) + 2.0, $even->labour->minutes, 1e-9, 'loaded once');
+        self::assertGreaterThan(1.5 * ($once->labour->minutes - 2.0) + 2.0, $thrice->labour->minutes);
         self::assertLessThan($even->labour->minutes, $thrice->labour->minutes);
         self::assertEqualsWithDelta(3 * ($once->amount->usedMl ?? 0.0), $even->amount?->usedMl, 1e-9, 'each round takes its paint');
         self::assertLessThan($even->amount?->usedMl, $thrice->amount?->usedMl);
