@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\App;
 
 use App\Models\AreaRow;
+use App\Models\Company;
 use App\Models\PaintRow;
 use App\Models\RecipeRow;
 use Illuminate\Testing\TestResponse;
@@ -359,26 +360,61 @@ final class RecipeEditsTest extends TestCase
         );
     }
 
-    public function testTheLadderIsShownBeforeAnythingIsDrafted(): void
+    /** What is shown before drafting is what is then drafted, in every wish, and showing it keeps nothing. */
+    public function testWhatIsShownBeforeDraftingIsThenDrafted(): void
     {
         $this->signIn();
-        $ladder = fn (string $more): TestResponse => $this->getJson('/api/recipe/ladder?colour=%239c7d34'.$more);
-        $clear = $ladder('')->assertOk();
-        $this->assertAnswers('ladderPreview', $clear);
-        self::assertSame(
-            ['shade', 'base', 'layer', 'drybrush', 'highlight', 'accent'],
-            array_column((array) $clear->json('rungs'), 'rung'),
+        $area = AreaRow::query()->where('name', 'Coat')->value('id');
+        $painted = static fn (TestResponse $r): array => array_map(
+            static fn (array $s): array => [$s['key'], $s['technique'] ?? '', $s['mix_words'], $s['coats'], $s['after']],
+            array_values(array_filter((array) $r->json('steps'), static fn (array $s): bool => !($s['of_figure'] ?? false))),
         );
-        self::assertSame('#9c7d34', $clear->json('rungs.2.wanted'));
-        self::assertNull($clear->json('even'));
-        self::assertNotSame($clear->json('rungs.0'), $ladder('&contrast=strong')->json('rungs.0'));
-        self::assertMatchesRegularExpression(
-            '/\d rungs from .* to .*, [\d.]+ to [\d.]+ apart: /',
-            (string) $ladder('&mixed=1')->assertOk()->json('even'),
-        );
-        $this->assertRefused(422, 'is not a colour', $this->getJson('/api/recipe/ladder?colour=brown'));
-        PaintRow::query()->delete();
-        $this->assertRefused(422, 'bring in a few paints first', $ladder(''));
+        $wishes = [
+            ['colour' => '#9c7d34'],
+            ['colour' => '#2f5a7e', 'way' => 'layers', 'contrast' => 'strong'],
+            ['colour' => '#f0e9d2', 'mixed' => true, 'highlights' => 3, 'shades' => 2],
+            ['colour' => '#a82a20', 'finish' => 'fieldable', 'way' => 'washes'],
+            ['colour' => '#a82a20', 'finish' => 'showpiece', 'start' => 'leather'],
+        ];
+        foreach ($wishes as $wish) {
+            $before = [AreaRow::query()->find($area)?->hex, RecipeRow::query()->firstOrFail()->plan, Company::query()->value('undercoat')];
+            $shown = $this->getJson("/api/areas/$area/draft?".http_build_query($wish))->assertOk();
+            $this->assertAnswers('draftPreview', $shown);
+            self::assertSame($before, [
+                AreaRow::query()->find($area)?->hex, RecipeRow::query()->firstOrFail()->plan, Company::query()->value('undercoat'),
+            ], 'looking keeps nothing');
+            $drafted = $this->postJson($this->url(), $wish)->assertOk();
+            self::assertSame($painted($shown), $painted($drafted), json_encode($wish) ?: '');
+            self::assertSame($shown->json('minutes'), $drafted->json('totals.minutes'));
+            self::assertSame($shown->json('off'), $drafted->json('ending.off'));
+        }
+        $this->assertRefused(422, 'is not a colour', $this->getJson("/api/areas/$area/draft?colour=brown"));
+        $this->assertRefused(422, 'Highlights are 0 to 4', $this->getJson("/api/areas/$area/draft?colour=%239c7d34&highlights=7"));
+    }
+
+    /** A ladder of the tables, taken over whole: its mixes are the base, the shades and the highlights. */
+    public function testALadderOfTheTablesIsTakenOverWhole(): void
+    {
+        $this->signIn();
+        $id = static fn (string $name): int => (int) PaintRow::query()->where('name', $name)->value('id');
+        [$dark, $light] = [$id('Black'), $id('Blue')];
+        $ladder = "$dark:1;$dark:1,$light:2;$light:1";
+        $wish = ['colour' => '#2f5a7e', 'way' => 'layers', 'ladder' => $ladder, 'middle' => 1];
+        $drafted = $this->postJson($this->url(), $wish)->assertOk();
+        $mixes = array_column((array) $drafted->json('steps'), 'mix_words', 'key');
+
+        self::assertSame('1 drop Black, 2 drops Blue', $mixes['basecoat']);
+        self::assertSame('Black', $mixes['shade']);
+        self::assertSame('Blue', $mixes['highlight']);
+        self::assertStringContainsString('of the ladder you took over', implode(' ', $drafted->json('steps.1.reasons')));
+        $this->assertRefused(422, 'A ladder is written as', $this->postJson($this->url(), ['colour' => '#2f5a7e', 'ladder' => 'black']));
+        $this->assertRefused(422, 'not on this shelf', $this->postJson($this->url(), ['colour' => '#2f5a7e', 'ladder' => '99999:1']));
+
+        $glazed = $this->edit([
+            'kind' => 'add', 'technique' => 'glaze', 'mix' => [['paint_id' => $light, 'parts' => 1]], 'thin' => '1:6', 'coats' => 3,
+        ])->assertOk();
+        $glaze = array_values(array_filter((array) $glazed->json('steps'), static fn (array $s): bool => $s['key'] === 'glaze'))[0];
+        self::assertSame(['Blue', '1:6', 3], [$glaze['mix_words'], $glaze['thin'], $glaze['coats']]);
     }
 
     public function testATwentyStepRecipeIsWhole(): void

@@ -62,6 +62,8 @@ final class LessonTest extends TestCase
     {
         $this->studio->visit('/recipe/4');
         $this->hands->see('Add a step');
+        $this->hands->pressBeginning('Layer', 'main ol');
+        $this->hands->see('Load the mix');
         $this->hands->pressTab('Why', 'aside');
         $this->hands->press('How did it come out?');
         $this->hands->press('Learn from it');

@@ -18,16 +18,21 @@ final class RecipeTest extends SampleWorkshop
         $this->hands->pressBeginning('ends', 'main');
         $this->hands->see('Which colour shall it be?');
         $this->hands->until(
-            fn (): bool => (int) $this->hands->ask('return document.querySelectorAll(".ladder button").length;') === 6,
-            'six rungs are shown before drafting',
+            fn (): bool => (int) $this->hands->ask('return document.querySelectorAll(".draft button").length;') >= 3,
+            'the steps are shown before drafting',
         );
-        $before = (string) $this->hands->ask('return document.querySelector(".ladder i").style.background;');
+        $shown = fn (): string => (string) $this->hands->ask(
+            'return [...document.querySelectorAll(".draft button")].map((b) => b.getAttribute("aria-label")).join("; ");',
+        );
+        $before = $shown();
         $this->hands->choose('Contrast', 'strong');
-        $this->hands->until(
-            fn (): bool => $before !== $this->hands->ask('return document.querySelector(".ladder i").style.background;'),
-            'the ladder follows the contrast',
-        );
+        $this->hands->until(static fn (): bool => $before !== $shown(), 'the draft follows the contrast');
         $this->hands->choose('Way of painting', 'layers only');
+        $this->hands->until(static fn (): bool => str_contains($shown(), 'shade layer'), 'and the way');
+        $this->hands->choose('Highlights', '3');
+        $this->hands->until(static fn (): bool => substr_count($shown(), 'edge highlight') === 3, 'and how many');
+        $this->hands->choose('Highlights', 'as many as that asks');
+        $this->hands->until(static fn (): bool => substr_count($shown(), 'edge highlight') < 3, 'or as the finish asks');
         $this->hands->press('Draft the recipe anew');
         $this->hands->see('Shade layer');
         $this->hands->see('drafted layers only');
@@ -52,7 +57,22 @@ final class RecipeTest extends SampleWorkshop
         $this->hands->pressBeginning('Wash all over', 'main ol');
         $this->hands->pressTab('Change', 'aside');
         $this->hands->press('Later', 'aside');
-        $this->hands->see('That cannot be: wash all over');
+        $this->hands->see('easier to add than to remove');
+        $this->hands->press('Undo', 'main');
+        $this->hands->seeNot('easier to add than to remove');
+
+        foreach (['marking', 'softener'] as $kind) {
+            $this->hands->choose('Kind of step to add', $kind);
+            $this->hands->press('Add it');
+            $this->hands->see('added '.$kind);
+        }
+        $this->hands->pressBeginning('Softener', 'main ol');
+        $this->hands->pressTab('Change', 'aside');
+        $this->hands->press('Earlier', 'aside');
+        $this->hands->see('That cannot be: marking');
+        $this->hands->press('Undo', 'main');
+        $this->hands->press('Undo', 'main');
+        $this->hands->seeNot('added');
 
         $this->hands->pressBeginning('Layer', 'main ol');
         $this->hands->type('Paint to thinner', '3 parts water to 1 part paint');

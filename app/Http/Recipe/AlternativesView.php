@@ -59,7 +59,7 @@ final class AlternativesView
                     'hex' => $l->ground->hexes()['side'],
                     'coats' => $l->coats(),
                     'minutes' => (int) round($l->minutes),
-                    'more' => (int) round($l->minutes - $laid[0]->minutes),
+                    'more' => (int) round($l->moreThan($laid[0])),
                     'worst' => ['area' => $worst['area'], 'more' => (int) round($worst['more'])],
                     'current' => $l->ground->primer !== null && $l->ground->primer->id === $current?->id,
                 ];

@@ -4,14 +4,19 @@ declare(strict_types=1);
 
 namespace App\Http\Recipe;
 
+use App\Workshop\Recipe\DraftWish;
 use App\Workshop\Recipe\PlanRows;
+use App\Workshop\Shelf\ShelfRows;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Kalokroma\Recipe\Ladder\Contrast;
+use Kalokroma\Recipe\Ladder\GivenLadder;
 use Kalokroma\Recipe\Ladder\LadderWish;
 use Kalokroma\Recipe\Ladder\LightToward;
 use Kalokroma\Recipe\Ladder\ShadeToward;
+use Kalokroma\Recipe\Technique\Level;
 use Kalokroma\Recipe\Technique\Way;
+use Kalokroma\Shelf\Mix;
 
 /** For which colour, in which way, with which ladder a recipe is drafted; or from which special start. */
 final class DraftForm extends FormRequest
@@ -27,8 +32,23 @@ final class DraftForm extends FormRequest
             'shade' => ['nullable', Rule::enum(ShadeToward::class)],
             'mixed' => ['sometimes', 'boolean'],
             'insist' => ['sometimes', 'boolean'],
+            'shades' => ['nullable', 'integer', 'min:0', 'max:'.LadderWish::MOST_STEPS],
+            'highlights' => ['nullable', 'integer', 'min:0', 'max:'.LadderWish::MOST_STEPS],
+            'finish' => ['nullable', Rule::enum(Level::class)],
+            'ladder' => ['nullable', 'string', 'max:800', 'regex:/^\d+:\d+(,\d+:\d+)*(;\d+:\d+(,\d+:\d+)*)*$/'],
+            'middle' => ['nullable', 'integer', 'min:0'],
             'start' => ['nullable', 'string', 'max:40'],
             'version' => ['nullable', 'integer', 'min:0'],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return [
+            'shades' => sprintf('Shades are 0 to %d, or left to the finish.', LadderWish::MOST_STEPS),
+            'highlights' => sprintf('Highlights are 0 to %d, or left to the finish.', LadderWish::MOST_STEPS),
+            'ladder' => 'A ladder is written as mixes of paint:drops, like "3:2,7:1;3:1,7:1".',
         ];
     }
 
@@ -37,9 +57,24 @@ final class DraftForm extends FormRequest
         return Way::tryFrom((string) $this->string('way')) ?? $favoured;
     }
 
-    public function wish(): LadderWish
+    public function wish(ShelfRows $shelf): LadderWish
     {
-        return PlanRows::wish($this->validated());
+        $wish = PlanRows::wish($this->validated());
+        $mixes = $this->filled('ladder') ? array_map(
+            static fn (string $mix): Mix => $shelf->mix(array_map(static function (string $part): array {
+                [$paint, $parts] = explode(':', $part);
+
+                return ['paint' => (int) $paint, 'parts' => (int) $parts];
+            }, explode(',', $mix))),
+            explode(';', (string) $this->string('ladder')),
+        ) : [];
+
+        return $mixes === [] ? $wish : $wish->taking(GivenLadder::of($mixes, $this->integer('middle', intdiv(count($mixes), 2))));
+    }
+
+    public function draft(Way $favoured, ShelfRows $shelf): DraftWish
+    {
+        return new DraftWish((string) $this->string('colour'), $this->way($favoured), $this->wish($shelf), $this->start());
     }
 
     public function start(): ?string

@@ -8,7 +8,6 @@ use App\Http\Shared\Controller;
 use App\Http\Shared\Seen;
 use App\Models\AreaRow;
 use App\Models\RevisionRow;
-use App\Workshop\Recipe\DraftWish;
 use App\Workshop\Recipe\RecipeEdits;
 use App\Workshop\Studio;
 use Illuminate\Http\JsonResponse;
@@ -27,22 +26,21 @@ final class RecipeController extends Controller
         return new JsonResponse(VocabularyView::of($this->painter($request)->equipment()));
     }
 
-    /** The ladder of a colour, before anything is drafted. */
-    public function ladder(DraftForm $request): JsonResponse
+    /** The draft as it would be, before it is. */
+    public function preview(DraftForm $request, AreaRow $area): JsonResponse
     {
-        return new JsonResponse(LadderPreview::of($this->studio($request), (string) $request->string('colour'), $request->wish()));
+        $studio = $this->studio($request);
+        $area = $area->among();
+        $wish = $request->draft($this->painter($request)->way, $studio->shelf);
+
+        return new JsonResponse(DraftPreview::of($studio, $area->company, $area, $wish));
     }
 
     public function draft(DraftForm $request, AreaRow $area): JsonResponse
     {
         $studio = $this->studio($request);
         $area = $area->among();
-        $wish = new DraftWish(
-            (string) $request->string('colour'),
-            $request->way($this->painter($request)->way),
-            $request->wish(),
-            $request->start(),
-        );
+        $wish = $request->draft($this->painter($request)->way, $studio->shelf);
         $aside = $studio->drafting->draft($area->company, $area, $wish, Seen::number($request));
 
         return $this->answer($studio, $area, $aside);

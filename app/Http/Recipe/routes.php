@@ -8,7 +8,7 @@ use Illuminate\Support\Facades\Route;
 
 Route::get('areas/{area}/recipe', [RecipeController::class, 'show']);
 Route::post('areas/{area}/recipe', [RecipeController::class, 'draft']);
-Route::get('recipe/ladder', [RecipeController::class, 'ladder']);
+Route::get('areas/{area}/draft', [RecipeController::class, 'preview']);
 Route::get('recipe/vocabulary', [RecipeController::class, 'vocabulary']);
 Route::post('areas/{area}/recipe/edits', [RecipeController::class, 'edit']);
 Route::post('areas/{area}/recipe/undo', [RecipeController::class, 'undo']);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Workshop\Recipe;
 
 use Kalokroma\Colour\ColourProblem;
+use Kalokroma\Colour\Oklch;
 use Kalokroma\Colour\Srgb;
 use Kalokroma\Recipe\Ladder\LadderWish;
 use Kalokroma\Recipe\Technique\Way;
@@ -24,6 +25,11 @@ final readonly class DraftWish
     public function __construct(string $colour, public Way $way, public LadderWish $ladder = new LadderWish(), public ?string $start = null)
     {
         $this->hex = Srgb::fromHex($colour)->toHex();
+    }
+
+    public function intended(): Oklch
+    {
+        return Srgb::fromHex($this->hex)->toOklch();
     }
 
     /** What it did, in a few words, for undoing. */

@@ -20,6 +20,7 @@ use Kalokroma\Recipe\Draft\Specials;
 use Kalokroma\Recipe\Ladder\LadderWish;
 use Kalokroma\Recipe\Plan\Plan;
 use Kalokroma\Recipe\Plan\RecipeProblem;
+use Kalokroma\Recipe\Predict\StepOutcome;
 use Kalokroma\Recipe\Predict\Undercoated;
 use Kalokroma\Recipe\Technique\Way;
 
@@ -60,6 +61,35 @@ final readonly class Drafting
         });
     }
 
+    /**
+     * The draft as it would be, and what it leads to; nothing of it is kept. Another colour may lead to another undercoat, so it is tried
+     * on the rows themselves and taken back.
+     *
+     * @return array{Plan, list<StepOutcome>}
+     */
+    public function preview(Company $company, AreaRow $area, DraftWish $wish): array
+    {
+        $recipe = $area->recipe ?? RecipeRows::fresh($area, $wish->hex, $wish->way);
+        $predicted = function () use ($company, $area, $recipe, $wish): array {
+            $plan = $this->drafted($company, $area, $recipe, $wish);
+
+            return [$plan, $this->studio->predictions->of($company, $area, $plan)];
+        };
+        if ($area->hex === $wish->hex) {
+            return $predicted();
+        }
+        DB::beginTransaction();
+        try {
+            $area->update(['hex' => $wish->hex]);
+            $company->undercoat_stale = true;
+            $company->loadMissing('areas.recipe', 'records');
+
+            return $predicted();
+        } finally {
+            DB::rollBack();
+        }
+    }
+
     /** What a recipe of this area is drafted from. */
     public function brief(Company $company, AreaRow $area, string $hex, Way $way, LadderWish $wish, ?Surface $ground = null): Brief
     {
@@ -69,7 +99,7 @@ final readonly class Drafting
             $way,
             $ground ?? $this->studio->undercoats->laid($company, $area)->surface(),
             $this->studio->shelf->paints(),
-            $wish,
+            $wish->at($company->height_mm),
             $this->studio->painter->equipment(),
             $company->leaders,
             $this->studio->palette,

@@ -159,10 +159,17 @@ final class PlanRows
             ShadeToward::tryFrom($said('shade')) ?? ShadeToward::Neighbour,
             (bool) ($options['mixed'] ?? false),
             (bool) ($options['insist'] ?? false),
+            is_numeric($options['shades'] ?? null) ? (int) $options['shades'] : null,
+            is_numeric($options['highlights'] ?? null) ? (int) $options['highlights'] : null,
+            Level::tryFrom($said('finish')) ?? Level::Finished,
         );
     }
 
-    /** @return array{contrast: string, light: string, shade: string, mixed: bool, insist: bool} */
+    /**
+     * @return array{
+     *   contrast: string, light: string, shade: string, mixed: bool, insist: bool, shades: int|null, highlights: int|null, finish: string,
+     * }
+     */
     public static function options(LadderWish $wish): array
     {
         return [
@@ -171,6 +178,9 @@ final class PlanRows
             'shade' => $wish->shade->value,
             'mixed' => $wish->mixed,
             'insist' => $wish->insist,
+            'shades' => $wish->shades,
+            'highlights' => $wish->highlights,
+            'finish' => $wish->finish->value,
         ];
     }
 

@@ -299,6 +299,9 @@ final readonly class RecipeEdits
             flakes: $area->material === Material::Metal && $technique->facts()->takesMetal(),
         ), $below);
         $made = $make($target);
+        if (isset($edit['mix'])) {
+            return $this->altered($company, $made, $edit);
+        }
 
         return $blends ? $made->meeting($make($ladder->rung(Rung::Highlight))->load->mix) : $made;
     }

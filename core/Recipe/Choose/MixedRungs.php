@@ -93,20 +93,6 @@ final readonly class MixedRungs
         ], Reason::Mix);
     }
 
-    /** How even the whole ladder is. */
-    public function evenness(): Finding
-    {
-        return new Finding('ladder.even', '{count, plural, one {# rung} other {# rungs}} from {low} to {high}, '
-            .'{least} to {most} apart: {even}.', [
-            'count' => count($this->ladder->steps),
-            'low' => $this->ladder->steps[0]->words(),
-            'high' => $this->ladder->steps[count($this->ladder->steps) - 1]->words(),
-            'least' => min([INF, ...$this->ladder->differences]),
-            'most' => max([0.0, ...$this->ladder->differences]),
-            'even' => $this->isEven() ? 'even to the eye' : 'as even as whole drops allow',
-        ]);
-    }
-
     /** The mix of the middle with one other paint that comes nearest to the end of a way. */
     private static function end(Palette $palette, Paint $middle, Lab $target): ?Mix
     {

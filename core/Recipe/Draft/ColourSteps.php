@@ -38,6 +38,8 @@ use Kalokroma\Word\Reason;
 /** Drafts an area in colours: the rungs of its ladder, from base to highlight. */
 final class ColourSteps extends DraftedSteps
 {
+    /** Share of the one before that each further shade or light covers. */
+    private const SMALLER = 0.6;
     /** An area smaller than this is not sprayed apart, cm². */
     private const SPRAYED_FROM_CM2 = 1.0;
     /** How much lighter (OKLCh) a base may start to make up for its wash, at most and at least, and where it stops. */
@@ -83,12 +85,12 @@ final class ColourSteps extends DraftedSteps
             return $this->stained($row->reason, $surface);
         }
         $rung = $this->rung($row->slot, $technique);
-        [$target, $mix, $why] = $this->colour($row->slot, $technique, $rung, $surface);
+        [$target, $mix, $why] = $this->colour($row, $technique, $rung, $surface);
         if (in_array($row->slot, [Slot::Basecoat, Slot::Layer], true)) {
             $this->own = $mix;
             $this->choice->isOwn($mix);
         }
-        $place = $this->place($row->slot, $technique);
+        $place = $this->place($row, $technique);
         [$ratio, $thick] = $this->ratio(
             $technique,
             $mix,
@@ -167,8 +169,13 @@ final class ColourSteps extends DraftedSteps
     }
 
     /** @return array{Oklch, Mix, list<Finding>} the colour that is wanted, what is loaded for it, and why */
-    private function colour(Slot $slot, Technique $technique, Rung $rung, Surface $surface): array
+    private function colour(TableRow $row, Technique $technique, Rung $rung, Surface $surface): array
     {
+        $slot = $row->slot;
+        $given = $this->given($row, $technique);
+        if ($given !== null) {
+            return $given;
+        }
         if ($slot === Slot::Unify) {
             $own = $this->own ?? $this->choice->nearest($this->ladder->rung(Rung::Intended)->toLab(), $this->aim(Rung::Intended))[0]->mix;
 
@@ -178,15 +185,49 @@ final class ColourSteps extends DraftedSteps
                 [$this->ladder->reason($rung), new Finding('mix.own', 'The colour of the area itself, loaded already.', [], Reason::Mix)],
             ];
         }
-        $target = $this->ladder->rung($rung);
-        $mixed = $technique === Technique::Glaze ? null : $this->mixed?->mix($rung);
+        $isOneOf = $row->of > 1 && in_array($slot, [Slot::Shade, Slot::Highlight], true);
+        $target = $isOneOf ? $this->oneOf($row) : $this->ladder->rung($rung);
+        $mixed = $technique === Technique::Glaze || $isOneOf ? null : $this->mixed?->mix($rung);
         if ($mixed !== null) {
             return [$target, $mixed, [$this->ladder->reason($rung), $this->mixed->reason($rung)]];
         }
         [$target, $why] = $slot === Slot::Basecoat ? $this->aimed($target) : [$target, null];
         [$chosen, $reason] = $this->choice->nearest($target->toLab(), $this->aim($rung));
 
-        return [$target, $chosen->mix, [$why ?? $this->ladder->reason($rung), $reason]];
+        $ladder = $isOneOf ? $this->ladder->reasonOf($target, $row->nth, $row->of) : $this->ladder->reason($rung);
+
+        return [$target, $chosen->mix, [$why ?? $ladder, $reason]];
+    }
+
+    /** The colour of one of several shades or highlights. */
+    private function oneOf(TableRow $row): Oklch
+    {
+        return $row->slot === Slot::Shade
+            ? $this->ladder->dark($row->nth, $row->of, $this->outline->isWashed())
+            : $this->ladder->light($row->nth, $row->of);
+    }
+
+    /** @return array{Oklch, Mix, list<Finding>}|null the rung of a ladder that was taken over; null where there is none for it */
+    private function given(TableRow $row, Technique $technique): ?array
+    {
+        $ladder = $this->brief->ladder->given;
+        $rung = match ($row->slot) {
+            Slot::Basecoat, Slot::Layer, Slot::Unify => 0,
+            Slot::Drybrush, Slot::Highlight => $row->nth,
+            Slot::Shade => -$row->nth,
+            default => null,
+        };
+        if ($ladder === null || $rung === null || ($rung < 0 && $ladder->shades() === 0) || $technique === Technique::Stain) {
+            return null;
+        }
+        $mix = $ladder->at($rung);
+
+        return [$ladder->colour($rung), $mix, [new Finding(
+            'mix.given',
+            '{mix}: rung {n} of {count} of the ladder you took over, from dark to light.',
+            ['mix' => $mix->words(), 'n' => $ladder->middle + $rung + 1, 'count' => count($ladder->mixes)],
+            Reason::Mix,
+        )]];
     }
 
     /** @return array{Oklch, Finding|null} where the base has to start so that the planes end as intended */
@@ -213,8 +254,17 @@ final class ColourSteps extends DraftedSteps
         )];
     }
 
-    private function place(Slot $slot, Technique $technique): Place
+    /** Where it goes: each further shade and light is smaller than the one before, and inside it. */
+    private function place(TableRow $row, Technique $technique): Place
     {
+        $slot = $row->slot;
+        $first = $slot === Slot::Highlight && $this->outline->brushed ? 2 : 1;
+        if ($row->nth > $first && in_array($slot, [Slot::Shade, Slot::Highlight], true)) {
+            $face = $technique === Technique::Glaze ? Face::Recess : null;
+
+            return new Place($face, share: round(self::SMALLER ** ($row->nth - $first), 2));
+        }
+
         return match (true) {
             $technique === Technique::Glaze && $slot === Slot::Shade => new Place(Face::Recess),
             $technique === Technique::Glaze && $slot === Slot::Layer => new Place(null, 'upper parts', 'from above'),

@@ -130,6 +130,8 @@ final class Drafter
             $this->brief->area->relief,
             $metal !== null && $this->brief->way !== Way::Drybrush ? Way::Mixed : $this->brief->way,
         );
+        $rows = AskedSteps::in($rows, $this->brief->area->relief, $this->ladder);
+        $rows = $metal === null ? $rows : self::once($rows);
         $outline = Outline::of($rows, $this->brief->leaders > 0);
         $isOrb = $this->brief->area->relief === Relief::Orb;
         $layers = array_filter($rows, static fn (TableRow $r): bool => $r->slot === Slot::Layer && $r->technique === Technique::Layer);
@@ -154,6 +156,23 @@ final class Drafter
         return new Plan($this->steps, $this->leftOut, $this->reached->findings([...$this->steps, ...$this->dropped], $this->surface));
     }
 
+    /**
+     * Metal is shaded and lit once: flakes over flakes only dull.
+     *
+     * @param list<TableRow> $rows
+     *
+     * @return list<TableRow> the first of each slot
+     */
+    private static function once(array $rows): array
+    {
+        $first = [];
+        foreach ($rows as $row) {
+            $first[$row->slot->value] ??= $row;
+        }
+
+        return array_values($first);
+    }
+
     private function mixed(Outline $outline): ?MixedRungs
     {
         return $this->brief->ladder->mixed ? MixedRungs::of($this->palette, $this->ladder, $outline->below, $outline->above) : null;
@@ -172,7 +191,7 @@ final class Drafter
         }
         [$technique, $reason] = $this->reached->deepened($this->surface) ?? [null, $row->reason];
 
-        return new TableRow($row->slot, $technique, $reason);
+        return new TableRow($row->slot, $technique, $reason, level: $row->level);
     }
 
     private function lay(TableRow $row, DraftedSteps $maker): void
@@ -190,6 +209,7 @@ final class Drafter
 
             return;
         }
+        $step = $this->named($step, $row);
         $below = $row->slot === Slot::Basecoat ? $this->steppingStone($step) : null;
         foreach ([...($below === null ? [] : [$below]), $this->brief->handled($step)] as $each) {
             $this->steps[] = $each;
@@ -199,10 +219,19 @@ final class Drafter
         }
     }
 
+    /** With a number where it is not the first of its kind, and the level it is for. */
+    private function named(PlannedStep $step, TableRow $row): PlannedStep
+    {
+        $keys = array_fill_keys(array_map(static fn (PlannedStep $s): string => $s->key->value, $this->steps), true);
+        $named = isset($keys[$step->key->value]) ? $step->renamed(StepKey::free($step->key->value, $keys)) : $step;
+
+        return $row->level === null ? $named : $named->upTo($row->level);
+    }
+
     /** Why a step is left out that would hardly show; null where it is worth its time. */
     private function notWorthIt(Slot $slot, PlannedStep $step, DraftedSteps $maker): ?Finding
     {
-        $unseen = $slot === Slot::Basecoat ? $this->isGround($step, $maker) : $this->unseen($step);
+        $unseen = $slot === Slot::Basecoat ? $this->isGround($step, $maker) : $this->unseen($step) ?? $this->repeated($step);
         if ($unseen !== null) {
             return $unseen;
         }
@@ -233,6 +262,22 @@ final class Drafter
             'The ground is only {off} from the colour, and is the basecoat already.',
             ['off' => $off],
         );
+    }
+
+    /** Why the same mix is not laid twice with the same brush; null where it is another one. */
+    private function repeated(PlannedStep $step): ?Finding
+    {
+        $last = $this->steps[count($this->steps) - 1] ?? null;
+        $isSame = $last !== null
+            && $last->technique === $step->technique
+            && $last->load->mix !== null
+            && $last->load->mix->key() === $step->load->mix?->key();
+
+        return $isSame ? new Finding(
+            'step.same',
+            '{paint} lies there already, laid the same way: the shelf has nothing between this and the next.',
+            ['paint' => $step->words()],
+        ) : null;
     }
 
     /** Why a step is left out that nobody would see; null where it shows. */

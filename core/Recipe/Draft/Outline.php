@@ -16,9 +16,16 @@ final readonly class Outline
      * @param bool $brushed whether a drybrush lightens what lies below
      * @param list<Rung> $below rungs under the intended colour
      * @param list<Rung> $above rungs over it, lightest last
+     * @param bool $shadedByWash whether the first shade is a wash of any kind
      */
-    private function __construct(public bool $layered, public bool $washed, public bool $brushed, public array $below, public array $above)
-    {
+    private function __construct(
+        public bool $layered,
+        public bool $washed,
+        public bool $brushed,
+        public array $below,
+        public array $above,
+        private bool $shadedByWash,
+    ) {
     }
 
     /**
@@ -41,7 +48,14 @@ final readonly class Outline
                 ...($has(Slot::Highlight) ? [Rung::Highlight] : []),
                 ...($accented ? [Rung::Accent] : []),
             ],
+            $has(Slot::Wash),
         );
+    }
+
+    /** Whether the first shade is a wash, all over or in the lines. */
+    public function isWashed(): bool
+    {
+        return $this->shadedByWash;
     }
 
     /** Whether a wash goes all over that nothing covers again. */

@@ -52,6 +52,12 @@ final readonly class GroundLaid
         return array_map(strval(...), array_keys($this->byArea, 0, true));
     }
 
+    /** Minutes a figure more than another. */
+    public function moreThan(self $other): float
+    {
+        return $this->minutes - $other->minutes;
+    }
+
     public function coats(): int
     {
         return array_sum($this->byArea);

@@ -20,6 +20,9 @@ final readonly class Ladder
     private const MOST_LIGHT = 0.975;
     private const LEAST_LIGHT = 0.12;
 
+    /** How much darker (OKLCh lightness) the deepest of several shades is for each one more. */
+    private const DEEPER = 0.05;
+
     /** Change of OKLCh lightness of each rung; "shade" is a share of the lightness that is kept. */
     private const SHADE_KEEPS = 0.62;
     private const UP = ['base' => -0.04, 'layer' => 0.0, 'drybrush' => 0.09, 'highlight' => 0.17, 'accent' => 0.23];
@@ -87,7 +90,7 @@ final readonly class Ladder
 
             return (new Oklch($lightness, $this->intended->chroma, $this->intended->hue))->onScreen();
         }
-        $lift = self::UP[$rung->value] * $this->wish->contrast->factor();
+        $lift = self::UP[$rung->value] * $this->wish->contrast();
         if ($lift <= 0.0) {
             $lightness = $this->noDarkerThan($this->intended->lightness + $lift);
 
@@ -110,6 +113,62 @@ final readonly class Ladder
             $this->intended->chroma * (1 + ($factor - 1) * $way),
             $this->intended->hue + self::limited($this->intended->hueTurnTo($toward), $most) * $way,
         ))->onScreen();
+    }
+
+    /**
+     * The nth of so many highlights, evenly from the colour itself up; three and more go on to the last light.
+     *
+     * @param int $nth from 1, the lowest
+     */
+    public function light(int $nth, int $of): Oklch
+    {
+        return $of === 1 ? $this->rung(Rung::Highlight) : self::along(
+            $this->rung(Rung::Intended),
+            $this->rung($of > 2 ? Rung::Accent : Rung::Highlight),
+            $nth / $of,
+        );
+    }
+
+    /**
+     * The nth of so many shades, evenly from the colour itself down; every one more goes a little deeper.
+     *
+     * @param int $nth from 1, the lightest
+     * @param bool $washed whether the first is a wash, which goes all the way by itself
+     */
+    public function dark(int $nth, int $of, bool $washed): Oklch
+    {
+        $shade = $this->rung(Rung::Shade);
+        if ($of === 1 || ($washed && $nth === 1)) {
+            return $shade;
+        }
+        $lightness = $this->noDarkerThan($shade->lightness - self::DEEPER * ($washed ? $nth - 1 : $of - 1));
+        $deep = (new Oklch($lightness, $shade->chroma, $shade->hue))->onScreen();
+
+        return $washed ? $deep : self::along($this->rung(Rung::Intended), $deep, $nth / $of);
+    }
+
+    /** Why one of several shades or highlights is where it is. */
+    public function reasonOf(Oklch $to, int $nth, int $of): Finding
+    {
+        return new Finding(
+            'ladder.nth',
+            $to->lightness < $this->intended->lightness
+                ? 'Shade {nth} of {of}: {step} darker than the colour (lightness {from} to {to}).'
+                : 'Highlight {nth} of {of}: {step} lighter than the colour (lightness {from} to {to}).',
+            [
+                'nth' => $nth,
+                'of' => $of,
+                'step' => abs(100 * ($to->lightness - $this->intended->lightness)),
+                'from' => 100 * $this->intended->lightness,
+                'to' => 100 * $to->lightness,
+            ],
+        );
+    }
+
+    /** So far on the way from one colour to another. */
+    private static function along(Oklch $from, Oklch $to, float $way): Oklch
+    {
+        return self::between($from, $to, $from->lightness + ($to->lightness - $from->lightness) * $way)->onScreen();
     }
 
     /** Why a rung is where it is, from the numbers it was computed with. */
@@ -175,7 +234,7 @@ final readonly class Ladder
 
     private function shade(): Oklch
     {
-        $lightness = $this->noDarkerThan($this->intended->lightness * (1 - (1 - self::SHADE_KEEPS) * $this->wish->contrast->factor()));
+        $lightness = $this->noDarkerThan($this->intended->lightness * (1 - (1 - self::SHADE_KEEPS) * $this->wish->contrast()));
         $dark = $this->wish->shade->colour($this->intended);
         if ($dark !== null) {
             return self::between($this->intended, $dark, $lightness)->onScreen();

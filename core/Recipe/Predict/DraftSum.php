@@ -72,9 +72,9 @@ final readonly class DraftSum
                 $minutes += $outcome->labour->minutes;
                 $masks += $outcome->step->technique === Technique::Masking ? 1 : 0;
                 $masking += $outcome->step->technique->isMask() ? $outcome->labour->minutes : 0.0;
-                $load = implode(' ', array_map(static fn (Mix $m): string => $m->key(), $outcome->step->load->mixes()));
-                $minutes -= $load !== '' && isset($loaded[$load]) ? $outcome->labour->loading : 0.0;
-                $loaded[$load] = true;
+                $load = self::load($outcome);
+                $minutes -= isset($loaded[$load]) ? $outcome->labour->loading : 0.0;
+                $loaded += $load === '' ? [] : [$load => true];
                 if (isset($once[$outcome->step->key->value])) {
                     continue;
                 }
@@ -87,17 +87,23 @@ final readonly class DraftSum
         }
         $missing = array_filter($paints, static fn (Paint $p): bool => !$p->isAtHand());
 
-        return new self(
-            $ends,
-            $steps,
-            $coats,
-            $minutes,
-            $waiting,
-            array_map(strval(...), array_keys($paints)),
-            array_map(strval(...), array_keys($missing)),
-            $masks,
-            $masking,
-        );
+        return new self($ends, $steps, $coats, $minutes, $waiting, self::names($paints), self::names($missing), $masks, $masking);
+    }
+
+    /**
+     * @param array<array-key, Paint> $paints by name
+     *
+     * @return list<string>
+     */
+    private static function names(array $paints): array
+    {
+        return array_map(strval(...), array_keys($paints));
+    }
+
+    /** What is on the palette for a step; empty where it takes no paint. */
+    private static function load(StepOutcome $outcome): string
+    {
+        return implode(' ', array_map(static fn (Mix $m): string => $m->key(), $outcome->step->load->mixes()));
     }
 
     /** In a sentence: what taking this instead of the other means. */

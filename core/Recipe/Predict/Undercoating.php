@@ -118,18 +118,19 @@ final class Undercoating
         return new StepOutcome(
             $step,
             new Look($below->asSurface(), $after->asSurface(), null, $mix->certainty()),
-            new Labour(
-                $number,
-                $usual,
-                Effort::undercoatMinutes($kind, $cm2, $number),
-                $kind->dryMinutes(),
-                $kind->tool(),
-                loading: $kind === Kind::Brush ? Defaults::LOADING_MINUTES : 0.0,
-            ),
+            self::labour($kind, $number, $usual, $cm2),
             $isCan ? null : Amount::of($mix, $step->load->thinning, max(0.1, $cm2 * $landed * Defaults::FILM_UL_PER_CM2)),
             $step->why,
             Cautions::before($kind->tool(), ['primer']),
         );
+    }
+
+    private static function labour(Kind $kind, int $coats, int $usual, float $cm2): Labour
+    {
+        $minutes = Effort::undercoatMinutes($kind, $cm2, $coats);
+        $loading = $kind === Kind::Brush ? Defaults::LOADING_MINUTES : 0.0;
+
+        return new Labour($coats, $usual, $minutes, $kind->dryMinutes(), $kind->tool(), loading: $loading);
     }
 
     /** @return list<Finding> where a spray lands, and what it leads to */

@@ -10,7 +10,7 @@ import type {
     Compared,
     Figures,
     GlazeTable,
-    LadderPreview,
+    DraftPreview,
     LadderTable,
     Lessons,
     Ledger,
@@ -108,10 +108,10 @@ export const vocabularyQuery = () =>
         staleTime: 60_000,
     });
 
-export const rungsQuery = (question: Record<string, string>) =>
+export const draftQuery = (area: number, question: Record<string, string>) =>
     queryOptions({
-        queryKey: ['rungs', question],
-        queryFn: () => get<LadderPreview>(`recipe/ladder?${given(question)}`),
+        queryKey: ['recipe', area, 'draft', question],
+        queryFn: () => get<DraftPreview>(`areas/${area}/draft?${given(question)}`),
     });
 
 export const mishapQuery = (area: number, step: string, mishap: string, on: string) =>

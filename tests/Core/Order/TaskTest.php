@@ -28,7 +28,8 @@ final class TaskTest extends TestCase
 
         self::assertSame([2, 4, 9], $three->figures);
         self::assertEqualsWithDelta($outcome->labour->minutes, $one->work->handsOnMinutes, 1e-9);
-        self::assertEqualsWithDelta(3 * ($outcome->labour->minutes - 2.0) + 2.0, $three->work->handsOnMinutes, 1e-9, 'the mix is loaded once');
+        $loadedOnce = 3 * ($outcome->labour->minutes - 2.0) + 2.0;
+        self::assertEqualsWithDelta($loadedOnce, $three->work->handsOnMinutes, 1e-9);
         self::assertSame([8, null], [$three->work->dryEarliest, $three->work->dryLatest], 'a basecoat may wait for ever');
         self::assertSame(['7:basecoat', false], [$three->id(), $three->isDone()]);
     }

@@ -10,7 +10,6 @@ use Kalokroma\Figure\Material;
 use Kalokroma\Figure\Relief;
 use Kalokroma\Film\Surface;
 use Kalokroma\Film\Thinning;
-use Kalokroma\Recipe\Choose\LadderShown;
 use Kalokroma\Recipe\Choose\MixChoice;
 use Kalokroma\Recipe\Choose\Palette;
 use Kalokroma\Recipe\Draft\Brief;
@@ -135,11 +134,6 @@ final class FindingsTest extends TestCase
         ];
         yield 'a neutral shade' => ['ladder.neutral', $ladder('#c2c6c4', 'shade'), $ladder('#5b5b5b', 'shade')];
         yield 'the colour itself' => ['ladder.intended', $ladder('#9c7d34', 'layer'), $ladder('#4b3524', 'layer')];
-        $shown = static fn (string $hex): callable => static fn (): array => array_filter(
-            [LadderShown::of(Srgb::fromHex($hex)->toOklch(), new LadderWish(mixed: true), new Palette(Swatches::shelf()))->even],
-        );
-        yield 'evenness' => ['ladder.even', $shown('#9c7d34'), $shown('#2f5a7e')];
-
         $flat = static fn (string $hex): callable => static fn (): array => self::drafted(
             $hex,
             Material::Cloth,

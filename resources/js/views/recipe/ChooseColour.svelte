@@ -1,11 +1,12 @@
 <script lang="ts">
     import { createQuery } from '@tanstack/svelte-query';
     import { Button } from 'carbon-components-svelte';
+    import { router } from 'svelte-spa-router';
     import { shelfQuery, vocabularyQuery } from '../../api/queries';
     import type { Recipe } from '../../api/wire';
     import ShelfColours from '../../parts/ShelfColours.svelte';
     import { Wish } from './draft-wish.svelte';
-    import LadderStrip from './LadderStrip.svelte';
+    import DraftStrip from './DraftStrip.svelte';
     import type { RecipeState } from './recipe.svelte';
     import WantedColour from './WantedColour.svelte';
     import WishFields from './WishFields.svelte';
@@ -22,7 +23,7 @@
         shelf.data?.paints.filter((p) => p.colour && p.at_hand && vocabulary.data?.matched.includes(p.behaviour)) ?? [],
     );
     // svelte-ignore state_referenced_locally
-    const wish = new Wish(recipe);
+    const wish = new Wish(recipe, new URLSearchParams(router.querystring ?? ''));
     const told = $derived(recipe.starts.find((s) => s.id === wish.start));
 </script>
 
@@ -30,6 +31,7 @@
     onsubmit={(event) => {
         event.preventDefault();
         page.redraft(wish.said);
+        if (wish.ladder) history.replaceState(history.state, '', `#/recipe/${recipe.area.id}`);
     }}
 >
     <h2>Which colour shall it be?</h2>
@@ -37,7 +39,15 @@
         As the area should look in the end, on its planes: any colour at all, or one of your shelf below.
     </p>
     <WantedColour {wish} {recipe} {paints} words={vocabulary.data} />
-    {#if wish.valid && !wish.start}<LadderStrip colour={wish.hex} wish={wish.ladder} />{/if}
+    {#if wish.ladder}
+        <p class="taken">
+            The ladder from the tables is taken over whole: its rungs are base, shades and highlights.
+            <button type="button" class="link-button" onclick={() => (wish.ladder = '')}
+                >Choose by the rules instead</button
+            >
+        </p>
+    {/if}
+    {#if wish.valid}<DraftStrip area={recipe.area.id} question={wish.question} />{/if}
     <WishFields {wish} {recipe} words={vocabulary.data} />
     {#if told}<p class="soft">{told.why}</p>{/if}
     <Button type="submit" disabled={page.busy || !wish.valid}
@@ -63,6 +73,10 @@
     }
     h3 {
         margin: 22px 0 8px;
+    }
+    .taken {
+        padding-left: 12px;
+        border-left: 4px solid var(--ink);
     }
     .shelf {
         margin-bottom: 20px;

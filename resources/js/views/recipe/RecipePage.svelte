@@ -1,5 +1,6 @@
 <script lang="ts">
     import { untrack } from 'svelte';
+    import { router } from 'svelte-spa-router';
     import Refused from '../../parts/Refused.svelte';
     import Waiting from '../../parts/Waiting.svelte';
     import AreaRail from './AreaRail.svelte';
@@ -38,7 +39,10 @@
 
     $effect(() => {
         void area;
-        untrack(() => page.forget());
+        untrack(() => {
+            page.forget();
+            page.redrafting = new URLSearchParams(router.querystring ?? '').has('ladder');
+        });
     });
 </script>
 

@@ -12,6 +12,23 @@
 </script>
 
 <div class="three">
+    <Select size="sm" labelText="How far" bind:selected={wish.options.finish}>
+        {#each words?.levels ?? [] as each (each.id)}<SelectItem value={each.id} text={each.words} />{/each}
+    </Select>
+    {#each ['shades', 'highlights'] as const as kind (kind)}
+        <Select
+            size="sm"
+            labelText={kind === 'shades' ? 'Shades' : 'Highlights'}
+            selected={String(wish.options[kind] ?? '')}
+            on:update={(e) => (wish.options[kind] = e.detail === '' ? null : Number(e.detail))}
+        >
+            <SelectItem value="" text="as many as that asks" />
+            {#each [0, 1, 2, 3, 4] as count (count)}<SelectItem
+                    value={String(count)}
+                    text={count === 0 ? 'none' : String(count)}
+                />{/each}
+        </Select>
+    {/each}
     <Select size="sm" labelText="Lighten toward" bind:selected={wish.options.light}>
         {#each words?.towards ?? [] as each (each.id)}<SelectItem value={each.id} text={each.words} />{/each}
     </Select>

@@ -9,9 +9,14 @@ export class Wish {
     options: LadderOptions;
     /** id of a special start, empty for none */
     start = $state('');
+    /** mixes of a ladder that is taken over whole, as they stand in the address; empty for none */
+    ladder = $state('');
+    private readonly middle: string;
 
-    constructor(recipe: Recipe) {
-        this.colour = recipe.colour ?? '#808080';
+    constructor(recipe: Recipe, taken: URLSearchParams) {
+        this.ladder = taken.get('ladder') ?? '';
+        this.middle = taken.get('middle') ?? '';
+        this.colour = (this.ladder && taken.get('colour')) || (recipe.colour ?? '#808080');
         this.way = recipe.way;
         this.options = $state({ ...recipe.options });
     }
@@ -24,14 +29,29 @@ export class Wish {
         return isHex(this.hex);
     }
 
-    /** As the ladder is asked for, before anything is drafted. */
-    get ladder(): Record<string, string> {
-        const { contrast, light, shade, mixed, insist } = this.options;
-        return { contrast, light, shade, mixed: mixed ? '1' : '0', insist: insist ? '1' : '0' };
+    /** As the draft is asked for, before it is made. */
+    get question(): Record<string, string> {
+        const { contrast, light, shade, mixed, insist, shades, highlights, finish } = this.options;
+        return {
+            colour: this.hex,
+            way: this.way,
+            contrast,
+            light,
+            shade,
+            mixed: mixed ? '1' : '0',
+            insist: insist ? '1' : '0',
+            shades: String(shades ?? ''),
+            highlights: String(highlights ?? ''),
+            finish,
+            start: this.start,
+            ladder: this.ladder,
+            middle: this.ladder ? this.middle : '',
+        };
     }
 
     get said(): DraftWish {
         const start = this.start ? { start: this.start } : {};
-        return { colour: this.colour.trim(), way: this.way, ...this.options, ...start };
+        const ladder = this.ladder ? { ladder: this.ladder, middle: Number(this.middle) } : {};
+        return { colour: this.colour.trim(), way: this.way, ...this.options, ...start, ...ladder };
     }
 }

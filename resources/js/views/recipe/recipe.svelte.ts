@@ -48,6 +48,8 @@ export interface DraftWish extends Partial<LadderOptions> {
     colour: string;
     way?: string;
     start?: string;
+    ladder?: string;
+    middle?: number;
 }
 
 /** One area's recipe as the page shows it: what the server predicted, which step is chosen, and how to change it. */

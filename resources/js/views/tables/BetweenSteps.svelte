@@ -1,10 +1,21 @@
 <script lang="ts">
     import type { LadderTable } from '../../api/wire';
+    import UseLadder from './UseLadder.svelte';
 
     interface Props {
         ladder: LadderTable;
     }
     let { ladder }: Props = $props();
+
+    let picked: number | null = $state(null);
+    const middle = $derived(Math.min(picked ?? Math.floor(ladder.steps.length / 2), ladder.steps.length - 1));
+    const own = $derived(ladder.steps[middle]);
+
+    function take(area: number) {
+        const mixes = ladder.steps.map((s) => s.mix.map((p) => `${p.paint_id}:${p.parts}`).join(','));
+        const query = new URLSearchParams({ ladder: mixes.join(';'), middle: String(middle), colour: own?.hex ?? '' });
+        location.hash = `#/recipe/${area}?${query}`;
+    }
 
     const told = $derived(
         ladder.even
@@ -19,6 +30,9 @@
             <i style:background={step.hex}></i>
             <p class="parts">{step.mix.length > 1 ? step.mix.map((p) => p.parts).join(' : ') : 'alone'}</p>
             <p class="words">{step.mix_words}</p>
+            <label class="own"
+                ><input type="radio" name="own" checked={i === middle} onchange={() => (picked = i)} /> the area's colour</label
+            >
             {#if i < ladder.differences.length}<p class="apart">
                     {ladder.differences[i]?.toFixed(1)} to the next
                 </p>{/if}
@@ -26,6 +40,10 @@
     {/each}
 </ol>
 <p class="told">{told}</p>
+<UseLadder what="this ladder" ontake={take} />
+<p class="soft">
+    The rung you mark is the colour of the area; darker rungs become its shades, lighter ones its highlights.
+</p>
 <h2>Equal drops instead</h2>
 <div
     class="equal"
@@ -65,6 +83,13 @@
         margin-top: 6px;
         color: var(--ink-soft);
     }
+    .own {
+        display: flex;
+        gap: 6px;
+        align-items: center;
+        margin-top: 4px;
+        font-size: var(--size-small);
+    }
     h2 {
         margin: 22px 0 8px;
         font-size: var(--size-head);
@@ -91,7 +116,7 @@
         li {
             display: grid;
             grid-template-columns: 110px 70px 1fr;
-            grid-template-areas: 'colour parts words' 'colour parts apart';
+            grid-template-areas: 'colour parts words' 'colour own own' 'colour parts apart';
             gap: 0 12px;
         }
         i {
@@ -100,6 +125,9 @@
         }
         .parts {
             grid-area: parts;
+        }
+        .own {
+            grid-area: own;
         }
         .words {
             grid-area: words;

@@ -1,12 +1,15 @@
 <script lang="ts">
     import { createQuery } from '@tanstack/svelte-query';
     import { Select, SelectItem } from 'carbon-components-svelte';
+    import { useWrite } from '../../api/write.svelte';
     import { glazeQuery, shelfQuery, vocabularyQuery } from '../../api/queries';
     import ColourField from '../../parts/ColourField.svelte';
     import PaintSelect from '../../parts/PaintSelect.svelte';
+    import Refused from '../../parts/Refused.svelte';
     import Waiting from '../../parts/Waiting.svelte';
     import { counted, isHex } from '../../parts/words';
     import { Question } from './question.svelte';
+    import GlazeOffer from './GlazeOffer.svelte';
 
     const question = new Question('glaze', { from: '#d9cca6', to: '#c7a27c', paint: '', thin: '' });
     const shelf = createQuery(shelfQuery);
@@ -18,6 +21,12 @@
     const to = $derived(question.get('to'));
     const asked = $derived(isHex(from) && isHex(to) ? question.all : { ...question.all, from: '', to: '' });
     const table = createQuery(() => ({ ...glazeQuery(asked), placeholderData: (before) => before }));
+    const write = useWrite();
+
+    async function use(area: number, paint: number, thin: string, coats: number) {
+        const step = { kind: 'add', technique: 'glaze', mix: [{ paint_id: paint, parts: 1 }], thin, coats, colour: to };
+        if (await write.send('recipe', 'POST', `areas/${area}/recipe/edits`, step)) location.hash = `#/recipe/${area}`;
+    }
     const most = $derived(Math.max(1, ...(table.data?.glazes.map((g) => g.layers) ?? [])));
 </script>
 
@@ -48,6 +57,7 @@
         </Select>
     </div>
 </div>
+<Refused {write} />
 {#if table.isError}
     <Waiting problem={table.error} />
 {:else if table.data && !table.data.paints}
@@ -62,28 +72,13 @@
 {:else if table.data}
     <h2>{table.data.before.toFixed(1)} apart to begin with</h2>
     {#each table.data.glazes as glaze (glaze.paint_id)}
-        <section>
-            <p class="head">
-                <strong>{glaze.name}, {counted(glaze.layers, 'layer')} at {glaze.thin}</strong><span class="soft"
-                    >ends {glaze.difference.toFixed(1)} off, to ±{glaze.certainty.toFixed(1)}</span
-                >
-            </p>
-            <div
-                class="strip"
-                style:--fields={most + 2}
-                role="img"
-                aria-label="{glaze.name} layer by layer: {glaze.after.join(', ')}"
-            >
-                <i style:background={table.data.from}></i>{#each glaze.after as hex, n (n)}<i style:background={hex}
-                    ></i>{/each}<i class="to" style:background={table.data.to}></i>
-            </div>
-            <div class="strip numbers" style:--fields={most + 2} aria-hidden="true">
-                <span>from</span>{#each glaze.after as hex, n (n)}<span title={hex}>{n + 1}</span>{/each}<span
-                    >wanted</span
-                >
-            </div>
-            <p class="soft why">{glaze.reason}</p>
-        </section>
+        <GlazeOffer
+            table={table.data}
+            {glaze}
+            {most}
+            busy={write.pending}
+            ontake={(area) => use(area, glaze.paint_id, glaze.thin, glaze.layers)}
+        />
     {/each}
 {/if}
 
@@ -98,36 +93,6 @@
         display: grid;
         gap: 14px;
         align-content: start;
-    }
-    section {
-        max-width: 940px;
-        margin-top: 16px;
-    }
-    .head {
-        display: flex;
-        flex-wrap: wrap;
-        gap: 2px 16px;
-        align-items: baseline;
-        margin-bottom: 5px;
-    }
-    .strip {
-        display: grid;
-        grid-template-columns: repeat(var(--fields), minmax(0, 1fr));
-    }
-    .strip i {
-        height: 62px;
-    }
-    .strip .to {
-        margin-left: 8px;
-    }
-    .numbers span {
-        font-size: var(--size-fine);
-        text-align: center;
-        color: var(--ink-soft);
-    }
-    .why {
-        margin-top: 4px;
-        font-size: var(--size-small);
     }
     @media (max-width: 720px) {
         .ask {
