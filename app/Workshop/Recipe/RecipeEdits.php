@@ -12,16 +12,13 @@ use App\Workshop\State\History;
 use App\Workshop\Studio;
 use Illuminate\Support\Facades\DB;
 use Kalokroma\Caution\Tool;
-use Kalokroma\Colour\Oklch;
 use Kalokroma\Colour\Srgb;
 use Kalokroma\Figure\Material;
 use Kalokroma\Film\Face;
 use Kalokroma\Film\SaidThinning;
 use Kalokroma\Recipe\Change\Editing;
-use Kalokroma\Recipe\Draft\StepMaker;
-use Kalokroma\Recipe\Draft\StepWish;
+use Kalokroma\Recipe\Draft\AddedStep;
 use Kalokroma\Recipe\Ladder\Ladder;
-use Kalokroma\Recipe\Ladder\Rung;
 use Kalokroma\Recipe\Plan\Loop;
 use Kalokroma\Recipe\Plan\Place;
 use Kalokroma\Recipe\Plan\Plan;
@@ -32,7 +29,6 @@ use Kalokroma\Recipe\Technique\Level;
 use Kalokroma\Recipe\Technique\Technique;
 use Kalokroma\Shelf\Mix;
 use Kalokroma\Word\Counted;
-use Kalokroma\Word\Finding;
 
 /**
  * Changes to the recipe of one area, each kept so that it can be undone. A change made on a state that is no longer the
@@ -283,27 +279,19 @@ final readonly class RecipeEdits
             }
         }
         $ladder = new Ladder(Srgb::fromHex($recipe->hex)->toOklch(), PlanRows::wish($recipe->options));
-        $blends = $technique === Technique::WetBlend && !isset($edit['colour']);
-        $target = isset($edit['colour'])
-            ? Srgb::fromHex($edit['colour'])->toOklch()
-            : $ladder->rung($blends ? Rung::Shade : Rung::of($technique));
-        $maker = new StepMaker($this->studio->palette);
-        foreach ($plan->steps as $step) {
-            $maker->load($step->load->mix);
-        }
-
-        $make = static fn (?Oklch $aim): PlannedStep => $maker->make($plan->freeKey($technique->value), new StepWish(
+        $made = (new AddedStep(
+            $this->studio->palette,
+            $plan,
+            $ladder,
+            $this->studio->undercoats->laid($company, $area)->surface(),
+        ))->make(
             $technique,
-            $technique->facts()->lies === null ? null : $aim,
-            new Finding('technique.own', 'You added this step.'),
-            flakes: $area->material === Material::Metal && $technique->facts()->takesMetal(),
-        ), $below);
-        $made = $make($target);
-        if (isset($edit['mix'])) {
-            return $this->altered($company, $made, $edit);
-        }
+            $below,
+            isset($edit['colour']) ? Srgb::fromHex($edit['colour'])->toOklch() : null,
+            $area->material === Material::Metal,
+        );
 
-        return $blends ? $made->meeting($make($ladder->rung(Rung::Highlight))->load->mix) : $made;
+        return isset($edit['mix']) ? $this->altered($company, $made, $edit) : $made;
     }
 
     /** @param Edit $edit what it did, in a few words, for undoing */

@@ -5,21 +5,13 @@ declare(strict_types=1);
 namespace Kalokroma\Recipe\Change;
 
 use Kalokroma\Colour\Ciede2000;
-use Kalokroma\Colour\Oklch;
 use Kalokroma\Figure\Area;
 use Kalokroma\Film\Face;
 use Kalokroma\Film\Surface;
 use Kalokroma\Recipe\Choose\Palette;
-use Kalokroma\Recipe\Draft\StepMaker;
-use Kalokroma\Recipe\Draft\StepWish;
-use Kalokroma\Recipe\Plan\Plan;
-use Kalokroma\Recipe\Plan\PlannedStep;
 use Kalokroma\Recipe\Plan\RecipeProblem;
-use Kalokroma\Recipe\Plan\Scope;
 use Kalokroma\Recipe\Predict\Simulation;
 use Kalokroma\Recipe\Predict\StepOutcome;
-use Kalokroma\Recipe\Technique\Level;
-use Kalokroma\Recipe\Technique\Technique;
 use Kalokroma\Word\Finding;
 
 /** Something went wrong: whether to mend it now, later or by what covers it anyway, how, and what that costs. */
@@ -57,7 +49,7 @@ final readonly class Mending
     ): self {
         $scene = Scene::at($key, $outcomes, $area, $ground, $palette);
         if ($on !== null && $mishap->isBeside()) {
-            return self::beside($mishap, $scene->now, $on, new StepMaker($palette));
+            return self::beside($mishap, $scene->now, $on, $palette);
         }
 
         return self::summed($mishap, self::covered($mishap, $scene) ?? Remedies::against($mishap, $scene), $area, $scene->now->look->after);
@@ -78,7 +70,7 @@ final readonly class Mending
     }
 
     /** Paint of this step on the area beside: its own colour goes over it again. */
-    private static function beside(Mishap $mishap, StepOutcome $now, Neighbour $on, StepMaker $maker): self
+    private static function beside(Mishap $mishap, StepOutcome $now, Neighbour $on, Palette $palette): self
     {
         $clean = $on->look();
         $load = $now->step->load;
@@ -97,24 +89,22 @@ final readonly class Mending
 
             return new self($mishap, new Remedy(Remedy::LATER, $finding), 0.0, 0);
         }
-        $place = Remedies::spot($mishap);
-        $key = (new Plan(array_map(static fn (StepOutcome $o): PlannedStep => $o->step, $on->outcomes), []))->freeKey('mend-tidy');
-        $wish = new StepWish(
-            Technique::TidyUp,
-            Oklch::fromLab($clean->plane->toLab()),
-            new Finding('mend.tidy', 'The colour of {area} over it, as soon as it is dry.', ['area' => $area]),
-            new Scope($place, level: Level::Fieldable),
-        );
-        $mend = Scene::repeated($on->base(), $key, $place) ?? $maker->make($key, $wish, Surface::uniform($spilled));
+        $repair = $on->repair($palette);
+        $steps = $repair->of(Surface::uniform($spilled), Remedies::spot($mishap));
+        $coats = $repair->coats($steps, Surface::uniform($spilled));
         $template = $mishap === Mishap::SpilledWash
             ? 'Still wet, it comes off with a clean damp brush. Once dry, {paint} leaves {area} {off} off, and a '
                 .'spilled wash dulls matt paint: {area} goes over it again.'
-            : 'Dry, {paint} stands {off} off on {area}: cheap to cover while the colour of {area} is on the palette, '
+            : 'Dry, {paint} stands {off} off on {area}: cover it while the colour of {area} is on the palette, '
                 .'later it is forgotten.';
 
         return self::summed(
             $mishap,
-            new Remedy(Remedy::NOW, new Finding('mend.'.$mishap->value, $template, $facts), [$mend]),
+            new Remedy(Remedy::NOW, new Finding(
+                'mend.'.$mishap->value,
+                $template.Remedies::dear($coats),
+                [...$facts, 'coats' => $coats],
+            ), $steps),
             $on->area,
             Surface::uniform($spilled),
         );

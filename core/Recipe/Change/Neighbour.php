@@ -6,6 +6,8 @@ namespace Kalokroma\Recipe\Change;
 
 use Kalokroma\Figure\Area;
 use Kalokroma\Film\Surface;
+use Kalokroma\Recipe\Choose\Palette;
+use Kalokroma\Recipe\Plan\Plan;
 use Kalokroma\Recipe\Plan\PlannedStep;
 use Kalokroma\Recipe\Predict\StepOutcome;
 
@@ -22,16 +24,11 @@ final readonly class Neighbour
         return $this->outcomes === [] ? $this->ground : $this->outcomes[count($this->outcomes) - 1]->look->after;
     }
 
-    /** Its last coat of its own colour; null where it has none yet. */
-    public function base(): ?PlannedStep
+    /** How its own colour, shade and light come over a spot again. */
+    public function repair(Palette $palette): Repair
     {
-        $found = null;
-        foreach ($this->outcomes as $outcome) {
-            $found = !$outcome->step->handling->omitted
-                && $outcome->step->technique->isBase()
-                && $outcome->step->load->mix !== null ? $outcome->step : $found;
-        }
+        $steps = array_map(static fn (StepOutcome $o): PlannedStep => $o->step, $this->outcomes);
 
-        return $found;
+        return new Repair($this->outcomes, $this->ground, $this->area, $palette, new Plan($steps, []));
     }
 }

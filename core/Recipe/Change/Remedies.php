@@ -10,6 +10,7 @@ use Kalokroma\Recipe\Draft\StepWish;
 use Kalokroma\Recipe\Plan\Place;
 use Kalokroma\Recipe\Plan\PlannedStep;
 use Kalokroma\Recipe\Plan\Scope;
+use Kalokroma\Recipe\Technique\Defaults;
 use Kalokroma\Recipe\Technique\Level;
 use Kalokroma\Recipe\Technique\Technique;
 use Kalokroma\Word\Finding;
@@ -60,21 +61,32 @@ final readonly class Remedies
         return new Place(null, '', '', self::touched($mishap));
     }
 
-    /** The place painted over as it was: with the step's own paint, or with what lay there before. */
-    private function tidied(string $where): PlannedStep
+    /**
+     * The place painted as it was, and what that takes.
+     *
+     * @param array<string, string|int|float> $facts
+     */
+    private function repaired(string $template, array $facts): Remedy
     {
-        return $this->scene->again('tidy', $this->spot)
-            ?? $this->scene->step('tidy', Technique::TidyUp, $this->scene->before(), $where, $this->spot);
+        $steps = $this->scene->again('tidy', $this->spot);
+        $coats = $this->scene->repairCoats($steps);
+
+        return $this->remedy(Remedy::NOW, $template.self::dear($coats), [...$facts, 'coats' => $coats], $steps);
+    }
+
+    /** What is said where a repair takes many coats: something that hides the spot may be cheaper. */
+    public static function dear(int $coats): string
+    {
+        return $coats < Defaults::MANY_COATS ? ''
+            : ' It is dear, {coats} coats until it hides: a chip, a scratch or a smear of dirt hides it too.';
     }
 
     private function spilledWash(): Remedy
     {
-        return $this->remedy(
-            Remedy::NOW,
+        return $this->repaired(
             'A wet wash comes off with a clean damp brush; once dry it is {off} from the colour beside it, and a '
                 .'spilled wash dulls matt paint: it has to be painted over.',
             ['off' => $this->scene->moved()],
-            [$this->tidied('The colour below, over the spill, as soon as it is dry.')],
         );
     }
 
@@ -140,15 +152,7 @@ final readonly class Remedies
                 .'and the shade is painted in.',
             ['relief' => $this->scene->area->relief->words(), 'off' => $this->scene->moved()],
             [
-                $this->scene->again('base', $planes)
-                    ?? $this->scene->step(
-                        'base',
-                        Technique::FurtherCoat,
-                        $this->scene->before(),
-                        'The base over the planes again.',
-                        $planes,
-                        null,
-                    ),
+                ...$this->scene->again('base', $planes, false),
                 $this->scene->step(
                     'shade',
                     Technique::ShadeLayer,
@@ -163,11 +167,9 @@ final readonly class Remedies
 
     private function slip(): Remedy
     {
-        return $this->remedy(
-            Remedy::NOW,
-            'A slip of {off} is cheap as long as the colour beside it is on the palette; later it is forgotten.',
+        return $this->repaired(
+            'A slip of {off} is mended as long as the colour beside it is on the palette; later it is forgotten.',
             ['off' => $this->scene->moved()],
-            [$this->tidied('The neighbour in its own colour, along the line.')],
         );
     }
 
@@ -204,12 +206,7 @@ final readonly class Remedies
                 'ground',
                 $over('ground', Technique::UndercoatRepair, $tone, 'Ground of the same tone, by brush, an hour to dry.', 1),
             ),
-            $this->scene->again('base', $this->spot)
-                ?? $this->scene->stepOver(
-                    $ground,
-                    'base',
-                    $over('base', Technique::FurtherCoat, $this->scene->before(), 'The colour over it again.', null),
-                ),
+            ...$this->scene->again('base', $this->spot),
         ]);
     }
 

@@ -17,13 +17,10 @@ use Kalokroma\Recipe\Plan\Plan;
 use Kalokroma\Recipe\Plan\PlannedStep;
 use Kalokroma\Recipe\Plan\RecipeProblem;
 use Kalokroma\Recipe\Plan\Scope;
-use Kalokroma\Recipe\Plan\StepKey;
 use Kalokroma\Recipe\Predict\StepOutcome;
 use Kalokroma\Recipe\Technique\Level;
-use Kalokroma\Recipe\Technique\Stage;
 use Kalokroma\Recipe\Technique\Technique;
 use Kalokroma\Word\Finding;
-use Kalokroma\Word\Reason;
 
 /** Where something went wrong: the recipe, the step, what lies there now, and the hand that makes repair steps. */
 final readonly class Scene
@@ -37,8 +34,13 @@ final readonly class Scene
      * @param int $at the step at which it happened
      * @param Surface $ground the undercoat
      */
-    private function __construct(public array $outcomes, private int $at, public Area $area, public Surface $ground, Palette $palette)
-    {
+    private function __construct(
+        public array $outcomes,
+        private int $at,
+        public Area $area,
+        public Surface $ground,
+        private Palette $palette,
+    ) {
         $this->now = $outcomes[$at];
         $this->maker = new StepMaker($palette);
         $this->plan = new Plan(array_map(static fn (StepOutcome $o): PlannedStep => $o->step, $outcomes), []);
@@ -115,39 +117,33 @@ final readonly class Scene
         return $this->maker->make($this->plan->freeKey('mend-'.$name), $wish, $below);
     }
 
-    /** The area's own base once more, on the place that suffered; null where no base lies below. */
-    public function again(string $name, Place $place): ?PlannedStep
+    /**
+     * The area painted as it was on the place that suffered: its base, then its shade and light again.
+     *
+     * @param bool $lights whether shade and light come again too
+     *
+     * @return non-empty-list<PlannedStep>
+     */
+    public function again(string $name, Place $place, bool $lights = true): array
     {
-        return self::repeated($this->base(), $this->plan->freeKey('mend-'.$name), $place);
+        return $this->repair()->of($this->now->look->after, $place, $name, $lights);
     }
 
-    public static function repeated(?PlannedStep $base, StepKey $key, Place $place): ?PlannedStep
+    /**
+     * What a repair takes in coats that hide.
+     *
+     * @param list<PlannedStep> $steps
+     */
+    public function repairCoats(array $steps): int
     {
-        return $base === null ? null : new PlannedStep(
-            $key,
-            Technique::TidyUp,
-            $base->target,
-            $base->load,
-            new Scope($place, level: Level::Fieldable),
-            why: [new Finding(
-                'mend.again',
-                '{paint} again, thinned {thin} as before: nothing matches it better.',
-                ['paint' => $base->words(), 'thin' => $base->load->thinning->ratio()],
-                Reason::Mix,
-            )],
-            stage: Stage::Detail,
-        );
+        return $this->repair()->coats($steps, $this->now->look->after);
     }
 
-    /** The last coat of the area's own colour below it. */
-    private function base(): ?PlannedStep
+    private function repair(): Repair
     {
-        $found = null;
-        foreach (array_slice($this->outcomes, 0, $this->at) as $outcome) {
-            $step = $outcome->step;
-            $found = !$step->handling->omitted && $step->technique->isBase() && $step->load->mix !== null ? $step : $found;
-        }
+        $isBase = $this->now->step->technique->isBase();
+        $painted = array_slice($this->outcomes, 0, $this->at + ($isBase ? 1 : 0));
 
-        return $found;
+        return new Repair($painted, $this->ground, $this->area, $this->palette, $this->plan);
     }
 }

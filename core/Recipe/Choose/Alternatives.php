@@ -11,6 +11,8 @@ use Kalokroma\Recipe\Plan\PlannedStep;
 use Kalokroma\Recipe\Predict\Simulation;
 use Kalokroma\Recipe\Technique\Stage;
 use Kalokroma\Shelf\Behaviour;
+use Kalokroma\Shelf\Mix;
+use Kalokroma\Shelf\Paint;
 use Kalokroma\Shelf\RankedMix;
 
 /** What else could be loaded for a step, ranked by what it would look like there. */
@@ -27,6 +29,9 @@ final readonly class Alternatives
 
     public static function of(PlannedStep $step, Palette $palette, Surface $below): self
     {
+        if (($step->technique->facts()->takes[0] ?? null) === Behaviour::Effect) {
+            return new self($step, $below, self::effects($palette), []);
+        }
         if ($step->target === null || $step->load->mix === null) {
             return new self($step, $below, [], []);
         }
@@ -41,6 +46,15 @@ final readonly class Alternatives
         }
 
         return new self($step, $below, array_slice($palette->singles($target), 0, 4), $palette->pairs($target, 5));
+    }
+
+    /** @return list<RankedMix> the effect paints owned that have a colour, by name: which one is a matter of the effect */
+    private static function effects(Palette $palette): array
+    {
+        $paints = array_filter($palette->atHand(Behaviour::Effect), static fn (Paint $p): bool => $p->colour !== null);
+        usort($paints, static fn (Paint $a, Paint $b): int => $a->name <=> $b->name);
+
+        return array_map(static fn (Paint $p): RankedMix => new RankedMix(Mix::single($p), 0.0), $paints);
     }
 
     /** The one that may be expected to come out nearest; null where there is none. */

@@ -35,7 +35,8 @@ final readonly class AskedSteps
     {
         $asked = new self($relief, $ladder->wish, $ladder);
         $all = $asked->lit($asked->shaded($rows));
-        $isFlat = array_filter($all, static fn (TableRow $r): bool => $r->technique !== null && in_array($r->slot, self::TURNS, true)) === [];
+        $turns = static fn (TableRow $r): bool => $r->technique !== null && in_array($r->slot, self::TURNS, true);
+        $isFlat = array_filter($all, $turns) === [];
 
         return array_map(static fn (TableRow $r): TableRow => $isFlat && $r->slot === Slot::Layer && $r->technique === Technique::Layer
             ? $r->without(new Finding('asked.flat', 'Without shade and highlight nothing has to be brought back.')) : $r, $all);

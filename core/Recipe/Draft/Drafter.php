@@ -8,19 +8,14 @@ use Kalokroma\Colour\Ciede2000;
 use Kalokroma\Colour\Oklch;
 use Kalokroma\Figure\Relief;
 use Kalokroma\Figure\Weight;
-use Kalokroma\Film\Constants;
-use Kalokroma\Film\Face;
 use Kalokroma\Film\Surface;
 use Kalokroma\Recipe\Choose\Aim;
 use Kalokroma\Recipe\Choose\MixChoice;
 use Kalokroma\Recipe\Choose\MixedRungs;
 use Kalokroma\Recipe\Choose\Palette;
 use Kalokroma\Recipe\Choose\PotsFirst;
-use Kalokroma\Recipe\Choose\SteppingStone;
 use Kalokroma\Recipe\Ladder\Ladder;
-use Kalokroma\Recipe\Plan\Handling;
 use Kalokroma\Recipe\Plan\LeftOut;
-use Kalokroma\Recipe\Plan\Load;
 use Kalokroma\Recipe\Plan\Plan;
 use Kalokroma\Recipe\Plan\PlannedStep;
 use Kalokroma\Recipe\Plan\RecipeProblem;
@@ -32,7 +27,6 @@ use Kalokroma\Recipe\Technique\Defaults;
 use Kalokroma\Recipe\Technique\Level;
 use Kalokroma\Recipe\Technique\Technique;
 use Kalokroma\Recipe\Technique\Way;
-use Kalokroma\Shelf\Mix;
 use Kalokroma\Shelf\RankedMix;
 use Kalokroma\Word\Finding;
 
@@ -43,9 +37,6 @@ final class Drafter
 {
     /** A highlight that lightens the ridge by less (L*) is not worth a step. */
     private const LEAST_GAIN = 1.0;
-
-    /** A step that changes less than this (CIEDE2000) on every face is left out. */
-    private const SEEN = 1.0;
 
     /** A draft whose planes end further off than this is drafted again from another base, so often, where that brings so much. */
     private const ENDS_WITHIN = 3.0;
@@ -210,7 +201,8 @@ final class Drafter
             return;
         }
         $step = $this->named($step, $row);
-        $below = $row->slot === Slot::Basecoat ? $this->steppingStone($step) : null;
+        $below = $row->slot === Slot::Basecoat
+            ? Worth::stone($step, $this->surface, $this->palette, $this->brief->area, $this->isCovered) : null;
         foreach ([...($below === null ? [] : [$below]), $this->brief->handled($step)] as $each) {
             $this->steps[] = $each;
             $this->choice->load($each->load->mix);
@@ -231,7 +223,7 @@ final class Drafter
     /** Why a step is left out that would hardly show; null where it is worth its time. */
     private function notWorthIt(Slot $slot, PlannedStep $step, DraftedSteps $maker): ?Finding
     {
-        $unseen = $slot === Slot::Basecoat ? $this->isGround($step, $maker) : $this->unseen($step) ?? $this->repeated($step);
+        $unseen = $slot === Slot::Basecoat ? $this->isGround($step, $maker) : $this->invisible($step);
         if ($unseen !== null) {
             return $unseen;
         }
@@ -264,36 +256,11 @@ final class Drafter
         );
     }
 
-    /** Why the same mix is not laid twice with the same brush; null where it is another one. */
-    private function repeated(PlannedStep $step): ?Finding
+    private function invisible(PlannedStep $step): ?Finding
     {
-        $last = $this->steps[count($this->steps) - 1] ?? null;
-        $isSame = $last !== null
-            && $last->technique === $step->technique
-            && $last->load->mix !== null
-            && $last->load->mix->key() === $step->load->mix?->key();
+        $unseen = $step->technique === Technique::Glaze ? null : Worth::unseen($step, $this->surface);
 
-        return $isSame ? new Finding(
-            'step.same',
-            '{paint} lies there already, laid the same way: the shelf has nothing between this and the next.',
-            ['paint' => $step->words()],
-        ) : null;
-    }
-
-    /** Why a step is left out that nobody would see; null where it shows. */
-    private function unseen(PlannedStep $step): ?Finding
-    {
-        $look = Simulation::look($step, $this->surface);
-        $most = 0.0;
-        foreach (Face::cases() as $face) {
-            $most = max($most, Ciede2000::difference($look->face($face)->toLab(), $this->surface->face($face)->toLab()));
-        }
-
-        return $most >= self::SEEN || $step->technique === Technique::Glaze ? null : new Finding(
-            'step.unseen',
-            '{paint} would change what lies there by only {most}: nobody would see it.',
-            ['paint' => $step->words(), 'most' => $most],
-        );
+        return $unseen ?? Worth::repeated($step, $this->steps[count($this->steps) - 1] ?? null);
     }
 
     private function withoutRoom(PlannedStep $step): ?Finding
@@ -313,35 +280,6 @@ final class Drafter
             '{paint} would leave the ridge only {gain} lighter than the plane (lightness, of 100): from {from} there is no room above. '
                 .'A tone lower for the planes would leave some.',
             ['paint' => $step->words(), 'gain' => max(0.0, $gain), 'from' => $from],
-        );
-    }
-
-    /** A stepping-stone coat under the basecoat, where one saves coats. */
-    private function steppingStone(PlannedStep $base): ?PlannedStep
-    {
-        if ($base->load->mix === null || $base->technique !== Technique::Basecoat) {
-            return null;
-        }
-        $found = SteppingStone::under(
-            $base->load->mix,
-            $base->load->thinning,
-            $this->surface->plane,
-            $this->palette,
-            $this->brief->area->surfaceCm2,
-            $this->isCovered ? Defaults::ENOUGH_WITHIN : Constants::HIDDEN_WITHIN,
-        );
-        if ($found === null) {
-            return null;
-        }
-        $mix = Mix::single($found->paint);
-
-        return new PlannedStep(
-            StepKey::of(Slot::SteppingStone->value),
-            Technique::SteppingStone,
-            Oklch::fromLab($mix->lab()),
-            Load::usual($mix, 'basecoat'),
-            handling: new Handling($found->coats),
-            why: [$found->reason($base->load->mix), Defaults::thinningReason('basecoat')],
         );
     }
 

@@ -8,12 +8,14 @@ use Kalokroma\Colour\Oklch;
 use Kalokroma\Figure\Area;
 use Kalokroma\Figure\Relief;
 use Kalokroma\Film\Face;
+use Kalokroma\Film\Surface;
 use Kalokroma\Recipe\Choose\Palette;
 use Kalokroma\Recipe\Ladder\Ladder;
 use Kalokroma\Recipe\Ladder\Rung;
 use Kalokroma\Recipe\Plan\Loop;
 use Kalokroma\Recipe\Plan\Place;
 use Kalokroma\Recipe\Plan\Plan;
+use Kalokroma\Recipe\Plan\PlannedStep;
 use Kalokroma\Recipe\Plan\RecipeProblem;
 use Kalokroma\Recipe\Plan\Scope;
 use Kalokroma\Recipe\Predict\Simulation;
@@ -30,7 +32,7 @@ use Kalokroma\Word\Finding;
  * @phpstan-type StartStep array{
  *   0: string, 1: string, 2: list<string|float>|null, 3: string,
  *   4?: array{face?: string, part?: string, light?: string, share?: float, coats?: int,
- *     loop?: array{string, int, string}, level?: string, metal?: bool},
+ *     loop?: array{string, int, string}, level?: string, metal?: bool, tints?: bool, ground?: float},
  * }
  * @phpstan-type Start array{
  *   id: string, words: string, why: string, materials: list<string>, reliefs: list<string>, adds: bool, steps: list<StartStep>,
@@ -101,9 +103,9 @@ final class Specials
         ]],
         ['id' => 'bone', 'words' => 'bone and horn', 'why' => 'Strokes run from base to tip, and the tip is '
             .'lightest.', 'materials' => ['bone'], 'reliefs' => [], 'adds' => false, 'steps' => [
-            ['basecoat', 'basecoat', ['times', 0.78], 'A darker bone as the ground for the strokes.'],
+            ['basecoat', 'basecoat', ['times', 0.86], 'A darker bone as the ground for the strokes.'],
             ['wash', 'wash-all-over', ['times', 0.5], 'It runs into the cracks and warms the root.'],
-            ['layer', 'layer', ['rung', 'layer'], 'Strokes from base to tip.', ['part' => 'upper parts', 'share' => 0.7]],
+            ['layer', 'layer', ['rung', 'layer'], 'Strokes from base to tip.', ['share' => 0.85]],
             ['highlight', 'feathered-layer', ['rung', 'highlight'], 'Shorter strokes toward the tip.'],
             ['tip', 'edge-highlight', ['rung', 'accent'], 'The tip alone.', ['part' => 'a few spots', 'level' => 'showpiece']],
         ]],
@@ -111,7 +113,7 @@ final class Specials
             .'edges rub it.', 'materials' => ['leather'], 'reliefs' => [], 'adds' => false, 'steps' => [
             ['basecoat', 'basecoat', ['rung', 'base'], 'The middle tone.'],
             ['wash', 'recess-line', ['times', 0.5], 'Seams and folds.'],
-            ['stipple', 'stipple', ['turned', 8.0, 1.18], 'Stippled wear, warmer than the base.'],
+            ['stipple', 'stipple', ['turned', 8.0, 1.14], 'Stippled wear, warmer than the base.', ['share' => 0.6]],
             ['highlight', 'edge-highlight', ['turned', 16.0, 1.4], 'Worn edges are light and warm.'],
             ['scratches', 'chips', ['turned', 20.0, 1.55], 'A few short scratches, no two alike.', ['level' => 'showpiece']],
         ]],
@@ -126,7 +128,7 @@ final class Specials
                 'glaze',
                 ['turned', -20.0, 0.8],
                 'Patches of another hue keep a hide alive.',
-                ['part' => 'a few spots', 'level' => 'showpiece'],
+                ['part' => 'a few spots', 'level' => 'showpiece', 'coats' => 3, 'tints' => true],
             ],
         ]],
         ['id' => 'feathers', 'words' => 'feathers', 'why' => 'Each feather ends in a lighter, tinted edge; strokes '
@@ -138,9 +140,9 @@ final class Specials
             [
                 'tint',
                 'glaze',
-                ['turned', 25.0, 1.4],
-                'A second, lighter hue glazed toward the tips, in two layers.',
-                ['part' => 'lower parts', 'level' => 'showpiece', 'coats' => 2],
+                ['turned', 25.0, 1.05],
+                'A second hue glazed toward the tips.',
+                ['face' => 'plane', 'part' => 'lower parts', 'level' => 'showpiece', 'coats' => 2, 'tints' => true],
             ],
         ]],
         ['id' => 'painted-metal', 'words' => 'painted metal', 'why' => 'Without flakes metal lives on hard contrasts: '
@@ -154,7 +156,7 @@ final class Specials
         ['id' => 'true-metal', 'words' => 'true metal, worn', 'why' => 'Drybrush and wash in turn, three or four '
             .'times, wear metal as years do.', 'materials' => ['metal'], 'reliefs' => [], 'adds' => false, 'steps' => [
             ['basecoat', 'metal-coat', ['times', 0.8], 'A dark metal as the ground.'],
-            ['wash', 'wash-all-over', ['times', 0.35], 'Dirt into the corners.'],
+            ['wash', 'wash-all-over', ['times', 0.5], 'Dirt into the corners.'],
             [
                 'drybrush',
                 'drybrush',
@@ -202,14 +204,14 @@ final class Specials
                 'glaze',
                 ['tone', 0.65, 0.12, 235.0],
                 'A cold light from one side.',
-                ['part' => 'the side away from the light', 'light' => 'from the left', 'coats' => 3],
+                ['part' => 'the side away from the light', 'light' => 'from the left', 'coats' => 3, 'tints' => true],
             ],
             [
                 'warm-light',
                 'glaze',
                 ['tone', 0.72, 0.14, 65.0],
                 'A warm one from the other.',
-                ['part' => 'the side of the light', 'light' => 'from the right', 'coats' => 3],
+                ['part' => 'the side of the light', 'light' => 'from the right', 'coats' => 3, 'tints' => true],
             ],
             ['rim-light', 'edge-highlight', ['tone', 0.88, 0.06, 75.0], 'The warm edge, where it hits first.', ['part' => 'a few spots']],
         ]],
@@ -222,47 +224,55 @@ final class Specials
         ]],
         ['id' => 'white-cool', 'words' => 'white cloth, cool', 'why' => 'Cool white leans to blue-grey in its folds; '
             .'white itself comes last and least.', 'materials' => ['cloth'], 'reliefs' => ['broad', 'tight'], 'adds' => false, 'steps' => [
-            ['basecoat', 'basecoat', ['tone', 0.8, 0.018, 245.0], 'A pale blue-grey leaves room above.'],
-            ['shade', 'glaze', ['tone', 0.62, 0.03, 250.0], 'Blue-grey drawn into the folds.', ['face' => 'recess']],
-            ['layer', 'layer', ['tone', 0.9, 0.01, 240.0], 'Off-white on the planes.'],
-            ['highlight', 'feathered-layer', ['tone', 0.98, 0.004, 220.0], 'White as the last touch only.'],
+            ['basecoat', 'basecoat', ['tone', 0.85, 0.014, 245.0], 'A pale blue-grey leaves room above.'],
+            ['shade', 'glaze', ['tone', 0.68, 0.03, 250.0], 'Blue-grey drawn into the folds.', ['face' => 'recess', 'coats' => 3]],
+            ['layer', 'layer', ['tone', 0.945, 0.008, 235.0], 'Off-white on the planes.', ['coats' => 3]],
+            ['highlight', 'feathered-layer', ['tone', 0.985, 0.004, 220.0], 'White as the last touch only.'],
         ]],
         ['id' => 'white-warm', 'words' => 'white cloth, warm', 'why' => 'Warm white leans to brown in its folds; a '
             .'step too far and it reads as brown.', 'materials' => ['cloth'], 'reliefs' => ['broad', 'tight'], 'adds' => false, 'steps' => [
-            ['basecoat', 'basecoat', ['tone', 0.81, 0.025, 80.0], 'A pale warm grey leaves room above.'],
-            ['shade', 'glaze', ['tone', 0.62, 0.045, 65.0], 'A warm brown-grey drawn into the folds.', ['face' => 'recess']],
-            ['layer', 'layer', ['tone', 0.91, 0.02, 88.0], 'Ivory on the planes.'],
-            ['highlight', 'feathered-layer', ['tone', 0.98, 0.006, 95.0], 'White as the last touch only.'],
+            ['basecoat', 'basecoat', ['tone', 0.85, 0.022, 80.0], 'A pale warm grey leaves room above.'],
+            ['shade', 'glaze', ['tone', 0.68, 0.04, 65.0], 'A warm brown-grey drawn into the folds.', ['face' => 'recess', 'coats' => 3]],
+            ['layer', 'layer', ['tone', 0.945, 0.014, 88.0], 'Ivory on the planes.', ['coats' => 3]],
+            ['highlight', 'feathered-layer', ['tone', 0.985, 0.006, 95.0], 'White as the last touch only.'],
         ]],
         ['id' => 'yellow-magenta', 'words' => 'yellow over magenta-brown', 'why' => 'The warm dark glows through the '
             .'stippled yellow.', 'materials' => [], 'reliefs' => [], 'adds' => false, 'steps' => [
             ['basecoat', 'basecoat', ['tone', 0.42, 0.1, 15.0], 'Magenta-brown covers any ground in two coats.'],
-            ['stipple', 'stipple', ['tone', 0.62, 0.13, 62.0], 'Orange-brown stippled over it, leaving the folds.', ['coats' => 3]],
             [
-                'layer',
                 'stipple',
-                ['rung', 'layer'],
-                'Yellow in small dots, denser toward the light.',
-                ['coats' => 4, 'part' => 'upper parts', 'share' => 0.8],
+                'stipple',
+                ['tone', 0.66, 0.13, 62.0],
+                'Orange-brown stippled over it, leaving the folds.',
+                ['face' => 'plane', 'coats' => 3],
             ],
-            ['highlight', 'feathered-layer', ['rung', 'highlight'], 'Pale yellow on the ridges.'],
+            [
+                'pale',
+                'stipple',
+                ['tone', 0.87, 0.06, 85.0],
+                'Pale warm dots where the light falls: yellow is weak over orange.',
+                ['face' => 'plane', 'coats' => 3],
+            ],
+            ['layer', 'stipple', ['rung', 'layer'], 'Yellow in small dots, denser toward the light.', ['face' => 'plane', 'coats' => 3]],
+            ['ridges', 'feathered-layer', ['rung', 'layer'], 'Yellow along the ridges.'],
+            ['highlight', 'feathered-layer', ['rung', 'highlight'], 'Pale yellow where they stand out.', ['share' => 0.6]],
         ]],
         ['id' => 'yellow-orange', 'words' => 'yellow over orange-brown', 'why' => 'A light sketch in warm tones, then '
             .'thin yellow over it.', 'materials' => [], 'reliefs' => [], 'adds' => false, 'steps' => [
             ['basecoat', 'basecoat', ['tone', 0.55, 0.11, 58.0], 'Orange-brown as the dark of the sketch.'],
             [
                 'sketch',
-                'feathered-layer',
-                ['tone', 0.94, 0.03, 95.0],
+                'layer',
+                ['tone', 0.95, 0.03, 92.0],
                 'Ivory from above: a light sketch by brush.',
-                ['face' => 'plane', 'share' => 0.6],
+                ['face' => 'plane', 'coats' => 3],
             ],
             ['ridges', 'feathered-layer', ['tone', 0.96, 0.02, 95.0], 'The ridges lighter still.'],
-            ['tint', 'glaze', ['rung', 'layer'], 'Yellow glazed over the sketch.', ['coats' => 4]],
+            ['tint', 'glaze', ['rung', 'layer'], 'Yellow glazed over the sketch.', ['coats' => 5, 'tints' => true]],
         ]],
         ['id' => 'yellow-flat', 'words' => 'yellow flat over white', 'why' => 'Over white yellow stands after few '
             .'coats and stays pure.', 'materials' => [], 'reliefs' => [], 'adds' => false, 'steps' => [
-            ['stone', 'stepping-stone', ['tone', 0.96, 0.006, 95.0], 'White first: yellow hides little.', ['coats' => 2]],
+            ['stone', 'stepping-stone', ['tone', 0.96, 0.006, 95.0], 'White first: yellow hides little.', ['coats' => 2, 'ground' => 85.0]],
             ['basecoat', 'basecoat', ['rung', 'layer'], 'The yellow itself.'],
             ['shade', 'recess-line', ['turned', -30.0, 0.6], 'Brown into the lines, since black would turn it green.'],
             ['highlight', 'edge-highlight', ['rung', 'highlight'], 'Pale cream edges.'],
@@ -275,19 +285,19 @@ final class Specials
             ['layer', 'layer', ['rung', 'layer'], 'The red itself on planes.'],
             ['highlight', 'feathered-layer', ['tone', 0.70, 0.10, 54.0], 'Red with pale flesh: dusty, not pink.'],
         ]],
-        [
-            'id' => 'red-fire', 'words' => 'red of fire', 'why' => 'Burning red is lightened with orange.',
+        ['id' => 'red-fire', 'words' => 'red of fire', 'why' => 'Burning red is lightened with orange.',
             'materials' => [], 'reliefs' => [], 'adds' => false, 'steps' => [
-            ['basecoat', 'basecoat', ['rung', 'base'], 'The red itself.'],
+            ['basecoat', 'basecoat', ['rung', 'base'], 'The red, a little dark.'],
             ['shade', 'shade-layer', ['turned', -12.0, 0.6], 'Wine into the folds.'],
-            ['layer', 'layer', ['turned', 14.0, 1.12], 'Toward orange on the planes.'],
-            ['highlight', 'feathered-layer', ['turned', 28.0, 1.3], 'Orange on the ridges.'],
+            ['layer', 'layer', ['rung', 'layer'], 'The red itself on the planes.'],
+            ['highlight', 'feathered-layer', ['turned', 16.0, 1.16], 'Toward orange on the ridges.'],
+            ['fire', 'feathered-layer', ['turned', 30.0, 1.35], 'Orange where it burns.', ['share' => 0.5]],
         ]],
         ['id' => 'red-glazed', 'words' => 'red glazed to the utmost', 'why' => 'Red over a light sketch in many thin '
             .'glazes is stronger than any single paint.', 'materials' => [], 'reliefs' => [], 'adds' => false, 'steps' => [
-            ['basecoat', 'basecoat', ['tone', 0.6, 0.1, 40.0], 'A flesh ground.'],
-            ['sketch', 'feathered-layer', ['tone', 0.9, 0.04, 70.0], 'Pale flesh on the ridges as the light.'],
-            ['tint', 'glaze', ['rung', 'layer'], 'Red, glaze upon glaze.', ['coats' => 8]],
+            ['basecoat', 'basecoat', ['tone', 0.8, 0.07, 50.0], 'A pale flesh ground: the light that the glazes let through.'],
+            ['sketch', 'feathered-layer', ['tone', 0.93, 0.035, 70.0], 'Paler flesh on the ridges as the light.'],
+            ['tint', 'glaze', ['rung', 'layer'], 'Red ink or stain, glaze upon glaze.', ['coats' => 8, 'tints' => true]],
             ['shade', 'glaze', ['turned', -15.0, 0.55], 'Wine into the folds.', ['face' => 'recess', 'coats' => 4]],
         ]],
         ['id' => 'chipped', 'words' => 'chipped coat', 'why' => 'Two coats with fluid between them: what is lifted '
@@ -330,10 +340,13 @@ final class Specials
         ]],
     ];
 
-    /** What takes the place of a technique that needs equipment the painter has not. */
     /** Pale reds lean toward orange (degrees of OKLCh): straight toward white they are pink. */
     private const PALE_RED_HUE = 62.0;
 
+    /** Below this chroma (OKLCh) a colour has no hue to speak of. */
+    private const NEUTRAL_BELOW = 0.02;
+
+    /** What takes the place of a technique that needs equipment the painter has not. */
     private const WITHOUT_SOLVENTS = ['enamel-wash' => 'pin-wash', 'oil-wash' => 'pin-wash', 'wiping' => null];
 
     /** @return list<array{id: string, words: string, why: string, adds: bool, suits: bool}> those that suit the area first */
@@ -385,19 +398,62 @@ final class Specials
         );
         foreach ($start['steps'] as $row) {
             $technique = self::allowed($row[1], $brief);
-            if ($technique === null) {
+            $isLight = $surface->plane->toLab()->l >= ($row[4]['ground'] ?? INF);
+            if ($technique === null || $isLight) {
                 continue;
             }
             $key = $made->freeKey($row[0]);
-            $step = $maker->make($key, self::wish($row, $key->value, $technique, $ladder), $surface);
-            $step = $brief->handled($step);
-            $outcome = Simulation::step($step, $brief->area, $surface);
-            $swallowed = $technique === Technique::Glaze ? Swallowed::reason($outcome) : null;
-            $made = $swallowed === null ? $made->withSteps([...$made->steps, $step]) : $made->without($step->stage, $swallowed);
-            $surface = $swallowed === null ? $outcome->look->after : $surface;
+            $step = $brief->handled($maker->make($key, self::wish($row, $key->value, $technique, $ladder), $surface));
+            $lost = self::hueless($row, $ladder) ?? self::lost($step, $made->steps, $brief, $surface);
+            if ($lost !== null) {
+                $made = $made->without($step->stage, $lost);
+                continue;
+            }
+            $isBase = !$start['adds'] && $row[1] === 'basecoat' && !isset($row[4]['coats']);
+            $stone = $isBase ? Worth::stone($step, $surface, $palette, $brief->area, self::isCovered($start)) : null;
+            foreach (array_filter([$stone, $step]) as $each) {
+                $made = $made->withSteps([...$made->steps, $each]);
+                $covered = $isBase && self::isCovered($start);
+                $surface = Simulation::step($each, $brief->area, $surface, covered: $covered)->look->after;
+            }
         }
 
         return $made;
+    }
+
+    /**
+     * Why a neutral is not tinted toward another hue; null where it has one to turn.
+     *
+     * @param StartStep $row
+     */
+    private static function hueless(array $row, Ladder $ladder): ?Finding
+    {
+        $isTurned = ($row[4]['tints'] ?? false) && ($row[2][0] ?? '') === 'turned';
+
+        return $isTurned && $ladder->intended->chroma < self::NEUTRAL_BELOW
+            ? new Finding('special.neutral', 'The colour is a neutral: it has no hue to be turned by a tint.') : null;
+    }
+
+    /**
+     * Why a step of a start is left out that would not show; null where it does.
+     *
+     * @param list<PlannedStep> $before
+     */
+    private static function lost(PlannedStep $step, array $before, Brief $brief, Surface $surface): ?Finding
+    {
+        if (!$step->isFilm() || $step->scope->loop !== null || $step->technique->facts()->sheen !== null) {
+            return null;
+        }
+        $swallowed = $step->technique === Technique::Glaze
+            ? Swallowed::reason(Simulation::step($step, $brief->area, $surface)) : null;
+
+        return $swallowed ?? Worth::unseen($step, $surface) ?? Worth::repeated($step, $before[count($before) - 1] ?? null);
+    }
+
+    /** @param Start $start whether a wash, a layer or a stipple lies over its base, which is then good enough sooner */
+    private static function isCovered(array $start): bool
+    {
+        return array_filter($start['steps'], static fn (array $row): bool => Technique::from($row[1])->covers()) !== [];
     }
 
     /** @param StartStep $row */
@@ -418,6 +474,7 @@ final class Specials
             ),
             $more['coats'] ?? null,
             $more['metal'] ?? false,
+            tints: $more['tints'] ?? false,
         );
     }
 

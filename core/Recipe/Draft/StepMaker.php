@@ -47,6 +47,10 @@ final class StepMaker
     public function make(StepKey $key, StepWish $wish, Surface $below): PlannedStep
     {
         $facts = $wish->technique->facts();
+        $tint = $wish->tints && $wish->target !== null ? $this->tint($wish, $wish->target, $below) : null;
+        if ($tint !== null) {
+            return $tint->step($key, $wish, $this->palette);
+        }
         $shading = $this->shading($wish, $below);
         [$mix, $reason] = $shading !== null ? [$shading->mix, $shading->reason()] : (
             $facts->takes === []
@@ -69,6 +73,18 @@ final class StepMaker
             new Handling($wish->coats),
             array_values(array_filter([$wish->why, $reason, $thick?->reason, $thinned])),
             $wish->stage,
+        );
+    }
+
+    /** The ink, stain or wash that glazes nearest the wanted colour; null where none at hand does it as well as the colour itself. */
+    private function tint(StepWish $wish, Oklch $target, Surface $below): ?TintingGlaze
+    {
+        return TintingGlaze::nearest(
+            $this->palette->atHand(Behaviour::Ink, Behaviour::Stain, Behaviour::Wash),
+            $below,
+            $wish->scope->place->face ?? Face::Plane,
+            $target->toLab(),
+            $wish->coats ?? Glazing::MOST_LAYERS,
         );
     }
 

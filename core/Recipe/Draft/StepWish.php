@@ -19,6 +19,7 @@ final readonly class StepWish
      * @param int|null $coats null leaves the number to the film model
      * @param bool $flakes with metallic paint, where the technique can be done with it
      * @param Stage|null $stage null for that of the technique
+     * @param bool $tints a glaze that tints or saturates: made of an ink, stain or wash where one is owned, in at most so many coats
      */
     public function __construct(
         public Technique $technique,
@@ -28,6 +29,7 @@ final readonly class StepWish
         public ?int $coats = null,
         public bool $flakes = false,
         public ?Stage $stage = null,
+        public bool $tints = false,
     ) {
     }
 }

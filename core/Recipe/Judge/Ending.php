@@ -9,6 +9,7 @@ use Kalokroma\Colour\DifferenceWords;
 use Kalokroma\Colour\Lab;
 use Kalokroma\Colour\Oklch;
 use Kalokroma\Figure\Area;
+use Kalokroma\Figure\Relief;
 use Kalokroma\Film\Surface;
 use Kalokroma\Recipe\Plan\Load;
 use Kalokroma\Recipe\Plan\PlannedStep;
@@ -24,6 +25,9 @@ final readonly class Ending
 {
     /** Planes that end further off than this (CIEDE2000) are said first. */
     public const FAR = 6.0;
+
+    /** A step whose target lies this near (CIEDE2000) to the wanted colour is meant to be it. */
+    private const MEANT = 1.0;
 
     /** A mend has to bring the planes nearer by this (CIEDE2000) to be named. */
     private const WORTH_SAYING = 1.0;
@@ -41,10 +45,29 @@ final readonly class Ending
     public static function of(array $outcomes, Area $area, Oklch $intended): self
     {
         $end = $outcomes[count($outcomes) - 1]->look->after;
-        $off = self::apart($end->plane->toLab(), $intended->toLab());
-        $words = DifferenceWords::between($intended->toLab(), $end->plane->toLab());
+        $plane = self::meant($outcomes, $area, $intended) ?? $end->plane->toLab();
+        $off = self::apart($plane, $intended->toLab());
+        $words = DifferenceWords::between($intended->toLab(), $plane);
 
         return new self($end, $off, $words, $off <= self::FAR ? null : self::mend($outcomes, $area, $intended, $off, $words));
+    }
+
+    /**
+     * A gem, a lens, an eye run from dark to light, and their colour lies between: it is judged by the paint that is meant to be it.
+     *
+     * @param non-empty-list<StepOutcome> $outcomes
+     */
+    private static function meant(array $outcomes, Area $area, Oklch $intended): ?Lab
+    {
+        $found = null;
+        foreach ($area->relief === Relief::Orb ? $outcomes : [] as $outcome) {
+            $step = $outcome->step;
+            $isIt = $step->target !== null && self::apart($step->target->toLab(), $intended->toLab()) < self::MEANT;
+            $found = $isIt && $step->isFilm() && $step->load->mix !== null && !$step->load->mix->isTransparent()
+                ? $step->load->mix->lab() : $found;
+        }
+
+        return $found;
     }
 
     /** How far a plane is from the colour that was wanted, CIEDE2000. */

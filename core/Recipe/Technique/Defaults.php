@@ -170,11 +170,12 @@ final class Defaults
     private const AS_STRONG_AS_NEEDED = 'so strong the recess comes nearest, and the planes lose no more than they must';
 
     /** Why it is thinned so for this use; with another ratio of its range where that one was computed. */
-    public static function thinningReason(string $use, ?string $ratio = null): Finding
+    public static function thinningReason(string $use, ?string $ratio = null, ?string $why = null): Finding
     {
         $row = self::THINNING[$use];
         if ($ratio !== null) {
-            $row = [...$row, 'ratio' => $ratio, ...($use === 'wash' || $use === 'stain' ? ['why' => self::AS_STRONG_AS_NEEDED] : [])];
+            $strong = $use === 'wash' || $use === 'stain' ? self::AS_STRONG_AS_NEEDED : $row['why'];
+            $row = [...$row, 'ratio' => $ratio, 'why' => $why ?? $strong];
         }
 
         return new Finding(

@@ -213,7 +213,7 @@ final class Vocabulary
         ],
         'tidy-up' => [
             'words' => 'tidy-up', 'stage' => Stage::Detail, 'at' => Position::TidyUp,
-            'lies' => Application::Pattern, 'use' => 'basecoat',
+            'lies' => Application::Pattern, 'use' => 'basecoat', 'counts' => true,
             'effort' => ['edge', 0.3], 'dry' => 8, 'tool' => 'detail-brush', 'takes' => self::COVERING_OR_METALLIC,
             'where' => 'Only the slips over the line, in the colour of the area.',
             'watch' => 'As soon as it is dry: later it is forgotten.',

@@ -13,6 +13,7 @@
     let technique = $state('');
     let where = $state('');
     let said = $state('');
+    let colour = $state('#f2f1ed');
     const stages = $derived([...new Set(vocabulary.data?.techniques.map((t) => t.stage) ?? [])]);
     const told = $derived(vocabulary.data?.techniques.find((t) => t.id === technique)?.where ?? '');
 
@@ -23,7 +24,8 @@
     }
 
     function add() {
-        page.rework({ kind: 'add', technique, after: where === '' ? null : where });
+        const own = technique === 'freehand' ? { colour } : {};
+        page.rework({ kind: 'add', technique, after: where === '' ? null : where, ...own });
         technique = '';
     }
 </script>
@@ -52,6 +54,12 @@
                 {/each}
             </select>
         </label>
+        {#if technique === 'freehand'}
+            <label>
+                <span>in its own colour</span>
+                <input type="color" aria-label="Colour of the freehand" bind:value={colour} />
+            </label>
+        {/if}
         <button class="small-action" disabled={page.busy} onclick={add}>Add it</button>
         <p class="soft">{told}</p>
     {/if}

@@ -30,6 +30,8 @@ export interface RecipeEdit {
     kind: 'add' | 'drop' | 'move' | 'merge' | 'loop' | 'differ' | 'overrule';
     key?: string;
     technique?: string;
+    /** what a freehand is painted in */
+    colour?: string;
     after?: string | null;
     to?: number;
     from?: string;

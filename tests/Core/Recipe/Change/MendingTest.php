@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Recipe\Change;
 
 use Kalokroma\Colour\Ciede2000;
+use Kalokroma\Colour\Srgb;
 use Kalokroma\Figure\Area;
 use Kalokroma\Figure\Material;
 use Kalokroma\Figure\Relief;
@@ -13,12 +14,19 @@ use Kalokroma\Recipe\Change\Mending;
 use Kalokroma\Recipe\Change\Mishap;
 use Kalokroma\Recipe\Change\Neighbour;
 use Kalokroma\Recipe\Choose\Palette;
+use Kalokroma\Recipe\Plan\Load;
 use Kalokroma\Recipe\Plan\Plan;
+use Kalokroma\Recipe\Plan\PlannedStep;
 use Kalokroma\Recipe\Plan\RecipeProblem;
+use Kalokroma\Recipe\Plan\StepKey;
 use Kalokroma\Recipe\Predict\Simulation;
+use Kalokroma\Recipe\Technique\Technique;
+use Kalokroma\Shelf\Behaviour;
+use Kalokroma\Shelf\Mix;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Lamplighter;
+use Tests\Core\OrdinaryShelf;
 use Tests\Core\Recipe\Steps;
 use Tests\Core\Swatches;
 
@@ -57,7 +65,14 @@ final class MendingTest extends TestCase
             ['tidy-up'],
             '/once dry it is \d+\.\d from the colour beside it/',
         ];
-        yield 'slip' => [Mishap::Slip, 'edge-highlight', Relief::Tight, 'now', ['tidy-up'], '/A slip of \d/'];
+        yield 'slip' => [
+            Mishap::Slip,
+            'edge-highlight',
+            Relief::Tight,
+            'now',
+            ['tidy-up', 'wash-all-over', 'layer'],
+            '/A slip of \d/',
+        ];
         yield 'tide mark' => [Mishap::TideMark, 'wash-all-over', Relief::Tight, 'later', ['glaze'], '/cannot be drawn out again/'];
         yield 'chalky' => [Mishap::Chalky, 'edge-highlight', Relief::Tight, 'now', ['glaze'], '/jumped \d+\.\d in lightness/'];
         yield 'blotch' => [
@@ -74,7 +89,7 @@ final class MendingTest extends TestCase
             'layer',
             Relief::Tight,
             'now',
-            ['undercoat-repair', 'tidy-up'],
+            ['undercoat-repair', 'tidy-up', 'wash-all-over'],
             '/Bare material shows/',
         ];
         yield 'frosted' => [
@@ -141,6 +156,65 @@ final class MendingTest extends TestCase
             $mending->remedy->reason->sentence(),
             $this->mend(Mishap::SpilledWash, 'wash-all-over', Relief::Tight, $other)->remedy->reason->sentence(),
         );
+    }
+
+    /** Black armour that starts on a black ground has no basecoat: a blotch on it goes under black, never under white. */
+    public function testWhereTheGroundIsTheBaseItsToneGoesOverTheSpot(): void
+    {
+        $plate = new Area('1', 'Plate', Material::Lacquered, Relief::Plate, 5.0);
+        $ground = Surface::uniform(Swatches::reflectance('#1d1d1d'));
+        $outcomes = Simulation::run([Steps::step('wash-all-over', '#77736f'), Steps::step('edge-highlight', '#4a4d50')], $plate, $ground);
+        $mending = Mending::of(Mishap::Blotch, $outcomes, 'wash-all-over', $plate, $ground, new Palette(OrdinaryShelf::paints()));
+
+        self::assertSame('Pit Black', $mending->remedy->steps[0]->words());
+        self::assertStringContainsString('The ground is the basecoat here', $mending->remedy->steps[0]->why[0]->sentence());
+    }
+
+    /** A blotchy stain of bone over grey is mended in bone, and not in the grey of its ground. */
+    public function testAStainIsMendedInItsOwnColour(): void
+    {
+        $cloak = new Area('1', 'Cloak', Material::Cloth, Relief::Broad, 5.0);
+        $ground = Surface::uniform(Swatches::reflectance('#868686'));
+        $stain = new PlannedStep(
+            StepKey::of('basecoat'),
+            Technique::Stain,
+            Srgb::fromHex('#d8caa3')->toOklch(),
+            Load::usual(Mix::single(Swatches::paint('Bone stain', '#d8caa3', Behaviour::Stain)), 'stain'),
+        );
+        $outcomes = Simulation::run([$stain], $cloak, $ground);
+        $mending = Mending::of(Mishap::Blotch, $outcomes, 'basecoat', $cloak, $ground, new Palette(OrdinaryShelf::paints()));
+
+        self::assertContains('Bone', array_map(static fn (PlannedStep $s): string => $s->words(), $mending->remedy->steps));
+    }
+
+    /** Black over yellow is dear: a stone, then yellow, its wash and its light again, in the coats that really takes. */
+    public function testASlipOfBlackOnYellowCostsWhatItReallyTakes(): void
+    {
+        $ground = Surface::uniform(Swatches::reflectance('#f0f0ee'));
+        $strap = new Area('2', 'Hood', Material::Cloth, Relief::Tight, 2.0);
+        $on = static fn (string $hex): Neighbour => new Neighbour($strap, Simulation::run([
+            Steps::step('basecoat', $hex, '1:1'), Steps::step('wash-all-over', '#8f6c4c'), Steps::step('edge-highlight', '#f3e160'),
+        ], $strap, $ground), $ground);
+        $black = Simulation::run([Steps::step('basecoat', '#1b1a1c')], $strap, $ground);
+        $mend = static fn (string $hex): Mending => Mending::of(
+            Mishap::Slip,
+            $black,
+            'basecoat',
+            $strap,
+            $ground,
+            new Palette(OrdinaryShelf::paints()),
+            $on($hex),
+        );
+
+        $yellow = $mend('#f0bd2a');
+        self::assertSame(
+            ['stepping-stone', 'tidy-up', 'wash-all-over', 'edge-highlight'],
+            array_map(static fn (PlannedStep $s): string => $s->technique->value, $yellow->remedy->steps),
+        );
+        self::assertMatchesRegularExpression('/It is dear, \d coats until it hides: a chip/', $yellow->remedy->reason->sentence());
+        $brown = $mend('#4d3322');
+        self::assertStringNotContainsString('It is dear', $brown->remedy->reason->sentence());
+        self::assertGreaterThan($brown->minutes + 1.0, $yellow->minutes);
     }
 
     public function testAnUnknownStepIsNamed(): void

@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Recipe\Draft;
+
+use Kalokroma\Colour\Ciede2000;
+use Kalokroma\Colour\Oklch;
+use Kalokroma\Figure\Area;
+use Kalokroma\Film\Constants;
+use Kalokroma\Film\Face;
+use Kalokroma\Film\Surface;
+use Kalokroma\Recipe\Choose\Palette;
+use Kalokroma\Recipe\Choose\SteppingStone;
+use Kalokroma\Recipe\Plan\Handling;
+use Kalokroma\Recipe\Plan\Load;
+use Kalokroma\Recipe\Plan\PlannedStep;
+use Kalokroma\Recipe\Plan\StepKey;
+use Kalokroma\Recipe\Predict\Simulation;
+use Kalokroma\Recipe\Technique\Defaults;
+use Kalokroma\Recipe\Technique\Technique;
+use Kalokroma\Shelf\Mix;
+use Kalokroma\Word\Finding;
+
+/** Whether a drafted step is worth its time, and whether one more under it saves some. */
+final class Worth
+{
+    /** A step that changes less than this (CIEDE2000) on every face is left out. */
+    private const SEEN = 1.0;
+
+    /** Why a step is left out that nobody would see; null where it shows. */
+    public static function unseen(PlannedStep $step, Surface $surface): ?Finding
+    {
+        $look = Simulation::look($step, $surface);
+        $most = 0.0;
+        foreach (Face::cases() as $face) {
+            $most = max($most, Ciede2000::difference($look->face($face)->toLab(), $surface->face($face)->toLab()));
+        }
+
+        return $most >= self::SEEN ? null : new Finding(
+            'step.unseen',
+            '{paint} would change what lies there by only {most}: nobody would see it.',
+            ['paint' => $step->words(), 'most' => $most],
+        );
+    }
+
+    /** Why the same mix is not laid twice with the same brush; null where it is another one. */
+    public static function repeated(PlannedStep $step, ?PlannedStep $last): ?Finding
+    {
+        $isSame = $last !== null
+            && $last->technique === $step->technique
+            && $last->load->mix !== null
+            && $last->load->mix->key() === $step->load->mix?->key()
+            && $last->scope->place->face === $step->scope->place->face
+            && $last->scope->place->part === $step->scope->place->part;
+
+        return $isSame ? new Finding(
+            'step.same',
+            '{paint} lies there already, laid the same way: the shelf has nothing between this and the next.',
+            ['paint' => $step->words()],
+        ) : null;
+    }
+
+    /**
+     * A stepping-stone coat under a basecoat, where one saves coats.
+     *
+     * @param bool $covered whether a wash or a layer covers the basecoat, so that it is good enough sooner
+     */
+    public static function stone(PlannedStep $base, Surface $surface, Palette $palette, Area $area, bool $covered): ?PlannedStep
+    {
+        if ($base->load->mix === null || $base->technique !== Technique::Basecoat) {
+            return null;
+        }
+        $found = SteppingStone::under(
+            $base->load->mix,
+            $base->load->thinning,
+            $surface->plane,
+            $palette,
+            $area->surfaceCm2,
+            $covered ? Defaults::ENOUGH_WITHIN : Constants::HIDDEN_WITHIN,
+        );
+        if ($found === null) {
+            return null;
+        }
+        $mix = Mix::single($found->paint);
+
+        return new PlannedStep(
+            StepKey::of(Slot::SteppingStone->value),
+            Technique::SteppingStone,
+            Oklch::fromLab($mix->lab()),
+            Load::usual($mix, 'basecoat'),
+            handling: new Handling($found->coats),
+            why: [$found->reason($base->load->mix), Defaults::thinningReason('basecoat')],
+        );
+    }
+}
