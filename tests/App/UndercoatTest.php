@@ -343,9 +343,13 @@ final class UndercoatTest extends TestCase
         $other = collect((array) $this->getJson($this->url())->json('grounds'))->firstWhere('current', true);
         $unlike = collect((array) $now['grounds'])->first(static fn (array $g): bool => $g['id'] !== $other['id'] && $g['lights'] === []);
         $this->putJson($url, ['paint_id' => $unlike['paint_id']])->assertOk();
-        self::assertStringContainsString('Second watch is meant to match', (string) $this->getJson($url)->json('matching.0'));
-        $this->putJson($url, ['paint_id' => $other['paint_id']])->assertOk();
-        self::assertSame([], $this->getJson($url)->json('matching'));
+        $told = (array) $this->getJson($url)->json('matching');
+        self::assertStringContainsString('Second watch is meant to match', (string) $told['warnings'][0]);
+        self::assertStringContainsString($told['words'].' for all of them: ', (string) $told['sentence']);
+
+        $all = $this->putJson($url.'/alike', ['paint_id' => $told['paint_id']])->assertOk();
+        self::assertNull($all->json('matching'), 'one button lays it under both');
+        self::assertSame([$told['words'], $told['words']], [$all->json('current'), $this->getJson($this->url())->json('current')]);
     }
 
     #[TestWith(['room', 'go'])]

@@ -39,6 +39,18 @@ final class UndercoatController extends Controller
         return $this->answer($request, $company);
     }
 
+    /** One ground for all companies that are meant to match. */
+    public function alike(UndercoatForm $request, Company $company): JsonResponse
+    {
+        $this->studio($request)->undercoatEdits->chooseForAll(
+            $company->load('areas.recipe', 'records'),
+            (string) $request->integer('paint_id'),
+            Seen::number($request),
+        );
+
+        return $this->answer($request, $company);
+    }
+
     public function sprays(SpraysForm $request, Company $company): JsonResponse
     {
         $company->load('areas.recipe', 'records');

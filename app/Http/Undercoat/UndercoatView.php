@@ -259,21 +259,19 @@ final class UndercoatView
     }
 
     /**
-     * Companies meant to match that stand on another ground.
+     * Companies that are meant to match and stand on other grounds, with one ground for all of them; null where all stand alike.
      *
-     * @return list<string>
+     * @return array{warnings: list<string>, sentence: string, paint_id: int, words: string}|null
      */
-    private static function matching(Studio $studio, Company $company): array
+    private static function matching(Studio $studio, Company $company): ?array
     {
-        $others = $studio->painter->companies()->with('areas.recipe', 'records')->where(static function ($query) use ($company): void {
-            $query->where('matches_id', $company->id)->orWhere('id', $company->matches_id ?? 0);
-        })->orderBy('id')->get();
-        $found = [];
-        foreach ($others as $other) {
-            $mine = $studio->undercoats->current($company);
+        $all = $studio->undercoats->matching($company);
+        $mine = $studio->undercoats->current($company);
+        $warnings = [];
+        foreach ($all as $other) {
             $theirs = $studio->undercoats->current($other);
             if ($mine->id !== $theirs->id) {
-                $found[] = sprintf(
+                $warnings[] = sprintf(
                     '%s is meant to match %s, which stands on %s: the same paint looks different over %s.',
                     $company->name,
                     $other->name,
@@ -282,7 +280,13 @@ final class UndercoatView
                 );
             }
         }
+        $one = $warnings === [] ? null : $studio->undercoats->oneForAll([$company, ...$all]);
 
-        return $found;
+        return $one?->ground->primer === null ? null : [
+            'warnings' => $warnings,
+            'sentence' => $one->sentence(),
+            'paint_id' => (int) $one->ground->primer->id,
+            'words' => $one->ground->words,
+        ];
     }
 }

@@ -18,6 +18,7 @@ use Kalokroma\Figure\Material;
 use Kalokroma\Film\Thinning;
 use Kalokroma\Recipe\Choose\Palette;
 use Kalokroma\Recipe\Ground\GroundsCompared;
+use Kalokroma\Recipe\Ground\OneForAll;
 use Kalokroma\Recipe\Ground\PlannedCoat;
 use Kalokroma\Recipe\Plan\PlannedStep;
 use Kalokroma\Recipe\Plan\UndercoatPlan;
@@ -102,6 +103,37 @@ final readonly class UndercoatDesk
         }
 
         return GroundsCompared::of($grounds, $this->coats($company), $kind, $this->painter->school, $company->surface_cm2);
+    }
+
+    /** @return list<Company> those that are meant to match this one, whichever of both says so */
+    public function matching(Company $company): array
+    {
+        $ids = [$company->id => true];
+        $links = $this->painter->companies()->whereNotNull('matches_id')->get(['id', 'matches_id']);
+        do {
+            $known = count($ids);
+            foreach ($links as $link) {
+                if (isset($ids[$link->id]) || isset($ids[$link->matches_id])) {
+                    $ids += [$link->id => true, (int) $link->matches_id => true];
+                }
+            }
+        } while (count($ids) > $known);
+        unset($ids[$company->id]);
+
+        $found = $this->painter->companies()->with('areas.recipe', 'records')->whereKey(array_keys($ids));
+
+        return array_values($found->orderBy('id')->get()->all());
+    }
+
+    /** @param list<Company> $companies */
+    public function oneForAll(array $companies): ?OneForAll
+    {
+        $compared = [];
+        foreach ($companies as $each) {
+            $compared[$each->name] = ['compared' => $this->compared($each), 'figures' => $each->count];
+        }
+
+        return OneForAll::of($compared);
     }
 
     /** The ground that is laid under this company, or would be. */

@@ -47,6 +47,23 @@ final readonly class UndercoatEdits
     }
 
     /**
+     * Takes one ground for this company and all that are meant to match it; each can be undone for itself.
+     *
+     * @param int|null $seen the version of this company's undercoat it was chosen on; null for the newest
+     *
+     * @throws DomainException|Conflict
+     */
+    public function chooseForAll(Company $company, string $paintId, ?int $seen = null): void
+    {
+        DB::transaction(function () use ($company, $paintId, $seen): void {
+            $this->choose($company, $paintId, seen: $seen);
+            foreach ($this->desk->matching($company) as $other) {
+                $this->choose($other, $paintId);
+            }
+        });
+    }
+
+    /**
      * Takes another ground, laid in one step.
      *
      * @param list<array{paint_id: int, degrees: float, side?: string, strength?: float}> $lights sprayed over it in order

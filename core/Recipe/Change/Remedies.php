@@ -201,7 +201,7 @@ final readonly class Remedies
         $tone = Oklch::fromLab($ground->plane->toLab());
 
         return $this->remedy(Remedy::NOW, 'Bare material shows: nothing holds there, and every coat above would lift again.', [], [
-            $this->scene->stepOver(
+            $this->scene->groundOver(
                 $ground,
                 'ground',
                 $over('ground', Technique::UndercoatRepair, $tone, 'Ground of the same tone, by brush, an hour to dry.', 1),

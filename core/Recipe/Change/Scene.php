@@ -10,6 +10,7 @@ use Kalokroma\Figure\Area;
 use Kalokroma\Film\Face;
 use Kalokroma\Film\Surface;
 use Kalokroma\Recipe\Choose\Palette;
+use Kalokroma\Recipe\Draft\AddedStep;
 use Kalokroma\Recipe\Draft\StepMaker;
 use Kalokroma\Recipe\Draft\StepWish;
 use Kalokroma\Recipe\Plan\Place;
@@ -110,6 +111,12 @@ final readonly class Scene
             new Scope($place, level: Level::Fieldable),
             $coats,
         ));
+    }
+
+    /** The undercoat closed again; over the whole face where a can lies there and a bottle mends it. */
+    public function groundOver(Surface $below, string $name, StepWish $wish): PlannedStep
+    {
+        return AddedStep::unified($this->stepOver($below, $name, $wish), $this->palette);
     }
 
     public function stepOver(Surface $below, string $name, StepWish $wish): PlannedStep

@@ -33,6 +33,9 @@ final class MixChoice
 
     private ?Mix $own = null;
 
+    /** A pot that is on the figure may lie so much further off (CIEDE2000) for its base. */
+    private const FARTHER_ON_FIGURE = 4.0;
+
     /** @var array<string, true> ids of the paints that are on the palette already */
     private array $loaded = [];
 
@@ -42,11 +45,13 @@ final class MixChoice
     /**
      * @param Lab|null $intended of a ladder: its pot does not stand for another rung, where it would change nothing
      * @param array<array-key, true> $onFigure ids of paints that other areas of the figure are painted with
+     * @param bool $figureFirst whether those are taken even where another comes a little nearer: so the base belongs to the figure
      */
     public function __construct(
         private readonly Palette $palette,
         private readonly ?Lab $intended = null,
         private readonly array $onFigure = [],
+        private readonly bool $figureFirst = false,
     ) {
         $this->first = new PotsFirst($palette);
     }
@@ -76,6 +81,10 @@ final class MixChoice
             $pots,
             fn (RankedMix $r): bool => !$aim->isStep() || (!isset($this->alone[$r->mix->first()->id]) && !$this->isOfIntended($r, $target)),
         ));
+        $here = $this->figureFirst ? $this->onFigure($singles, $target, $aim) : null;
+        if ($here !== null) {
+            return $here;
+        }
         if ($pots !== []) {
             $chosen = RankedMix::asPaintersChoose($pots, $this->loaded + $this->onFigure)[0];
 
@@ -93,6 +102,32 @@ final class MixChoice
         $chosen = $this->isNearer($singles[0], $chosen, $target, $aim) ? $singles[0] : $chosen;
 
         return [$chosen, self::missing($chosen, $target) ?? $this->why($chosen, $singles[0], $aim, $free === [] ? $own : [])];
+    }
+
+    /**
+     * A pot that the figure is painted with, where one comes near enough.
+     *
+     * @param list<RankedMix> $singles nearest first
+     *
+     * @return array{RankedMix, Finding}|null
+     */
+    private function onFigure(array $singles, Lab $target, Aim $aim): ?array
+    {
+        foreach ($singles as $single) {
+            $id = $single->mix->first()->id;
+            $isNear = $single->difference <= $aim->within() + self::FARTHER_ON_FIGURE;
+            $isHere = isset($this->onFigure[$id]) && !isset($this->alone[$id]);
+            if ($isNear && $isHere && PotsFirst::leansAlike($single->mix->lab(), $target)) {
+                return [$single, new Finding(
+                    'mix.on-figure',
+                    '{pot} is on the figure already, {near} off: the base takes what the figure is painted with.',
+                    ['pot' => $single->mix->words(), 'near' => $single->difference],
+                    Reason::Mix,
+                )];
+            }
+        }
+
+        return null;
     }
 
     /** Whether the nearest pot may be expected to come out as near as the mix, and may stand for it. */

@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace Kalokroma\Recipe\Draft;
 
+use Kalokroma\Colour\Ciede2000;
 use Kalokroma\Colour\Oklch;
 use Kalokroma\Film\Surface;
 use Kalokroma\Recipe\Choose\Palette;
 use Kalokroma\Recipe\Choose\Shading;
 use Kalokroma\Recipe\Ladder\Ladder;
 use Kalokroma\Recipe\Ladder\Rung;
+use Kalokroma\Recipe\Plan\Place;
 use Kalokroma\Recipe\Plan\Plan;
 use Kalokroma\Recipe\Plan\PlannedStep;
 use Kalokroma\Recipe\Technique\Technique;
@@ -23,6 +25,9 @@ final readonly class AddedStep
 {
     /** How much darker (share of the OKLCh lightness) a line is than the shade. */
     private const LINE_KEEPS = 0.6;
+
+    /** Primers this near (CIEDE2000) are meant to be one tone. */
+    private const ONE_TONE = 6.0;
 
     /** A freehand stands at least so far (OKLCh lightness) from what it is painted on. */
     private const STANDS_OUT = 0.35;
@@ -59,7 +64,11 @@ final readonly class AddedStep
             return $made->meeting($maker->make($key, $wish($this->ladder->rung(Rung::Highlight)), $below)->load->mix);
         }
 
-        return $technique === Technique::RecessLine && $asked === null ? $this->washed($made, $below) : $made;
+        return match (true) {
+            $technique === Technique::RecessLine && $asked === null => $this->washed($made, $below),
+            $technique === Technique::UndercoatRepair => self::unified($made, $this->palette),
+            default => $made,
+        };
     }
 
     /** What a step of this kind is for: a repair takes the ground's tone, a stone lies between ground and colour, and so on. */
@@ -117,6 +126,28 @@ final readonly class AddedStep
             ['wash' => $mix->words()],
             Reason::Mix,
         ));
+    }
+
+    /** A can and a bottle of one tone seldom match: where both are owned, the bottle goes over the whole face and not only the gap. */
+    public static function unified(PlannedStep $repair, Palette $palette): PlannedStep
+    {
+        $bottle = $repair->load->mix?->first();
+        if ($bottle?->colour === null || $bottle->behaviour !== Behaviour::Primer || $bottle->form->isAsItComes()) {
+            return $repair;
+        }
+        foreach ($palette->atHand(Behaviour::Primer) as $can) {
+            $isCan = $can->form->isAsItComes() && $can->colour !== null;
+            if ($isCan && Ciede2000::difference($can->lab(), $bottle->lab()) <= self::ONE_TONE) {
+                return $repair->withScope($repair->scope->at(new Place()))->because(new Finding(
+                    'repair.unify',
+                    '{can} from the can and {bottle} from the bottle seldom match, whatever they are called: brush {bottle}, thinned, over '
+                        .'the whole face at once.',
+                    ['can' => $can->name, 'bottle' => $bottle->name],
+                ));
+            }
+        }
+
+        return $repair;
     }
 
     private function darkestWash(): Mix

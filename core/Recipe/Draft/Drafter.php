@@ -6,6 +6,7 @@ namespace Kalokroma\Recipe\Draft;
 
 use Kalokroma\Colour\Ciede2000;
 use Kalokroma\Colour\Oklch;
+use Kalokroma\Figure\Material;
 use Kalokroma\Figure\Relief;
 use Kalokroma\Figure\Weight;
 use Kalokroma\Film\Surface;
@@ -65,7 +66,8 @@ final class Drafter
     {
         $this->palette = $brief->palette ?? new Palette($brief->shelf);
         $this->ladder = new Ladder($brief->intended, $brief->ladder);
-        $this->choice = new MixChoice($this->palette, $brief->intended->toLab(), $brief->onFigure);
+        $isBase = $brief->area->material === Material::Ground;
+        $this->choice = new MixChoice($this->palette, $brief->intended->toLab(), $brief->onFigure, $isBase);
         $this->reached = new ContrastReached($this->ladder, $brief->area->relief);
         $this->surface = $brief->surface();
     }

@@ -7,10 +7,12 @@ namespace Kalokroma\Recipe\Ground;
 use Kalokroma\Colour\Ciede2000;
 use Kalokroma\Film\Facings;
 use Kalokroma\Film\Hiding;
+use Kalokroma\Film\Sheen;
 use Kalokroma\Recipe\Predict\Effort;
 use Kalokroma\Recipe\Predict\Undercoating;
 use Kalokroma\Recipe\Technique\Defaults;
 use Kalokroma\Recipe\Technique\Technique;
+use Kalokroma\Shelf\Paint;
 use Kalokroma\Undercoat\Ground;
 use Kalokroma\Undercoat\Kind;
 use Kalokroma\Undercoat\School;
@@ -166,7 +168,7 @@ final readonly class GroundsCompared
      */
     private static function risks(Ground $ground, array $coats, array $counted, int $g): array
     {
-        $found = [];
+        $found = self::glossy($ground);
         foreach ($coats as $coat) {
             $name = $coat->area->name;
             [$here, $left] = $counted[$g][$name];
@@ -181,6 +183,21 @@ final readonly class GroundsCompared
         }
 
         return $found;
+    }
+
+    /** @return list<string> that paint slides off a gloss primer, where one is among its paints */
+    private static function glossy(Ground $ground): array
+    {
+        $paints = [...($ground->primer === null ? [] : [$ground->primer]), ...array_map(
+            static fn (array $l): Paint => $l['paint'],
+            $ground->lights,
+        )];
+        $glossy = array_filter($paints, static fn (Paint $p): bool => (Sheen::guess($p->name) ?? $p->sheen) === Sheen::Gloss);
+
+        return array_map(
+            static fn (Paint $p): string => $p->name.' is gloss: paint finds no grip on it and rubs off; a primer is matt or satin.',
+            array_values($glossy),
+        );
     }
 
     /** Minutes a figure more than the quickest ground, rounded. */

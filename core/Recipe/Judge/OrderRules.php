@@ -8,6 +8,7 @@ use Kalokroma\Recipe\Plan\Handling;
 use Kalokroma\Recipe\Plan\PlannedStep;
 use Kalokroma\Recipe\Technique\Precedence;
 use Kalokroma\Recipe\Technique\Technique;
+use Kalokroma\Shelf\Behaviour;
 use Kalokroma\Word\Duration;
 use Kalokroma\Word\Finding;
 
@@ -43,6 +44,7 @@ final class OrderRules
                 ...self::onMatt($on, $techniques),
                 ...self::lacking($on, $techniques),
                 ...self::softUnderMask($on, array_slice($steps, 0, $i)),
+                ...self::dulledMetal($on, array_slice($steps, 0, $i), array_slice($steps, $i + 1)),
             );
         }
 
@@ -85,6 +87,29 @@ final class OrderRules
         $finding = new Finding('order.bare', 'No gloss varnish lies under {on}: {why}.', ['on' => self::name($on), 'why' => $why]);
 
         return [new Mark('order.bare', $on->key->value, false, $finding, 'Lay a gloss varnish first, and let it cure a day.')];
+    }
+
+    /**
+     * A coloured glaze over metal takes its glint: it is set again afterwards.
+     *
+     * @param list<PlannedStep> $before
+     * @param list<PlannedStep> $after
+     *
+     * @return list<Mark>
+     */
+    private static function dulledMetal(PlannedStep $glaze, array $before, array $after): array
+    {
+        $isMetal = static fn (PlannedStep $s): bool => $s->load->mix?->first()->behaviour === Behaviour::Metallic && $s->meets($glaze);
+        $below = array_values(array_filter($before, $isMetal));
+        $isOver = in_array($glaze->technique, [Technique::Glaze, Technique::Filter], true) && $below !== [];
+        if (!$isOver || $isMetal($glaze) || array_filter($after, $isMetal) !== []) {
+            return [];
+        }
+        $finding = new Finding('order.glint', '{glaze} dulls the metal below ({metal}), and no glint is set again after it.', [
+            'glaze' => ucfirst(self::name($glaze)), 'metal' => $below[count($below) - 1]->words(),
+        ]);
+
+        return [new Mark('order.glint', $glaze->key->value, false, $finding, 'Touch the edges with bright metal again after it.')];
     }
 
     /**

@@ -98,6 +98,21 @@ final readonly class PlannedStep
         return new self($this->key, $this->technique, $this->target, $this->load, $this->scope, $this->handling, $why, $this->stage);
     }
 
+    /** With one reason more. */
+    public function because(Finding $more): self
+    {
+        return new self(
+            $this->key,
+            $this->technique,
+            $this->target,
+            $this->load,
+            $this->scope,
+            $this->handling,
+            [...$this->why, $more],
+            $this->stage,
+        );
+    }
+
     public function withLoad(Load $load): self
     {
         return new self($this->key, $this->technique, $this->target, $load, $this->scope, $this->handling, $this->why, $this->stage);

@@ -1,4 +1,5 @@
 <script lang="ts">
+    import { Button } from 'carbon-components-svelte';
     import type { Figure, GroundLaid, Undercoats } from '../../api/wire';
     import { counted, duration } from '../../parts/words';
     import UndoRedo from '../../parts/UndoRedo.svelte';
@@ -12,8 +13,10 @@
         kind: string;
         ontake: (paint: number | null, lights: GroundLaid['lights'], kind: string) => void;
         onstep: (where: 'undo' | 'redo') => void;
+        /** one ground for all companies that are meant to match */
+        onalike: (paint: number) => void;
     }
-    let { figure, data, busy, kind = $bindable(), ontake, onstep }: Props = $props();
+    let { figure, data, busy, kind = $bindable(), ontake, onstep, onalike }: Props = $props();
 
     const way = $derived(kind || data.kind);
     const chosenKind = $derived(data.kinds.find((k) => k.id === way));
@@ -24,7 +27,16 @@
 <h1>{data.chosen ? `Your undercoat: ${data.current}` : `Advised: ${data.grounds[0]?.words.toLowerCase()}`}</h1>
 <p class="why">{data.chosen ? data.current_reason : data.reason}</p>
 <p><UndoRedo undo={data.undo} redo={data.redo} {onstep} /></p>
-{#each data.matching as warning (warning)}<p class="warning">{warning}</p>{/each}
+{#if data.matching}
+    {@const alike = data.matching}
+    <div class="warning">
+        {#each alike.warnings as warning (warning)}<p>{warning}</p>{/each}
+        <p>{alike.sentence}</p>
+        <Button size="small" kind="tertiary" disabled={busy} onclick={() => onalike(alike.paint_id)}
+            >Lay {alike.words} under all of them</Button
+        >
+    </div>
+{/if}
 {#if coloured < figure.areas.length}
     <p class="soft">
         Counted over {counted(coloured, 'area')} of {figure.areas.length}: the others have
@@ -73,8 +85,12 @@
         margin: 4px 0 10px;
     }
     .warning {
-        margin: 0 0 10px;
-        color: var(--warn);
+        margin: 0 0 14px;
+        padding-left: 12px;
+        border-left: 4px solid var(--warn);
+    }
+    .warning p {
+        margin: 0 0 6px;
     }
     .kinds {
         display: flex;

@@ -54,6 +54,8 @@
                 version,
             });
     }
+    const alike = (paint_id: number) =>
+        write.send('undercoat', 'PUT', `companies/${id}/undercoat/alike`, () => ({ version: data?.version, paint_id }));
     const put = (sprays: Wanted[]) =>
         write.send('undercoat', 'PUT', `companies/${id}/undercoat/sprays`, () => ({ version: data?.version, sprays }));
     const value = (paint_id: number, lights: GroundLaid['lights']) =>
@@ -101,7 +103,7 @@
         <main>
             <Refused {write} />
             {#if part === 'ground'}
-                <Grounds {figure} {data} busy={write.pending} bind:kind ontake={take} onstep={step} />
+                <Grounds {figure} {data} busy={write.pending} bind:kind ontake={take} onstep={step} onalike={alike} />
             {:else if part === 'sprays'}
                 <Sprays {figure} {data} busy={write.pending} onput={put} onstep={step} />
             {:else if part === 'sketch'}

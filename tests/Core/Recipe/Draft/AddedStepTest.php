@@ -14,6 +14,7 @@ use Kalokroma\Recipe\Plan\Plan;
 use Kalokroma\Recipe\Plan\PlannedStep;
 use Kalokroma\Recipe\Technique\Technique;
 use Kalokroma\Shelf\Behaviour;
+use Kalokroma\Shelf\Form;
 use Kalokroma\Shelf\Paint;
 use Kalokroma\Shelf\RankedMix;
 use PHPUnit\Framework\TestCase;
@@ -28,6 +29,19 @@ final class AddedStepTest extends TestCase
     {
         self::assertSame('Black Primer', self::added(Technique::UndercoatRepair, ground: '#1d1d1d')->load->words());
         self::assertSame('White Primer', self::added(Technique::UndercoatRepair, ground: '#f0f0ee')->load->words());
+    }
+
+    /** A can and a bottle of one tone seldom match: the whole face is brushed over, not only the gap. */
+    public function testACanAndABottleOfOneNameAreUnified(): void
+    {
+        $black = Swatches::reflectance('#1f1f1f');
+        $can = new Paint('can', 'Black Primer', 'Spray', Behaviour::Primer, $black, true, 300.0, form: Form::SprayCan);
+        $gap = self::added(Technique::UndercoatRepair, ground: '#1d1d1d');
+        $face = self::added(Technique::UndercoatRepair, ground: '#1d1d1d', shelf: [...OrdinaryShelf::paints(), $can]);
+        $said = static fn (PlannedStep $s): string => implode(' ', array_map(static fn ($f): string => $f->sentence(), $s->why));
+
+        self::assertStringContainsString('seldom match', $said($face));
+        self::assertStringNotContainsString('seldom match', $said($gap));
     }
 
     public function testAStoneLiesBetweenGroundAndColour(): void

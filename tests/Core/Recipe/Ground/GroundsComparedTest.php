@@ -11,6 +11,7 @@ use Kalokroma\Film\Hiding;
 use Kalokroma\Film\Thinning;
 use Kalokroma\Recipe\Ground\GroundLaid;
 use Kalokroma\Recipe\Ground\GroundsCompared;
+use Kalokroma\Recipe\Ground\OneForAll;
 use Kalokroma\Recipe\Ground\PlannedCoat;
 use Kalokroma\Recipe\Predict\Effort;
 use Kalokroma\Recipe\Technique\Technique;
@@ -179,6 +180,43 @@ final class GroundsComparedTest extends TestCase
         $this->expectException(UndercoatProblem::class);
         $this->expectExceptionMessage('Grey stands for both');
         Ground::sketch($grey, [['paint' => $grey, 'spray' => new Spray(60.0)]]);
+    }
+
+    public function testAGlossPrimerIsWarnedOf(): void
+    {
+        $gloss = Swatches::paint('Black Gloss', '#1b1b1b', Behaviour::Primer);
+        $grounds = Ground::offered([...Swatches::shelf(), $gloss], new Equipment(false, false));
+        $risks = [];
+        foreach (GroundsCompared::of($grounds, [$this->coat('Coat', '#9c7630')], Kind::Brush, School::Open, 18.0)->laid as $laid) {
+            $risks[$laid->ground->words] = implode(' ', $laid->risks);
+        }
+
+        self::assertStringContainsString('Black Gloss is gloss: paint finds no grip', $risks['Black Gloss']);
+        self::assertStringNotContainsString('gloss', $risks['Black primer']);
+    }
+
+    /** By hand: each ground's minutes times the figures, added up; what it costs beside each company's own best. */
+    public function testCompaniesThatMatchGetTheGroundWithLeastWorkForAll(): void
+    {
+        $dark = $this->compared([$this->coat('Coat', '#2b2118', 12.0)]);
+        $light = $this->compared([$this->coat('Sail', '#f4f2ec', 12.0)]);
+        $minutes = fn (GroundsCompared $c, string $words): float => $this->named($c, $words)->minutes;
+        foreach ([[9, 1], [1, 9]] as [$darks, $lights]) {
+            $one = OneForAll::of([
+                'Watch' => ['compared' => $dark, 'figures' => $darks],
+                'Crew' => ['compared' => $light, 'figures' => $lights],
+            ]);
+            self::assertNotNull($one);
+            foreach (['Black primer', 'Grey primer', 'Ivory primer'] as $words) {
+                self::assertLessThanOrEqual(
+                    $darks * $minutes($dark, $words) + $lights * $minutes($light, $words) + 1e-9,
+                    $darks * $minutes($dark, $one->ground->words) + $lights * $minutes($light, $one->ground->words),
+                );
+            }
+            self::assertEqualsWithDelta($minutes($light, $one->ground->words) - $light->laid[0]->minutes, $one->more['Crew'], 1e-9);
+            self::assertStringStartsWith($one->ground->words.' for all of them: ', $one->sentence());
+        }
+        self::assertNull(OneForAll::of([]));
     }
 
     /** @param list<PlannedCoat> $coats */

@@ -11,9 +11,11 @@ use Kalokroma\Recipe\Plan\Loop;
 use Kalokroma\Recipe\Plan\Plan;
 use Kalokroma\Recipe\Plan\PlannedStep;
 use Kalokroma\Recipe\Technique\Technique;
+use Kalokroma\Shelf\Behaviour;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Recipe\Steps;
+use Tests\Core\Swatches;
 
 final class OrderRulesTest extends TestCase
 {
@@ -155,6 +157,22 @@ final class OrderRulesTest extends TestCase
         self::assertStringContainsString('has dried 1 h when', $broken(60)[0]);
         self::assertSame([], $broken(720));
         self::assertStringContainsString('(#9c7d34) has dried', $broken(720, 'layer')[0], 'what lies last counts');
+    }
+
+    /** A coloured glaze takes the glint of the flakes below it, unless bright metal comes after it. */
+    public function testAGlazeOverMetalWantsItsGlintsAgain(): void
+    {
+        $metal = static fn (string $technique, string $key): PlannedStep
+            => Steps::step($technique, Swatches::paint('Steel', '#8b9095', Behaviour::Metallic), key: $key);
+        $codes = static fn (PlannedStep ...$steps): array => array_map(
+            static fn (Mark $m): string => $m->code,
+            OrderRules::broken(array_values($steps)),
+        );
+        $glaze = Steps::step('glaze', '#5f7fa8');
+
+        self::assertSame(['order.glint'], $codes($metal('metal-coat', 'base'), $glaze));
+        self::assertSame([], $codes($metal('metal-coat', 'base'), $glaze, $metal('edge-highlight', 'edge')));
+        self::assertSame([], $codes(Steps::step('basecoat'), $glaze));
     }
 
     public function testEveryTechniqueCanBeNamed(): void
