@@ -21,6 +21,7 @@ use Kalokroma\Recipe\Plan\Scope;
 use Kalokroma\Recipe\Predict\Simulation;
 use Kalokroma\Recipe\Predict\Swallowed;
 use Kalokroma\Recipe\Technique\Level;
+use Kalokroma\Recipe\Technique\Precedence;
 use Kalokroma\Recipe\Technique\Technique;
 use Kalokroma\Word\Finding;
 
@@ -226,14 +227,14 @@ final class Specials
             .'white itself comes last and least.', 'materials' => ['cloth'], 'reliefs' => ['broad', 'tight'], 'adds' => false, 'steps' => [
             ['basecoat', 'basecoat', ['tone', 0.85, 0.014, 245.0], 'A pale blue-grey leaves room above.'],
             ['shade', 'glaze', ['tone', 0.68, 0.03, 250.0], 'Blue-grey drawn into the folds.', ['face' => 'recess', 'coats' => 3]],
-            ['layer', 'layer', ['tone', 0.945, 0.008, 235.0], 'Off-white on the planes.', ['coats' => 3]],
+            ['layer', 'layer', ['tone', 0.93, 0.01, 235.0], 'Off-white on the planes.', ['coats' => 3]],
             ['highlight', 'feathered-layer', ['tone', 0.985, 0.004, 220.0], 'White as the last touch only.'],
         ]],
         ['id' => 'white-warm', 'words' => 'white cloth, warm', 'why' => 'Warm white leans to brown in its folds; a '
             .'step too far and it reads as brown.', 'materials' => ['cloth'], 'reliefs' => ['broad', 'tight'], 'adds' => false, 'steps' => [
             ['basecoat', 'basecoat', ['tone', 0.85, 0.022, 80.0], 'A pale warm grey leaves room above.'],
             ['shade', 'glaze', ['tone', 0.68, 0.04, 65.0], 'A warm brown-grey drawn into the folds.', ['face' => 'recess', 'coats' => 3]],
-            ['layer', 'layer', ['tone', 0.945, 0.014, 88.0], 'Ivory on the planes.', ['coats' => 3]],
+            ['layer', 'layer', ['tone', 0.935, 0.016, 88.0], 'Ivory on the planes.', ['coats' => 3]],
             ['highlight', 'feathered-layer', ['tone', 0.985, 0.006, 95.0], 'White as the last touch only.'],
         ]],
         ['id' => 'yellow-magenta', 'words' => 'yellow over magenta-brown', 'why' => 'The warm dark glows through the '
@@ -441,7 +442,8 @@ final class Specials
      */
     private static function lost(PlannedStep $step, array $before, Brief $brief, Surface $surface): ?Finding
     {
-        if (!$step->isFilm() || $step->scope->loop !== null || $step->technique->facts()->sheen !== null) {
+        $isNeeded = Precedence::isNeeded($step->technique) || $step->technique->facts()->sheen !== null;
+        if (!$step->isFilm() || $isNeeded || $step->scope->loop !== null) {
             return null;
         }
         $swallowed = $step->technique === Technique::Glaze

@@ -14,6 +14,7 @@ use Kalokroma\Recipe\Choose\Palette;
 use Kalokroma\Recipe\Choose\SteppingStone;
 use Kalokroma\Recipe\Plan\Handling;
 use Kalokroma\Recipe\Plan\Load;
+use Kalokroma\Recipe\Plan\Place;
 use Kalokroma\Recipe\Plan\PlannedStep;
 use Kalokroma\Recipe\Plan\StepKey;
 use Kalokroma\Recipe\Predict\Simulation;
@@ -31,7 +32,9 @@ final class Worth
     /** Why a step is left out that nobody would see; null where it shows. */
     public static function unseen(PlannedStep $step, Surface $surface): ?Finding
     {
-        $look = Simulation::look($step, $surface);
+        // Judged where it lies: a small place is no small change.
+        $whole = $step->withScope($step->scope->at(new Place($step->scope->place->face)));
+        $look = Simulation::look($whole, $surface);
         $most = 0.0;
         foreach (Face::cases() as $face) {
             $most = max($most, Ciede2000::difference($look->face($face)->toLab(), $surface->face($face)->toLab()));

@@ -190,6 +190,12 @@ final readonly class Precedence
         );
     }
 
+    /** Whether some other step cannot do without this one. */
+    public static function isNeeded(Technique $technique): bool
+    {
+        return in_array($technique, array_column(self::NEEDS, 0), true);
+    }
+
     /** A mask that is not there can still be planned elsewhere; what else is needed is physics. */
     public static function cannotDoWithout(Technique $technique): bool
     {

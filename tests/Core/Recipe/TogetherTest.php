@@ -122,10 +122,10 @@ final class TogetherTest extends TestCase
         self::assertSame(1 + 2 + 1, $both->steps, 'undercoat, two basecoats, one wash over both');
         self::assertSame(1 + 4 + 1, $both->coats);
         self::assertEqualsWithDelta(
-            $undercoat->steps[0]->labour->minutes + 2 * ($b->labour->minutes + $w->labour->minutes) - Defaults::LOADING_MINUTES,
+            $undercoat->steps[0]->labour->minutes + 2 * ($b->labour->minutes + $w->labour->minutes) - 2 * Defaults::LOADING_MINUTES,
             $both->minutes,
             1e-9,
-            'the brush is loaded once for it',
+            'each of both mixes is loaded once',
         );
         self::assertSame('It takes the same coats, minutes and paints.', $one->against($one)->sentence());
         self::assertSame(

@@ -189,7 +189,7 @@ final class WholeRecipesTest extends TestCase
         yield 'bone' => ['bone', Material::Bone, Relief::Tight, '#d9cca6', ['wash-all-over', 'feathered-layer']];
         yield 'leather' => ['leather', Material::Leather, Relief::Broad, '#6f4a2e', ['stipple', 'edge-highlight']];
         yield 'fur' => ['fur', Material::Fur, Relief::Texture, '#6a5a44', ['wash-all-over', 'drybrush']];
-        yield 'feathers' => ['feathers', Material::Feather, Relief::Texture, '#3b4650', ['edge-highlight', 'glaze']];
+        yield 'feathers' => ['feathers', Material::Feather, Relief::Texture, '#b08a5c', ['edge-highlight', 'glaze']];
         yield 'painted metal' => ['painted-metal', Material::Metal, Relief::Plate, '#9aa09e', ['painted-metal', 'dot']];
         yield 'true metal' => ['true-metal', Material::Metal, Relief::Plate, '#8f6f35', ['metal-coat', 'wash-all-over', 'drybrush']];
         yield 'verdigris' => ['verdigris', Material::Metal, Relief::Trim, '#9a5b3c', ['effect-paint']];
