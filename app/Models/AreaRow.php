@@ -28,6 +28,7 @@ use Kalokroma\Figure\Weight;
  * @property Weight $weight
  * @property string|null $hex intended colour
  * @property list<int>|null $beside areas it lies beside
+ * @property list<int>|null $alike areas it is meant to look like
  * @property string $part painted apart with it; empty for the figure itself
  * @property bool $reachable by a brush when all is glued
  * @property bool $fragile sits on a weak joint
@@ -121,6 +122,7 @@ final class AreaRow extends Model
             'depth' => 'integer',
             'position' => 'integer',
             'beside' => 'array',
+            'alike' => 'array',
             'reachable' => 'boolean',
             'fragile' => 'boolean',
             'mix' => 'array',

@@ -91,10 +91,30 @@ final class Company extends Model implements Remembering
      */
     public function touching(): array
     {
+        return $this->pairs(static fn (AreaRow $a): array => $a->beside ?? []);
+    }
+
+    /**
+     * Areas that are meant alike, each pair once, by ids.
+     *
+     * @return list<array{0: string, 1: string}>
+     */
+    public function alike(): array
+    {
+        return $this->pairs(static fn (AreaRow $a): array => $a->alike ?? []);
+    }
+
+    /**
+     * @param callable(AreaRow): list<int> $others
+     *
+     * @return list<array{0: string, 1: string}>
+     */
+    private function pairs(callable $others): array
+    {
         $pairs = [];
         $known = array_flip($this->areas->modelKeys());
         foreach ($this->areas as $area) {
-            foreach ($area->beside ?? [] as $other) {
+            foreach ($others($area) as $other) {
                 if ($other !== $area->id && isset($known[$other])) {
                     $pair = [min($area->id, $other), max($area->id, $other)];
                     $pairs[implode('-', $pair)] = [(string) $pair[0], (string) $pair[1]];

@@ -10,4 +10,10 @@ enum Weight: string
     case Leading = 'leading';
     case Supporting = 'supporting';
     case Minor = 'minor';
+
+    /** Whether it matters less in the picture than the other. */
+    public function isBelow(self $other): bool
+    {
+        return array_search($this, self::cases(), true) > array_search($other, self::cases(), true);
+    }
 }

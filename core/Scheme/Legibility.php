@@ -22,8 +22,9 @@ final readonly class Legibility
     /**
      * @param list<Coloured> $areas
      * @param list<array{0: string, 1: string}> $touching ids of neighbours
+     * @param list<array{0: string, 1: string}> $alike ids of areas that are meant to run together
      */
-    public function __construct(private array $areas, private array $touching, public Sight $sight)
+    public function __construct(private array $areas, private array $touching, public Sight $sight, array $alike = [])
     {
         $byId = self::byId($areas);
         $pairs = [];
@@ -31,7 +32,8 @@ final readonly class Legibility
             $one = $byId[$a] ?? null;
             $other = $byId[$b] ?? null;
             if ($one?->lab !== null && $other?->lab !== null) {
-                $pairs[] = self::pair($one, $other, $one->lab, $other->lab, $sight);
+                $meant = in_array([$a, $b], $alike, true) || in_array([$b, $a], $alike, true);
+                $pairs[] = self::pair($one, $other, $one->lab, $other->lab, $sight, $meant);
             }
         }
         usort(
@@ -49,23 +51,28 @@ final readonly class Legibility
     }
 
     /**
-     * The nearest colour on the shelf for one of the two that parts them and harms no other pair; the painter's fixed
-     * colours stay, and the lighter-weighted area yields first where both changes are equally near.
+     * The nearest colour on the shelf for one of the two that parts them and harms no other pair. The less important of both yields, and
+     * the nearer change where they weigh alike; the painter's fixed colours stay.
      */
     public function mend(Pair $pair, Pool $pool): ?Mend
     {
         $best = null;
-        foreach ([[$pair->one, $pair->other], [$pair->other, $pair->one]] as [$change, $stays]) {
-            if ($change->fixed || $change->lab === null) {
-                continue;
-            }
-            $found = $this->nearest($change, $change->lab, $pool);
-            if ($found !== null && ($best === null || $found->apart < $best->apart)) {
+        foreach ([$pair->one, $pair->other] as $change) {
+            $found = $change->fixed || $change->lab === null ? null : $this->nearest($change, $change->lab, $pool);
+            if ($found !== null && ($best === null || self::yields($found, $best))) {
                 $best = $found;
             }
         }
 
         return $best;
+    }
+
+    /** Whether this change is of the less important area, or of one as important and nearer. */
+    private static function yields(Mend $one, Mend $other): bool
+    {
+        return $one->area->area->weight === $other->area->area->weight
+            ? $one->apart < $other->apart
+            : $one->area->area->weight->isBelow($other->area->area->weight);
     }
 
     private function nearest(Coloured $change, Lab $now, Pool $pool): ?Mend
@@ -96,7 +103,7 @@ final readonly class Legibility
         return null;
     }
 
-    private static function pair(Coloured $one, Coloured $other, Lab $a, Lab $b, Sight $sight): Pair
+    private static function pair(Coloured $one, Coloured $other, Lab $a, Lab $b, Sight $sight, bool $alike): Pair
     {
         $needed = self::needed($one, $other, $sight);
 
@@ -109,6 +116,7 @@ final readonly class Legibility
             self::sizeMm($one, $other),
             $needed[0],
             Sight::ratio($a, $b, $needed),
+            $alike,
         );
     }
 

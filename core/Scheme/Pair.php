@@ -10,6 +10,9 @@ final readonly class Pair
     /** From this ratio on most people still tell them apart, though not at a glance. */
     private const WEAK_FROM = 0.6;
 
+    /** Below this lightness (CIELAB) both are blacks or near it. */
+    private const DARK_BELOW = 30.0;
+
     /** Where more lightness than this is needed, the area is too small to be read at all. */
     private const READABLE = 70.0;
 
@@ -20,6 +23,7 @@ final readonly class Pair
      * @param float $sizeMm smaller side of the smaller area
      * @param float $needs difference in lightness alone that everybody would notice
      * @param float $ratio of the difference to what is needed
+     * @param bool $alike whether the painter means them to run together
      */
     public function __construct(
         public Coloured $one,
@@ -30,6 +34,7 @@ final readonly class Pair
         public float $sizeMm,
         public float $needs,
         public float $ratio,
+        public bool $alike = false,
     ) {
     }
 
@@ -37,7 +42,7 @@ final readonly class Pair
     public function verdict(): string
     {
         return match (true) {
-            $this->ratio >= 1.0 => 'clear',
+            $this->isClear() => 'clear',
             $this->needs > self::READABLE => 'small',
             $this->ratio >= self::WEAK_FROM => 'weak',
             default => 'lost',
@@ -46,7 +51,22 @@ final readonly class Pair
 
     public function isClear(): bool
     {
-        return $this->ratio >= 1.0;
+        return $this->alike || $this->ratio >= 1.0;
+    }
+
+    /** What parts two areas of nearly one colour without another colour: a line between them, or edges of two tints. */
+    public function withoutColour(): string
+    {
+        $darks = max($this->one->lab->l ?? 100.0, $this->other->lab->l ?? 100.0) < self::DARK_BELOW;
+
+        return sprintf(
+            $darks
+                ? 'Two darks keep their colours where their edges differ: blue-grey edges on %s, brown ones on %s, or a line between '
+                    .'them.'
+                : 'Without another colour a dark line between %s and %s parts them, or edges in another tint on one of them.',
+            mb_strtolower($this->one->area->name),
+            mb_strtolower($this->other->area->name),
+        );
     }
 
     /** What is there and what is missing, in a sentence. */
@@ -63,10 +83,10 @@ final readonly class Pair
             $this->sizeMm,
             $metres,
             $this->needs,
-            $this->isClear() ? sprintf(
+            $this->alike ? 'meant alike' : ($this->ratio >= 1.0 ? sprintf(
                 'together they make %.1f times what is needed',
                 $this->ratio,
-            ) : sprintf('together they make %.0f %% of it', 100 * $this->ratio),
+            ) : sprintf('together they make %.0f %% of it', 100 * $this->ratio)),
         );
     }
 }

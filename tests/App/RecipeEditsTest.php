@@ -339,7 +339,10 @@ final class RecipeEditsTest extends TestCase
             ['colour' => '#9c7d34', 'contrast' => 'soft', 'light' => 'bone', 'shade' => 'cold', 'mixed' => true],
         )->assertOk();
         self::assertSame(
-            ['contrast' => 'soft', 'light' => 'bone', 'shade' => 'cold', 'mixed' => true, 'insist' => false],
+            [
+                'contrast' => 'soft', 'light' => 'bone', 'shade' => 'cold', 'mixed' => true, 'insist' => false,
+                'shades' => null, 'highlights' => null, 'finish' => 'finished',
+            ],
             $soft->json('options'),
         );
         self::assertStringContainsString('Rung ', implode(' ', (array) $soft->json('steps.1.reasons')));

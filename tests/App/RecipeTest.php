@@ -35,7 +35,7 @@ final class RecipeTest extends TestCase
 
         $this->assertAnswers('recipe', $answer);
         self::assertSame(['#2f5a7e', 'layers'], [$answer->json('colour'), $answer->json('way')]);
-        self::assertSame(['undercoat', 'basecoat', 'shade', 'highlight'], array_column((array) $answer->json('steps'), 'key'));
+        self::assertSame(['undercoat', 'basecoat', 'shade', 'layer', 'highlight'], array_column((array) $answer->json('steps'), 'key'));
         self::assertSame('Blue', $answer->json('steps.1.mix_words'));
         self::assertSame('#2f5a7e', AreaRow::query()->firstOrFail()->hex, 'the colour is kept with the area');
     }
@@ -49,6 +49,7 @@ final class RecipeTest extends TestCase
         self::assertNull($drafted->json('ending.far'));
 
         $black = (int) PaintRow::query()->where('name', 'Black')->value('id');
+        $this->change('layer', ['mix' => [['paint_id' => $black, 'parts' => 1]]])->assertOk();
         $dark = $this->change('basecoat', ['mix' => [['paint_id' => $black, 'parts' => 1]]])->assertOk();
         $off = $dark->json('ending.off');
         self::assertGreaterThan(6.0, $off);

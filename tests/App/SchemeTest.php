@@ -30,6 +30,32 @@ final class SchemeTest extends TestCase
         $this->assertRefused(422, 'runs from 0.2 to 5 m', $this->getJson($this->url('?metres=90')));
     }
 
+    /** Meant alike, they may run together; the file of the figure keeps it, and it can be taken back. */
+    public function testAreasThatAreMeantAlikeMayRunTogether(): void
+    {
+        $this->beside();
+        [$coat, $lantern] = [$this->area('Coat'), $this->area('Lantern')];
+        $colours = [['area' => $coat->id, 'colour' => '#6f4a2e'], ['area' => $lantern->id, 'colour' => '#70502f']];
+        $lost = $this->putJson($this->url(), ['areas' => $colours])->assertOk();
+        self::assertSame([0, false], [$lost->json('clear'), $lost->json('pairs.0.alike')]);
+        self::assertStringContainsString('line between', (string) $lost->json('pairs.0.instead'));
+
+        $said = ['one' => $coat->id, 'other' => $lantern->id, 'on' => true];
+        $meant = $this->putJson($this->url('/alike'), $said)->assertOk();
+        $this->assertAnswers('scheme', $meant);
+        self::assertSame([1, true, 'clear'], [$meant->json('clear'), $meant->json('pairs.0.alike'), $meant->json('pairs.0.verdict')]);
+        $this->assertRefused(422, 'has no such two areas', $this->putJson($this->url('/alike'), ['other' => 99999] + $said));
+
+        $file = (string) $this->get('/api/companies/'.$coat->company_id.'/file?as=json')->assertOk()->getContent();
+        $this->withHeaders(['Accept' => 'application/json'])
+            ->post('/api/recipes/file', ['file' => UploadedFile::fake()->createWithContent('f.json', $file)])->assertSuccessful();
+        $copy = Company::query()->latest('id')->firstOrFail();
+        self::assertTrue($this->getJson("/api/companies/$copy->id/scheme")->json('pairs.0.alike'), 'kept in the file');
+
+        $apart = $this->putJson($this->url('/alike'), ['on' => false] + $said)->assertOk();
+        self::assertSame([0, false], [$apart->json('clear'), $apart->json('pairs.0.alike')]);
+    }
+
     public function testAMendIsTakenAndPartsThem(): void
     {
         $this->beside();

@@ -36,6 +36,20 @@ final class SchemeController extends Controller
         return $this->answer($question, $company);
     }
 
+    /** Means two areas alike, or no longer. */
+    public function alike(Request $request, Company $company, SchemeQuestion $question): JsonResponse
+    {
+        $said = $request->validate(['one' => ['required', 'integer'], 'other' => ['required', 'integer'], 'on' => ['required', 'boolean']]);
+        (new SchemeDesk($this->painter($request)))->meanAlike(
+            $company->load('areas.recipe', 'records'),
+            (int) $said['one'],
+            (int) $said['other'],
+            (bool) $said['on'],
+        );
+
+        return $this->answer($question, $company);
+    }
+
     public function proposals(SchemeQuestion $request, Company $company): JsonResponse
     {
         return new JsonResponse(

@@ -202,6 +202,8 @@ final class SchemeView
             'one' => (int) $pair->one->area->id,
             'other' => (int) $pair->other->area->id,
             'verdict' => $pair->verdict(),
+            'alike' => $pair->alike,
+            'instead' => $pair->isClear() ? null : $pair->withoutColour(),
             'ratio' => round($pair->ratio, 2),
             'lightness' => round($pair->lightness, 1),
             'needs' => round($pair->needs, 1),

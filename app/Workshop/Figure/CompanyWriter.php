@@ -21,7 +21,8 @@ use Kalokroma\Figure\Size;
  *
  * @phpstan-type GivenArea array{
  *   id?: int|null, name: string, material: string, relief: string, share: float, depth: int, weight: string,
- *   colour?: string|null, touches?: list<string>|null, part?: string, reachable?: bool, fragile?: bool, notes?: string,
+ *   colour?: string|null, touches?: list<string>|null, alike?: list<string>|null,
+ *   part?: string, reachable?: bool, fragile?: bool, notes?: string,
  * }
  * @phpstan-type GivenCompany array{
  *   name: string, count: int, leaders?: int|null, height_mm: float, surface_cm2?: float|null, notes?: string|null,
@@ -112,24 +113,36 @@ final class CompanyWriter
      */
     private static function neighbours(array $rows, array $given): void
     {
-        if (array_filter($given, static fn (array $a): bool => isset($a['touches'])) === []) {
+        self::related($rows, $given, 'touches', 'beside');
+        self::related($rows, $given, 'alike', 'alike');
+    }
+
+    /**
+     * @param list<AreaRow> $rows
+     * @param list<GivenArea> $given
+     * @param 'touches'|'alike' $said names of other areas, as they are given
+     * @param 'beside'|'alike' $kept ids of them, as they are kept
+     */
+    private static function related(array $rows, array $given, string $said, string $kept): void
+    {
+        if (array_filter($given, static fn (array $a): bool => isset($a[$said])) === []) {
             return;
         }
-        $byName = $beside = [];
+        $byName = $found = [];
         foreach ($rows as $row) {
             $byName[mb_strtolower($row->name)] = $row->id;
         }
         foreach ($given as $i => $area) {
-            foreach ($area['touches'] ?? [] as $name) {
+            foreach ($area[$said] ?? [] as $name) {
                 $other = $byName[mb_strtolower($name)] ?? null;
                 if ($other !== null && $other !== $rows[$i]->id) {
-                    $beside[$rows[$i]->id][$other] = true;
-                    $beside[$other][$rows[$i]->id] = true;
+                    $found[$rows[$i]->id][$other] = true;
+                    $found[$other][$rows[$i]->id] = true;
                 }
             }
         }
         foreach ($rows as $row) {
-            $row->update(['beside' => array_keys($beside[$row->id] ?? [])]);
+            $row->update([$kept => array_keys($found[$row->id] ?? [])]);
         }
     }
 

@@ -119,6 +119,7 @@ final readonly class CompareDesk
             array_values($company->areas->map(static fn (AreaRow $a): Coloured => new Coloured($a->toCore($company), $look($a)))->all()),
             $company->touching(),
             new Sight(),
+            $company->alike(),
         );
     }
 

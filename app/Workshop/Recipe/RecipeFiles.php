@@ -104,6 +104,8 @@ final readonly class RecipeFiles
             'weight' => $area->weight->value,
             'colour' => $area->hex,
             'touches' => array_values($beside->all()),
+            'alike' => $area->alike === null || $area->alike === []
+                ? null : array_values($company->areas->whereIn('id', $area->alike)->pluck('name')->sort()->all()),
             'part' => $area->part,
             'reachable' => $area->reachable,
             'fragile' => $area->fragile,

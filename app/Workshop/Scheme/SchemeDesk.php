@@ -59,7 +59,7 @@ final readonly class SchemeDesk
 
     public function legibility(Company $company, Sight $sight): Legibility
     {
-        return new Legibility($this->coloured($company), $company->touching(), $sight);
+        return new Legibility($this->coloured($company), $company->touching(), $sight, $company->alike());
     }
 
     public function pool(): Pool
@@ -134,6 +134,21 @@ final readonly class SchemeDesk
         if ($differences !== []) {
             throw new Conflict('The scheme', $now->version(), $differences);
         }
+    }
+
+    /** Means two areas alike, or no longer: that they run together is then no fault. */
+    public function meanAlike(Company $company, int $one, int $other, bool $on): void
+    {
+        DB::transaction(static function () use ($company, $one, $other, $on): void {
+            foreach ([[$one, $other], [$other, $one]] as [$id, $with]) {
+                $area = $company->areas->firstWhere('id', $id);
+                if ($area === null || $id === $with) {
+                    throw new DomainException(sprintf('%s has no such two areas.', $company->name));
+                }
+                $kept = array_values(array_filter($area->alike ?? [], static fn (int $a): bool => $a !== $with));
+                $area->update(['alike' => $on ? [...$kept, $with] : $kept]);
+            }
+        });
     }
 
     /** Keeps the colours and the undercoat as they are now, beside what is chosen later. */

@@ -9,6 +9,7 @@ use Kalokroma\Figure\Area;
 use Kalokroma\Figure\Material;
 use Kalokroma\Figure\Relief;
 use Kalokroma\Figure\Size;
+use Kalokroma\Figure\Weight;
 use Kalokroma\Scheme\Coloured;
 use Kalokroma\Scheme\Legibility;
 use Kalokroma\Scheme\MaterialRange;
@@ -16,6 +17,7 @@ use Kalokroma\Scheme\Pool;
 use Kalokroma\Scheme\SchemeProblem;
 use Kalokroma\Scheme\Sight;
 use PHPUnit\Framework\TestCase;
+use Tests\Core\OrdinaryShelf;
 use Tests\Core\Swatches;
 
 final class LegibilityTest extends TestCase
@@ -90,6 +92,37 @@ final class LegibilityTest extends TestCase
         }
     }
 
+    public function testWhatIsMeantAlikeIsNoFault(): void
+    {
+        $areas = [$this->area('a', '#6f4a2e'), $this->area('b', '#70502f')];
+        $told = new Legibility($areas, [['a', 'b']], new Sight());
+        $meant = new Legibility($areas, [['a', 'b']], new Sight(), [['b', 'a']]);
+
+        self::assertCount(1, $told->findings());
+        self::assertSame([], $meant->findings());
+        self::assertSame(['clear', true], [$meant->pairs[0]->verdict(), $meant->pairs[0]->alike]);
+        self::assertStringContainsString('meant alike', $meant->pairs[0]->sentence(0.8));
+    }
+
+    /** The minor one moves, even where the leading one could part them by less; two blacks are offered edges in two tints. */
+    public function testTheLessImportantOfBothIsMoved(): void
+    {
+        $pool = new Pool(OrdinaryShelf::paints());
+        $moved = function (Weight $one, Weight $other) use ($pool): ?string {
+            $areas = [$this->area('a', '#7a4b2a', weight: $one), $this->area('b', '#744526', weight: $other)];
+            $found = new Legibility($areas, [['a', 'b']], new Sight());
+
+            return $found->mend($found->pairs[0], $pool)?->area->area->id;
+        };
+        self::assertSame('b', $moved(Weight::Leading, Weight::Minor));
+        self::assertSame('a', $moved(Weight::Minor, Weight::Leading));
+
+        $blacks = new Legibility([$this->area('a', '#1b1a1c'), $this->area('b', '#232327')], [['a', 'b']], new Sight());
+        self::assertStringContainsString('blue-grey edges on a, brown ones on b', $blacks->pairs[0]->withoutColour());
+        $browns = new Legibility([$this->area('a', '#7a4b2a'), $this->area('b', '#744526')], [['a', 'b']], new Sight());
+        self::assertStringContainsString('a dark line between a and b', $browns->pairs[0]->withoutColour());
+    }
+
     public function testWhereBothAreKeptNothingIsMended(): void
     {
         $legibility = new Legibility(
@@ -108,10 +141,16 @@ final class LegibilityTest extends TestCase
         new Pool([]);
     }
 
-    private function area(string $id, ?string $hex, float $cm2 = 1.0, Material $material = Material::Cloth, bool $fixed = false): Coloured
-    {
+    private function area(
+        string $id,
+        ?string $hex,
+        float $cm2 = 1.0,
+        Material $material = Material::Cloth,
+        bool $fixed = false,
+        Weight $weight = Weight::Supporting,
+    ): Coloured {
         return new Coloured(
-            new Area($id, ucfirst($id), $material, Relief::Tight, $cm2),
+            new Area($id, ucfirst($id), $material, Relief::Tight, $cm2, weight: $weight),
             $hex === null ? null : Srgb::fromHex($hex)->toLab(),
             $fixed,
         );

@@ -59,9 +59,25 @@
                     No colour of your shelf parts them without joining another pair, or both are kept as they are.
                 </p>
             {/if}
+            {#if pair.instead}<p class="soft">{pair.instead}</p>{/if}
+            <p>
+                <button
+                    class="link-button"
+                    disabled={desk.busy}
+                    onclick={() => desk.meanAlike(pair.one, pair.other, true)}>They are meant alike</button
+                >
+            </p>
         </li>
     {/each}
 </ul>
+{#each scheme.pairs.filter((p) => p.alike) as pair (`alike ${pair.one}-${pair.other}`)}
+    <p class="soft">
+        {area(pair.one)?.name} and {lower(pair.other)} are meant alike.
+        <button class="link-button" disabled={desk.busy} onclick={() => desk.meanAlike(pair.one, pair.other, false)}
+            >Tell them apart again</button
+        >
+    </p>
+{/each}
 {#if scheme.pairs.length}
     <details>
         <summary>How this is judged</summary>

@@ -34,6 +34,11 @@ export class SchemeDesk {
         });
     }
 
+    /** Means two areas alike, so that they may run together; or no longer. */
+    meanAlike(one: number, other: number, on: boolean): Promise<boolean> {
+        return this.send('scheme', 'PUT', `companies/${this.company()}/scheme/alike`, { one, other, on });
+    }
+
     /** On the scheme as the page shows it. */
     try(method: Method, path: string, body?: object): Promise<boolean> {
         return this.send(path.endsWith('/take') ? 'scheme' : 'trial', method, path, {
