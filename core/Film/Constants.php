@@ -45,6 +45,15 @@ final class Constants
     /** Scattering per coat of stains, washes and inks: transparent, with just enough body to haze a dark ground. */
     public const S_TRANSPARENT = 0.03;
 
+    /**
+     * Scattering per coat of a white ink, about a third of a white paint's: fine white pigment in much binder. It fades in over so much
+     * lightness (L*, one coat over white) from here on, and out with chroma.
+     */
+    public const S_LIGHT_INK = 0.35;
+    public const INK_LIGHT_FROM = 84.0;
+    public const INK_LIGHT_OVER = 10.0;
+    public const INK_LIGHT_CHROMA = 30.0;
+
     /** By how much a stain, wash or ink may haze more or less than that. */
     public const S_TRANSPARENT_SPREAD = 2.0;
 

@@ -44,6 +44,32 @@ final readonly class Pigment
         return new self($absorption, array_fill(0, Bands::COUNT, $s), $surface, self::strengthFor($colour));
     }
 
+    /**
+     * An ink, from the colour of one coat over white: transparent, but white and very light ones are white pigment ground fine, and
+     * scatter.
+     */
+    public static function ink(Reflectance $overWhite, ?Variant $variant = null): self
+    {
+        $lab = $overWhite->toLab();
+        $light = max(0.0, min(1.0, ($lab->l - Constants::INK_LIGHT_FROM) / Constants::INK_LIGHT_OVER))
+            * max(0.0, 1.0 - $lab->chroma() / Constants::INK_LIGHT_CHROMA);
+
+        $clear = self::transparent($overWhite, $variant);
+        if ($light <= 0.0) {
+            return $clear;
+        }
+        $body = $light * Constants::S_LIGHT_INK;
+
+        return new self(
+            array_map(
+                static fn (float $k, float $r): float => (1.0 - $light) * $k + Boundary::ratio($r, 0.0) * $body,
+                $clear->absorption,
+                $overWhite->bands,
+            ),
+            array_map(static fn (float $s): float => $s + $body, $clear->scattering),
+        );
+    }
+
     /** A transparent paint (stain, wash, ink), from the colour of one coat over white. */
     public static function transparent(Reflectance $overWhite, ?Variant $variant = null): self
     {

@@ -122,8 +122,13 @@ final class Paint
         }
 
         return $this->pigment ??= $this->behaviour->isTransparent()
-            ? Pigment::transparent($this->colour)
+            ? $this->clear($this->colour)
             : Pigment::covering($this->colour, $this->behaviour->hiding());
+    }
+
+    private function clear(Reflectance $colour, ?Variant $variant = null): Pigment
+    {
+        return $this->behaviour === Behaviour::Ink ? Pigment::ink($colour, $variant) : Pigment::transparent($colour, $variant);
     }
 
     /** The same paint, with what mixes have told of it; its colour stays as it is known. */
@@ -163,7 +168,7 @@ final class Paint
         }
 
         return $this->variants[$variant->value] ??= $this->asLearned($this->behaviour->isTransparent()
-            ? Pigment::transparent($this->colour, $variant)
+            ? $this->clear($this->colour, $variant)
             : Pigment::covering($this->colour, $this->behaviour->hiding(), $variant));
     }
 

@@ -17,6 +17,28 @@ final class ShelfTest extends TestCase
     private const HEADER = 'name,line,behaviour,colour,bottle_ml,left_ml,price,currency,owned,bottles,place,opened,'
         .'state,set,colour_source,notes';
 
+    /** A wash as dark as in the bottle is asked about, in the form and in a file, and taken as what it is. */
+    public function testAWashThatLooksLikeTheBottleIsAskedAbout(): void
+    {
+        $this->signIn();
+        $asked = $this->getJson('/api/shelf/bottle?behaviour=wash&colour=%233a2416')->assertOk();
+        $this->assertAnswers('bottle', $asked);
+        $overWhite = (string) $asked->json('over_white');
+        self::assertMatchesRegularExpression('/^#[0-9a-f]{6}$/', $overWhite);
+        self::assertNull($this->getJson('/api/shelf/bottle?behaviour=opaque&colour=%233a2416')->json('over_white'));
+        $this->assertRefused(422, 'is not a colour', $this->getJson('/api/shelf/bottle?behaviour=wash&colour=brown'));
+
+        $csv = "name,behaviour,colour\nDeep Wash,wash,#3a2416\nPale Wash,wash,#8b6a49\nDark Earth,opaque,#3a2416\n";
+        $send = fn (array $more): TestResponse => $this->withHeaders(['Accept' => 'application/json'])
+            ->post('/api/shelf/file', ['file' => UploadedFile::fake()->createWithContent('s.csv', $csv)] + $more);
+        self::assertSame(['Deep Wash'], $send(['look' => '1'])->assertOk()->json('bottled'));
+        $send(['bottled' => '1'])->assertOk();
+        $hex = static fn (string $name): ?string => PaintRow::query()->where('name', $name)->value('hex');
+        self::assertSame([$overWhite, '#8b6a49', '#3a2416'], [$hex('Deep Wash'), $hex('Pale Wash'), $hex('Dark Earth')]);
+        $send([])->assertOk();
+        self::assertSame('#3a2416', $hex('Deep Wash'), 'or as it was written');
+    }
+
     public function testTheShelfStandsByFamilyAndLightness(): void
     {
         $this->signIn();

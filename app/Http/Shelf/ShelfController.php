@@ -22,8 +22,12 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Validation\Rule;
+use Kalokroma\Colour\Reflectance;
+use Kalokroma\Colour\Srgb;
 use Kalokroma\Shelf\Behaviour;
 use Kalokroma\Shelf\Form;
+use Kalokroma\Shelf\InTheBottle;
 use Kalokroma\Shelf\Purpose;
 
 final class ShelfController extends Controller
@@ -90,6 +94,16 @@ final class ShelfController extends Controller
         return new JsonResponse(PaintView::of($paint));
     }
 
+    /** Whether a colour written down for a wash looks like the one in the bottle, and what one coat over white would then be. */
+    public function bottle(Request $request): JsonResponse
+    {
+        $said = $request->validate(['behaviour' => ['required', Rule::enum(Behaviour::class)], 'colour' => ['required', 'string']]);
+        $colour = Reflectance::fromSrgb(Srgb::fromHex($said['colour']));
+
+        return new JsonResponse(['over_white' => InTheBottle::looksSo(Behaviour::from($said['behaviour']), $colour)
+            ? Srgb::fromXyz(InTheBottle::overWhite($colour)->toXyz())->clipped()->toHex() : null]);
+    }
+
     public function import(ShelfUpload $request): JsonResponse
     {
         $bytes = $request->file('file')?->get();
@@ -98,7 +112,7 @@ final class ShelfController extends Controller
         }
 
         $write = !$request->boolean('look');
-        $report = ShelfImport::run($this->painter($request), $bytes, $write);
+        $report = ShelfImport::run($this->painter($request), $bytes, $write, $request->boolean('bottled'));
 
         return new JsonResponse([
             'taken' => $report->count('taken'),
@@ -106,6 +120,7 @@ final class ShelfController extends Controller
             'same' => $report->count('same'),
             'skipped' => $report->count('skipped'),
             'missing' => $report->missing,
+            'bottled' => $report->bottled,
             'lines' => $report->lines,
         ]);
     }

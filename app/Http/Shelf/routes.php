@@ -12,6 +12,7 @@ use Illuminate\Support\Facades\Route;
 
 Route::get('shelf', [ShelfController::class, 'index']);
 Route::post('shelf/file', [ShelfController::class, 'import']);
+Route::get('shelf/bottle', [ShelfController::class, 'bottle']);
 Route::get('shelf/file', [ShelfController::class, 'export']);
 Route::post('paints', [ShelfController::class, 'store']);
 Route::get('paints/{paint}', [ShelfController::class, 'show']);

@@ -13,6 +13,10 @@ use BackedEnum;
 use Carbon\CarbonImmutable;
 use DateTimeInterface;
 use Illuminate\Support\Facades\DB;
+use Kalokroma\Colour\Reflectance;
+use Kalokroma\Colour\Srgb;
+use Kalokroma\Shelf\Behaviour;
+use Kalokroma\Shelf\InTheBottle;
 
 /**
  * Brings a shelf file in: every good line is taken, every other one named with its reason; a broken file changes nothing.
@@ -28,12 +32,16 @@ final class ShelfImport
         'finish' => 'sheen',
     ];
 
-    /** @throws UnreadableFile */
-    public static function run(Painter $painter, string $bytes, bool $write = true): ShelfReport
+    /**
+     * @param bool $bottled washes that look like the colour in the bottle are taken as that
+     *
+     * @throws UnreadableFile
+     */
+    public static function run(Painter $painter, string $bytes, bool $write = true, bool $bottled = false): ShelfReport
     {
         $rows = ShelfFile::read($bytes);
 
-        return DB::transaction(static function () use ($painter, $rows, $write): ShelfReport {
+        return DB::transaction(static function () use ($painter, $rows, $write, $bottled): ShelfReport {
             $report = new ShelfReport();
             $known = [];
             foreach (PaintRow::withTrashed()->where('painter_id', $painter->id)->get() as $paint) {
@@ -44,6 +52,12 @@ final class ShelfImport
                 $name = trim($row['fields']['name'] ?? '');
                 $key = trim($row['fields']['line'] ?? '')."\n".$name;
                 $fields = PaintFields::read($row['fields']);
+                $overWhite = isset($row['swatch']) ? null : self::overWhite($fields);
+                if ($overWhite !== null) {
+                    $report->bottled[] = $name;
+                    $row['fields']['colour'] = $bottled ? $overWhite : $row['fields']['colour'];
+                    $fields = PaintFields::read($row['fields']);
+                }
                 $fields = isset($row['swatch']) ? $fields->with(['swatch' => $row['swatch']]) : $fields;
                 $why = $row['problem'] ?? implode(' ', $fields->problems);
                 if ($why === '' && isset($seen[$key])) {
@@ -61,6 +75,20 @@ final class ShelfImport
 
             return $report;
         });
+    }
+
+    /** What one coat over white would be of a wash that looks like the colour in the bottle, `#rrggbb`; null of any other paint. */
+    private static function overWhite(PaintFields $fields): ?string
+    {
+        $behaviour = $fields->attributes['behaviour'] ?? null;
+        $hex = $fields->attributes['hex'] ?? null;
+        if (!$behaviour instanceof Behaviour || !is_string($hex)) {
+            return null;
+        }
+        $colour = Reflectance::fromSrgb(Srgb::fromHex($hex));
+
+        return InTheBottle::looksSo($behaviour, $colour)
+            ? Srgb::fromXyz(InTheBottle::overWhite($colour)->toXyz())->clipped()->toHex() : null;
     }
 
     /**

@@ -13,6 +13,9 @@ final class ShelfReport
     /** @var list<string> paints of the shelf that the file does not name */
     public array $missing = [];
 
+    /** @var list<string> washes and stains whose colour looks like the one in the bottle */
+    public array $bottled = [];
+
     public function note(int $line, string $name, string $outcome, string $why): void
     {
         $this->lines[] = ['line' => $line, 'name' => $name, 'outcome' => $outcome, 'why' => $why];

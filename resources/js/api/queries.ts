@@ -10,6 +10,7 @@ import type {
     Compared,
     Figures,
     GlazeTable,
+    Bottle,
     DraftPreview,
     LadderTable,
     Lessons,
@@ -106,6 +107,12 @@ export const vocabularyQuery = () =>
         queryKey: ['vocabulary'],
         queryFn: () => get<RecipeVocabulary>('recipe/vocabulary'),
         staleTime: 60_000,
+    });
+
+export const bottleQuery = (behaviour: string, colour: string) =>
+    queryOptions({
+        queryKey: ['shelf', 'bottle', behaviour, colour],
+        queryFn: () => get<Bottle>(`shelf/bottle?${new URLSearchParams({ behaviour, colour })}`),
     });
 
 export const draftQuery = (area: number, question: Record<string, string>) =>

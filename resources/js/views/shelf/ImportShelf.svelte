@@ -60,7 +60,7 @@
         />
     </label>
     {#if file.problem}<InlineNotification lowContrast hideCloseButton kind="error" title={file.problem} />{/if}
-    {#if file.report}<ImportTold report={file.report} written={file.written} />{/if}
+    {#if file.report}<ImportTold report={file.report} written={file.written} bind:bottled={file.bottled} />{/if}
 </Modal>
 
 <style>

@@ -6,8 +6,10 @@
         report: ImportReport;
         /** whether it tells what was done, or what would be */
         written: boolean;
+        /** whether dark washes are taken as the colour in the bottle */
+        bottled: boolean;
     }
-    let { report, written }: Props = $props();
+    let { report, written, bottled = $bindable() }: Props = $props();
 
     const OUTCOMES = { taken: 'taken', changed: 'brought up to date', same: 'as it was', skipped: 'skipped' };
     const changed = $derived(report.lines.filter((l) => l.outcome === 'changed'));
@@ -19,6 +21,15 @@
     {written ? 'brought up to date' : 'would change'}, {report.same} as they were,
     <strong>{report.skipped} skipped</strong>.
 </p>
+{#if report.bottled.length && !written}
+    <label class="asked">
+        <input type="checkbox" bind:checked={bottled} />
+        <span
+            >{report.bottled.slice(0, 8).join(', ')}{report.bottled.length > 8 ? ' …' : ''}: so dark a colour looks like
+            the paint in the bottle. Take it as that, and work out one coat over white from it.</span
+        >
+    </label>
+{/if}
 {#if skipped.length}
     <table>
         <thead><tr><th>Line</th><th>Paint</th><th>Why it was skipped</th></tr></thead>
@@ -59,6 +70,14 @@
 </details>
 
 <style>
+    .asked {
+        display: flex;
+        gap: 8px;
+        align-items: start;
+        margin: 10px 0;
+        padding-left: 12px;
+        border-left: 4px solid var(--warn);
+    }
     .sum {
         margin: 14px 0;
     }

@@ -1,5 +1,7 @@
 <script lang="ts">
+    import { createQuery } from '@tanstack/svelte-query';
     import { TextInput } from 'carbon-components-svelte';
+    import { bottleQuery } from '../../api/queries';
     import type { Behaviour } from '../../api/wire';
     import { isHex } from '../../parts/words';
     import type { PaintDraft } from './paint-form.svelte';
@@ -9,6 +11,10 @@
         behaviour: Behaviour | undefined;
     }
     let { draft, behaviour }: Props = $props();
+
+    const asked = $derived(!!behaviour?.over_white && isHex(draft.fields.colour));
+    const bottle = createQuery(() => ({ ...bottleQuery(behaviour?.id ?? '', draft.fields.colour), enabled: asked }));
+    const overWhite = $derived(asked ? bottle.data?.over_white : null);
 </script>
 
 <div class="colour">
@@ -26,7 +32,27 @@
     />
 </div>
 
+{#if overWhite}
+    <p class="asked" role="status">
+        So dark a colour looks like the paint in the bottle. One coat of it over white would be about
+        <i style:background={overWhite}></i> <span class="mono">{overWhite}</span>.
+        <button type="button" class="link-button" onclick={() => (draft.fields.colour = overWhite)}>Take that</button>
+    </p>
+{/if}
+
 <style>
+    .asked {
+        margin: 6px 0 0;
+        padding-left: 12px;
+        border-left: 4px solid var(--warn);
+        font-size: var(--size-small);
+    }
+    .asked i {
+        display: inline-block;
+        width: 40px;
+        height: 1.1em;
+        vertical-align: text-bottom;
+    }
     .colour {
         display: grid;
         grid-template-columns: 1fr 56px;

@@ -10,6 +10,8 @@ export class ShelfImport {
     busy = $state(false);
     /** whether the report tells what was done, or what would be */
     written = $state(false);
+    /** whether washes that look like the colour in the bottle are taken as that */
+    bottled = $state(true);
     private readonly write = useWrite();
 
     async send(): Promise<void> {
@@ -20,6 +22,7 @@ export class ShelfImport {
         const form = new FormData();
         form.append('file', file);
         if (!write) form.append('look', '1');
+        else if (this.bottled) form.append('bottled', '1');
         this.busy = true;
         try {
             this.report = write ? await this.bring(form) : await ask<ImportReport>('shelf/file', form);
