@@ -32,6 +32,7 @@ use Kalokroma\Figure\Weight;
  * @property string $part painted apart with it; empty for the figure itself
  * @property bool $reachable by a brush when all is glued
  * @property bool $fragile sits on a weak joint
+ * @property bool|null $keeps_sketch whether a light sketch below it shall show; null where nobody said
  * @property string $notes
  * @property list<array{paint: int, parts: int}>|null $mix the paints its colour was chosen as
  * @property bool $fixed kept whatever is proposed for the rest
@@ -108,6 +109,7 @@ final class AreaRow extends Model
             $this->reachable,
             $this->fragile,
             $this->part,
+            $this->keeps_sketch,
         );
     }
 
@@ -125,6 +127,7 @@ final class AreaRow extends Model
             'alike' => 'array',
             'reachable' => 'boolean',
             'fragile' => 'boolean',
+            'keeps_sketch' => 'boolean',
             'mix' => 'array',
             'fixed' => 'boolean',
         ];

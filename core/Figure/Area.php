@@ -15,6 +15,7 @@ final readonly class Area
      * @param bool $reachable whether a brush still reaches it when all is glued
      * @param bool $fragile whether it sits on a weak joint
      * @param string $part the part it is painted with, glued on later; empty for the figure itself
+     * @param bool|null $keepsSketch whether a light sketch below it shall show; null where nobody said
      *
      * @throws FigureProblem
      */
@@ -29,6 +30,7 @@ final readonly class Area
         public bool $reachable = true,
         public bool $fragile = false,
         public string $part = '',
+        public ?bool $keepsSketch = null,
     ) {
         if (!($surfaceCm2 > 0)) {
             throw FigureProblem::withoutSurface($name);
@@ -36,6 +38,24 @@ final readonly class Area
         if ($depth < 1 || $depth > self::DEEPEST) {
             throw FigureProblem::depthOutOfRange($name, $depth);
         }
+    }
+
+    /** The same, where nobody said whether a sketch shall show, with what is usual then. */
+    public function sketchUsually(bool $keeps): self
+    {
+        return new self(
+            $this->id,
+            $this->name,
+            $this->material,
+            $this->relief,
+            $this->surfaceCm2,
+            $this->depth,
+            $this->weight,
+            $this->reachable,
+            $this->fragile,
+            $this->part,
+            $this->keepsSketch ?? $keeps,
+        );
     }
 
     /** Smooth, and not metal: on metal blotches and streaks read as wear. */

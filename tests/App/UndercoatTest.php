@@ -213,6 +213,28 @@ final class UndercoatTest extends TestCase
         );
     }
 
+    /** Asked when a sketch is taken: by default what is stained or glazed keeps it, and only there opaque coats are warned of. */
+    public function testWhichAreasKeepTheSketchIsAsked(): void
+    {
+        $this->signIn();
+        self::assertNull($this->getJson($this->url())->json('keeps'), 'no sketch, no question');
+        $black = $this->primer('Black sketch', '#1b1b1b');
+        $ivory = $this->primer('Ivory sketch', '#e6dfcc');
+        $ask = ['paint_id' => $black, 'lights' => [['paint_id' => $ivory, 'degrees' => 60]], 'kind' => 'airbrush'];
+        $taken = $this->putJson($this->url(), $ask)->assertOk();
+        $this->assertAnswers('undercoats', $taken);
+        self::assertNotContains(true, array_column((array) $taken->json('keeps'), 'keeps'), 'nothing is stained');
+
+        $area = (int) AreaRow::query()->value('id');
+        $marks = fn (): string => (string) json_encode($this->getJson("/api/areas/$area/recipe")->json('steps.*.marks'));
+        self::assertStringNotContainsString('The light sketch spans', $marks());
+        $kept = $this->putJson($this->url('/keeps'), ['areas' => [$area]])->assertOk();
+        self::assertSame([$area], array_column(array_filter((array) $kept->json('keeps'), static fn (array $k): bool => $k['keeps']), 'id'));
+        self::assertStringContainsString('The light sketch spans', $marks());
+        $this->putJson($this->url('/keeps'), ['areas' => []])->assertOk();
+        self::assertStringNotContainsString('The light sketch spans', $marks());
+    }
+
     /** Three sprays, one of them from a side, and one area on a ground of its own: at the recipe, the bench, the file and back. */
     public function testASequenceOfSpraysIsPlannedAsItIsDone(): void
     {

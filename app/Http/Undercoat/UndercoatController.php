@@ -51,6 +51,18 @@ final class UndercoatController extends Controller
         return $this->answer($request, $company);
     }
 
+    /** Which areas keep the light sketch below them. */
+    public function keeps(Request $request, Company $company): JsonResponse
+    {
+        $said = $request->validate(['areas' => ['present', 'array'], 'areas.*' => ['integer']]);
+        $this->studio($request)->undercoatEdits->keepSketch(
+            $company->load('areas.recipe', 'records'),
+            array_map(intval(...), array_values($said['areas'])),
+        );
+
+        return $this->answer($request, $company);
+    }
+
     public function sprays(SpraysForm $request, Company $company): JsonResponse
     {
         $company->load('areas.recipe', 'records');

@@ -17,8 +17,10 @@ use Kalokroma\Film\Surface;
 use Kalokroma\Recipe\Ground\GroundLaid;
 use Kalokroma\Recipe\Ground\GroundsCompared;
 use Kalokroma\Recipe\Ground\PlannedCoat;
+use Kalokroma\Recipe\Judge\Rules;
 use Kalokroma\Recipe\Predict\Effort;
 use Kalokroma\Recipe\Predict\Simulation;
+use Kalokroma\Recipe\Predict\Undercoated;
 use Kalokroma\Recipe\Predict\Undercoating;
 use Kalokroma\Shelf\Behaviour;
 use Kalokroma\Shelf\Paint;
@@ -61,6 +63,7 @@ final class UndercoatView
             'primers' => self::primers($studio),
             'angles' => ['light' => Ground::ANGLE, 'lower_by' => Ground::STEEP_ANGLE - Ground::LOW_ANGLE, 'below' => -Ground::LOW_ANGLE],
             'matching' => self::matching($studio, $company),
+            'keeps' => $current->isSketch() ? self::keeps($studio, $company) : null,
         ];
     }
 
@@ -256,6 +259,18 @@ final class UndercoatView
             static fn (Paint $p): array => ['id' => (int) $p->id, 'name' => $p->name, 'hex' => $p->colour?->toHex() ?? '#808080'],
             $found,
         );
+    }
+
+    /** @return list<array{id: int, name: string, keeps: bool}> whether the light sketch shall show on each area */
+    private static function keeps(Studio $studio, Company $company): array
+    {
+        return array_values($company->areas->map(static fn (AreaRow $a): array => [
+            'id' => $a->id,
+            'name' => $a->name,
+            'keeps' => $a->keeps_sketch ?? Rules::isTransparent(
+                Undercoated::above($studio->predictions->outcomes($company, $a, $a->recipe)),
+            ),
+        ])->all());
     }
 
     /**

@@ -9,6 +9,7 @@ use Illuminate\Support\Facades\Route;
 Route::get('companies/{company}/undercoat', [UndercoatController::class, 'show']);
 Route::put('companies/{company}/undercoat', [UndercoatController::class, 'choose']);
 Route::put('companies/{company}/undercoat/alike', [UndercoatController::class, 'alike']);
+Route::put('companies/{company}/undercoat/keeps', [UndercoatController::class, 'keeps']);
 Route::put('companies/{company}/undercoat/sprays', [UndercoatController::class, 'sprays']);
 Route::post('companies/{company}/undercoat/value-sketch', [UndercoatController::class, 'value']);
 Route::post('companies/{company}/undercoat/whole', [UndercoatController::class, 'whole']);

@@ -63,6 +63,16 @@ final readonly class UndercoatEdits
         });
     }
 
+    /** @param list<int> $keeping ids of the areas that keep the light sketch; all others do not */
+    public function keepSketch(Company $company, array $keeping): void
+    {
+        DB::transaction(static function () use ($company, $keeping): void {
+            foreach ($company->areas as $area) {
+                $area->update(['keeps_sketch' => in_array($area->id, $keeping, true)]);
+            }
+        });
+    }
+
     /**
      * Takes another ground, laid in one step.
      *

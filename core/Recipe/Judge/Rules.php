@@ -9,11 +9,33 @@ use Kalokroma\Figure\Area;
 use Kalokroma\Recipe\Plan\Plan;
 use Kalokroma\Recipe\Plan\PlannedStep;
 use Kalokroma\Recipe\Predict\StepOutcome;
+use Kalokroma\Recipe\Technique\Technique;
+use Kalokroma\Shelf\Behaviour;
 use Kalokroma\Shelf\Equipment;
 
 /** All rules of the craft that a recipe breaks, with what the painter overruled told apart. */
 final class Rules
 {
+    /**
+     * Whether an area is painted with stains, inks or glazes: then a light sketch below it is meant to show.
+     *
+     * @param list<StepOutcome> $outcomes
+     */
+    public static function isTransparent(array $outcomes): bool
+    {
+        foreach ($outcomes as $outcome) {
+            $step = $outcome->step;
+            $isClear = $step->technique === Technique::Stain
+                || $step->technique === Technique::Glaze
+                || ($step->load->mix?->first()->behaviour === Behaviour::Ink);
+            if ($isClear && !$step->handling->omitted) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     /**
      * @param list<StepOutcome> $outcomes of the plan's steps, without the undercoat
      *
@@ -22,6 +44,7 @@ final class Rules
     public static function judge(Plan $plan, array $outcomes, Area $area, Equipment $equipment, ?Oklch $intended = null): array
     {
         $marks = OrderRules::broken($plan->steps);
+        $area = $area->sketchUsually(self::isTransparent($outcomes));
         foreach ($outcomes as $outcome) {
             $marks = [...$marks, ...StepRules::broken($outcome, $area, $equipment, $intended)];
         }

@@ -134,7 +134,7 @@ final class StepRules
                     'Lay a stepping-stone coat first, or a lighter undercoat.',
                 ]
                 : null,
-            'sketch.covered' => static fn (StepOutcome $o): ?array => self::sketchCovered($o),
+            'sketch.covered' => static fn (StepOutcome $o, Area $a): ?array => $a->keepsSketch === true ? self::sketchCovered($o) : null,
         ];
     }
 

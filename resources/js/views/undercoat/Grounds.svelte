@@ -4,6 +4,7 @@
     import { counted, duration } from '../../parts/words';
     import UndoRedo from '../../parts/UndoRedo.svelte';
     import GroundCard from './GroundCard.svelte';
+    import KeepsSketch from './KeepsSketch.svelte';
 
     interface Props {
         figure: Figure;
@@ -15,18 +16,20 @@
         onstep: (where: 'undo' | 'redo') => void;
         /** one ground for all companies that are meant to match */
         onalike: (paint: number) => void;
+        /** the areas on which the light sketch shall show */
+        onkeep: (areas: number[]) => void;
     }
-    let { figure, data, busy, kind = $bindable(), ontake, onstep, onalike }: Props = $props();
+    let { figure, data, busy, kind = $bindable(), ontake, onstep, onalike, onkeep }: Props = $props();
 
     const way = $derived(kind || data.kind);
     const chosenKind = $derived(data.kinds.find((k) => k.id === way));
-    const fewest = $derived(Math.min(...data.grounds.map((g) => g.coats)));
     const coloured = $derived(data.grounds[0]?.by_area.length ?? 0);
 </script>
 
 <h1>{data.chosen ? `Your undercoat: ${data.current}` : `Advised: ${data.grounds[0]?.words.toLowerCase()}`}</h1>
 <p class="why">{data.chosen ? data.current_reason : data.reason}</p>
 <p><UndoRedo undo={data.undo} redo={data.redo} {onstep} /></p>
+{#if data.keeps}<KeepsSketch areas={data.keeps} {busy} {onkeep} />{/if}
 {#if data.matching}
     {@const alike = data.matching}
     <div class="warning">

@@ -56,6 +56,7 @@
     }
     const alike = (paint_id: number) =>
         write.send('undercoat', 'PUT', `companies/${id}/undercoat/alike`, () => ({ version: data?.version, paint_id }));
+    const keep = (areas: number[]) => write.send('undercoat', 'PUT', `companies/${id}/undercoat/keeps`, { areas });
     const put = (sprays: Wanted[]) =>
         write.send('undercoat', 'PUT', `companies/${id}/undercoat/sprays`, () => ({ version: data?.version, sprays }));
     const value = (paint_id: number, lights: GroundLaid['lights']) =>
@@ -103,7 +104,16 @@
         <main>
             <Refused {write} />
             {#if part === 'ground'}
-                <Grounds {figure} {data} busy={write.pending} bind:kind ontake={take} onstep={step} onalike={alike} />
+                <Grounds
+                    {figure}
+                    {data}
+                    busy={write.pending}
+                    bind:kind
+                    ontake={take}
+                    onstep={step}
+                    onalike={alike}
+                    onkeep={keep}
+                />
             {:else if part === 'sprays'}
                 <Sprays {figure} {data} busy={write.pending} onput={put} onstep={step} />
             {:else if part === 'sketch'}

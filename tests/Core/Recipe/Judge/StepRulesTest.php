@@ -12,7 +12,9 @@ use Kalokroma\Figure\Relief;
 use Kalokroma\Film\Surface;
 use Kalokroma\Film\Thinning;
 use Kalokroma\Recipe\Judge\Mark;
+use Kalokroma\Recipe\Judge\Rules;
 use Kalokroma\Recipe\Judge\StepRules;
+use Kalokroma\Recipe\Plan\Plan;
 use Kalokroma\Recipe\Plan\PlannedStep;
 use Kalokroma\Recipe\Predict\Simulation;
 use Kalokroma\Recipe\Technique\Defaults;
@@ -196,14 +198,20 @@ final class StepRulesTest extends TestCase
         $dark = Swatches::reflectance('#1b1b1b');
         $light = Swatches::reflectance('#e6dfcc');
         $sketch = new Surface($dark, $dark->blend($light, 0.5), $light);
-        $area = new Area('1', 'Cape', Material::Cloth, Relief::Broad, 4.0);
-        $codes = static fn (PlannedStep $s): array => array_map(
-            static fn (Mark $m): string => $m->finding->code,
-            StepRules::broken(Simulation::step($s, $area, $sketch), $area, new Equipment(true, true)),
-        );
+        $codes = static function (?bool $keeps, PlannedStep ...$steps) use ($sketch): array {
+            $area = new Area('1', 'Cape', Material::Cloth, Relief::Broad, 4.0, keepsSketch: $keeps);
+            $outcomes = Simulation::run(array_values($steps), $area, $sketch);
+            $found = Rules::judge(new Plan(array_values($steps), []), $outcomes, $area, new Equipment(true, true));
 
-        self::assertContains('sketch.covered', $codes(Steps::step('basecoat', '#4b3524', coats: 3)));
-        self::assertNotContains('sketch.covered', $codes(Steps::step('stain', '#7b8f55')));
+            return array_map(static fn (array $j): string => $j['mark']->code, $found);
+        };
+        $coat = Steps::step('basecoat', '#4b3524', coats: 3);
+
+        self::assertContains('sketch.covered', $codes(true, $coat), 'it was said that it keeps the sketch');
+        self::assertNotContains('sketch.covered', $codes(true, Steps::step('stain', '#7b8f55')));
+        self::assertNotContains('sketch.covered', $codes(null, $coat), 'nobody said so, and nothing on it is transparent');
+        self::assertContains('sketch.covered', $codes(null, $coat, Steps::step('glaze', '#7b8f55')), 'glazes want it');
+        self::assertNotContains('sketch.covered', $codes(false, $coat, Steps::step('glaze', '#7b8f55')));
     }
 
     public function testTheUsualRangesAreThoseOfTheCraft(): void
