@@ -229,7 +229,8 @@ final class UndercoatTest extends TestCase
         $marks = fn (): string => (string) json_encode($this->getJson("/api/areas/$area/recipe")->json('steps.*.marks'));
         self::assertStringNotContainsString('The light sketch spans', $marks());
         $kept = $this->putJson($this->url('/keeps'), ['areas' => [$area]])->assertOk();
-        self::assertSame([$area], array_column(array_filter((array) $kept->json('keeps'), static fn (array $k): bool => $k['keeps']), 'id'));
+        $keeping = array_filter((array) $kept->json('keeps'), static fn (array $k): bool => $k['keeps']);
+        self::assertSame([$area], array_column($keeping, 'id'));
         self::assertStringContainsString('The light sketch spans', $marks());
         $this->putJson($this->url('/keeps'), ['areas' => []])->assertOk();
         self::assertStringNotContainsString('The light sketch spans', $marks());

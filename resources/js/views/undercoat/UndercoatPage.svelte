@@ -44,31 +44,20 @@
         { id: 'cost', name: 'Primer cost', about: 'can against airbrush' },
     ] as const;
 
+    const seen = <T extends object>(body: T) => ({ version: data?.version, ...body });
+    const to = (path: string) => `companies/${id}/undercoat${path}`;
+
     function take(paint_id: number | null, lights: GroundLaid['lights'], way: string) {
-        const version = data?.version;
-        if (figure && paint_id !== null)
-            void write.send('undercoat', 'PUT', `companies/${figure.id}/undercoat`, {
-                paint_id,
-                lights,
-                kind: way,
-                version,
-            });
+        if (paint_id !== null) void write.send('undercoat', 'PUT', to(''), seen({ paint_id, lights, kind: way }));
     }
-    const alike = (paint_id: number) =>
-        write.send('undercoat', 'PUT', `companies/${id}/undercoat/alike`, () => ({ version: data?.version, paint_id }));
-    const keep = (areas: number[]) => write.send('undercoat', 'PUT', `companies/${id}/undercoat/keeps`, { areas });
-    const put = (sprays: Wanted[]) =>
-        write.send('undercoat', 'PUT', `companies/${id}/undercoat/sprays`, () => ({ version: data?.version, sprays }));
+    const alike = (paint_id: number) => write.send('undercoat', 'PUT', to('/alike'), () => seen({ paint_id }));
+    const keep = (areas: number[]) => write.send('undercoat', 'PUT', to('/keeps'), { areas });
+    const put = (sprays: Wanted[]) => write.send('undercoat', 'PUT', to('/sprays'), () => seen({ sprays }));
     const value = (paint_id: number, lights: GroundLaid['lights']) =>
         write
-            .send('undercoat', 'POST', `companies/${id}/undercoat/value-sketch`, () => ({
-                version: data?.version,
-                paint_id,
-                lights,
-            }))
+            .send('undercoat', 'POST', to('/value-sketch'), () => seen({ paint_id, lights }))
             .then((done) => done && (part = 'sprays'));
-    const step = (where: 'undo' | 'redo') =>
-        write.send('undercoat', 'POST', `companies/${id}/undercoat/${where}`, () => ({ version: data?.version }));
+    const step = (where: 'undo' | 'redo') => write.send('undercoat', 'POST', to(`/${where}`), () => seen({}));
 </script>
 
 {#if !figures.isSuccess || (figure && !data)}
