@@ -162,7 +162,8 @@ final class ColourSteps extends DraftedSteps
         $glazedUp = $this->brief->way === Way::Glazes && $this->brief->area->relief === Relief::Plate;
 
         return match ($slot) {
-            Slot::Basecoat => $this->outline->startsDarker() && !($glazedUp && $this->outline->layered) ? Rung::Base : Rung::Intended,
+            Slot::Basecoat => ($this->outline->startsDarker() && !($glazedUp && $this->outline->layered)) || $this->ladder->isWhite()
+                ? Rung::Base : Rung::Intended,
             Slot::Layer => $glazedUp ? Rung::Drybrush : Rung::Intended,
             default => $slot->rung(),
         };

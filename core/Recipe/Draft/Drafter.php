@@ -16,6 +16,7 @@ use Kalokroma\Recipe\Choose\MixedRungs;
 use Kalokroma\Recipe\Choose\Palette;
 use Kalokroma\Recipe\Choose\PotsFirst;
 use Kalokroma\Recipe\Ladder\Ladder;
+use Kalokroma\Recipe\Ladder\Rung;
 use Kalokroma\Recipe\Plan\LeftOut;
 use Kalokroma\Recipe\Plan\Plan;
 use Kalokroma\Recipe\Plan\PlannedStep;
@@ -36,6 +37,9 @@ use Kalokroma\Word\Finding;
  */
 final class Drafter
 {
+    /** A white ground this much lighter (L*) than the planes of a white area is painted over: edges want somewhere to go. */
+    private const ABOVE_WHITE = 1.5;
+
     /** A highlight that lightens the ridge by less (L*) is not worth a step. */
     private const LEAST_GAIN = 1.0;
 
@@ -202,7 +206,7 @@ final class Drafter
 
             return;
         }
-        $step = $this->named($step, $row);
+        $step = Worth::fewWhites($this->named($step, $row), $this->brief->area, $this->surface);
         $below = $row->slot === Slot::Basecoat
             ? Worth::stone($step, $this->surface, $this->palette, $this->brief->area, $this->isCovered) : null;
         foreach ([...($below === null ? [] : [$below]), $this->brief->handled($step)] as $each) {
@@ -225,7 +229,8 @@ final class Drafter
     /** Why a step is left out that would hardly show; null where it is worth its time. */
     private function notWorthIt(Slot $slot, PlannedStep $step, DraftedSteps $maker): ?Finding
     {
-        $unseen = $slot === Slot::Basecoat ? $this->isGround($step, $maker) : $this->invisible($step);
+        $isCoat = $slot === Slot::Basecoat && $step->technique !== Technique::Stain;
+        $unseen = $isCoat ? $this->isGround($step, $maker) : $this->invisible($step);
         if ($unseen !== null) {
             return $unseen;
         }
@@ -241,6 +246,9 @@ final class Drafter
     {
         $ground = $this->surface->plane->toLab();
         $off = Ciede2000::difference($ground, $this->brief->intended->toLab());
+        if ($this->ladder->isWhite() && $ground->l > $this->ladder->rung(Rung::Intended)->toLab()->l + self::ABOVE_WHITE) {
+            return null;
+        }
         $isBlack = $ground->l < Defaults::BLACK_BELOW && $this->brief->intended->toLab()->l < Defaults::BLACK_BELOW;
         if (
             !$maker instanceof ColourSteps
@@ -260,9 +268,7 @@ final class Drafter
 
     private function invisible(PlannedStep $step): ?Finding
     {
-        $unseen = $step->technique === Technique::Glaze ? null : Worth::unseen($step, $this->surface);
-
-        return $unseen ?? Worth::repeated($step, $this->steps[count($this->steps) - 1] ?? null);
+        return Worth::unseen($step, $this->surface) ?? Worth::repeated($step, $this->steps[count($this->steps) - 1] ?? null);
     }
 
     private function withoutRoom(PlannedStep $step): ?Finding

@@ -29,6 +29,11 @@ final class Worth
     /** A step that changes less than this (CIEDE2000) on every face is left out. */
     private const SEEN = 1.0;
 
+    /** A white is lighter (L*) and more neutral (OKLCh chroma) than this, and laid in so many coats at most. */
+    private const WHITE_FROM = 90.0;
+    private const WHITE_CHROMA = 0.03;
+    private const MOST_WHITE = 3;
+
     /** Why a step is left out that nobody would see; null where it shows. */
     public static function unseen(PlannedStep $step, Surface $surface): ?Finding
     {
@@ -62,6 +67,27 @@ final class Worth
             '{paint} lies there already, laid the same way: the shelf has nothing between this and the next.',
             ['paint' => $step->words()],
         ) : null;
+    }
+
+    /** White is not built to full hide: three coats of it at most, whatever is still missing. */
+    public static function fewWhites(PlannedStep $step, Area $area, Surface $surface): PlannedStep
+    {
+        $mix = $step->load->mix;
+        $isWhite = $mix !== null
+            && $step->isFilm()
+            && $step->handling->coats === null
+            && $mix->lab()->l > self::WHITE_FROM
+            && Oklch::fromLab($mix->lab())->chroma < self::WHITE_CHROMA;
+        if (!$isWhite) {
+            return $step;
+        }
+        $coats = Simulation::step($step, $area, $surface)->labour->coats;
+
+        return $coats <= self::MOST_WHITE ? $step : $step->withCoats(self::MOST_WHITE)->because(new Finding(
+            'coats.white',
+            '{coats} coats would hide, but white is not built up: {most} leave it translucent, and what stands out is lightened later.',
+            ['coats' => $coats, 'most' => self::MOST_WHITE],
+        ));
     }
 
     /**
