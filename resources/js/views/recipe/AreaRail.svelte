@@ -24,7 +24,7 @@
                 <b>{each.name}</b>
                 <small
                     >{each.weight} · {each.share} %{each.planned ? '' : ' · no recipe'}{#if each.off !== null}
-                        · <em>ends {each.off.toFixed(1)} off</em>{/if}</small
+                        &nbsp;· <em>ends {each.off.toFixed(1)} off</em>{/if}</small
                 >
             </span>
         </a>

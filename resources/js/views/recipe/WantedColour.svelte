@@ -28,7 +28,7 @@
         <TextInput
             size="sm"
             labelText="Colour"
-            helperText={near ? `the colour of ${near.name}` : 'click the field at the left to pick one'}
+            helperText={near ? `the colour of ${near.name}` : 'click the colour to pick another'}
             bind:value={wish.colour}
             invalid={!wish.valid}
             invalidText="Write # and six hexadecimal digits, as in #8a5a2b."

@@ -13,7 +13,10 @@
 
 <div class="three">
     <Select size="sm" labelText="How far" bind:selected={wish.options.finish}>
-        {#each words?.levels ?? [] as each (each.id)}<SelectItem value={each.id} text={each.words} />{/each}
+        {#each words?.levels ?? [] as each (each.id)}<SelectItem
+                value={each.id}
+                text={each.words.split(':')[0] ?? each.id}
+            />{/each}
     </Select>
     {#each ['shades', 'highlights'] as const as kind (kind)}
         <Select
