@@ -31,10 +31,13 @@ use Kalokroma\Word\Reason;
 final class StepRules
 {
     /** Over a ground as light as this (L*), or a stone, no stone saves a coat. */
-    private const LIGHT_GROUND = 72.0;
+    private const LIGHT_GROUND = 58.0;
 
     /** Coats from which another way is worth a thought. */
     private const TOO_MANY_COATS = 5;
+
+    /** On small areas, and sprayed, many coats are soon done: from so many minutes on it matters. */
+    private const MATTERS_MINUTES = 12.0;
 
     /** A ratio thinner than this (share of paint) is better made with medium. */
     private const THIN_LOAD = 0.25;
@@ -127,6 +130,7 @@ final class StepRules
             'stain.dark' => static fn (StepOutcome $o): ?array => self::stainOnDark($o),
             'coats.many' => static fn (StepOutcome $o): ?array => $o->step->technique->isBase()
                 && $o->labour->coats >= self::TOO_MANY_COATS
+                && $o->labour->minutes >= self::MATTERS_MINUTES
                 && $o->look->below->plane->toLab()->l < self::LIGHT_GROUND
                 ? [
                     '{coats} coats, {minutes} minutes of work on each figure: a weak colour over this ground.',
