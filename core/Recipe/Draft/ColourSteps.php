@@ -31,6 +31,7 @@ use Kalokroma\Recipe\Technique\Technique;
 use Kalokroma\Recipe\Technique\Way;
 use Kalokroma\Shelf\Behaviour;
 use Kalokroma\Shelf\Mix;
+use Kalokroma\Shelf\Part;
 use Kalokroma\Shelf\RankedMix;
 use Kalokroma\Word\Finding;
 use Kalokroma\Word\Reason;
@@ -48,6 +49,10 @@ final class ColourSteps extends DraftedSteps
     private const LIGHTEST_BASE = 0.97;
     /** Ridges lighter than planes by so much (L*) are a light sketch. */
     private const SKETCHED = 8.0;
+    /** The mix of white planes is at least so much darker (L*) than the ridges, in so few drops; so many are looked at. */
+    private const UNDER_WHITE = 1.0;
+    private const OFF_WHITE_DROPS = 4;
+    private const OFF_WHITES = 16;
     /** Below this lightness (L*) a colour is a black. */
     private const BLACK_BELOW = 22.0;
     /** Share of its lightness over the base that the ridge keeps under the glaze that pulls it back in line. */
@@ -193,11 +198,35 @@ final class ColourSteps extends DraftedSteps
             return [$target, $mixed, [$this->ladder->reason($rung), $this->mixed->reason($rung)]];
         }
         [$target, $why] = $slot === Slot::Basecoat ? $this->aimed($target) : [$target, null];
-        [$chosen, $reason] = $this->choice->nearest($target->toLab(), $this->aim($rung));
+        [$chosen, $reason] = $this->offWhite($slot, $target) ?? $this->choice->nearest($target->toLab(), $this->aim($rung));
 
         $ladder = $isOneOf ? $this->ladder->reasonOf($target, $row->nth, $row->of) : $this->ladder->reason($rung);
 
         return [$target, $chosen->mix, [$why ?? $ladder, $reason]];
+    }
+
+    /**
+     * The planes of a white area lie a little under white, so that its edges have somewhere to go: the whitest pot is kept for them.
+     *
+     * @return array{RankedMix, Finding}|null null on any other area, or where no mix lies there
+     */
+    private function offWhite(Slot $slot, Oklch $target): ?array
+    {
+        $lightest = $this->ladder->rung(Rung::Highlight)->toLab()->l - self::UNDER_WHITE;
+        $isPlanes = $slot === Slot::Layer && $this->ladder->isWhite();
+        foreach ($isPlanes ? $this->palette->pairs($target->toLab(), self::OFF_WHITES) : [] as $pair) {
+            $drops = array_sum(array_map(static fn (Part $p): int => $p->parts, $pair->mix->parts));
+            if ($pair->mix->lab()->l <= $lightest && $drops <= self::OFF_WHITE_DROPS && !$pair->mix->joinsFarHues()) {
+                return [$pair, new Finding(
+                    'mix.off-white',
+                    '{mix}: {near} off, a little under white, so that the edges have somewhere to go.',
+                    ['mix' => $pair->mix->words(), 'near' => $pair->difference],
+                    Reason::Mix,
+                )];
+            }
+        }
+
+        return null;
     }
 
     /** The colour of one of several shades or highlights. */

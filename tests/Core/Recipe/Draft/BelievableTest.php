@@ -120,7 +120,9 @@ final class BelievableTest extends TestCase
     public function testWhiteIsNotBuiltUpEverywhere(): void
     {
         foreach (self::GROUNDS as $ground) {
-            [, $outcomes] = self::drafted(Material::Cloth, Relief::Broad, '#efece2', $ground);
+            [$plan, $outcomes] = self::drafted(Material::Cloth, Relief::Broad, '#efece2', $ground);
+            $light = static fn (string $key): ?float => $plan->step($key)?->load->mix?->lab()->l;
+            self::assertGreaterThan($light('layer'), $light('highlight'), 'the whitest is kept for the ridges on '.$ground);
             $end = $outcomes[count($outcomes) - 1]->look->after;
             $white = Srgb::fromHex('#efece2')->toLab()->l;
 
