@@ -78,7 +78,7 @@ final readonly class Remedies
     public static function dear(int $coats): string
     {
         return $coats < Defaults::MANY_COATS ? ''
-            : ' It is dear, {coats} coats until it hides: a chip, a scratch or a smear of dirt hides it too.';
+            : ' That takes {coats} coats. A chip, a scratch or a smear of dirt hides it too.';
     }
 
     private function spilledWash(): Remedy

@@ -12,7 +12,6 @@ use Kalokroma\Recipe\Choose\SteppingStone;
 use Kalokroma\Recipe\Draft\StepMaker;
 use Kalokroma\Recipe\Draft\StepWish;
 use Kalokroma\Recipe\Plan\Handling;
-use Kalokroma\Recipe\Plan\Load;
 use Kalokroma\Recipe\Plan\Place;
 use Kalokroma\Recipe\Plan\Plan;
 use Kalokroma\Recipe\Plan\PlannedStep;
@@ -120,7 +119,10 @@ final readonly class Repair
     private function stone(PlannedStep $base, Surface $spoilt, Place $place): ?PlannedStep
     {
         $mix = $base->load->mix;
-        $found = $mix === null || $mix->isTransparent() ? null : SteppingStone::under(
+        if ($mix === null || $mix->isTransparent()) {
+            return null;
+        }
+        $found = SteppingStone::under(
             $mix,
             $base->load->thinning,
             $spoilt->plane,
@@ -128,21 +130,7 @@ final readonly class Repair
             self::JUDGED_CM2,
             Defaults::ENOUGH_WITHIN,
         );
-        if ($found === null) {
-            return null;
-        }
-        $stone = Mix::single($found->paint);
-
-        return new PlannedStep(
-            $this->plan->freeKey('mend-stone'),
-            Technique::SteppingStone,
-            Oklch::fromLab($stone->lab()),
-            Load::usual($stone, 'basecoat'),
-            new Scope($place, level: Level::Fieldable),
-            new Handling($found->coats),
-            [$found->reason($mix), Defaults::thinningReason('basecoat')],
-            Stage::Detail,
-        );
+        return $found?->step($this->plan->freeKey('mend-stone'), $mix, new Scope($place, level: Level::Fieldable), Stage::Detail);
     }
 
     /** A shade or light laid again on the spot, in as many passes as it has there. */

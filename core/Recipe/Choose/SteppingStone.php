@@ -5,10 +5,18 @@ declare(strict_types=1);
 namespace Kalokroma\Recipe\Choose;
 
 use Kalokroma\Colour\Ciede2000;
+use Kalokroma\Colour\Oklch;
 use Kalokroma\Colour\Reflectance;
 use Kalokroma\Film\Hiding;
 use Kalokroma\Film\Thinning;
+use Kalokroma\Recipe\Plan\Handling;
+use Kalokroma\Recipe\Plan\Load;
+use Kalokroma\Recipe\Plan\PlannedStep;
+use Kalokroma\Recipe\Plan\Scope;
+use Kalokroma\Recipe\Plan\StepKey;
 use Kalokroma\Recipe\Technique\Defaults;
+use Kalokroma\Recipe\Technique\Stage;
+use Kalokroma\Recipe\Technique\Technique;
 use Kalokroma\Shelf\Mix;
 use Kalokroma\Shelf\Paint;
 use Kalokroma\Shelf\Part;
@@ -73,6 +81,23 @@ final readonly class SteppingStone
     public function saves(): int
     {
         return $this->without - $this->coats - $this->then;
+    }
+
+    /** The coat itself, under this base. */
+    public function step(StepKey $key, Mix $base, Scope $scope = new Scope(), ?Stage $stage = null): PlannedStep
+    {
+        $mix = Mix::single($this->paint);
+
+        return new PlannedStep(
+            $key,
+            Technique::SteppingStone,
+            Oklch::fromLab($mix->lab()),
+            Load::usual($mix, 'basecoat'),
+            $scope,
+            new Handling($this->coats),
+            [$this->reason($base), Defaults::thinningReason('basecoat')],
+            $stage,
+        );
     }
 
     public function reason(Mix $base): Finding

@@ -86,7 +86,7 @@ final readonly class AddedStep
         };
     }
 
-    /** Half way from the ground to the colour; what the film model would lay there, where that is known to save coats. */
+    /** Half way from the ground to the colour. */
     private function stone(Oklch $ground): Oklch
     {
         $base = $this->plan->step(Slot::Basecoat->value);

@@ -12,8 +12,6 @@ use Kalokroma\Film\Face;
 use Kalokroma\Film\Surface;
 use Kalokroma\Recipe\Choose\Palette;
 use Kalokroma\Recipe\Choose\SteppingStone;
-use Kalokroma\Recipe\Plan\Handling;
-use Kalokroma\Recipe\Plan\Load;
 use Kalokroma\Recipe\Plan\Place;
 use Kalokroma\Recipe\Plan\PlannedStep;
 use Kalokroma\Recipe\Plan\StepKey;
@@ -108,18 +106,6 @@ final class Worth
             $area->surfaceCm2,
             $covered ? Defaults::ENOUGH_WITHIN : Constants::HIDDEN_WITHIN,
         );
-        if ($found === null) {
-            return null;
-        }
-        $mix = Mix::single($found->paint);
-
-        return new PlannedStep(
-            StepKey::of(Slot::SteppingStone->value),
-            Technique::SteppingStone,
-            Oklch::fromLab($mix->lab()),
-            Load::usual($mix, 'basecoat'),
-            handling: new Handling($found->coats),
-            why: [$found->reason($base->load->mix), Defaults::thinningReason('basecoat')],
-        );
+        return $found?->step(StepKey::of(Slot::SteppingStone->value), $base->load->mix);
     }
 }

@@ -45,8 +45,10 @@ final class Rules
     {
         $marks = OrderRules::broken($plan->steps);
         $area = $area->sketchUsually(self::isTransparent($outcomes));
+        $onStone = false;
         foreach ($outcomes as $outcome) {
-            $marks = [...$marks, ...StepRules::broken($outcome, $area, $equipment, $intended)];
+            $marks = [...$marks, ...StepRules::broken($outcome, $area, $equipment, $intended, $onStone)];
+            $onStone = $onStone || $outcome->step->technique === Technique::SteppingStone;
         }
         $places = array_flip(array_map(static fn (PlannedStep $s): string => $s->key->value, $plan->steps));
         usort($marks, static fn (Mark $a, Mark $b): int => ($places[$a->key] ?? 0) <=> ($places[$b->key] ?? 0) ?: $a->code <=> $b->code);

@@ -30,30 +30,36 @@ use Kalokroma\Word\Reason;
  */
 final class StepRules
 {
-    /** Over a ground as light as this (L*), or a stone, no stone saves a coat. */
-    private const LIGHT_GROUND = 58.0;
+    /** Over a ground as light as this (L*) no stone saves a coat. */
+    private const LIGHT_GROUND = 72.0;
 
     /** Coats from which another way is worth a thought. */
     private const TOO_MANY_COATS = 5;
 
-    /** On small areas, and sprayed, many coats are soon done: from so many minutes on it matters. */
-    private const MATTERS_MINUTES = 12.0;
+    /** A stone saves about so many coats; it pays where they take longer than loading it. */
+    private const STONE_SAVES = 2;
 
     /** A ratio thinner than this (share of paint) is better made with medium. */
     private const THIN_LOAD = 0.25;
 
     /**
      * @param Oklch|null $intended colour of the area, where it has one
+     * @param bool $onStone whether a stepping-stone coat lies below the step
      *
      * @return list<Mark>
      */
-    public static function broken(StepOutcome $outcome, Area $area, Equipment $equipment, ?Oklch $intended = null): array
-    {
+    public static function broken(
+        StepOutcome $outcome,
+        Area $area,
+        Equipment $equipment,
+        ?Oklch $intended = null,
+        bool $onStone = false,
+    ): array {
         if ($outcome->step->handling->omitted) {
             return [];
         }
         $marks = [];
-        foreach (self::rules() as $code => $rule) {
+        foreach (self::rules($onStone) as $code => $rule) {
             $found = $rule($outcome, $area, $equipment, $intended);
             if ($found !== null) {
                 [$template, $facts, $instead] = $found;
@@ -67,9 +73,9 @@ final class StepRules
     /**
      * @return array<string, Closure(StepOutcome, Area, Equipment, Oklch|null): (Broken|null)>
      */
-    private static function rules(): array
+    private static function rules(bool $onStone): array
     {
-        return [...self::ofWork(), ...self::ofPaint(), ...self::ofTools()];
+        return [...self::ofWork(), ...self::ofPaint($onStone), ...self::ofTools()];
     }
 
     /** @return array<string, Closure(StepOutcome, Area, Equipment, Oklch|null): (Broken|null)> whether the surface takes it */
@@ -99,7 +105,7 @@ final class StepRules
     }
 
     /** @return array<string, Closure(StepOutcome, Area, Equipment, Oklch|null): (Broken|null)> how the paint behaves */
-    private static function ofPaint(): array
+    private static function ofPaint(bool $onStone): array
     {
         return [
             'thin.range' => static fn (StepOutcome $o): ?array => self::outsideRange($o),
@@ -129,8 +135,9 @@ final class StepRules
                 : null,
             'stain.dark' => static fn (StepOutcome $o): ?array => self::stainOnDark($o),
             'coats.many' => static fn (StepOutcome $o): ?array => $o->step->technique->isBase()
+                && !$onStone
                 && $o->labour->coats >= self::TOO_MANY_COATS
-                && $o->labour->minutes >= self::MATTERS_MINUTES
+                && self::STONE_SAVES * ($o->labour->minutes - $o->labour->loading) / $o->labour->coats > Defaults::LOADING_MINUTES
                 && $o->look->below->plane->toLab()->l < self::LIGHT_GROUND
                 ? [
                     '{coats} coats, {minutes} minutes of work on each figure: a weak colour over this ground.',

@@ -36,7 +36,7 @@
         {#each alike.warnings as warning (warning)}<p>{warning}</p>{/each}
         <p>{alike.sentence}</p>
         <Button size="small" kind="tertiary" disabled={busy} onclick={() => onalike(alike.paint_id)}
-            >Lay {alike.words} under all of them</Button
+            >Use {alike.words} for all of them</Button
         >
     </div>
 {/if}

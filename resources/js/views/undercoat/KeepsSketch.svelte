@@ -14,7 +14,7 @@
 </script>
 
 <fieldset disabled={busy}>
-    <legend>Where shall the sketch show?</legend>
+    <legend>Where should the sketch show?</legend>
     <p class="soft">Opaque coats over it are warned of on these areas only.</p>
     {#each areas as area (area.id)}
         <label

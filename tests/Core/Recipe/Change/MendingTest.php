@@ -211,9 +211,9 @@ final class MendingTest extends TestCase
             ['stepping-stone', 'tidy-up', 'wash-all-over', 'edge-highlight'],
             array_map(static fn (PlannedStep $s): string => $s->technique->value, $yellow->remedy->steps),
         );
-        self::assertMatchesRegularExpression('/It is dear, \d coats until it hides: a chip/', $yellow->remedy->reason->sentence());
+        self::assertMatchesRegularExpression('/That takes \d coats\. A chip/', $yellow->remedy->reason->sentence());
         $brown = $mend('#4d3322');
-        self::assertStringNotContainsString('It is dear', $brown->remedy->reason->sentence());
+        self::assertStringNotContainsString('That takes', $brown->remedy->reason->sentence());
         self::assertGreaterThan($brown->minutes + 1.0, $yellow->minutes);
     }
 

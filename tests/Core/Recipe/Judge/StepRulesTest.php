@@ -214,6 +214,24 @@ final class StepRulesTest extends TestCase
         self::assertNotContains('sketch.covered', $codes(false, $coat, Steps::step('glaze', '#7b8f55')));
     }
 
+    /** A stone costs loading another mix (2 min) and saves about two coats (0.7 min/cm² each): it is asked for from 1.4 cm² on. */
+    public function testAStoneIsAskedForOnlyWhereItPaysAndNoneLies(): void
+    {
+        $codes = static function (float $cm2, PlannedStep ...$steps): array {
+            $area = new Area('1', 'Hood', Material::Cloth, Relief::Tight, $cm2);
+            $outcomes = Simulation::run(array_values($steps), $area, Surface::uniform(Swatches::reflectance('#1b1b1b')));
+            $found = Rules::judge(new Plan(array_values($steps), []), $outcomes, $area, new Equipment(true, true));
+
+            return array_map(static fn (array $j): string => $j['mark']->code, $found);
+        };
+        $yellow = Steps::step('basecoat', '#f0bd2a', '1:1', 6);
+
+        self::assertContains('coats.many', $codes(6.0, $yellow));
+        self::assertNotContains('coats.many', $codes(0.4, $yellow), 'six coats of a spot are soon done');
+        self::assertNotContains('coats.many', $codes(6.0, Steps::step('stepping-stone', '#858a8c', coats: 1), $yellow), 'one lies there');
+        self::assertNotContains('coats.many', $codes(6.0, Steps::step('airbrush-coat', '#f0bd2a', '1:1', 6)), 'sprayed');
+    }
+
     public function testTheUsualRangesAreThoseOfTheCraft(): void
     {
         // paint : thinner, thick to thin, as the table of the craft has them
