@@ -124,7 +124,8 @@ final class ColourSteps extends DraftedSteps
             ? [null, $this->mixed->reason(Rung::Accent)]
             : $this->choice->nearest($target->toLab(), Aim::Light);
         $mix = $mixed ?? $chosen?->mix;
-        if ($mix === null || $mix->key() === $last?->key()) {
+        $isLighter = $last === null || $last->isTransparent() || ($mix !== null && $mix->lab()->l > $last->lab()->l);
+        if ($mix === null || !$isLighter || $mix->key() === $last?->key()) {
             return null;
         }
         $why = new Finding(

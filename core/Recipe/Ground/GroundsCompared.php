@@ -32,6 +32,9 @@ final readonly class GroundsCompared
     /** CIEDE2000 by which a transparent coat misses its colour on a ground that is too dark. */
     private const RISKY_STAIN = 12.0;
 
+    /** A white is painted under white on any ground, so that its edges have somewhere to go (L*). */
+    private const WHITE_FROM = 90.0;
+
     /** Covering coats that a transparent paint then wants beneath it. */
     private const BENEATH_STAIN = 2;
 
@@ -136,6 +139,10 @@ final readonly class GroundsCompared
     {
         $wanted = $coat->mix->lab();
         $plane = $ground->facings->side->plane->toLab();
+
+        if ($wanted->l >= self::WHITE_FROM) {
+            return false;
+        }
 
         return !$coat->isTransparent() && !$coat->isMetallic() && !$ground->isSketch() && (
             Ciede2000::difference($plane, $wanted) <= Defaults::ENOUGH_WITHIN

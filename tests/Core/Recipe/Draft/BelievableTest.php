@@ -132,6 +132,22 @@ final class BelievableTest extends TestCase
         }
     }
 
+    /** The leaders' last light is lighter than the one below it, or there is none: on white nothing is left above the white. */
+    public function testTheLastLightOfLeadersIsLighterThanTheOneBelow(): void
+    {
+        foreach (self::areas() as [$material, $relief, $hex]) {
+            foreach (self::GROUNDS as $ground) {
+                [$plan] = self::drafted($material, $relief, $hex, $ground, leaders: 1);
+                $light = static fn (string $key): ?float => $plan->step($key)?->load->mix?->lab()->l;
+                if ($light('accent') !== null && $light('highlight') !== null) {
+                    self::assertGreaterThan($light('highlight'), $light('accent'), $hex.' on '.$ground);
+                }
+            }
+        }
+        self::assertNull(self::drafted(Material::Cloth, Relief::Broad, '#efece2', '#f0f0ee', leaders: 1)[0]->step('accent'));
+        self::assertNotNull(self::drafted(Material::Cloth, Relief::Tight, '#6f4a2e', '#868686', leaders: 1)[0]->step('accent'));
+    }
+
     /** Flakes come only where metal is bare; black starts on black. */
     public function testFlakesAndGroundsComeWhereTheyBelong(): void
     {
@@ -231,6 +247,7 @@ final class BelievableTest extends TestCase
         Way $way = Way::Mixed,
         Level $finish = Level::Finished,
         float $cm2 = 3.0,
+        int $leaders = 0,
     ): array {
         /** @var Palette|null $palette */
         static $palette = null;
@@ -242,6 +259,7 @@ final class BelievableTest extends TestCase
             Swatches::reflectance($ground),
             OrdinaryShelf::paints(),
             new LadderWish(finish: $finish),
+            leaders: $leaders,
             palette: $palette,
         );
         $plan = Drafter::draft($brief);
