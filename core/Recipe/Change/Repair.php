@@ -32,7 +32,7 @@ use Kalokroma\Word\Reason;
  */
 final readonly class Repair
 {
-    /** What is laid again over the base: accents are touched up by eye. */
+    /** What is laid again over the base, where all figures have it. */
     private const AGAIN = [Stage::Wash, Stage::Layer, Stage::Drybrush, Stage::Highlight];
 
     /** So much surface (cm²) a stone is judged for: on a spot no stone ever pays by minutes, but it does by coats. */
@@ -163,6 +163,7 @@ final readonly class Repair
                 in_array($step->stage, self::AGAIN, true)
                 && $step->isFilm()
                 && $step->load->mix !== null
+                && $step->scope->who->isAll()
                 && !$step->handling->omitted
             ) {
                 $found[] = $outcome;
