@@ -111,6 +111,32 @@ final class OtherWindowTest extends SampleWorkshop
         );
     }
 
+    public function testWhatIsSaidOfAPaint(): void
+    {
+        $this->open('/shelf/1', 'What is left');
+        $name = $this->other('GET', 'paints/1')['paint']['name'];
+        $this->hands->press('Change this paint');
+        $this->hands->see('Colour known from');
+        $this->other('PATCH', 'paints', ['ids' => [1], 'place' => 'top drawer']);
+        $this->hands->type('Name', $name.' II');
+        $this->hands->press('Save');
+        $this->hands->until(fn (): bool => $this->hands->text('h1') === $name.' II', 'the new name is kept');
+        $this->hands->see('top drawer');
+
+        $this->hands->press('Change this paint');
+        $this->hands->see('Colour known from');
+        $this->other('PATCH', 'paints', ['ids' => [1], 'place' => 'left drawer']);
+        $this->hands->type('Place', 'window sill');
+        $this->hands->press('Save');
+        $this->hands->see($name.' II '.self::CLASH);
+        $this->hands->see('left drawer');
+        $this->hands->press('Keep what is there');
+        $this->hands->until(
+            fn (): bool => $this->other('GET', 'paints/1')['paint']['place'] === 'left drawer',
+            'the paint is as the other window left it',
+        );
+    }
+
     public function testLabelsOfTheBook(): void
     {
         $this->other('POST', 'book', ['area_id' => 4, 'name' => 'Winter oilskin']);
