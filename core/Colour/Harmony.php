@@ -39,7 +39,7 @@ enum Harmony: string
     /** The half of the circle around orange is warm, the half around blue cold. */
     public static function isWarm(float $hue): bool
     {
-        return abs(fmod($hue - self::WARMEST + 540, 360) - 180) <= 90;
+        return Oklch::between($hue, self::WARMEST) <= 90;
     }
 
     public function words(): string

@@ -99,6 +99,12 @@ final readonly class Oklch
         return $turn <= -180 ? $turn + 360 : $turn;
     }
 
+    /** Between two hues, degrees from 0 to 180. */
+    public static function between(float $hue, float $other): float
+    {
+        return abs(fmod($hue - $other + 540, 360) - 180);
+    }
+
     private static function root(float $v): float
     {
         return $v < 0 ? -((-$v) ** (1 / 3)) : $v ** (1 / 3);

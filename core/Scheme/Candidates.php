@@ -24,7 +24,7 @@ final class Candidates
 
     /** OKLCh chroma above which a colour is no muted one, below which a spot is none, and from which it has a hue. */
     private const MUTED = 0.07;
-    private const SPOT = 0.11;
+    public const SPOT = 0.11;
     public const HAS_HUE = 0.03;
 
     /** @var array<string, non-empty-list<array{Choice, float}>> */

@@ -13,6 +13,8 @@ final readonly class Proposal
      * @param array<string, Choice> $choices by id of the area
      * @param int $pairs pairs of neighbours, and how many of them can be told apart
      * @param int $mixes colours of it that are mixed; the others come straight from a bottle
+     * @param float $score the smaller the better
+     * @param bool $isKept whether it is what its harmony promises; no shelf has every hue
      */
     public function __construct(
         public Harmony $harmony,
@@ -22,6 +24,7 @@ final readonly class Proposal
         public int $mixes,
         public float $score,
         public string $reason,
+        public bool $isKept,
     ) {
     }
 }

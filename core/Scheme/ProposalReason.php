@@ -11,15 +11,28 @@ use Kalokroma\Colour\PlainName;
 /** What speaks for a proposed scheme, from the numbers it was judged by. */
 final class ProposalReason
 {
+    /** How much less the colour of leather or wood, which is as it is, counts as what was chosen. */
+    private const AS_IT_IS = 0.2;
+
     /**
      * @param list<Coloured> $coloured
      * @param int $mixes colours of it that are mixed
      * @param int $open colours of it
+     * @param string|null $spot id of the area that stands out; null where none is asked to
+     * @param bool $isKept whether it is what its harmony promises
      */
-    public static function of(Harmony $harmony, array $coloured, Legibility $legibility, int $mixes, int $open): string
-    {
+    public static function of(
+        Harmony $harmony,
+        array $coloured,
+        Legibility $legibility,
+        int $mixes,
+        int $open,
+        ?string $spot,
+        bool $isKept,
+    ): string {
         $lost = $legibility->findings();
-        $text = ucfirst($harmony->words()).self::contrast($coloured);
+        $text = $isKept ? ucfirst($harmony->words()) : 'As near as your paints come to '.$harmony->words();
+        $text .= ($spot === null ? self::contrast($coloured) : self::named($coloured, $spot));
         $text .= sprintf(
             '. %d of %d pairs of neighbours read from %g m',
             count($legibility->pairs) - count($lost),
@@ -37,6 +50,18 @@ final class ProposalReason
         });
     }
 
+    /** @param list<Coloured> $coloured */
+    private static function named(array $coloured, string $spot): string
+    {
+        foreach ($coloured as $area) {
+            if ($area->area->id === $spot && $area->lab !== null) {
+                return sprintf(': the %s (%s)', mb_strtolower($area->area->name), PlainName::of(self::oklch($area)));
+            }
+        }
+
+        return '';
+    }
+
     /**
      * The strongest of the painter's own colours, and the one of the scheme that stands out most beside it.
      *
@@ -51,18 +76,24 @@ final class ProposalReason
         foreach ($coloured as $area) {
             if ($area !== $lead && !$area->fixed && $area->lab !== null) {
                 $to = self::oklch($area);
-                $wide = abs($from->hueTurnTo($to->hue)) * min(1.0, $to->chroma / 0.06) * sqrt($area->area->surfaceCm2);
+                $own = MaterialRange::isFree($area->area->material) ? 1.0 : self::AS_IT_IS;
+                $wide = $own * abs($from->hueTurnTo($to->hue)) * min(1.0, $to->chroma / 0.06) * sqrt($area->area->surfaceCm2);
                 [$widest, $against] = $wide > $widest ? [$wide, $area] : [$widest, $against];
             }
         }
 
-        return $against === null ? '' : sprintf(
-            ': %s (%s) beside %s (%s), hues %.0f° apart',
+        if ($against === null) {
+            return '';
+        }
+        $to = self::oklch($against);
+
+        return sprintf(
+            ': %s (%s) beside %s (%s)%s',
             mb_strtolower($lead->area->name),
             PlainName::of($from),
             mb_strtolower($against->area->name),
-            PlainName::of(self::oklch($against)),
-            abs($from->hueTurnTo(self::oklch($against)->hue)),
+            PlainName::of($to),
+            min($from->chroma, $to->chroma) < Candidates::HAS_HUE ? '' : sprintf(', hues %.0f° apart', abs($from->hueTurnTo($to->hue))),
         );
     }
 

@@ -36,6 +36,9 @@ final class Proposals
 
     private const ROUNDS = 2;
 
+    /** Hue that schemes start from where no fixed colour has one, degrees: the middle of the warm ones. */
+    private const NO_HUE = 65.0;
+
     /** Cost of running together with a neighbour, for each ratio that is missing. */
     private const RUNS_TOGETHER = 6.0;
 
@@ -126,13 +129,23 @@ final class Proposals
             foreach ($only === null ? Harmony::cases() : [$only] as $harmony) {
                 $found[] = $this->scheme($harmony, $turn, $light);
             }
-            $kept = $v === 0 ? [] : $this->different($found, $only === null);
+            $kept = $v === 0 ? [] : $this->different(self::promising($found), $only === null);
             if (count($kept) >= self::WANTED) {
                 break;
             }
         }
 
         return $kept;
+    }
+
+    /**
+     * @param list<Proposal> $found
+     *
+     * @return list<Proposal> those that are what their title says; where none is, all, which say so
+     */
+    private static function promising(array $found): array
+    {
+        return array_values(array_filter($found, static fn (Proposal $p): bool => $p->isKept)) ?: $found;
     }
 
     /**
@@ -222,7 +235,7 @@ final class Proposals
             }
         }
 
-        return $this->proposal($harmony, $chosen, $cost);
+        return $this->proposal($harmony, $chosen, $cost, $spot);
     }
 
     /**
@@ -282,11 +295,11 @@ final class Proposals
      */
     private function harmonious(Harmony $harmony): array
     {
-        $hues = $harmony->hues($this->given[0] ?? 65.0);
+        $hues = $harmony->hues($this->given[0] ?? self::NO_HUE);
         foreach (array_slice($this->given, 1, 1) as $second) {
             $nearest = 1;
             foreach ($hues as $i => $hue) {
-                if ($i > 0 && self::away($hue, $second) < self::away($hues[$nearest], $second)) {
+                if ($i > 0 && Oklch::between($hue, $second) < Oklch::between($hues[$nearest], $second)) {
                     $nearest = $i;
                 }
             }
@@ -296,9 +309,18 @@ final class Proposals
         return array_values($hues);
     }
 
-    /** The area for the spot colour: small, round or of free material, and as leading as there is one. */
+    /** The area for the spot colour: a fixed one that is vivid; else small, round or of free material, and as leading as there is one. */
     private function spot(): string
     {
+        $vivid = Candidates::SPOT;
+        $fixed = null;
+        foreach ($this->areas as $area) {
+            $chroma = $area->fixed && $area->lab !== null ? Oklch::fromLab($area->lab)->chroma : 0.0;
+            [$vivid, $fixed] = $chroma >= $vivid ? [$chroma, $area->area->id] : [$vivid, $fixed];
+        }
+        if ($fixed !== null) {
+            return $fixed;
+        }
         $found = $this->open[0]->area;
         $best = -INF;
         foreach ($this->open as $area) {
@@ -315,7 +337,7 @@ final class Proposals
     }
 
     /** @param array<string, Choice> $chosen */
-    private function proposal(Harmony $harmony, array $chosen, float $cost): Proposal
+    private function proposal(Harmony $harmony, array $chosen, float $cost, ?string $spot): Proposal
     {
         $coloured = array_map(
             static fn (Coloured $c): Coloured => new Coloured($c->area, ($chosen[$c->area->id] ?? null)->lab ?? $c->lab, $c->fixed),
@@ -324,6 +346,7 @@ final class Proposals
         $legibility = new Legibility($coloured, $this->touching, $this->sight);
         $lost = $legibility->findings();
         $mixes = count(array_filter($chosen, static fn (Choice $c): bool => !$c->mix->isSingle()));
+        $isKept = (new Promise($harmony, $this->given[0] ?? self::NO_HUE))->isKept($coloured, $spot);
 
         return new Proposal(
             $harmony,
@@ -332,7 +355,8 @@ final class Proposals
             count($legibility->pairs) - count($lost),
             $mixes,
             $cost / count($chosen),
-            ProposalReason::of($harmony, $coloured, $legibility, $mixes, count($chosen)),
+            ProposalReason::of($harmony, $coloured, $legibility, $mixes, count($chosen), $spot, $isKept),
+            $isKept,
         );
     }
 
@@ -358,11 +382,6 @@ final class Proposals
         }
 
         return $found;
-    }
-
-    private static function away(float $hue, float $other): float
-    {
-        return abs(fmod($hue - $other + 540, 360) - 180);
     }
 
     private static function rank(Area $area): int

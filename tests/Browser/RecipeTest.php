@@ -183,7 +183,7 @@ final class RecipeTest extends SampleWorkshop
         $this->hands->press('Paint it so');
         $this->hands->see('Cargo canvas is painted so now');
         $this->hands->press('Open its recipe');
-        $this->hands->see('another draft');
+        $this->hands->see('draft again');
         $this->hands->see('Drybrush');
         self::assertSame([], $this->hands->complaints());
     }

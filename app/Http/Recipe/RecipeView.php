@@ -86,6 +86,8 @@ final class RecipeView
 
         return [
             'off' => round($ending->off, 1),
+            'recess_off' => $ending->recess === null ? null : round($ending->recess, 1),
+            'ridge_off' => $ending->ridge === null ? null : round($ending->ridge, 1),
             'words' => $ending->words,
             'surface' => StepView::surface($ending->surface),
             'far' => $ending->finding?->sentence(),

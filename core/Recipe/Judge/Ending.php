@@ -10,12 +10,14 @@ use Kalokroma\Colour\Lab;
 use Kalokroma\Colour\Oklch;
 use Kalokroma\Figure\Area;
 use Kalokroma\Figure\Relief;
+use Kalokroma\Film\Face;
 use Kalokroma\Film\Surface;
 use Kalokroma\Recipe\Plan\Load;
 use Kalokroma\Recipe\Plan\PlannedStep;
 use Kalokroma\Recipe\Plan\StepKey;
 use Kalokroma\Recipe\Predict\Simulation;
 use Kalokroma\Recipe\Predict\StepOutcome;
+use Kalokroma\Recipe\Technique\Stage;
 use Kalokroma\Recipe\Technique\Technique;
 use Kalokroma\Word\Counted;
 use Kalokroma\Word\Finding;
@@ -34,11 +36,19 @@ final readonly class Ending
 
     /**
      * @param float $off of the planes from the colour that was wanted, CIEDE2000
-     * @param string $words how they differ: "clearly darker and a little redder"
+     * @param float|null $recess of the recesses from what their last step aimed at; null where none did
+     * @param float|null $ridge of the ridges likewise
+     * @param string $words how the planes differ: "clearly darker and a little redder"
      * @param Finding|null $finding null where they are near enough
      */
-    private function __construct(public Surface $surface, public float $off, public string $words, public ?Finding $finding)
-    {
+    private function __construct(
+        public Surface $surface,
+        public float $off,
+        public ?float $recess,
+        public ?float $ridge,
+        public string $words,
+        public ?Finding $finding,
+    ) {
     }
 
     /** @param non-empty-list<StepOutcome> $outcomes of the recipe, those of the undercoat may stand first */
@@ -49,7 +59,34 @@ final readonly class Ending
         $off = self::apart($plane, $intended->toLab());
         $words = DifferenceWords::between($intended->toLab(), $plane);
 
-        return new self($end, $off, $words, $off <= self::FAR ? null : self::mend($outcomes, $area, $intended, $off, $words));
+        return new self(
+            $end,
+            $off,
+            self::aimed($outcomes, Face::Recess),
+            self::aimed($outcomes, Face::Ridge),
+            $words,
+            $off <= self::FAR ? null : self::mend($outcomes, $area, $intended, $off, $words),
+        );
+    }
+
+    /**
+     * How far a face ends from what the last step that aimed at it wanted of it; a wash aims at the recesses.
+     *
+     * @param non-empty-list<StepOutcome> $outcomes
+     */
+    private static function aimed(array $outcomes, Face $face): ?float
+    {
+        $wanted = null;
+        foreach ($outcomes as $outcome) {
+            $step = $outcome->step;
+            $at = $step->stage === Stage::Wash ? Face::Recess : $step->face();
+            if ($at === $face && $step->isFilm() && !$step->isOfFigure() && $step->scope->who->isAll()) {
+                $wanted = $step->target ?? $wanted;
+            }
+        }
+        $end = $outcomes[count($outcomes) - 1]->look->after;
+
+        return $wanted === null ? null : self::apart($end->face($face)->toLab(), $wanted->toLab());
     }
 
     /**

@@ -10,6 +10,7 @@ use Kalokroma\Colour\Srgb;
 use Kalokroma\Figure\Area;
 use Kalokroma\Figure\FigureKind;
 use Kalokroma\Figure\Template;
+use Kalokroma\Scheme\Choice;
 use Kalokroma\Scheme\Coloured;
 use Kalokroma\Scheme\Legibility;
 use Kalokroma\Scheme\MaterialRange;
@@ -20,7 +21,9 @@ use Kalokroma\Scheme\SchemeProblem;
 use Kalokroma\Scheme\Sight;
 use Kalokroma\Shelf\Behaviour;
 use Kalokroma\Shelf\Paint;
+use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Tests\Core\OrdinaryShelf;
 use Tests\Core\Swatches;
 
 final class ProposalsTest extends TestCase
@@ -99,6 +102,47 @@ final class ProposalsTest extends TestCase
         $spot = $this->propose(['Coat' => '#9c7d34'], Harmony::Spot)[0];
         $strong = array_filter($spot->choices, static fn ($c): bool => $c->oklch->chroma > 0.1);
         self::assertLessThanOrEqual(2, count($strong), 'all is muted but the spot');
+    }
+
+    /** @return iterable<string, array{string}> */
+    public static function leads(): iterable
+    {
+        yield 'ochre' => ['#9c7d34'];
+        yield 'blue' => ['#2d5596'];
+        yield 'red' => ['#b3221e'];
+        yield 'green' => ['#3c7a3e'];
+    }
+
+    /**
+     * Hues are told from the painter's own: opposite is 145° and more away, beside it 115 to 185°, neighbours 50° at most.
+     * Without looking at promises, "opposite hues" came with an ochre coat beside ochre trousers.
+     */
+    #[DataProvider('leads')]
+    public function testWhatATitlePromisesIsThere(string $hex): void
+    {
+        $lead = Srgb::fromHex($hex)->toOklch();
+        foreach ([OrdinaryShelf::paints(), Swatches::shelf()] as $shelf) {
+            [$areas, $touching] = $this->figure(['Trousers' => $hex]);
+            $found = Proposals::of($areas, $touching, new Pool($shelf), new Sight());
+            self::assertGreaterThanOrEqual(5, count($found));
+            foreach ($found as $proposal) {
+                $all = array_filter($proposal->choices, static fn (Choice $c): bool => $c->oklch->chroma >= 0.03);
+                $turns = array_map(static fn (Choice $c): float => abs($lead->hueTurnTo($c->oklch->hue)), $all);
+                $coat = $proposal->choices['Coat']->oklch;
+                self::assertTrue(match ($proposal->harmony) {
+                    Harmony::Complement => max($turns) >= 145,
+                    Harmony::NearComplement => array_filter($turns, static fn (float $t): bool => $t >= 115) !== [],
+                    Harmony::Analogous => $coat->chroma < 0.03 || $turns['Coat'] <= 50,
+                    Harmony::Triad => count(array_filter($turns, static fn (float $t): bool => $t >= 85 && $t <= 155)) > 0,
+                    Harmony::WarmCold => count(array_unique(array_map(
+                        static fn (float $hue): bool => Harmony::isWarm($hue),
+                        [$lead->hue, ...array_map(static fn (Choice $c): float => $c->oklch->hue, array_values($all))],
+                    ))) === 2,
+                    Harmony::Spot => ($lead->chroma >= 0.11) === str_contains($proposal->reason, 'spot of colour: the trousers')
+                        && ($lead->chroma >= 0.11 ? $coat->chroma < $lead->chroma : $coat->chroma >= 0.11),
+                }, $proposal->reason);
+            }
+        }
     }
 
     public function testTheReasonFollowsItsInput(): void

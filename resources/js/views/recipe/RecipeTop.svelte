@@ -2,6 +2,7 @@
     import { material as materialWords } from '../../parts/words';
     import { InlineNotification } from 'carbon-components-svelte';
     import type { Recipe } from '../../api/wire';
+    import EndsOff from './EndsOff.svelte';
     import type { RecipeState } from './recipe.svelte';
 
     interface Props {
@@ -28,20 +29,19 @@
         </p>
     </div>
     {#if recipe.drafted && !page.redrafting}
-        <button class="plain-button wanted" onclick={() => (page.redrafting = true)}>
-            <i style:background={recipe.colour}></i>
-            <span
-                >{recipe.ending ? `ends ${recipe.ending.off.toFixed(1)} off this colour` : 'intended colour'}<br /><u
-                    >another draft</u
-                ></span
-            >
-        </button>
+        <div class="end">
+            <button class="plain-button wanted" onclick={() => (page.redrafting = true)}>
+                <i style:background={recipe.colour}></i>
+                <span>wanted<br /><u>draft again</u></span>
+            </button>
+            {#if recipe.ending}<EndsOff ending={recipe.ending} />{/if}
+        </div>
     {/if}
 </div>
 {#if recipe.ending?.far}<p class="far" role="note">{recipe.ending.far}</p>{/if}
 {#if recipe.outdated && !page.redrafting}
     <InlineNotification lowContrast hideCloseButton kind="warning" title={recipe.outdated}>
-        <button class="link-button" onclick={() => (page.redrafting = true)}>Draft it anew</button>
+        <button class="link-button" onclick={() => (page.redrafting = true)}>Draft again</button>
     </InlineNotification>
 {/if}
 
@@ -58,15 +58,22 @@
         padding-left: 12px;
         border-left: 4px solid var(--warn);
     }
-    .wanted {
+    .end {
         display: flex;
-        gap: 10px;
-        align-items: center;
+        flex-wrap: wrap;
+        gap: 10px 20px;
+        align-items: flex-start;
+        justify-content: flex-end;
+    }
+    .wanted {
+        display: grid;
+        gap: 4px;
+        text-align: left;
         font-size: var(--size-small);
         color: var(--ink-soft);
     }
     .wanted i {
-        width: 56px;
+        width: 64px;
         height: 44px;
     }
     .wanted u {

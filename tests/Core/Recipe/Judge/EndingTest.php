@@ -53,6 +53,32 @@ final class EndingTest extends TestCase
         self::assertStringContainsString('darker', $far->words);
     }
 
+    /** Recess and ridge are held against what the last step that went there wanted; without such a step nothing is said of them. */
+    public function testRecessAndRidgeAreHeldAgainstWhatTheirStepsWanted(): void
+    {
+        $coat = Steps::step('basecoat', '#6f4a2e');
+        self::assertNull(self::end('#6f4a2e', $coat)->recess);
+        self::assertNull(self::end('#6f4a2e', $coat)->ridge);
+
+        $shade = Steps::step('shade-layer', '#3c2618');
+        $shaded = self::end('#6f4a2e', $coat, $shade);
+        self::assertEqualsWithDelta(
+            Ciede2000::difference($shaded->surface->recess->toLab(), $shade->target?->toLab() ?? Srgb::fromHex('#000000')->toLab()),
+            (float) $shaded->recess,
+            0.001,
+        );
+        self::assertLessThan(6.0, $shaded->recess, 'a shade in its own paint comes near it');
+        self::assertNull($shaded->ridge);
+
+        $edge = self::end('#6f4a2e', $coat, $shade, Steps::step('edge-highlight', '#b08a60'));
+        self::assertNotNull($edge->ridge);
+        self::assertGreaterThan(
+            $edge->ridge,
+            self::end('#6f4a2e', $coat, $shade, Steps::step('edge-highlight', '#b08a60'), Steps::step('basecoat', '#1e2c52'))->ridge,
+            'what is laid over it later counts',
+        );
+    }
+
     private static function end(string $wanted, PlannedStep ...$steps): Ending
     {
         $area = new Area('1', 'Coat', Material::Cloth, Relief::Tight, 3.0, 1, Weight::Supporting);
