@@ -17,7 +17,11 @@ use PHPUnit\Framework\TestCase;
 
 final class PromiseTest extends TestCase
 {
-    /** @return iterable<string, array{Harmony, array<string, array{Material, float, float}>, bool}> colours as hue and chroma; the lead is 30° */
+    /**
+     * Colours as hue and chroma; the hue that leads is 30°.
+     *
+     * @return iterable<string, array{Harmony, array<string, array{Material, float, float}>, bool}>
+     */
     public static function schemes(): iterable
     {
         $lead = ['lead' => [Material::Cloth, 30.0, 0.12]];
