@@ -20,6 +20,9 @@ final class Matcher
     /** Counted as left where nobody said, millilitres: between a bottle that runs out and a full one. */
     public const UNKNOWN_ML = 8.0;
 
+    /** @var array<string, Mix> mixes that were looked at before, by their paints, which they keep: what they come to is computed once */
+    private array $known = [];
+
     /** Mixes of which the spread is computed beside those that are wanted. */
     private const SPREAD_TRIED = 24;
 
@@ -154,6 +157,7 @@ final class Matcher
      * @param int $most how many are wanted, 1 or more
      * @param int $kept pairs that are looked at closely in each round of the search
      * @param int $tried mixes of which the spread is computed beside those that are wanted
+     * @param Paint|null $own one of the paints, that takes part in every mix; null where none has to
      *
      * @return list<RankedMix>
      */
@@ -165,10 +169,12 @@ final class Matcher
         int $parts = self::PARTS,
         int $kept = MixSearch::PAIRS_KEPT,
         int $tried = self::SPREAD_TRIED,
+        ?Paint $own = null,
     ): array {
         usort($paints, static fn (Paint $a, Paint $b): int => $a->id <=> $b->id);
-        $search = new MixSearch($target, $paints, $parts, $kept, true);
-        $found = self::asSeen($search->run($mostPaints), $target, $paints, $mostPaints, $parts);
+        $place = $own === null ? false : array_search($own, $paints, true);
+        $search = new MixSearch($target, $paints, $parts, $kept, true, $place === false ? null : $place);
+        $found = $this->asSeen($search->run($mostPaints), $target, $paints, $mostPaints, $parts);
         $promise = $least = [];
         foreach ($found as $key => $difference) {
             $own = 0.0;
@@ -188,7 +194,7 @@ final class Matcher
             if (count($ranked) >= $most && self::rising($expected)[$most - 1] < $bound) {
                 break;
             }
-            $ranked[] = $mix = new RankedMix(self::read($key, $paints), $found[$key]);
+            $ranked[] = $mix = new RankedMix($this->read($key, $paints), $found[$key]);
             $expected[] = $mix->expected();
         }
 
@@ -215,11 +221,11 @@ final class Matcher
     private function mixes(Lab $target, array $paints, int $mostPaints, int $most, int $parts, int $kept = MixSearch::PAIRS_KEPT): array
     {
         usort($paints, static fn (Paint $a, Paint $b): int => $a->id <=> $b->id);
-        $found = self::asSeen((new MixSearch($target, $paints, $parts, $kept))->run($mostPaints), $target, $paints, $mostPaints, $parts);
+        $found = $this->asSeen((new MixSearch($target, $paints, $parts, $kept))->run($mostPaints), $target, $paints, $mostPaints, $parts);
         asort($found);
         $ranked = [];
         foreach (array_slice($found, 0, 2 * $most + 20, true) as $key => $difference) {
-            $ranked[] = new RankedMix(self::read($key, $paints), $difference);
+            $ranked[] = new RankedMix($this->read($key, $paints), $difference);
         }
 
         return array_slice(RankedMix::byPredicted($ranked), 0, $most);
@@ -233,7 +239,7 @@ final class Matcher
      *
      * @return array<string, float>
      */
-    private static function asSeen(array $found, Lab $target, array $paints, int $mostPaints, int $parts): array
+    private function asSeen(array $found, Lab $target, array $paints, int $mostPaints, int $parts): array
     {
         $places = $sets = [];
         foreach ($paints as $i => $paint) {
@@ -255,7 +261,7 @@ final class Matcher
         }
         foreach ($sets === [] ? [] : array_keys($found) as $key) {
             if (self::hasOneOf($sets, array_column(MixSearch::read($key), 0))) {
-                $found[$key] = Ciede2000::difference(self::read($key, $paints)->lab(), $target);
+                $found[$key] = Ciede2000::difference($this->read($key, $paints)->lab(), $target);
             }
         }
 
@@ -278,11 +284,12 @@ final class Matcher
     }
 
     /** @param list<Paint> $paints */
-    private static function read(string $key, array $paints): Mix
+    private function read(string $key, array $paints): Mix
     {
         $mixed = array_map(static fn (array $p): Part => new Part($paints[$p[0]], $p[1]), MixSearch::read($key));
         usort($mixed, static fn (Part $a, Part $b): int => $b->parts <=> $a->parts);
+        $name = implode('+', array_map(static fn (Part $p): string => spl_object_id($p->paint).'*'.$p->parts, $mixed));
 
-        return Mix::of($mixed);
+        return $this->known[$name] ??= Mix::of($mixed);
     }
 }

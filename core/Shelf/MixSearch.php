@@ -73,6 +73,7 @@ final class MixSearch
      * @param int $parts most drops in all, 2 or more
      * @param int $kept pairs scored exactly in one round
      * @param bool $sure whether mixes that are sure are wanted before those that are near
+     * @param int|null $own index of a paint that takes part in every pair; null where none has to
      */
     public function __construct(
         private readonly Lab $target,
@@ -80,15 +81,13 @@ final class MixSearch
         private readonly int $parts,
         private readonly int $kept = self::PAIRS_KEPT,
         private readonly bool $sure = false,
+        private readonly ?int $own = null,
     ) {
         foreach ($paints as $paint) {
             $pigment = $paint->pigment();
             $this->strength[] = $pigment->strength;
             $this->surfaces[] = $pigment->surface;
-            $strong = static fn (float $v): float => $v * $pigment->strength;
-            $this->k[] = array_map($strong, $pigment->absorption);
-            $this->s[] = array_map($strong, $pigment->scattering);
-            $this->body[] = $pigment->strength * array_sum($pigment->scattering) / Bands::COUNT;
+            [$this->k[], $this->s[], $this->body[]] = $paint->counted();
         }
     }
 
@@ -226,7 +225,8 @@ final class MixSearch
         $worst = INF;
         for ($i = 0; $i < $n; ++$i) {
             [$xi, $yi, $zi, $si] = [$x[$i], $y[$i], $z[$i], $body[$i]];
-            for ($j = $i + 1; $j < $n; ++$j) {
+            [$from, $to] = $this->others($i, $n);
+            for ($j = $from; $j < $to; ++$j) {
                 $dx = $x[$j] - $xi;
                 $dy = $y[$j] - $yi;
                 $dz = $z[$j] - $zi;
@@ -272,12 +272,22 @@ final class MixSearch
         }
         // Far from where the slope was taken the share it gives is a guess: the best pairs are tried in every ratio.
         asort($nearest);
-        foreach (array_slice(array_keys($nearest), 0, self::EVERY_RATIO) as $pair) {
+        foreach (array_slice(array_keys($nearest), 0, $this->own === null ? self::EVERY_RATIO : intdiv($most, 2)) as $pair) {
             [$i, $j] = array_map(intval(...), explode(' ', $pair));
             foreach ($ratios as [$a, $b]) {
                 $this->scorePair($i, $a, $j, $b);
             }
         }
+    }
+
+    /** @return array{int, int} those after it that it is paired with: from, and up to before */
+    private function others(int $paint, int $count): array
+    {
+        return match (true) {
+            $this->own === null, $this->own === $paint => [$paint + 1, $count],
+            $this->own > $paint => [$this->own, $this->own + 1],
+            default => [$count, $count],
+        };
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kalokroma\Shelf;
 
+use Kalokroma\Colour\Bands;
 use Kalokroma\Colour\Lab;
 use Kalokroma\Colour\Reflectance;
 use Kalokroma\Colour\Srgb;
@@ -27,6 +28,9 @@ final class Paint
     private ?Pigment $pigment;
 
     private ?Lab $lab = null;
+
+    /** @var array{list<float>, list<float>, float}|null */
+    private ?array $counted = null;
 
     /** @var array<string, Pigment> */
     private array $variants = [];
@@ -180,6 +184,28 @@ final class Paint
         return $this->learned === null
             ? $variant
             : $variant->stronger($usual->strength * $usual->scattering[0] / ($variant->strength * $variant->scattering[0]));
+    }
+
+    /**
+     * What it brings into a mix for each of its parts.
+     *
+     * @return array{list<float>, list<float>, float} K and S by band, times its strength, and the mean of that S
+     *
+     * @throws ShelfProblem where it has no colour
+     */
+    public function counted(): array
+    {
+        if ($this->counted === null) {
+            $pigment = $this->pigment();
+            $strong = static fn (float $v): float => $v * $pigment->strength;
+            $this->counted = [
+                array_map($strong, $pigment->absorption),
+                array_map($strong, $pigment->scattering),
+                $pigment->strength * array_sum($pigment->scattering) / Bands::COUNT,
+            ];
+        }
+
+        return $this->counted;
     }
 
     /**

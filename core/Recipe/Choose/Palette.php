@@ -34,11 +34,17 @@ final class Palette
     /** The same on a shelf of which none is left out before. */
     private const LOOKED_AT_SMALL = 60;
 
+    /** Pairs of a family that are looked at closely: one paint of each is the same. */
+    private const FAMILY_LOOKED_AT = 12;
+
     /** Mixes of a family that are weighed. */
-    private const FAMILY_MIXES = 16;
+    private const FAMILY_MIXES = 8;
+
+    /** Colours of which the singles are kept. */
+    private const ANSWERS_KEPT = 24;
 
     /** Of so many more than are wanted the spread is computed. */
-    private const SPREAD_TRIED = 10;
+    private const SPREAD_TRIED = 6;
 
     /** @var list<Paint>|null with or without a colour */
     private ?array $all = null;
@@ -52,10 +58,7 @@ final class Palette
     /** @var list<Paint>|null */
     private ?array $spread = null;
 
-    /** The colour that singles were asked for last: a draft asks for one several times. */
-    private ?Lab $asked = null;
-
-    /** @var list<RankedMix> */
+    /** @var array<string, list<RankedMix>> singles by the colour they were asked for: drafts ask for one several times */
     private array $answered = [];
 
     /** @param list<Paint>|Closure(): list<Paint> $shelf asked only when a paint is looked for */
@@ -86,12 +89,12 @@ final class Palette
     /** @return list<RankedMix> singles of the mixable paints, best first */
     public function singles(Lab $target): array
     {
-        if ($this->asked === null || $this->asked != $target) {
-            $this->asked = $target;
-            $this->answered = $this->matcher->singles($target, $this->mixable());
+        $asked = sprintf('%.6f %.6f %.6f', $target->l, $target->a, $target->b);
+        if (count($this->answered) >= self::ANSWERS_KEPT) {
+            $this->answered = [];
         }
 
-        return $this->answered;
+        return $this->answered[$asked] ??= $this->matcher->singles($target, $this->mixable());
     }
 
     /** @return list<RankedMix> two-paint mixes by what is to be expected, best first */
@@ -110,16 +113,25 @@ final class Palette
     }
 
     /**
-     * Two-paint mixes of these alone by what is to be expected, best first.
+     * Mixes of a paint with one of these by what is to be expected, best first.
      *
-     * @param list<Paint> $paints
+     * @param list<Paint> $others
      * @param int $drops most in all
      *
      * @return list<RankedMix>
      */
-    public function mixesOf(array $paints, Lab $target, int $drops): array
+    public function mixesOf(Paint $own, array $others, Lab $target, int $drops): array
     {
-        return $this->matcher->sure($target, $paints, 2, self::FAMILY_MIXES, $drops, self::LOOKED_AT, self::SPREAD_TRIED);
+        return $this->matcher->sure(
+            $target,
+            [$own, ...$others],
+            2,
+            self::FAMILY_MIXES,
+            $drops,
+            self::FAMILY_LOOKED_AT,
+            self::SPREAD_TRIED,
+            $own,
+        );
     }
 
     /** @return list<Paint> the paints at hand that behave so */

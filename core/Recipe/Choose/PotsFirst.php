@@ -79,25 +79,21 @@ final readonly class PotsFirst
     public function family(Lab $target, Aim $aim, array $own): array
     {
         $found = [];
-        foreach ([self::DROPS, self::DROPS_RARELY] as $drops) {
-            foreach ($own as $paint) {
-                $with = array_values(array_filter(
-                    $this->palette->mixable(),
-                    static fn (Paint $p): bool => $p->id !== $paint->id && self::goesWith($p->lab(), $paint->lab(), $target, $aim),
-                ));
-                foreach ($with === [] ? [] : $this->palette->mixesOf([$paint, ...$with], $target, $drops) as $ranked) {
-                    if ($ranked->mix->has($paint->id) && self::reaches($ranked->mix->lab(), $target, $aim, $paint->lab())) {
-                        $found[$ranked->mix->key()] = $ranked;
-                    }
+        foreach ($own as $paint) {
+            $with = array_values(array_filter(
+                $this->palette->mixable(),
+                static fn (Paint $p): bool => $p->id !== $paint->id && self::goesWith($p->lab(), $paint->lab(), $target, $aim),
+            ));
+            foreach ($with === [] ? [] : $this->palette->mixesOf($paint, $with, $target, self::DROPS_RARELY) as $ranked) {
+                if (!$ranked->mix->joinsFarHues() && self::reaches($ranked->mix->lab(), $target, $aim, $paint->lab())) {
+                    $found[$ranked->mix->key()] = $ranked;
                 }
             }
-            $found = array_filter($found, static fn (RankedMix $r): bool => !$r->mix->joinsFarHues());
-            if ($found !== [] && min(array_map(static fn (RankedMix $r): float => $r->difference, $found)) <= $aim->within()) {
-                break;
-            }
         }
+        $few = array_filter($found, static fn (RankedMix $r): bool => $r->mix->totalParts() <= self::DROPS);
+        $isNear = array_filter($few, static fn (RankedMix $r): bool => $r->difference <= $aim->within()) !== [];
 
-        return RankedMix::byExpected(array_values($found));
+        return RankedMix::byExpected(array_values($isNear ? $few : $found));
     }
 
     /**
