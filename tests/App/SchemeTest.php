@@ -56,6 +56,48 @@ final class SchemeTest extends TestCase
         self::assertSame([0, false], [$apart->json('clear'), $apart->json('pairs.0.alike')]);
     }
 
+    /** A company is seen beside those it is meant to match: their colours and the look of their bases can be taken over. */
+    public function testCompaniesThatMatchAreLookedAtTogether(): void
+    {
+        $this->signIn();
+        self::assertSame([], $this->getJson($this->url())->assertOk()->json('together'), 'nothing to match');
+        $one = $this->based('Reeds', null, '#5b5c31');
+        $two = $this->based('Rushes', $one, '#8a8f96');
+        [$there, $here] = array_map(
+            static fn (int $company): AreaRow => AreaRow::query()->where('company_id', $company)->firstOrFail(),
+            [$one, $two],
+        );
+        $this->postJson("/api/areas/$there->id/recipe", ['way' => 'mixed', 'colour' => '#5b5c31'])->assertOk();
+
+        $seen = $this->getJson("/api/companies/$two/scheme")->assertOk();
+        $this->assertAnswers('scheme', $seen);
+        self::assertCount(1, (array) $seen->json('together'));
+        $tie = (array) $seen->json('together.0');
+        self::assertSame(['variant', 'Reeds', $here->id, $there->id, true], [
+            $tie['bond'], $tie['company'], $tie['area'], $tie['other'], $tie['base'],
+        ]);
+
+        $this->putJson("/api/companies/$two/scheme", ['areas' => [['area' => $here->id, 'colour' => '#5b5c31']]])->assertOk();
+        $this->postJson("/api/areas/$here->id/recipe/follow", ['area_id' => $there->id, 'as' => 'everything'])->assertOk();
+        $tied = $this->getJson("/api/companies/$two/scheme");
+        self::assertSame(['same', false], [$tied->json('together.0.bond'), $tied->json('together.0.base')], 'nothing is left to take over');
+        self::assertSame('Rushes', $this->getJson("/api/companies/$one/scheme")->json('together.0.company'), 'from either side');
+    }
+
+    /** @return int a company of which only the base is described */
+    private function based(string $name, ?int $matches, string $colour): int
+    {
+        $base = ['name' => 'Base', 'material' => 'ground', 'relief' => 'texture', 'share' => 100, 'depth' => 1, 'weight' => 'minor'];
+        $made = $this->postJson('/api/companies', [
+            'name' => $name, 'count' => 3, 'height_mm' => 30, 'matches_id' => $matches, 'areas' => [$base],
+        ])->assertCreated();
+        $id = (int) $made->json('id');
+        $area = AreaRow::query()->where('company_id', $id)->firstOrFail();
+        $this->putJson("/api/companies/$id/scheme", ['areas' => [['area' => $area->id, 'colour' => $colour]]])->assertOk();
+
+        return $id;
+    }
+
     public function testAMendIsTakenAndPartsThem(): void
     {
         $this->beside();

@@ -24,6 +24,7 @@ use Kalokroma\Scheme\Mend;
 use Kalokroma\Scheme\Pair;
 use Kalokroma\Scheme\Proposal;
 use Kalokroma\Scheme\Sight;
+use Kalokroma\Scheme\Tie;
 use Kalokroma\Scheme\Tint;
 use Kalokroma\Shelf\Behaviour;
 
@@ -54,11 +55,43 @@ final class SchemeView
             ),
             'pairs' => $pairs,
             'clear' => count($pairs) - count($legibility->findings()),
+            'together' => self::together($desk, $company),
             'undecided' => $company->areas->whereNull('hex')->count(),
             'trials' => array_values(
                 $company->trials->map(static fn (TrialRow $t): array => self::trial($desk, $company, $t, $sight))->all(),
             ),
         ];
+    }
+
+    /** @return list<array<string, mixed>> each area beside its counterpart on the companies it is meant to match */
+    private static function together(SchemeDesk $desk, Company $company): array
+    {
+        $ties = $desk->together($company);
+        $ids = array_map(static fn (Tie $t): int => (int) $t->there->area->id, $ties);
+        $rows = AreaRow::query()->with('recipe')->findMany($ids)->keyBy('id');
+        $found = [];
+        foreach ($ties as $tie) {
+            $there = $rows->get((int) $tie->there->area->id);
+            $here = $company->areas->firstWhere('id', (int) $tie->here->area->id);
+            if ($there !== null && $here !== null) {
+                $mix = $desk->mix($there);
+                $follows = $here->recipe?->follows_id;
+                $found[] = [
+                    'bond' => $tie->bond->value,
+                    'company' => $tie->company,
+                    'area' => $here->id,
+                    'other' => $there->id,
+                    'other_name' => $there->name,
+                    'hex' => $there->hex,
+                    'mix' => $mix === null ? [] : StepView::mix($mix),
+                    'sentence' => $tie->sentence(),
+                    'open' => $tie->bond->isOpen(),
+                    'base' => $tie->isOfBases() && $there->recipe !== null && ($follows === null || $follows !== $there->recipe->id),
+                ];
+            }
+        }
+
+        return $found;
     }
 
     /**

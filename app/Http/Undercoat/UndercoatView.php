@@ -8,6 +8,7 @@ use App\Devices\SimulatedClimateSensor;
 use App\Models\AreaRow;
 use App\Models\Company;
 use App\Workshop\Figure\AreaTones;
+use App\Workshop\Figure\Matching;
 use App\Workshop\State\History;
 use App\Workshop\Studio;
 use Kalokroma\Caution\Cautions;
@@ -280,7 +281,7 @@ final class UndercoatView
      */
     private static function matching(Studio $studio, Company $company): ?array
     {
-        $all = $studio->undercoats->matching($company);
+        $all = Matching::of($studio->painter, $company);
         $mine = $studio->undercoats->current($company);
         $warnings = [];
         foreach ($all as $other) {

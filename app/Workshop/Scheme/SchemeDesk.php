@@ -8,6 +8,7 @@ use App\Models\AreaRow;
 use App\Models\Company;
 use App\Models\Painter;
 use App\Models\TrialRow;
+use App\Workshop\Figure\Matching;
 use App\Workshop\Shelf\ShelfRows;
 use App\Workshop\State\Conflict;
 use App\Workshop\State\State;
@@ -21,6 +22,8 @@ use Kalokroma\Scheme\Pool;
 use Kalokroma\Scheme\Proposal;
 use Kalokroma\Scheme\Proposals;
 use Kalokroma\Scheme\Sight;
+use Kalokroma\Scheme\Tie;
+use Kalokroma\Scheme\Together;
 use Kalokroma\Shelf\Mix;
 
 /**
@@ -60,6 +63,17 @@ final readonly class SchemeDesk
     public function legibility(Company $company, Sight $sight): Legibility
     {
         return new Legibility($this->coloured($company), $company->touching(), $sight, $company->alike());
+    }
+
+    /** @return list<Tie> to the companies it is meant to match */
+    public function together(Company $company): array
+    {
+        $others = [];
+        foreach (Matching::of($this->painter, $company) as $other) {
+            $others[$other->name] = $this->coloured($other);
+        }
+
+        return $others === [] ? [] : Together::of($this->coloured($company), $others);
     }
 
     public function pool(): Pool

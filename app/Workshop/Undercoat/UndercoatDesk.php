@@ -39,7 +39,7 @@ final readonly class UndercoatDesk
 {
     public UndercoatRows $rows;
 
-    public function __construct(private Painter $painter, private ShelfRows $shelf)
+    public function __construct(public Painter $painter, private ShelfRows $shelf)
     {
         $this->rows = new UndercoatRows($painter, $shelf);
     }
@@ -103,26 +103,6 @@ final readonly class UndercoatDesk
         }
 
         return GroundsCompared::of($grounds, $this->coats($company), $kind, $this->painter->school, $company->surface_cm2);
-    }
-
-    /** @return list<Company> those that are meant to match this one, whichever of both says so */
-    public function matching(Company $company): array
-    {
-        $ids = [$company->id => true];
-        $links = $this->painter->companies()->whereNotNull('matches_id')->get(['id', 'matches_id']);
-        do {
-            $known = count($ids);
-            foreach ($links as $link) {
-                if (isset($ids[$link->id]) || isset($ids[$link->matches_id])) {
-                    $ids += [$link->id => true, (int) $link->matches_id => true];
-                }
-            }
-        } while (count($ids) > $known);
-        unset($ids[$company->id]);
-
-        $found = $this->painter->companies()->with('areas.recipe', 'records')->whereKey(array_keys($ids));
-
-        return array_values($found->orderBy('id')->get()->all());
     }
 
     /** @param list<Company> $companies */

@@ -6,6 +6,7 @@ namespace App\Workshop\Undercoat;
 
 use App\Models\Company;
 use App\Models\Painter;
+use App\Workshop\Figure\Matching;
 use App\Workshop\Shelf\ShelfRows;
 use App\Workshop\State\Conflict;
 use App\Workshop\State\History;
@@ -57,7 +58,7 @@ final readonly class UndercoatEdits
     {
         DB::transaction(function () use ($company, $paintId, $seen): void {
             $this->choose($company, $paintId, seen: $seen);
-            foreach ($this->desk->matching($company) as $other) {
+            foreach (Matching::of($this->desk->painter, $company) as $other) {
                 $this->choose($other, $paintId);
             }
         });

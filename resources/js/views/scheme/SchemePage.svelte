@@ -13,6 +13,7 @@
     import { SchemeDesk } from './scheme.svelte';
     import SchemeRail from './SchemeRail.svelte';
     import SchemeViews from './SchemeViews.svelte';
+    import Together from './Together.svelte';
     import Trials from './Trials.svelte';
 
     interface Props {
@@ -87,6 +88,7 @@
             {:else}
                 <SchemeViews {figure} scheme={data} {desk} />
                 <BesideColours {figure} scheme={data} {desk} />
+                <Together scheme={data} {desk} />
             {/if}
         </main>
         <aside class="panel" aria-label={area ? `Colour of ${area.name}` : 'What to mend'}>

@@ -39,6 +39,11 @@ export class SchemeDesk {
         return this.send('scheme', 'PUT', `companies/${this.company()}/scheme/alike`, { one, other, on });
     }
 
+    /** Has an area painted as one of another company is. */
+    follow(area: number, model: number): Promise<unknown> {
+        return this.write.send('recipe', 'POST', `areas/${area}/recipe/follow`, { area_id: model, as: 'everything' });
+    }
+
     /** On the scheme as the page shows it. */
     try(method: Method, path: string, body?: object): Promise<boolean> {
         return this.send(path.endsWith('/take') ? 'scheme' : 'trial', method, path, {
