@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Kalokroma\Recipe\Draft;
 
+use Kalokroma\Colour\Ciede2000;
 use Kalokroma\Figure\Material;
+use Kalokroma\Figure\Relief;
 use Kalokroma\Film\Surface;
 use Kalokroma\Recipe\Choose\MixChoice;
 use Kalokroma\Recipe\Choose\Palette;
@@ -12,6 +14,7 @@ use Kalokroma\Recipe\Choose\Shading;
 use Kalokroma\Recipe\Ladder\Ladder;
 use Kalokroma\Recipe\Ladder\Rung;
 use Kalokroma\Recipe\Plan\PlannedStep;
+use Kalokroma\Recipe\Predict\Simulation;
 use Kalokroma\Recipe\Technique\Defaults;
 use Kalokroma\Recipe\Technique\Technique;
 use Kalokroma\Recipe\Technique\Way;
@@ -28,6 +31,9 @@ final class MetalSteps extends DraftedSteps
     /** From this chroma (CIELAB) a metal is gold, brass, bronze or copper; below that one it is silver or steel. */
     private const WARM_FROM = 18.0;
     private const SILVER_BELOW = 10.0;
+
+    /** A wash that leaves the planes further off than this (CIEDE2000) goes into the recesses alone, unless a drybrush lifts them again. */
+    private const DULLED = 6.0;
 
     private RankedMix $metal;
 
@@ -89,8 +95,21 @@ final class MetalSteps extends DraftedSteps
 
         $this->washed = $technique === Technique::WashAllOver;
         [$shade, $plane] = [$this->ladder->rung(Rung::Shade)->toLab(), $this->ladder->rung(Rung::Intended)->toLab()];
+        $step = $this->washed($technique, $why, Shading::onMetal($this->palette, $shade, $plane, $surface, $technique));
+        $off = !$this->washed || $this->brief->area->relief === Relief::Texture
+            ? 0.0 : Ciede2000::difference(Simulation::look($step, $surface)->plane->toLab(), $plane);
+        if ($off <= self::DULLED) {
+            return $step;
+        }
+        $this->washed = false;
+        $recess = Technique::RecessLine;
+        $why = new Finding(
+            'metal.recess-only',
+            'All over, the best wash would leave the planes {off} off: in the recesses alone the metal keeps its shine.',
+            ['off' => $off],
+        );
 
-        return $this->washed($technique, $why, Shading::onMetal($this->palette, $shade, $plane, $surface, $technique));
+        return $this->washed($recess, $why, Shading::onMetal($this->palette, $shade, $plane, $surface, $recess));
     }
 
     /** Gold, brass, bronze and copper take a silver edge, where nothing warmer is lighter. */

@@ -67,10 +67,10 @@ final class FindingsTest extends TestCase
         yield 'nothing near' => ['mix.missing', $nearest('#e010e0', $all), $nearest('#10e0e0', $all)];
         yield 'the only paint' => ['mix.only', $nearest('#a82a20', [$all[5]]), $nearest('#4b3524', [$all[5]])];
 
-        $metal = static fn (string $hex, array $shelf): callable => static fn (): array => self::drafted(
+        $metal = static fn (string $hex, array $shelf, Relief $relief = Relief::Trim): callable => static fn (): array => self::drafted(
             $hex,
             Material::Metal,
-            Relief::Trim,
+            $relief,
             $shelf,
         );
         $two = [
@@ -83,14 +83,13 @@ final class FindingsTest extends TestCase
         $one = static fn (string $name): array => array_values(
             array_filter($two, static fn (Paint $p): bool => $p->behaviour !== Behaviour::Metallic || $p->name === $name),
         );
-        $plate = static fn (string $hex, array $shelf): callable => static fn (): array => self::drafted(
-            $hex,
-            Material::Metal,
-            Relief::Plate,
-            $shelf,
-        );
-        yield 'no lighter metallic' => ['metal.no-lighter', $plate('#8f6f35', $one('Brass')), $plate('#9a5b3c', $one('Copper'))];
-        yield 'the same metal again' => ['mix.metal-again', $metal('#8f6f35', $one('Brass')), $metal('#9a5b3c', $one('Copper'))];
+        foreach ([
+            'no lighter metallic' => ['metal.no-lighter', Relief::Plate],
+            'the same metal again' => ['mix.metal-again', Relief::Texture],
+        ] as $case => [$finding, $relief]) {
+            yield $case => [$finding, $metal('#8f6f35', $one('Brass'), $relief), $metal('#9a5b3c', $one('Copper'), $relief)];
+        }
+        yield 'a wash in the recesses alone' => ['metal.recess-only', $metal('#8f6f35', $one('Brass')), $metal('#9a5b3c', $one('Copper'))];
 
         $step = static fn (PlannedStep $s, string $ground = '#868686'): callable => static fn (): array => Simulation::step(
             $s,

@@ -25,12 +25,16 @@
 
 <style>
     dl {
+        margin: 0;
         display: flex;
         font-size: var(--size-small);
         color: var(--ink-soft);
     }
     div {
-        width: 76px;
+        width: 66px;
+    }
+    dd {
+        margin: 0;
     }
     i {
         display: block;

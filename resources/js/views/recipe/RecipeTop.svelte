@@ -60,10 +60,14 @@
     }
     .end {
         display: flex;
-        flex-wrap: wrap;
-        gap: 10px 20px;
+        flex: none;
+        gap: 16px;
         align-items: flex-start;
-        justify-content: flex-end;
+    }
+    @media (max-width: 720px) {
+        .top {
+            flex-wrap: wrap;
+        }
     }
     .wanted {
         display: grid;

@@ -185,9 +185,9 @@ final class DrafterTest extends TestCase
     public function testWhatLiftsMetalWhereNoPalerOneIsInStock(): void
     {
         $shelf = array_values(array_filter(Swatches::shelf(), static fn (Paint $p): bool => $p->name !== 'Pale brass'));
-        $edge = $this->step($this->draft(Relief::Trim, Way::Mixed, '#8f6f35', Material::Metal, $shelf), 'highlight');
-        self::assertSame('Brass', $edge->words());
-        self::assertStringContainsString('Brass again where it stands out: the wash has dulled it', $this->sentences($edge));
+        $lift = $this->step($this->draft(Relief::Texture, Way::Mixed, '#8f6f35', Material::Metal, $shelf), 'drybrush');
+        self::assertSame('Brass', $lift->words());
+        self::assertStringContainsString('Brass again where it stands out: the wash has dulled it', $this->sentences($lift));
 
         $silver = $this->step($this->draft(
             Relief::Trim,
@@ -200,6 +200,23 @@ final class DrafterTest extends TestCase
 
         $plan = $this->draft(Relief::Plate, Way::Mixed, '#8f6f35', Material::Metal, $shelf);
         self::assertStringContainsString('No metallic in stock is lighter than Brass', $this->leftOut($plan, 'highlight'));
+    }
+
+    /** A wash all over that would leave the planes far off goes into the recesses alone; one that hardly dulls stays all over. */
+    public function testAWashThatWouldTakeTheMetalsColourGoesIntoTheRecesses(): void
+    {
+        $pale = [...Swatches::shelf(), Swatches::paint('Steel', '#8b9095', Behaviour::Metallic)];
+        $washes = array_values(array_filter(
+            $pale,
+            static fn (Paint $p): bool => !$p->behaviour->isTransparent() || $p->name === 'Black wash',
+        ));
+        $light = $this->step($this->draft(Relief::Trim, Way::Mixed, '#8b9095', Material::Metal, $washes), 'wash');
+        self::assertSame(Technique::RecessLine, $light->technique);
+        self::assertStringContainsString('in the recesses alone the metal keeps its shine', $this->sentences($light));
+
+        $iron = [...$washes, Swatches::paint('Dark iron', '#3c3d40', Behaviour::Metallic)];
+        $dark = $this->step($this->draft(Relief::Trim, Way::Mixed, '#3c3d40', Material::Metal, $iron), 'wash');
+        self::assertSame(Technique::WashAllOver, $dark->technique);
     }
 
     /** Armour in a colour is not gold, whatever flakes are near. */
