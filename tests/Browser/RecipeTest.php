@@ -15,7 +15,7 @@ final class RecipeTest extends SampleWorkshop
     public function testARecipeIsDraftedEditedAndUndone(): void
     {
         $this->open('/recipe/6', 'Left out, and why');
-        $this->hands->pressBeginning('ends', 'main');
+        $this->hands->pressBeginning('wanted', 'main');
         $this->hands->see('Which colour shall it be?');
         $this->hands->until(
             fn (): bool => (int) $this->hands->ask('return document.querySelectorAll(".draft button").length;') >= 3,
