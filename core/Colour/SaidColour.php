@@ -14,7 +14,8 @@ final class SaidColour
     private const NOUNS = [
         'black' => [0.22, 0.005, 90.0], 'white' =>
             [0.96, 0.006, 95.0], 'ivory' =>
-            [0.93, 0.03, 92.0], 'cream' =>
+            [0.93, 0.03, 92.0], 'ice' =>
+            [0.92, 0.02, 225.0], 'cream' =>
             [0.9, 0.05, 92.0], 'bone' =>
             [0.84, 0.05, 90.0],
         'grey' => [0.58, 0.006, 250.0], 'gray' =>
@@ -171,6 +172,23 @@ final class SaidColour
         }
 
         return $colour->onScreen();
+    }
+
+    /** Whether this word says something of a colour: a colour itself, or how light, strong or warm it is. */
+    public static function knows(string $word): bool
+    {
+        $word = mb_strtolower($word);
+
+        return self::isColour($word) || isset(self::MANNERS[$word]) || $word === 'very';
+    }
+
+    /** Whether this word is a colour by itself. */
+    public static function isColour(string $word): bool
+    {
+        $word = mb_strtolower($word);
+        $stem = (string) preg_replace('/(?<=[a-z]{3})(?:d?dish|ish|y|s)$/', '', $word);
+
+        return isset(self::NOUNS[$word]) || isset(self::NOUNS[$stem]) || isset(self::NOUNS[$stem.'e']);
     }
 
     /**

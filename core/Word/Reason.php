@@ -11,5 +11,7 @@ enum Reason: string
     case Mix = 'mix';
     /** Why it is thinned so: told differently once it is thinned otherwise. */
     case Thinning = 'thinning';
+    /** Why one pass is enough: void where it is gone through again. */
+    case Once = 'once';
     case Other = 'other';
 }

@@ -28,8 +28,13 @@
                     <p class="load">{{ $step['load'] }}{{ $step['missing'] ? ' (not at hand)' : '' }}</p>
                     <p class="how">{{ $step['how'] }}</p>
                     @if ($step['drops'] !== '')<p class="how">{{ $step['drops'] }}</p>@endif
-                    @if ($step['watch'] !== '')<p class="how">{{ $step['watch'] }}</p>@endif
-                    @if ($step['note'] !== '')<p class="how"><i>{{ $step['note'] }}</i></p>@endif
+                    <dl class="facts">
+                        @foreach ($step['facts'] as $fact)
+                            @if (!in_array($fact->key, ['load', 'caution'], true))
+                                <div @class([$fact->key])><dt>{{ $fact->label }}</dt><dd>{{ $fact->text }}</dd></div>
+                            @endif
+                        @endforeach
+                    </dl>
                 </div>
                 <p class="ticks" aria-label="Figures">
                     @foreach ($step['ticks'] as $i => $done)<span @class(['done' => $done])>{{ $done ? '✓' : $i }}</span>@endforeach

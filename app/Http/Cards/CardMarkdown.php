@@ -8,6 +8,7 @@ namespace App\Http\Cards;
  * Recipes as Markdown, to read anywhere.
  *
  * @phpstan-import-type Card from CardView
+ * @phpstan-import-type CardStep from CardView
  */
 final class CardMarkdown
 {
@@ -56,13 +57,28 @@ final class CardMarkdown
         }
         $out .= "\n".ucfirst($card['totals']).".\n";
         foreach ($card['steps'] as $step) {
-            $out .= $step['note'] === '' ? '' : sprintf("\nStep %d: %s\n", $step['number'], self::text($step['note']));
+            $out .= self::facts($step);
         }
         foreach ($card['cautions'] as $caution) {
             $out .= "\n- ".self::text($caution);
         }
 
         return rtrim($out)."\n";
+    }
+
+    /**
+     * All that is known of a step, one fact a line.
+     *
+     * @param CardStep $step
+     */
+    private static function facts(array $step): string
+    {
+        $out = sprintf("\n**%d. %s**\n\n", $step['number'], self::text($step['title']));
+        foreach ($step['facts'] as $fact) {
+            $out .= sprintf("- %s: %s\n", $fact->label, self::text($fact->text));
+        }
+
+        return $out;
     }
 
     /** What Markdown would read as a mark of its own is only text here. */

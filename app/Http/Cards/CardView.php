@@ -13,6 +13,7 @@ use App\Workshop\Studio;
 use Kalokroma\Recipe\Plan\LevelEnds;
 use Kalokroma\Recipe\Plan\PlannedStep;
 use Kalokroma\Recipe\Predict\DraftSum;
+use Kalokroma\Recipe\Predict\StepFact;
 use Kalokroma\Recipe\Predict\StepOutcome;
 use Kalokroma\Recipe\Predict\StepWords;
 use Kalokroma\Recipe\Technique\Level;
@@ -27,7 +28,7 @@ use Kalokroma\Word\Finding;
  *   number: int, key: string, stage: string, title: string, load: string, drops: string, thin: string, coats: string,
  *   dry: string, place: string, note: string, watch: string, missing: bool,
  *   faces: array{recess: string, plane: string, ridge: string}, figures: int, done: list<int>,
- *   how: string, short: string, ticks: array<int, bool>, end?: string,
+ *   how: string, short: string, ticks: array<int, bool>, facts: list<StepFact>, end?: string,
  * }
  * @phpstan-type Card array{
  *   name: string, company: string, count: int, about: string, colour: string|null, way: string, like: string,
@@ -130,6 +131,7 @@ final class CardView
             'figures' => $count,
             'done' => $done,
             'ticks' => self::ticks(min($count, self::TICKS), $done),
+            'facts' => $words->facts,
         ];
     }
 

@@ -14,17 +14,21 @@ use DomainException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Kalokroma\Recipe\Change\Replaced;
+use Kalokroma\Recipe\Told\ToldRecipe;
 
 /** Recipes that come from elsewhere, drafts compared, and mishaps mended. */
 final class RecipeMovesController extends Controller
 {
+    /** How a told recipe is read; nothing is kept. */
+    public function listen(Request $request): JsonResponse
+    {
+        return new JsonResponse(ToldView::of(ToldRecipe::read(self::text($request), $this->studio($request)->shelf->paints())));
+    }
+
     public function told(Request $request, AreaRow $area): JsonResponse
     {
         $area = $area->among();
-        $text = (string) $request->string('text');
-        if (mb_strlen($text) > 8000) {
-            throw new DomainException('That is too long: at most 8000 letters are read.');
-        }
+        $text = self::text($request);
 
         return $this->answer(
             $request,
@@ -34,6 +38,16 @@ final class RecipeMovesController extends Controller
                 'changes' => [],
             ],
         );
+    }
+
+    private static function text(Request $request): string
+    {
+        $text = (string) $request->string('text');
+        if (mb_strlen($text) > 8000) {
+            throw new DomainException('That is too long: at most 8000 letters are read.');
+        }
+
+        return $text;
     }
 
     public function replace(Request $request, AreaRow $area): JsonResponse

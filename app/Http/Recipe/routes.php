@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Http\Recipe\RecipeController;
 use App\Http\Recipe\RecipeMovesController;
+use App\Http\Shared\Writing;
 use Illuminate\Support\Facades\Route;
 
 Route::get('areas/{area}/recipe', [RecipeController::class, 'show']);
@@ -15,6 +16,7 @@ Route::post('areas/{area}/recipe/undo', [RecipeController::class, 'undo']);
 Route::post('areas/{area}/recipe/redo', [RecipeController::class, 'redo']);
 Route::post('areas/{area}/recipe/aside/{aside}', [RecipeController::class, 'decide']);
 Route::post('areas/{area}/recipe/told', [RecipeMovesController::class, 'told']);
+Route::post('recipe/told', [RecipeMovesController::class, 'listen'])->withoutMiddleware(Writing::class);
 Route::post('areas/{area}/recipe/replace', [RecipeMovesController::class, 'replace']);
 Route::post('areas/{area}/recipe/follow', [RecipeMovesController::class, 'follow']);
 Route::post('areas/{area}/recipe/book', [RecipeMovesController::class, 'fromBook']);

@@ -10,7 +10,9 @@ use Kalokroma\Recipe\Plan\Handling;
 use Kalokroma\Recipe\Plan\PlannedStep;
 use Kalokroma\Recipe\Predict\Amount;
 use Kalokroma\Recipe\Predict\Reasons;
+use Kalokroma\Recipe\Predict\StepFact;
 use Kalokroma\Recipe\Predict\StepOutcome;
+use Kalokroma\Recipe\Predict\StepWords;
 use Kalokroma\Recipe\Technique\Stage;
 use Kalokroma\Shelf\Mix;
 use Kalokroma\Shelf\Part;
@@ -58,6 +60,10 @@ final class StepView
             ...self::load($step),
             ...self::look($outcome),
             ...self::labour($outcome),
+            'facts' => array_map(
+                static fn (StepFact $f): array => ['key' => $f->key, 'label' => $f->label, 'text' => $f->text],
+                StepWords::of($outcome)->facts,
+            ),
             'reasons' => array_map(static fn (Finding $f): string => $f->sentence(), $outcome->reasons),
             'cautions' => $outcome->cautions,
         ];

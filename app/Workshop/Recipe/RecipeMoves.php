@@ -20,13 +20,13 @@ use Kalokroma\Recipe\Change\Method;
 use Kalokroma\Recipe\Change\Mishap;
 use Kalokroma\Recipe\Change\Neighbour;
 use Kalokroma\Recipe\Change\Replaced;
-use Kalokroma\Recipe\Draft\SaidRecipe;
 use Kalokroma\Recipe\Draft\StepMaker;
 use Kalokroma\Recipe\Plan\Plan;
 use Kalokroma\Recipe\Plan\PlannedStep;
 use Kalokroma\Recipe\Plan\RecipeProblem;
 use Kalokroma\Recipe\Predict\Undercoated;
 use Kalokroma\Recipe\Technique\Way;
+use Kalokroma\Recipe\Told\ToldRecipe;
 
 /**
  * Recipes that come from somewhere else than the drafter: told by somebody, out of the book, like that of another area; and
@@ -50,7 +50,11 @@ final readonly class RecipeMoves
      */
     public function told(Company $company, AreaRow $area, string $text, bool $add = false): array
     {
-        ['steps' => $steps, 'notes' => $notes] = SaidRecipe::read($text, $this->studio->shelf->paints());
+        $told = ToldRecipe::read($text, $this->studio->shelf->paints());
+        $steps = $told->steps();
+        if ($steps === []) {
+            throw RecipeProblem::nothingToDo();
+        }
         $plan = $add ? $this->studio->recipes->plan($area->recipe) : null;
         $hex = $area->hex;
         foreach ($steps as $step) {
@@ -70,7 +74,7 @@ final readonly class RecipeMoves
             ),
         );
 
-        return $notes;
+        return $told->notes();
     }
 
     /**

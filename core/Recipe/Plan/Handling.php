@@ -22,6 +22,9 @@ final readonly class Handling
 {
     public const MOST_COATS = 20;
 
+    /** Longest note, letters. */
+    public const LONGEST_NOTE = 400;
+
     /** Longest wait, minutes: four weeks. */
     public const MOST_MINUTES = 40_320;
 

@@ -231,7 +231,7 @@ final readonly class Load
         return $this->product !== '' ? $this->product : $this->with;
     }
 
-    /** What is mixed, as painters say it; an amount that nobody said is "some". Null for a step without paint. */
+    /** What is mixed, as painters say it; an amount that nobody said is "some", or "a little". Null for a step without paint. */
     public function words(): ?string
     {
         if ($this->mix === null || $this->open === []) {
@@ -239,16 +239,24 @@ final readonly class Load
         }
 
         return implode(', ', array_map(fn (Part $p): string => $this->isOpen($p->paint->id)
-            ? 'some '.$p->paint->name
+            ? ($this->isLittle() ? 'a little ' : 'some ').$p->paint->name
             : Counted::Drops->of($p->parts).' '.$p->paint->name, $this->mix->parts));
     }
 
-    /** "2:1 with water", "not thinned", "open, usually 1:2 with water"; empty where nothing is loaded. */
+    /** "2:1 with water", "not thinned", "open, usually 1:2 with water"; empty where nothing is loaded and nothing was said. */
     public function thinWords(): string
     {
         $said = $this->thinning->isUndiluted() ? 'not thinned' : $this->thinning->ratio().' with '.$this->thinner();
 
-        return $this->mix === null ? '' : ($this->thinOpen ? 'open, usually '.$said : $said);
+        return $this->mix === null && $this->thinning->isUndiluted() ? '' : ($this->thinOpen ? 'open, usually '.$said : $said);
+    }
+
+    /** Whether what was left open is little beside the rest: a fifth or less of what is mixed. */
+    public function isLittle(): bool
+    {
+        $open = array_sum(array_map(fn (Part $p): int => $this->isOpen($p->paint->id) ? $p->parts : 0, $this->mix->parts ?? []));
+
+        return $open > 0 && $this->mix !== null && 5 * $open <= $this->mix->totalParts();
     }
 
     /** Whether the amount of this paint was left open. */

@@ -17,6 +17,8 @@ final readonly class Place
         '' => 1.0,
         'upper parts' => 0.5,
         'lower parts' => 0.5,
+        'the upper third' => 0.33,
+        'the upper two thirds' => 0.67,
         'the lower third' => 0.33,
         'the left' => 0.5,
         'the right' => 0.5,
@@ -86,7 +88,7 @@ final readonly class Place
         };
 
         return match ($this->part) {
-            'upper parts' => Zone::of('upper'),
+            'upper parts', 'the upper third' => Zone::of('upper'),
             'lower parts', 'the lower third' => Zone::of('lower'),
             'the left' => Zone::of('left'),
             'the right' => Zone::of('right'),

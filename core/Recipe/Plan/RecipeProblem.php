@@ -183,36 +183,9 @@ final class RecipeProblem extends DomainException
         return new self(sprintf('These are %d lines; a recipe has at most %d steps.', $lines, $most));
     }
 
-    public static function noStepInLine(int $number, string $line): self
+    public static function nothingToDo(): self
     {
-        return new self(
-            sprintf(
-                'Line %d, "%s": begin with what is done, such as basecoat, wash, layer, drybrush, highlight, glaze or varnish.',
-                $number,
-                mb_strimwidth($line, 0, 60, '…'),
-            ),
-        );
-    }
-
-    public static function noPaintInLine(int $number): self
-    {
-        return new self(sprintf('Line %d names no paint: say a colour or the name of one.', $number));
-    }
-
-    public static function noColourInLine(int $number, string $said): self
-    {
-        return new self(
-            sprintf(
-                'Line %d: "%s" is not on your shelf, and no colour can be guessed from it. Add a colour word, or # and six digits.',
-                $number,
-                mb_strimwidth($said, 0, 60, '…'),
-            ),
-        );
-    }
-
-    public static function inLine(int $number, string $problem): self
-    {
-        return new self(sprintf('Line %d: %s', $number, $problem));
+        return new self('No line says what is done: name a paint or a technique, such as "wash: brown wash" or "bone on the edges".');
     }
 
     public static function noSuchMishap(): self

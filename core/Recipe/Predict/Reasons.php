@@ -53,7 +53,11 @@ final class Reasons
         return $ends === null ? 0.0 : Ciede2000::difference($ends[0]->lab(), $ends[1]->lab());
     }
 
-    /** @return array{Mix, Mix}|null the mix with a sixth and with five sixths of what was left open; null where nothing was, or all */
+    /**
+     * The mix with a sixth and with five sixths of what was left open; of a little, with a sixth and with a third.
+     *
+     * @return array{Mix, Mix}|null null where nothing was left open, or all
+     */
     public static function openEnds(Load $load, Mix $mix): ?array
     {
         $with = static fn (int $open, int $said): Mix => Mix::of(array_map(
@@ -61,7 +65,8 @@ final class Reasons
             $mix->parts,
         ));
 
-        return $load->open === [] || count($load->open) >= count($mix->parts) ? null : [$with(1, 5), $with(5, 1)];
+        return $load->open === [] || count($load->open) >= count($mix->parts)
+            ? null : [$with(1, 5), $load->isLittle() ? $with(1, 2) : $with(5, 1)];
     }
 
     /** @return list<Finding> */
@@ -96,8 +101,11 @@ final class Reasons
             }
             $found[] = new Finding(
                 'mix.open',
-                'The amount of {paint} was left open. Predicted with equal parts; between a sixth and five sixths of '
-                    .'it the colour moves by {range}.',
+                $load->isLittle()
+                    ? 'A little {paint} is about a fifth: so it is predicted. Between a sixth and a third of it the colour moves by '
+                        .'{range}.'
+                    : 'The amount of {paint} was left open. Predicted with equal parts; between a sixth and five sixths of '
+                        .'it the colour moves by {range}.',
                 ['paint' => Message::listed($names), 'range' => self::openRange($load, $load->mix)],
             );
         }

@@ -23,6 +23,7 @@ use Kalokroma\Shelf\Mix;
 use Kalokroma\Shelf\Paint;
 use Kalokroma\Undercoat\Kind;
 use Kalokroma\Word\Finding;
+use Kalokroma\Word\Reason;
 
 /**
  * Lays the planned steps of an area one over the other and predicts the look after each.
@@ -359,7 +360,8 @@ final class Simulation
         }
         $isOnce = $step->scope->loop === null && ($step->technique->isWash() || $step->technique === Technique::Dot);
 
-        return [1, $isOnce ? new Finding('coats.once', 'Once is enough: a second pass would only darken or cloud it.') : null, 1];
+        return [1, $isOnce ? new Finding('coats.once', 'Once is enough: a second pass would only darken or cloud '
+            .'it.', [], Reason::Once) : null, 1];
     }
 
     /**

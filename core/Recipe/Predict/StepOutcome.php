@@ -8,6 +8,7 @@ use Kalokroma\Film\Thinning;
 use Kalokroma\Recipe\Plan\PlannedStep;
 use Kalokroma\Shelf\Mix;
 use Kalokroma\Word\Finding;
+use Kalokroma\Word\Reason;
 
 /** What one step leads to: the look, the work, what it takes, and why. */
 final readonly class StepOutcome
@@ -45,7 +46,7 @@ final readonly class StepOutcome
             $this->amount === null || $before->amount === null || $this->step->load->mix === null || $this->amount->meets !== null
                 ? $this->amount
                 : $before->amount->with($this->amount, $this->step->load->mix, $this->step->load->thinning),
-            $this->reasons,
+            array_values(array_filter($this->reasons, static fn (Finding $f): bool => $f->about !== Reason::Once)),
             $this->cautions,
         );
     }

@@ -7,6 +7,8 @@ namespace Kalokroma\Recipe\Predict;
 use Kalokroma\Recipe\Plan\PlannedStep;
 use Kalokroma\Word\Counted;
 use Kalokroma\Word\Duration;
+use Kalokroma\Word\Finding;
+use Kalokroma\Word\Message;
 
 /** What a step is, said once: page, card and file draw these words. */
 final readonly class StepWords
@@ -17,6 +19,7 @@ final readonly class StepWords
      * @param string $coats coats or passes, with the rounds of its loop; empty where none are counted
      * @param string $dry drying between coats; empty where it is none
      * @param string $where where it departs from the usual place, and for whom
+     * @param list<StepFact> $facts all of it, in the order it is asked for at the table
      */
     private function __construct(
         public string $title,
@@ -25,6 +28,7 @@ final readonly class StepWords
         public string $coats,
         public string $dry,
         public string $where,
+        public array $facts,
     ) {
     }
 
@@ -39,13 +43,100 @@ final readonly class StepWords
             $step->isFilm() || $step->technique->facts()->at->rank() === 0 ? self::coats($outcome) : '',
             $outcome->labour->dryMinutes === 0 ? '' : Duration::words($outcome->labour->dryMinutes),
             self::where($step),
+            self::facts($outcome),
         );
+    }
+
+    /**
+     * What is loaded, how thin, with what, where, for whom, how often, until when, how long to wait and at the latest when, to which level,
+     * how, the note, cautions and reasons.
+     *
+     * @return list<StepFact>
+     */
+    private static function facts(StepOutcome $outcome): array
+    {
+        $step = $outcome->step;
+        $facts = $step->technique->facts();
+        $loop = $step->scope->loop;
+        $found = [];
+        foreach ([
+            ['load', 'Load', $step->load->mix === null ? '' : $step->words()],
+            ['thin', 'Thinned', $step->load->thinWords()],
+            ['tool', 'With', $outcome->labour->tool->words()],
+            ['place', 'Where', $step->scope->place->words()],
+            ['who', 'For', $step->scope->who->isAll() ? '' : $step->scope->who->words()],
+            ['coats', 'How often', self::often($outcome)],
+            ['until', 'Until', $loop !== null && $loop->exit !== '' ? $loop->exit : $facts->exit],
+            ['wait', 'Then', self::wait($outcome)],
+            ['latest', 'At the latest', $facts->latest === null ? '' : 'go on within '.Duration::words($facts->latest)],
+            ['level', 'Level', $step->level()->value],
+            ['how', 'How', $step->handling->words()],
+            ['hand', 'The hand', $step->where()],
+            ['note', 'Your note', $step->handling->note],
+            ['watch', 'Watch out', $facts->watch],
+            ...array_map(static fn (string $c): array => ['caution', 'Caution', $c], $outcome->cautions),
+            ...array_map(static fn (Finding $f): array => ['why', 'Why', $f->sentence()], $outcome->reasons),
+        ] as [$key, $label, $text]) {
+            $found = [...$found, ...($text === '' ? [] : [new StepFact($key, $label, $text)])];
+        }
+
+        return $found;
+    }
+
+    /** "2 coats", "1 pass, 3 rounds on 100, 65 and 42 % of it". */
+    private static function often(StepOutcome $outcome): string
+    {
+        $step = $outcome->step;
+        if (!$step->isFilm() && $step->technique->facts()->at->rank() !== 0) {
+            return $step->scope->loop === null ? '' : $step->scope->loop->words();
+        }
+        $loop = $step->scope->loop;
+        $shares = $loop !== null && $loop->isSmaller()
+            ? ' on '.Message::listed(array_map(static fn (float $p): string => sprintf('%.0f', $p), $loop->percents())).' % of it' : '';
+
+        return self::coats($outcome).$shares;
+    }
+
+    private static function wait(StepOutcome $outcome): string
+    {
+        $wait = $outcome->step->handling->wait;
+        $dry = $outcome->labour->dryMinutes;
+
+        return match (true) {
+            $wait === Duration::OVERNIGHT => 'wait overnight',
+            $wait !== null => 'wait '.Duration::words($wait),
+            $dry > 0 => 'dries in '.Duration::words($dry),
+            default => '',
+        };
     }
 
     /** "Soot Wash, the lower third, leaders only": what a plan says of it, without what is predicted. */
     public static function inOne(PlannedStep $step): string
     {
         return implode(', ', array_filter([$step->words(), self::where($step), $step->handling->note]));
+    }
+
+    /**
+     * What a plan says of a step, fact by fact: what is loaded, how thin, where, for whom, how often, how long to wait, the note.
+     *
+     * @return list<string>
+     */
+    public static function asPlanned(PlannedStep $step): array
+    {
+        $counted = $step->technique->isPassed() ? Counted::Passes : Counted::Coats;
+
+        return array_values(array_filter([
+            $step->load->mix === null ? '' : $step->words(),
+            $step->load->thinWords(),
+            $step->scope->place->words(),
+            $step->scope->who->isAll() ? '' : $step->scope->who->words(),
+            $step->handling->coats === null ? '' : $counted->of($step->handling->coats),
+            $step->scope->loop === null ? '' : $step->scope->loop->words(),
+            $step->handling->words(),
+            $step->scope->level === null ? '' : $step->scope->level->value,
+            $step->handling->omitted ? 'left out' : '',
+            $step->handling->note === '' ? '' : 'note: '.$step->handling->note,
+        ]));
     }
 
     /** "2 coats", "1 pass, 3 rounds". */

@@ -1,5 +1,5 @@
 import { queryOptions } from '@tanstack/svelte-query';
-import { get, getPatiently } from './client';
+import { ask, get, getPatiently } from './client';
 import type {
     Alternatives,
     Bench,
@@ -10,6 +10,7 @@ import type {
     Compared,
     Figures,
     GlazeTable,
+    Heard,
     Bottle,
     DraftPreview,
     LadderTable,
@@ -107,6 +108,13 @@ export const vocabularyQuery = () =>
         queryKey: ['vocabulary'],
         queryFn: () => get<RecipeVocabulary>('recipe/vocabulary'),
         staleTime: 60_000,
+    });
+
+export const heardQuery = (text: string) =>
+    queryOptions({
+        queryKey: ['vocabulary', 'heard', text],
+        queryFn: () => ask<Heard>('recipe/told', { text }),
+        enabled: text !== '',
     });
 
 export const bottleQuery = (behaviour: string, colour: string) =>

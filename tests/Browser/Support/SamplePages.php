@@ -21,7 +21,7 @@ final class SamplePages
         yield 'Tables, primer cost' => ['/tables/primer-cost', 'Can or airbrush?'];
         yield 'Recipe' => ['/recipe', 'Left out, and why'];
         yield 'Recipe of a part that follows another' => ['/recipe/21', 'except:'];
-        yield 'Recipe not drafted yet' => ['/recipe/29', 'Somebody told me'];
+        yield 'Recipe not drafted yet' => ['/recipe/29', 'Type it in your own words'];
         yield 'Compare' => ['/compare/1', 'Against the first'];
         yield 'Compare one area' => ['/compare/1?area=8', 'the second is, on its plane'];
         yield 'Recipe book' => ['/book', 'Bring it to a figure'];

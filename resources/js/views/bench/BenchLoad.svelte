@@ -1,8 +1,8 @@
 <script lang="ts">
-    import type { BenchStep } from '../../api/wire';
+    import type { BenchStep, StepFact } from '../../api/wire';
     import Drops from '../../parts/Drops.svelte';
     import { batch } from '../../parts/amount';
-    import { coats, counted, duration, thinning } from '../../parts/words';
+    import { coats, counted, duration } from '../../parts/words';
 
     interface Props {
         step: BenchStep;
@@ -11,11 +11,8 @@
     }
     let { step, figures }: Props = $props();
 
-    const load = $derived(
-        step.mix.length === 1 || step.meets.length
-            ? step.mix_words
-            : step.mix.map((p) => `${step.open.includes(p.name) ? 'some' : p.parts} ${p.name}`).join(', '),
-    );
+    const said = (key: StepFact['key']) => step.facts.find((f) => f.key === key)?.text ?? '';
+    const thinned = $derived(step.of_figure && !step.amount ? '' : said('thin'));
     const enough = $derived(
         step.amount ? `${batch(step.amount, step.thinner)}: enough for ${served(step.amount.figures)}` : '',
     );
@@ -29,12 +26,8 @@
     <Drops mix={step.mix} open={step.open} size={46} />
     {#if step.meets.length}<Drops mix={step.meets} size={46} />{/if}
     <div class="paint">
-        <p class="big">{load}</p>
-        <p class="small">
-            {step.mix.length > 1 ? 'parts in drops · ' : ''}{step.of_figure && !step.amount
-                ? step.tool
-                : `${thinning(step)} · ${step.tool}`}
-        </p>
+        <p class="big">{said('load') || step.technique}</p>
+        <p class="small">{[thinned, said('tool')].filter(Boolean).join(' · ')}</p>
     </div>
     <div>
         <p class="big">{coats(step)}</p>

@@ -2,6 +2,7 @@
     import type { BenchStep } from '../../api/wire';
     import CameOut from '../../parts/CameOut.svelte';
     import Faces from '../../parts/Faces.svelte';
+    import StepFacts from '../../parts/StepFacts.svelte';
     import { capital } from '../../parts/words';
     import type { BenchState } from './bench.svelte';
     import BenchActions from './BenchActions.svelte';
@@ -49,21 +50,11 @@
         <p class="legend"><span>after, when dry</span><span>predicted to ±{step.certainty.toFixed(0)}</span></p>
     </div>
 </div>
-<p class="hand">
-    {[
-        step.place && step.place !== step.spray ? `${capital(step.place)}.` : '',
-        step.who_words ? `${capital(step.who_words)}.` : '',
-        step.handling.words ? `${capital(step.handling.words)}.` : '',
-        step.where,
-        step.note,
-    ]
-        .filter(Boolean)
-        .join(' ')}
-</p>
-<p class="why">
-    {step.reasons[0]}
-    {step.reasons[step.reasons.length - 1] === step.reasons[0] ? '' : step.reasons[step.reasons.length - 1]}
-</p>
+<StepFacts facts={step.facts} without={['load', 'thin', 'tool', 'caution', 'why']} large />
+<details class="reasons">
+    <summary>Why</summary>
+    <StepFacts facts={step.facts.filter((f) => f.key === 'why')} large />
+</details>
 {#key step.id}<CameOut mix={step.mix} predicted={step.colour} place={title} />{/key}
 <BenchActions {bench} />
 
@@ -100,15 +91,11 @@
         font-size: var(--size-plain);
         color: var(--ink-soft);
     }
-    .hand {
-        max-width: 760px;
-        font-size: var(--size-head);
-        line-height: 1.4;
-    }
-    .why {
-        max-width: 760px;
-        margin: 10px 0 22px;
-        font-size: var(--size-body);
+    .reasons {
+        margin-bottom: 22px;
         color: var(--ink-soft);
+    }
+    summary {
+        cursor: pointer;
     }
 </style>

@@ -1,9 +1,10 @@
 <script lang="ts">
     import { createQuery } from '@tanstack/svelte-query';
-    import { Button, TextArea } from 'carbon-components-svelte';
+    import { Button } from 'carbon-components-svelte';
     import { bookQuery } from '../../api/queries';
     import type { Recipe } from '../../api/wire';
     import type { RecipeState } from './recipe.svelte';
+    import Told from './Told.svelte';
 
     interface Props {
         recipe: Recipe;
@@ -12,7 +13,6 @@
     let { recipe, page }: Props = $props();
 
     const book = createQuery(() => bookQuery({}));
-    let text = $state('');
     let model = $state('');
     let chosen = $state('');
     let as: 'everything' | 'method' = $state('everything');
@@ -26,26 +26,7 @@
 </script>
 
 <h2>Or take it from elsewhere</h2>
-<section>
-    <h3>Somebody told me</h3>
-    <p class="soft">
-        One line a step, as it was said. Paints that are not on your shelf are taken by their description; what was not
-        said stays open.
-    </p>
-    <TextArea
-        labelText="The recipe, line by line"
-        hideLabel
-        rows={5}
-        placeholder={'basecoat: 2 dark brown + 1 red, thin 2:1, two coats\nwash: brown wash\nlayer with ochre and a little bone, thin as milk\nedge highlight: bone'}
-        bind:value={text}
-    />
-    <Button
-        size="small"
-        kind="secondary"
-        disabled={page.busy || text.trim() === ''}
-        onclick={() => page.bring('told', { text })}>Write it down</Button
-    >
-</section>
+<Told {page} drafted={recipe.drafted} />
 <section class="pick">
     <label
         >As that one, except …

@@ -3,12 +3,12 @@
     import type { Step } from '../../api/wire';
     import CameOut from '../../parts/CameOut.svelte';
     import Drops from '../../parts/Drops.svelte';
+    import StepFacts from '../../parts/StepFacts.svelte';
     import { batch } from '../../parts/amount';
-    import { capital, counted, duration, ranges } from '../../parts/words';
+    import { capital, counted, ranges } from '../../parts/words';
     import Mishaps from './Mishaps.svelte';
     import OpenEnds from './OpenEnds.svelte';
     import StepControls from './StepControls.svelte';
-    import StepHow from './StepHow.svelte';
     import StepLook from './StepLook.svelte';
     import StepMarks from './StepMarks.svelte';
     import StepMeets from './StepMeets.svelte';
@@ -55,9 +55,9 @@
 </script>
 
 <p class="soft">
-    {capital(step.technique)}{step.whole ? ' over the whole figure' : ''} · {step.tool}{step.place
-        ? ` · ${step.place}`
-        : ''}{step.who_words ? ` · ${step.who_words}, ${counted(step.figures, 'figure')}` : ''}
+    {capital(step.technique)}{step.whole ? ' over the whole figure' : ''}{step.who_words
+        ? ` · ${step.who_words}, ${counted(step.figures, 'figure')}`
+        : ''}
 </p>
 <h2>{title}</h2>
 <StepMarks marks={step.marks} onoverrule={(rule, on) => page.rework({ kind: 'overrule', rule, on })} />
@@ -83,8 +83,8 @@
 {/each}
 {#if step.shared}<p class="shared">{step.shared}</p>{/if}
 <OpenEnds {step} />
-{#if step.mix.length === 0}<StepHow {step} />{/if}
-{#if amount}<p class="soft">{amount} · {step.minutes} min each · dries in {duration(step.dry_minutes)}</p>{/if}
+<p class="soft">{amount ? `${amount} · ` : ''}{step.minutes} min each</p>
+<StepFacts facts={step.facts} without={['caution', 'why', ...(step.mix.length ? (['hand', 'watch'] as const) : [])]} />
 <StepControls {step} busy={page.busy} onchange={(change) => page.edit(step, change)} />
 {#each step.cautions as caution (caution)}<p class="caution">{caution}</p>{/each}
 <div class="sheets">

@@ -13,10 +13,10 @@ use Kalokroma\Recipe\Change\Applying;
 use Kalokroma\Recipe\Change\Replaced;
 use Kalokroma\Recipe\Draft\Brief;
 use Kalokroma\Recipe\Draft\Drafter;
-use Kalokroma\Recipe\Draft\SaidRecipe;
 use Kalokroma\Recipe\Plan\Plan;
 use Kalokroma\Recipe\Predict\Simulation;
 use Kalokroma\Recipe\Technique\Way;
+use Kalokroma\Recipe\Told\ToldRecipe;
 use Kalokroma\Shelf\Equipment;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Lamplighter;
@@ -30,11 +30,11 @@ final class ApplyingTest extends TestCase
         $area = new Area('1', 'Coat', Material::Cloth, Relief::Tight, 5.0);
         $ground = Surface::uniform(Swatches::reflectance('#868686'));
         $plan = new Plan(
-            SaidRecipe::read(
+            ToldRecipe::read(
                 "basecoat: dark brown #4a3626, thin 2:1\nwash: sepia wash #8a6a48\n"
                 ."layer: Ochre Mud, thin 1:1\nedge highlight: pale straw #e2cf98",
                 Lamplighter::shelf(),
-            )['steps'],
+            )->steps(),
             [],
         );
         $applied = Applying::to($plan, $area, $ground, Lamplighter::shelf(), new Equipment(true, true));
@@ -102,7 +102,7 @@ final class ApplyingTest extends TestCase
     public function testAnEmptyShelfLeavesItAsDescribedAndSaysSo(): void
     {
         $area = new Area('1', 'Coat', Material::Cloth, Relief::Tight, 5.0);
-        $plan = new Plan(SaidRecipe::read('basecoat: dark brown', [])['steps'], []);
+        $plan = new Plan(ToldRecipe::read('basecoat: dark brown', [])->steps(), []);
         $applied = Applying::to($plan, $area, Surface::uniform(Swatches::reflectance('#868686')), [], new Equipment(true, true));
 
         self::assertNull($applied->changes[0]->now);

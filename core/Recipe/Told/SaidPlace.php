@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Recipe\Told;
+
+use Kalokroma\Film\Face;
+use Kalokroma\Recipe\Plan\Place;
+
+/** Where it goes, and which way the strokes run. */
+final readonly class SaidPlace
+{
+    private const PERCENT = '(?:\s*,?\s*(?:about |roughly |some |on )?(\d{1,3})\s*%(?: of (?:it|them))?)?';
+
+    private const FACES = [
+        'recess' => '(?:recess(?:es)?|hollows?|crevices?|depths?|deepest (?:parts|folds)|folds)(?!\s+(?:line|wash|shade))',
+        'plane' => '(?:flats|flat (?:parts|areas)|planes|broad faces)',
+        'ridge' => '(?:(?:raised|highest|protruding|exposed) (?:parts|areas|points|folds|details|bits)|ridges|high points|tips|peaks)',
+    ];
+
+    private const PARTS = [
+        'the upper two thirds' => '(?:upper|top) (?:two[ -]thirds|2\/3)',
+        'the upper third' => '(?:upper|top) (?:third|1\/3)',
+        'the lower third' => '(?:lower|bottom) (?:third|1\/3)',
+        'upper parts' => '(?:upper|top) (?:half|parts?|areas?|surfaces?)',
+        'lower parts' => '(?:lower|bottom) (?:half|parts?|areas?|two[ -]thirds)',
+        'the side away from the light' => '(?:side away from the light|shadow side|dark side)',
+        'the side of the light' => '(?:side of the light|light side|lit side)',
+        'the left' => 'left(?: side| half)?',
+        'the right' => 'right(?: side| half)?',
+        'the middle' => '(?:middle|centre|center)',
+        'a few spots' => '(?:few spots|some spots)',
+    ];
+
+    private const LIGHTS = [
+        'from above' => 'from (?:above|the top)', 'from the left' => 'from (?:the )?left', 'from the right' => 'from (?:the )?right',
+        'from the front' => 'from (?:the )?front', 'from below' => 'from (?:below|underneath)',
+    ];
+
+    private function __construct(public Place $place, public string $strokes, public bool $edges)
+    {
+    }
+
+    public static function taken(Phrase $phrase): self
+    {
+        $strokes = $phrase->take('\balong (?!the (?:edges?|recess))(?:the |its )?[a-z]+|\b(?:straight )?downwards?\b|\bin (?:short|'
+            .'long|small|tiny) strokes\b');
+        $light = '';
+        foreach (self::LIGHTS as $name => $pattern) {
+            $light = $light === '' && $phrase->take('\b'.$pattern.'\b') !== null ? $name : $light;
+        }
+        $edges = $phrase->take('\b(?:only (?:on |along )?(?:the )?edges|(?:on |along )?(?:the )?edges only|(?:on|along) (?:the |all '
+            .')?edges)\b') !== null;
+        [$face, $share] = self::face($phrase);
+        [$part, $ofPart] = self::part($phrase);
+        $phrase->take('\b(?:all over(?: it)?|everywhere|over everything|the whole (?:area|thing))\b');
+
+        return new self(new Place($face, $part, $light, $share ?? $ofPart ?? 1.0), $strokes[0] ?? '', $edges);
+    }
+
+    /** @return array{Face|null, float|null} */
+    private static function face(Phrase $phrase): array
+    {
+        foreach (self::FACES as $face => $pattern) {
+            $in = '\b(?:only |just )?(?:(?:in|into|on|onto|over|to) )?(?:about (\d{1,3})\s*% of )?(?:the |all the )?';
+            $said = $phrase->take($in.$pattern.'(?: only| alone)?\b'.self::PERCENT);
+            if ($said !== null) {
+                return [Face::from($face), self::share($said[1] ?? '', $said[2] ?? '')];
+            }
+        }
+
+        return [null, null];
+    }
+
+    /** @return array{string, float|null} */
+    private static function part(Phrase $phrase): array
+    {
+        foreach (self::PARTS as $part => $pattern) {
+            $needs = in_array($part, ['the left', 'the right', 'the middle', 'a few spots'], true)
+                ? '\b(?:only )?(?:on|in|at|to) (?:the |a )' : '\b(?:only )?(?:(?:on|in|at|over) )?(?:the )?';
+            $said = $phrase->take($needs.$pattern.'(?: only)?\b'.self::PERCENT);
+            if ($said !== null) {
+                return [$part, self::share($said[1] ?? '')];
+            }
+        }
+        if ($phrase->take('\bhere and there\b|\bin (?:a few )?spots\b') !== null) {
+            return ['a few spots', null];
+        }
+
+        return ['', null];
+    }
+
+    private static function share(string ...$said): ?float
+    {
+        foreach ($said as $percent) {
+            $share = Place::shareOf((float) $percent);
+            if ($share > 0.0 && $share <= 1.0) {
+                return $share;
+            }
+        }
+
+        return null;
+    }
+}
