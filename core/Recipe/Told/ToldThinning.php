@@ -53,13 +53,14 @@ final readonly class ToldThinning
         $part = self::AMOUNT.self::UNIT.'\s+';
         $percent = '\s*(?:%|percent)\s*(?:of\s+)?';
         $to = '\s*(?:,|to|:|\/|and|\+)\s*';
+        $then = '\s*(?:,|and|to|:|\/|\+)*\s*';
         $thinned = self::THINNED.'\b';
 
         return [
             // "10 % paint, 90 % water"
-            [$thinned.'(\d{1,3})'.$percent.self::PAINT.$to.'*\d{1,3}'.$percent.self::THINNER.'\b', '{1} % paint', 2, 9],
+            [$thinned.'(\d{1,3})'.$percent.self::PAINT.$then.'\d{1,3}'.$percent.self::THINNER.'\b', '{1} % paint', 2, 9],
             // "90 % water, 10 % paint"; "60 % water"
-            [$thinned.'(\d{1,3})'.$percent.self::THINNER.'(?:'.$to.'*\d{1,3}'.$percent.self::PAINT.')?\b', '{1} % {2}', 2, 9],
+            [$thinned.'(\d{1,3})'.$percent.self::THINNER.'(?:'.$then.'\d{1,3}'.$percent.self::PAINT.')?\b', '{1} % {2}', 2, 9],
             // "2 parts medium to 1 part wash"
             [$thinned.$part.self::THINNER.$to.$amount.'(?:\s+('.self::PAINT.'))?\b', '{3}:{1}', 2, 4],
             // "1 part wash to 2 parts medium"
