@@ -269,7 +269,7 @@ final class RecipeFilesTest extends TestCase
             self::assertStringContainsString(sprintf('| %d | %s | %s |', $i + 1, ucfirst($step['technique']), $step['mix_words']), $text);
             self::assertStringContainsString(implode(' ', $step['after']), $text);
         }
-        self::assertStringContainsString('Step 4: not \\*too\\* much \\| slowly', $text, 'what was typed stays text');
+        self::assertStringContainsString('Your note: not \\*too\\* much \\| slowly', $text, 'what was typed stays text');
         $whole = (string) $this->get('/api/companies/'.Company::query()->value('id').'/file?as=md')->getContent();
         self::assertStringContainsString('## Coat', $whole);
         self::assertStringContainsString('## Lantern', $whole);

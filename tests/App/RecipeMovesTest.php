@@ -9,6 +9,7 @@ use App\Models\BookRow;
 use App\Models\Company;
 use App\Models\PaintRow;
 use App\Models\RecipeRow;
+use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 /** Recipes from elsewhere: told, followed, from the book, brought to this shelf; mishaps and comparisons. */
@@ -50,8 +51,34 @@ final class RecipeMovesTest extends TestCase
     public static function badlyTold(): iterable
     {
         yield ['', 'Write at least one line'];
-        yield ["basecoat: Ochre\nmagic", 'Line 2, "magic"'];
+        yield ['and then some more', 'No line says what is done'];
         yield [str_repeat('basecoat: Ochre ', 600), 'at most 8000 letters'];
+    }
+
+    /** Each line stands beside what was read out of it; nothing is kept by looking, and no line stops the others. */
+    public function testAToldRecipeIsShownAsItWasReadBeforeItIsKept(): void
+    {
+        $this->signIn();
+        $before = RecipeRow::query()->firstOrFail()->plan;
+        $heard = $this->postJson('/api/recipe/told', [
+            'text' => "basecoat: 80 % Ochre + 20 % Bone\nthin 1:2\nwash: glimmer\nleaders only: edges, Bone",
+        ])->assertOk();
+        $this->assertAnswers('heard', $heard);
+
+        self::assertSame(3, $heard->json('steps'));
+        self::assertSame('Basecoat', $heard->json('lines.0.steps.0.technique'));
+        self::assertSame(['4 drops Ochre, 1 drop Bone', '1:2 with water'], $heard->json('lines.0.steps.0.words'));
+        self::assertSame([1, []], [$heard->json('lines.1.belongs'), $heard->json('lines.1.steps')]);
+        self::assertSame(['glimmer'], $heard->json('lines.2.doubts'));
+        self::assertContains('leaders only', (array) $heard->json('lines.3.steps.0.words'));
+        self::assertSame($before, RecipeRow::query()->firstOrFail()->plan);
+
+        $kept = $this->postJson($this->url().'/told', ['text' => "wash: glimmer\nlayer: Bone"])->assertOk();
+        $this->assertAnswers('recipeMoved', $kept);
+        self::assertSame('glimmer', $kept->json('recipe.steps.1.note'), 'words stay with their step, and a step may lack its paint');
+        foreach (['bench' => '/api/companies/%d/bench', 'compared' => '/api/companies/%d/compare'] as $kind => $page) {
+            $this->assertAnswers($kind, $this->getJson(sprintf($page, Company::query()->value('id')))->assertOk());
+        }
     }
 
     public function testAToldStepIsAddedToTheOthersWhereItBelongs(): void
@@ -185,20 +212,21 @@ final class RecipeMovesTest extends TestCase
 
         self::assertSame(
             $sameCoats,
-            $answer->json('a.coats') === $answer->json('b.coats') && $answer->json('a.areas') === $answer->json('b.areas'),
+            $answer->json('sides.0.coats') === $answer->json('sides.1.coats')
+                && $answer->json('sides.0.areas') === $answer->json('sides.1.areas'),
         );
-        self::assertCount(2, (array) $answer->json('apart'));
+        self::assertCount(2, (array) $answer->json('sides.1.apart'));
         self::assertEquals($before, RecipeRow::query()->pluck('plan', 'id')->all(), 'comparing changes nothing');
-        foreach (['a', 'b'] as $side) {
-            self::assertGreaterThan(0, $answer->json("$side.minutes"));
-            self::assertSame([], $answer->json("$side.missing"));
+        foreach ([0, 1] as $side) {
+            self::assertGreaterThan(0, $answer->json("sides.$side.minutes"));
+            self::assertSame([], $answer->json("sides.$side.missing"));
         }
     }
 
     /** @return iterable<string, array{array<string, string>, bool}> */
     public static function comparisons(): iterable
     {
-        yield 'with itself' => [[], true];
+        yield 'with itself' => [['way' => ''], true];
         yield 'layers' => [['way' => 'layers'], false];
         yield 'strong contrast' => [['contrast' => 'strong'], false];
         yield 'a dark ground' => [['ground' => 'BLACK'], false];
@@ -215,10 +243,65 @@ final class RecipeMovesTest extends TestCase
         $this->assertAnswers('compared', $answer);
 
         self::assertSame($coat, $answer->json('area'));
-        self::assertGreaterThan(1.0, $answer->json('apart.0.difference.recess'));
-        self::assertStringStartsWith('It takes ', (string) $answer->json('said'));
-        self::assertStringContainsString('Layers only, strong contrast', (string) $answer->json('b.words'));
+        self::assertGreaterThan(1.0, $answer->json('sides.1.apart.0.difference.recess'));
+        self::assertStringStartsWith('Per figure it takes ', (string) $answer->json('sides.1.said'));
+        self::assertStringContainsString('Layers only, strong contrast', (string) $answer->json('sides.1.words'));
         $this->assertRefused(422, 'has no such area', $this->getJson("/api/companies/$company/compare?area=999999"));
+    }
+
+    /** Without being asked the page opens on what differs most; further sides stand beside it, wherever they are taken from. */
+    public function testTheMostDifferentWayIsShownAndFurtherSidesFromElsewhere(): void
+    {
+        $this->signIn();
+        $company = (int) Company::query()->value('id');
+        $coat = (int) AreaRow::query()->where('name', 'Coat')->value('id');
+        $lantern = (int) AreaRow::query()->where('name', 'Lantern')->value('id');
+        $url = "/api/companies/$company/compare?";
+        $opened = $this->getJson($url.http_build_query(['area' => $coat]))->assertOk();
+        $this->assertAnswers('compared', $opened);
+        $apart = static fn (TestResponse $r): float => array_sum((array) $r->json('sides.1.apart.0.difference'));
+        self::assertNotSame('', $opened->json('sides.1.asked.way'));
+        self::assertGreaterThan(0.0, $apart($opened), 'never the same twice');
+
+        $three = $this->getJson($url.http_build_query(['area' => $coat, 'b' => 'most', 'c' => 'most']))->assertOk();
+        self::assertNotSame($three->json('sides.1.asked.way'), $three->json('sides.2.asked.way'), 'one more is another one');
+
+        $this->postJson('/api/book', ['area_id' => $lantern, 'name' => 'Lantern brass'])->assertOk();
+        $book = (int) BookRow::query()->value('id');
+        $start = (string) $opened->json('starts.0.id');
+        $four = $this->getJson($url.http_build_query([
+            'area' => $coat,
+            'b' => ['from' => 'book:'.$book],
+            'c' => ['from' => $start],
+            'd' => ['told' => "basecoat: Olive\ndrybrush: Bone"],
+        ]))->assertOk();
+        $this->assertAnswers('compared', $four);
+        self::assertSame('From the book: Lantern brass', $four->json('sides.1.words'));
+        self::assertSame($start, $four->json('sides.2.asked.from'));
+        self::assertSame('As it was told', $four->json('sides.3.words'));
+        self::assertCount(2, (array) $four->json('sides.3.areas.0.layers'));
+        $other = $this->getJson($url.http_build_query(['area' => $coat, 'b' => ['from' => 'area:'.$lantern]]))->assertOk();
+        self::assertStringStartsWith('As on Lantern of ', (string) $other->json('sides.1.words'));
+        $broken = $this->getJson($url.http_build_query(['area' => $coat, 'b' => ['told' => '  ', 'from' => 'area:x', 'way' => 'magic']]));
+        self::assertSame('As planned', $broken->assertOk()->json('sides.1.words'), 'what is not understood is not asked');
+    }
+
+    /** An area without a recipe is counted on neither side, and said to be so. */
+    public function testWhatOneSideLacksIsCountedOnNone(): void
+    {
+        $this->signIn();
+        $company = (int) Company::query()->value('id');
+        $url = "/api/companies/$company/compare?".http_build_query(['b' => ['way' => 'layers']]);
+        $both = $this->getJson($url)->assertOk();
+        RecipeRow::query()->where('area_id', AreaRow::query()->where('name', 'Lantern')->value('id'))->delete();
+        $one = $this->getJson($url)->assertOk();
+        $this->assertAnswers('compared', $one);
+
+        self::assertContains('no recipe yet', array_column((array) $one->json('sides.0.areas'), 'refused'));
+        self::assertContains('not counted', array_column((array) $one->json('sides.1.apart'), 'words'));
+        foreach ([0, 1] as $side) {
+            self::assertLessThan($both->json("sides.$side.minutes"), $one->json("sides.$side.minutes"));
+        }
     }
 
     public function testTheSchemeOfATrialCanBeCompared(): void
@@ -229,7 +312,7 @@ final class RecipeMovesTest extends TestCase
         AreaRow::query()->where('name', 'Coat')->firstOrFail()->update(['hex' => '#2f5a7e']);
         $answer = $this->getJson("/api/companies/$company/compare?".http_build_query(['b' => ['trial' => $trial]]))->assertOk();
 
-        self::assertStringContainsString('in the colours of first try', (string) $answer->json('b.words'));
+        self::assertStringContainsString('in the colours of first try', (string) $answer->json('sides.1.words'));
     }
 
     public function testTheBookKeepsFindsAppliesAndForgets(): void

@@ -59,7 +59,7 @@ final class RecipeTest extends TestCase
         self::assertSame($off, $this->getJson('/api/companies')->json('companies.0.areas.0.off'));
         $compared = $this->getJson("/api/companies/$company/compare")->assertOk();
         $this->assertAnswers('compared', $compared);
-        self::assertSame($off, $compared->json('b.areas.0.off') ?? $compared->json('a.areas.0.off'));
+        self::assertSame($off, $compared->json('sides.0.areas.0.off'));
     }
 
     public function testTheFavouredWayIsTakenWhereNoneIsAskedFor(): void

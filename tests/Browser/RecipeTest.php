@@ -133,7 +133,7 @@ final class RecipeTest extends SampleWorkshop
     {
         $this->open(self::CAPE, 'Left out, and why');
         $this->hands->press('Compare drafts');
-        $this->hands->see('Two drafts side by side');
+        $this->hands->see('Drafts side by side');
         $this->hands->choose('Second: way', 'glazed blends');
         $this->hands->see('Glazed blends');
         $this->hands->see('coats more');

@@ -36,6 +36,7 @@ final class RecordForm extends FormRequest
             'real.thin' => ['nullable', 'string', 'max:12', self::thinning(...)],
             'real.coats' => ['nullable', 'integer', 'min:1', 'max:20'],
             'real.tool' => ['nullable', 'string', 'max:60'],
+            'real.technique' => ['nullable', Rule::enum(Technique::class)],
             'real.rounds' => ['nullable', 'integer', 'min:1', 'max:99'],
             'real.minutes' => ['nullable', 'integer', 'min:0', 'max:1440'],
             'as' => ['nullable', 'array:technique,mix,place'],
@@ -56,6 +57,7 @@ final class RecordForm extends FormRequest
         return [
             'stage.*' => 'Choose what was done: undercoat, basecoat, wash, layer, drybrush or highlight.',
             'figures.*' => 'Choose at least one figure.',
+            'real.technique.*' => 'There is no such kind of work.',
             'real.mix.*.name.*' => 'Every paint of the mix needs a name.',
             'real.mix.*.parts.*' => 'Drops are whole numbers from 1 to 99, or left open.',
             'real.coats.*' => 'Coats are a whole number from 1 to 20, or left open.',
@@ -109,9 +111,15 @@ final class RecordForm extends FormRequest
         return $this->filled('at') ? CarbonImmutable::parse((string) $this->string('at'))->getTimestamp() : null;
     }
 
+    /** The kind of work that was done unplanned; null where only its stage is said, or it was planned. */
+    private function technique(): ?Technique
+    {
+        return $this->filled('real.technique') ? Technique::from((string) $this->string('real.technique')) : null;
+    }
+
     public function stage(): Stage
     {
-        return Stage::from((string) $this->string('stage'));
+        return $this->technique()?->facts()->stage ?? Stage::from((string) $this->string('stage'));
     }
 
     /** @return non-empty-list<int> */
@@ -126,7 +134,7 @@ final class RecordForm extends FormRequest
     /**
      * @return array{
      *   mix: list<array{id: string|null, name: string, parts: int|null}>, thin: string|null, coats: int|null, tool: string|null,
-     *   minutes: int|null, rounds: int|null,
+     *   minutes: int|null, rounds: int|null, technique: string|null,
      * }
      */
     public function real(): array
@@ -147,6 +155,7 @@ final class RecordForm extends FormRequest
             'tool' => $this->filled('real.tool') ? trim((string) $this->string('real.tool')) : null,
             'minutes' => $number('real.minutes'),
             'rounds' => $number('real.rounds'),
+            'technique' => $this->technique()?->value,
         ];
     }
 

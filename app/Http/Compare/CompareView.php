@@ -6,28 +6,38 @@ namespace App\Http\Compare;
 
 use App\Http\Shared\StepView;
 use App\Models\AreaRow;
+use App\Models\BookRow;
 use App\Models\Company;
 use App\Models\TrialRow;
 use App\Workshop\Recipe\ComparedArea;
 use App\Workshop\Recipe\CompareDesk;
 use App\Workshop\Recipe\ComparedSide;
+use App\Workshop\Recipe\SideAsked;
 use App\Workshop\Studio;
 use DomainException;
 use Kalokroma\Colour\DifferenceWords;
 use Kalokroma\Colour\Srgb;
 use Kalokroma\Film\Faces;
 use Kalokroma\Recipe\Change\Applying;
+use Kalokroma\Recipe\Draft\Specials;
 use Kalokroma\Recipe\Ground\GroundLaid;
 use Kalokroma\Recipe\Judge\Ending;
 use Kalokroma\Recipe\Ladder\Contrast;
 use Kalokroma\Recipe\Predict\StepOutcome;
 use Kalokroma\Recipe\Technique\Way;
 
-/** Two drafts side by side. */
+/** Two to four drafts side by side. */
 final class CompareView
 {
+    /** Sides beside the first, as they are asked for. */
+    private const FURTHER = ['b', 'c', 'd'];
+
+    /** Asks for the way that differs most from what is planned, of those that are not shown yet. */
+    private const MOST_DIFFERENT = 'most';
+
     /**
-     * @param array<mixed> $query `area` for one area alone, `a` and `b` for the two sides
+     * @param array<mixed> $query `area` for one area alone, `a` to `d` for the sides; without `b`, or with `most` for one of them, the
+     *   way that differs most
      *
      * @return array<string, mixed>
      */
@@ -42,19 +52,16 @@ final class CompareView
             }
         }
         $compare = new CompareDesk($studio);
-        $a = $compare->side($company, $areas, self::side($query['a'] ?? []));
-        $b = $compare->side($company, $areas, self::side($query['b'] ?? []));
-        $apart = [];
-        foreach ($areas as $area) {
-            $mine = $a->sum->ends[$area->id];
-            $its = $b->sum->ends[$area->id];
-            $apart[] = [
-                'area' => $area->id,
-                'name' => $area->name,
-                'difference' => self::rounded(Applying::apart($mine, $its)),
-                'words' => DifferenceWords::between($mine->plane->toLab(), $its->plane->toLab()),
-            ];
+        $asked = [SideAsked::read($query['a'] ?? [])];
+        foreach (self::FURTHER as $key) {
+            $given = $query[$key] ?? ($key === 'b' ? self::MOST_DIFFERENT : null);
+            $asked = match ($given) {
+                null => $asked,
+                self::MOST_DIFFERENT => [...$asked, $compare->mostDifferent($company, $areas, $asked)],
+                default => [...$asked, SideAsked::read($given)],
+            };
         }
+        $sides = $compare->sides($company, $areas, $asked);
 
         return [
             'company' => ['id' => $company->id, 'name' => $company->name, 'count' => $company->count],
@@ -70,10 +77,12 @@ final class CompareView
             ),
             'contrasts' => array_map(static fn (Contrast $c): array => ['id' => $c->value, 'words' => $c->value], Contrast::cases()),
             'trials' => array_values($company->trials->map(static fn (TrialRow $t): array => ['id' => $t->id, 'words' => $t->name])->all()),
-            'a' => self::shown($a),
-            'b' => self::shown($b),
-            'apart' => $apart,
-            'said' => $b->sum->against($a->sum)->sentence(),
+            'starts' => $one === null ? [] : array_map(
+                static fn (array $s): array => ['id' => 'start:'.$s['id'], 'words' => $s['words']],
+                Specials::offered($areas[0]->toCore($company)),
+            ),
+            'sources' => $one === null ? [] : self::sources($areas[0]),
+            'sides' => array_map(static fn (ComparedSide $s): array => self::shown($s, $sides[0], $areas), $sides),
         ];
     }
 
@@ -83,21 +92,42 @@ final class CompareView
         return ['recess' => round($apart->recess, 1), 'plane' => round($apart->plane, 1), 'ridge' => round($apart->ridge, 1)];
     }
 
-    /** @return array{kind: string, way: string|null, ground: string|null, contrast: string|null, trial: int|null} */
-    private static function side(mixed $given): array
+    /** @return list<array{id: string, words: string}> recipes of the book, and of other areas */
+    private static function sources(AreaRow $area): array
     {
-        $given = is_array($given) ? $given : [];
-        $said = static fn (string $key): ?string => is_string($given[$key] ?? null) && $given[$key] !== '' ? $given[$key] : null;
-        $way = $said('way');
-        $trial = $said('trial');
+        $book = BookRow::query()->orderBy('name')->get(['id', 'name'])
+            ->map(static fn (BookRow $b): array => ['id' => 'book:'.$b->id, 'words' => 'Book: '.$b->name])->all();
+        $others = AreaRow::query()->whereHas('recipe')->where('id', '!=', $area->id)->with('company')->orderBy('company_id')
+            ->orderBy('position')->get()
+            ->map(static fn (AreaRow $a): array => [
+                'id' => 'area:'.$a->id,
+                'words' => sprintf('%s: %s', $a->company->name, $a->name),
+            ])->all();
 
-        return [
-            'kind' => $way === null && $trial === null && $said('contrast') === null ? 'now' : 'draft',
-            'way' => $way,
-            'ground' => $said('ground'),
-            'contrast' => $said('contrast'),
-            'trial' => $trial === null ? null : (int) $trial,
-        ];
+        return [...$book, ...$others];
+    }
+
+    /**
+     * @param list<AreaRow> $areas
+     *
+     * @return list<array<string, mixed>> how far each area ends from where it ends on the first side
+     */
+    private static function apart(ComparedSide $side, ComparedSide $first, array $areas): array
+    {
+        $apart = [];
+        foreach ($areas as $area) {
+            $mine = $first->sum->ends[$area->id] ?? null;
+            $its = $side->sum->ends[$area->id] ?? null;
+            $apart[] = [
+                'area' => $area->id,
+                'name' => $area->name,
+                'difference' => $mine === null || $its === null ? null : self::rounded(Applying::apart($mine, $its)),
+                'words' => $mine === null || $its === null
+                    ? 'not counted' : DifferenceWords::between($mine->plane->toLab(), $its->plane->toLab()),
+            ];
+        }
+
+        return $apart;
     }
 
     /** How far the planes of an area end from the colour that is wanted there, CIEDE2000; null where there is none. */
@@ -105,19 +135,25 @@ final class CompareView
     {
         $hex = $area->area->recipe->hex ?? $area->area->hex;
 
-        return $hex === null || $area->refused !== null ? null : round(Ending::apart(
-            $side->sum->ends[$area->area->id]->plane->toLab(),
-            Srgb::fromHex($hex)->toLab(),
-        ), 1);
+        $end = $side->sum->ends[$area->area->id] ?? null;
+
+        return $hex === null || $end === null ? null : round(Ending::apart($end->plane->toLab(), Srgb::fromHex($hex)->toLab()), 1);
     }
 
-    /** @return array<string, mixed> */
-    private static function shown(ComparedSide $side): array
+    /**
+     * @param list<AreaRow> $areas
+     *
+     * @return array<string, mixed>
+     */
+    private static function shown(ComparedSide $side, ComparedSide $first, array $areas): array
     {
         $sum = $side->sum;
 
         return [
+            'asked' => $side->asked->asked(),
             'words' => $side->words,
+            'said' => $side === $first ? '' : $side->sum->against($first->sum)->sentence(),
+            'apart' => $side === $first ? [] : self::apart($side, $first, $areas),
             'steps' => $sum->steps,
             'coats' => $sum->coats,
             'minutes' => (int) round($sum->minutes),
@@ -134,7 +170,7 @@ final class CompareView
                 'name' => $a->area->name,
                 'refused' => $a->refused,
                 'off' => self::off($a, $side),
-                'end' => StepView::surface($sum->ends[$a->area->id]),
+                'end' => StepView::surface($sum->ends[$a->area->id] ?? $side->undercoat->surface()),
                 'layers' => array_map(StepView::layer(...), array_values(array_filter(
                     $a->outcomes,
                     static fn (StepOutcome $o): bool => !$o->step->handling->omitted,

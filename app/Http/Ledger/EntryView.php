@@ -6,6 +6,7 @@ namespace App\Http\Ledger;
 
 use App\Models\Entry;
 use App\Workshop\Record\Did;
+use Kalokroma\Recipe\Technique\Technique;
 use Kalokroma\Record\Comparison;
 
 /**
@@ -29,6 +30,7 @@ final class EntryView
             'company_id' => $entry->company_id,
             'area' => $entry->area_name,
             'stage' => $entry->stage->value,
+            'work' => $planned === null && ($real['technique'] ?? null) !== null ? Technique::from($real['technique'])->words() : null,
             'figures' => $entry->figures,
             'done_at' => $entry->done_at->toIso8601ZuluString(),
             'in_plan' => $planned !== null,

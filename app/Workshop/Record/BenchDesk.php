@@ -17,6 +17,7 @@ use Kalokroma\Order\Task;
 use Kalokroma\Recipe\Predict\StepOutcome;
 use Kalokroma\Recipe\Predict\Undercoated;
 use Kalokroma\Recipe\Technique\Stage;
+use Kalokroma\Recipe\Technique\Technique;
 use Kalokroma\Record\Done;
 use Kalokroma\Record\Instant;
 use Kalokroma\Record\Progress;
@@ -155,12 +156,18 @@ final readonly class BenchDesk
                 'note' => $note,
                 'done_at' => CarbonImmutable::createFromTimestampUTC($at->happened),
                 'said_at' => $at->said === null ? null : CarbonImmutable::createFromTimestampUTC($at->said),
-                'dry_minutes' => $outcome->labour->dryMinutes ?? $stage->usually()->facts()->dry,
+                'dry_minutes' => $outcome->labour->dryMinutes ?? self::work($real, $stage)->facts()->dry,
             ]);
             StockDesk::use($entry, $outcome, $real, $this->studio->shelf);
 
             return $entry;
         });
+    }
+
+    /** @param array{technique?: string|null} $real */
+    private static function work(array $real, Stage $stage): Technique
+    {
+        return ($real['technique'] ?? null) === null ? $stage->usually() : Technique::from($real['technique']);
     }
 
     /** Null where it is planned no more. */

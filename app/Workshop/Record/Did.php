@@ -16,7 +16,7 @@ use Kalokroma\Shelf\Part;
  *
  * @phpstan-type DidRow array{
  *   mix: list<array{id?: string|null, name: string, parts: int|null}>, thin: string|null, coats: int|null, tool: string|null,
- *   minutes: int|null, rounds?: int|null,
+ *   minutes: int|null, rounds?: int|null, technique?: string|null,
  * }
  */
 final class Did

@@ -124,7 +124,7 @@ final readonly class DraftSum
 
         return new Finding(
             'draft.against',
-            $said === [] ? 'It takes the same coats, minutes and paints.' : 'It takes {what}.',
+            $said === [] ? 'Per figure it takes the same coats, minutes and paints.' : 'Per figure it takes {what}.',
             ['what' => implode(', ', $said)],
         );
     }

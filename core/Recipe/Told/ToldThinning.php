@@ -13,7 +13,7 @@ final readonly class ToldThinning
 {
     private const THINNER = '(water|medium|thinner|retarder|solvent|white spirit|spirit)';
     private const PAINT = '(?:paint|colou?r|wash|ink|stain|glaze)';
-    private const THINNED = '(?:,?\s*(?:and\s+)?(?:thin(?:ned)?|diluted?|mixed)\s+)?';
+    private const THINNED = '(?:,?\s*(?:and\s+)?(?:thin(?:ned)?(?: it| them| this| down)*|diluted?|mixed)\s+)?';
     private const AMOUNT = '(\d+(?:[.,]\d+)?|one|two|three|four|five|six|seven|eight|nine|ten|an?)';
     private const UNIT = '(?:\s*(?:parts?|drops?|brush-?\s?loads?))?(?:\s+of)?';
 
@@ -70,7 +70,9 @@ final readonly class ToldThinning
             // "one part wine, three parts medium"
             [$thinned.$part.'(⟦\d+⟧|\p{L}+(?: \p{L}+)?)'.$to.$part.self::THINNER.'\b', '{1}:{3}', 4, 2],
             // "thinned 1:2"
-            ['\b(?:thin(?:ned)?|diluted?)\s+(?:to\s+|about\s+)*'.self::AMOUNT.'\s*(?::|to|\/)\s*'.self::AMOUNT.'\b', '{1}:{2}', 9, 9],
+            [
+                '\b(?:thin(?:ned)?(?: it| them| this| down)*|diluted?)\s+(?:to\s+|about\s+)*'
+                    .self::AMOUNT.'\s*(?::|to|\/)\s*'.self::AMOUNT.'\b', '{1}:{2}', 9, 9],
         ];
     }
 

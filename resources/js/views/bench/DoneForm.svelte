@@ -1,7 +1,15 @@
 <script lang="ts">
     import { createQuery } from '@tanstack/svelte-query';
     import { vocabularyQuery } from '../../api/queries';
-    import { InlineNotification, Modal, Select, SelectItem, TextArea, TextInput } from 'carbon-components-svelte';
+    import {
+        InlineNotification,
+        Modal,
+        Select,
+        SelectItem,
+        SelectItemGroup,
+        TextArea,
+        TextInput,
+    } from 'carbon-components-svelte';
     import type { Bench, BenchStep } from '../../api/wire';
     import { capital } from '../../parts/words';
     import FigurePicker from './FigurePicker.svelte';
@@ -43,7 +51,7 @@
             area_id: fields.area === '' ? null : Number(fields.area),
             step: step?.key ?? null,
             as: step?.as ?? null,
-            stage: fields.stage,
+            stage: fields.stage.split(' ')[0] ?? '',
             figures,
             real: {
                 mix: mix
@@ -52,6 +60,7 @@
                 thin: fields.thin.trim() || null,
                 coats: number(fields.coats),
                 rounds: step?.loop ? bench.round(step) : null,
+                technique: step ? null : (fields.stage.split(' ')[1] ?? null),
                 tool: fields.tool.trim() || null,
                 minutes: number(fields.minutes),
             },
@@ -85,10 +94,14 @@
                 {#each view.areas as area (area.id)}<SelectItem value={String(area.id)} text={area.name} />{/each}
             </Select>
             <Select labelText="What was done" bind:selected={fields.stage}>
-                {#each words.data?.stages ?? [] as stage (stage.id)}<SelectItem
-                        value={stage.id}
-                        text={capital(stage.words)}
-                    />{/each}
+                {#each words.data?.stages ?? [] as stage (stage.id)}
+                    <SelectItemGroup label={capital(stage.words)}>
+                        <SelectItem value={stage.id} text="{capital(stage.words)}, any" />
+                        {#each (words.data?.techniques ?? []).filter((t) => t.stage === stage.id) as technique (technique.id)}
+                            <SelectItem value="{stage.id} {technique.id}" text={capital(technique.words)} />
+                        {/each}
+                    </SelectItemGroup>
+                {/each}
             </Select>
         {/if}
         <div class="whole"><MixFields bind:mix paints={view.paints} /></div>

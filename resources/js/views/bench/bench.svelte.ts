@@ -10,6 +10,8 @@ export interface Real {
     tool: string | null;
     minutes: number | null;
     rounds: number | null;
+    /** what was done outside the plan */
+    technique?: string | null;
 }
 
 interface Doing {

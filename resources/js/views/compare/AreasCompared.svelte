@@ -6,30 +6,42 @@
         data: Compared;
     }
     let { data }: Props = $props();
-    const rows = $derived(data.apart.map((row, i) => ({ ...row, a: data.a.areas[i], b: data.b.areas[i] })));
+    const names = ['first', 'second', 'third', 'fourth'];
+    const first = $derived(data.sides[0]);
+    const others = $derived(data.sides.slice(1));
 </script>
 
 <div class="table-frame">
     <table class="rows">
         <thead>
             <tr>
-                <th>area</th><th>first: recess, plane, ridge</th><th>second</th>
-                <th class="number">plane apart</th><th>the second is, on its plane</th>
+                <th>area</th>
+                {#each data.sides as side, i (i)}<th title={side.words}
+                        >{names[i]}{i ? '' : ': recess, plane, ridge'}</th
+                    >{/each}
+                {#each others as side, i (i)}<th title={side.words}>{names[i + 1]} on the plane</th>{/each}
             </tr>
         </thead>
         <tbody>
-            {#each rows as row (row.area)}
+            {#each first?.areas ?? [] as area, n (area.id)}
                 <tr>
-                    <td><a href="#/recipe/{row.area}">{row.name}</a></td>
-                    {#each [row.a, row.b] as side, i (i)}
+                    <td><a href="#/recipe/{area.id}">{area.name}</a></td>
+                    {#each data.sides as each, i (i)}
+                        {@const side = each.areas[n]}
                         <td class="faces">
                             {#if side?.refused}<span class="soft">{side.refused}</span>
-                            {:else if side}<Faces faces={side.end} label={row.name} height="30px" />
+                            {:else if side}<Faces faces={side.end} label={area.name} height="30px" />
                                 {#if side.off !== null}<small>ends {side.off.toFixed(1)} off</small>{/if}{/if}
                         </td>
                     {/each}
-                    <td class="number">{row.difference.plane.toFixed(1)}</td>
-                    <td>{row.words}</td>
+                    {#each others as side, i (i)}
+                        {@const apart = side.apart[n]}
+                        <td
+                            >{apart?.difference
+                                ? `${apart.difference.plane.toFixed(1)} off the first, `
+                                : ''}{apart?.words ?? ''}</td
+                        >
+                    {/each}
                 </tr>
             {/each}
         </tbody>

@@ -3,8 +3,11 @@
     import { router } from 'svelte-spa-router';
     import { sentence } from '../../api/client';
     import { compareQuery, figuresQuery } from '../../api/queries';
+    import type { Compared } from '../../api/wire';
     import FigureSelect from '../../parts/FigureSelect.svelte';
     import Layers from '../../parts/Layers.svelte';
+    import { chosen } from '../../parts/chosen';
+    import NoSuch from '../../parts/NoSuch.svelte';
     import Waiting from '../../parts/Waiting.svelte';
     import AreasCompared from './AreasCompared.svelte';
     import SideHead from './SideHead.svelte';
@@ -16,27 +19,51 @@
 
     const figures = createQuery(figuresQuery);
     const companies = $derived(figures.data?.companies ?? []);
-    const figure = $derived(companies.find((c) => String(c.id) === params?.company) ?? companies[0] ?? null);
-    const question = $derived.by(() => {
-        const asked = Object.fromEntries(new URLSearchParams(router.querystring ?? ''));
-        return Object.keys(asked).some((k) => k.startsWith('b[')) ? asked : { ...asked, 'b[way]': 'layers' };
-    });
+    const figure = $derived(chosen(companies, params?.company));
+    const question = $derived(Object.fromEntries(new URLSearchParams(router.querystring ?? '')));
     const compared = createQuery(() => ({
         ...compareQuery(figure?.id ?? null, question as Record<string, string>),
         placeholderData: (before) => before,
     }));
     const data = $derived(compared.data);
 
-    function ask(name: string, value: string) {
-        const all = new URLSearchParams(question as Record<string, string>);
-        if (value === '') all.delete(name);
-        else all.set(name, value);
-        if (![...all.keys()].some((k) => k.startsWith('b['))) all.set('b[way]', '');
+    function go(all: URLSearchParams) {
         location.hash = `#/compare/${figure?.id}?${all}`;
     }
+
+    /** What is asked of these sides; what was taken for one without a word is asked for from then on. */
+    function asked(sides: Compared['sides'][number][]): URLSearchParams {
+        const all = new URLSearchParams(data?.area ? { area: String(data.area) } : {});
+        sides.forEach((side, i) => {
+            for (const [of, was] of Object.entries(side.asked)) all.set(`${'abcd'.charAt(i)}[${of}]`, was);
+        });
+        return all;
+    }
+
+    function ask(name: string, value: string) {
+        const all = asked(data?.sides ?? []);
+        all.set(name, value);
+        go(all);
+    }
+
+    function turnTo(area: string) {
+        go(new URLSearchParams(area ? { area } : {}));
+    }
+
+    /** One side more: the way that differs most of those that are not there yet. */
+    function add() {
+        const sides = data?.sides ?? [];
+        const all = asked(sides);
+        all.set('abcd'.charAt(sides.length), 'most');
+        go(all);
+    }
+
+    const drop = (side: number) => go(asked((data?.sides ?? []).filter((_, i) => i !== side)));
 </script>
 
-{#if figures.isSuccess && figure === null}
+{#if figures.isSuccess && params?.company && figure === null}
+    <NoSuch what="figure" />
+{:else if figures.isSuccess && figure === null}
     <main class="none">
         <h1>No figure to compare drafts of</h1>
         <p><a href="#/figures">Describe a figure</a> first.</p>
@@ -53,7 +80,7 @@
                 aria-current={data?.area === null ? 'page' : undefined}
                 onclick={(e) => {
                     e.preventDefault();
-                    ask('area', '');
+                    turnTo('');
                 }}><strong>The whole figure</strong><span>all its areas</span></a
             >
             {#each data?.areas ?? [] as each (each.id)}
@@ -63,24 +90,31 @@
                     aria-current={data?.area === each.id ? 'page' : undefined}
                     onclick={(e) => {
                         e.preventDefault();
-                        ask('area', String(each.id));
+                        turnTo(String(each.id));
                     }}><strong>{each.words}</strong></a
                 >
             {/each}
         </nav>
         <main>
-            <h1>Two drafts side by side</h1>
+            <h1>Drafts side by side</h1>
             {#if compared.isError}<p role="alert">{sentence(compared.error)}</p>{/if}
             {#if data}
-                <p class="said"><strong>Against the first, the second:</strong> {data.said}</p>
-                <div class="sides">
-                    <SideHead side="a" title="First" {data} {question} onask={ask} />
-                    <SideHead side="b" title="Second" {data} {question} onask={ask} />
+                <div class="sides" style:--sides={data.sides.length}>
+                    {#each data.sides as _, i (i)}
+                        <SideHead side={i} {data} onask={ask} ondrop={i > 1 ? () => drop(i) : undefined} />
+                    {/each}
                 </div>
+                {#if data.sides.length < 4}<p>
+                        <button class="link-button" onclick={add}>Compare with one more</button>
+                    </p>{/if}
                 {#if data.area !== null}
-                    <div class="sides">
-                        <Layers layers={data.a.areas[0]?.layers ?? []} other={data.b.areas[0]?.layers ?? []} />
-                        <Layers layers={data.b.areas[0]?.layers ?? []} other={data.a.areas[0]?.layers ?? []} />
+                    <div class="sides" style:--sides={data.sides.length}>
+                        {#each data.sides as side, i (i)}
+                            <Layers
+                                layers={side.areas[0]?.layers ?? []}
+                                other={data.sides[i === 0 ? 1 : 0]?.areas[0]?.layers ?? []}
+                            />
+                        {/each}
                     </div>
                 {/if}
                 <AreasCompared {data} />
@@ -99,17 +133,15 @@
     .none {
         padding: 40px 28px;
     }
-    .said {
-        margin: 8px 0 16px;
-    }
     .sides {
         display: grid;
-        grid-template-columns: 1fr 1fr;
+        grid-template-columns: repeat(var(--sides), minmax(0, 1fr));
         gap: 28px;
-        margin-bottom: 20px;
+        margin: 12px 0 20px;
     }
     @media (max-width: 720px) {
         .sides {
+            grid-template-columns: minmax(0, 1fr);
             gap: 14px;
         }
     }

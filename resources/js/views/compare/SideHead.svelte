@@ -4,16 +4,23 @@
     import SmallSelect from '../../parts/SmallSelect.svelte';
 
     interface Props {
-        side: 'a' | 'b';
-        title: string;
+        /** its place among the sides */
+        side: number;
         data: Compared;
-        question: Record<string, string | undefined>;
         onask: (name: string, value: string) => void;
+        /** takes it away again; the first two stay */
+        ondrop?: (() => void) | undefined;
     }
-    let { side, title, data, question, onask }: Props = $props();
-    const draft = $derived(data[side]);
+    let { side, data, onask, ondrop }: Props = $props();
+    const key = $derived('abcd'.charAt(side));
+    const title = $derived(['First', 'Second', 'Third', 'Fourth'][side] ?? '');
+    const draft = $derived(data.sides[side]!);
+    const masked = $derived(data.sides.some((s) => s.masks));
     const lists = $derived([
         { name: 'way', label: 'way', none: 'as planned', items: data.ways },
+        ...(data.area === null
+            ? []
+            : [{ name: 'from', label: 'or from', none: 'no other', items: [...data.starts, ...data.sources] }]),
         { name: 'ground', label: 'ground', none: 'as it is', items: data.grounds },
         { name: 'contrast', label: 'contrast', none: 'as it is', items: data.contrasts },
         {
@@ -34,11 +41,24 @@
                 name="{title}: {list.label}"
                 none={list.none}
                 options={list.items}
-                value={question[`${side}[${list.name}]`] ?? ''}
-                onpick={(id) => onask(`${side}[${list.name}]`, id)}
+                value={draft.asked[list.name as keyof typeof draft.asked]}
+                onpick={(id) => onask(`${key}[${list.name}]`, id)}
             />
         {/each}
+        {#if data.area !== null}
+            <label class="told"
+                >or as somebody tells it
+                <textarea
+                    rows="2"
+                    aria-label="{title}: as it was told"
+                    placeholder="basecoat: 2 dark brown + 1 red, two coats"
+                    value={draft.asked.told}
+                    onchange={(e) => onask(`${key}[told]`, e.currentTarget.value)}></textarea></label
+            >
+        {/if}
     </div>
+    {#if draft.said}<p class="said">{draft.said}</p>{/if}
+    {#if ondrop}<button class="link-button" onclick={ondrop}>Take this side away</button>{/if}
     <dl>
         <div>
             <dt>coats</dt>
@@ -56,7 +76,7 @@
             <dt>paints</dt>
             <dd>{draft.paints.length}</dd>
         </div>
-        {#if data.a.masks || data.b.masks}
+        {#if masked}
             <div>
                 <dt>masks, on and off</dt>
                 <dd>{draft.masks ? `${draft.masks}, ${duration(draft.mask_minutes)}` : 'none'}</dd>
@@ -68,7 +88,7 @@
         </div>
     </dl>
     {#if draft.missing.length}<p class="soft">
-            Not at hand: {draft.missing.join(', ')} ({counted(draft.missing.length, 'paint')}).
+            Not in stock: {draft.missing.join(', ')} ({counted(draft.missing.length, 'paint')}).
         </p>{/if}
 </section>
 
@@ -82,6 +102,22 @@
         grid-template-columns: 1fr 1fr;
         gap: 8px 12px;
         margin: 10px 0 14px;
+    }
+    .told {
+        grid-column: 1 / -1;
+        font-size: var(--size-small);
+    }
+    textarea {
+        display: block;
+        width: 100%;
+        padding: 6px 8px;
+        border: 1px solid var(--ink-soft);
+        background: var(--panel);
+        color: var(--ink);
+        font: inherit;
+    }
+    .said {
+        margin-bottom: 8px;
     }
     dl {
         display: grid;

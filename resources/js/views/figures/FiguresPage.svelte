@@ -4,6 +4,8 @@
     import { figuresQuery } from '../../api/queries';
     import FigureDrawing from '../../parts/FigureDrawing.svelte';
     import { tonesOf } from '../../parts/drawing';
+    import { chosen } from '../../parts/chosen';
+    import NoSuch from '../../parts/NoSuch.svelte';
     import Waiting from '../../parts/Waiting.svelte';
     import AreaTable from './AreaTable.svelte';
     import CompanyForm from './CompanyForm.svelte';
@@ -23,11 +25,13 @@
     const figures = createQuery(figuresQuery);
     let editing: 'none' | 'new' | 'this' | 'plate' = $state('none');
     const companies = $derived(figures.data?.companies ?? []);
-    const company = $derived(companies.find((c) => String(c.id) === params?.company) ?? companies[0] ?? null);
+    const company = $derived(chosen(companies, params?.company));
     const kind = $derived(figures.data?.vocabulary.kinds.find((k) => k.id === company?.kind)?.words ?? '');
 </script>
 
-{#if !figures.isSuccess}
+{#if figures.isSuccess && params?.company && company === null}
+    <NoSuch what="figure" />
+{:else if !figures.isSuccess}
     <Waiting problem={figures.error} />
 {:else}
     <div class="trio" class:editing={editing !== 'none'}>

@@ -28,7 +28,7 @@
         {#if entry.look}<Faces faces={entry.look} label="Predicted after it" height="44px" />{/if}
     </div>
     <div class="what">
-        <h3>{entry.area}, {entry.stage}</h3>
+        <h3>{entry.area}, {entry.work ?? entry.stage}</h3>
         <p class="soft">
             {entry.company} · {entry.figures.length === 1 ? 'figure' : 'figures'}
             {ranges(entry.figures)}

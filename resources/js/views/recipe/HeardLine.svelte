@@ -10,11 +10,11 @@
 </script>
 
 <li>
-    <input
+    <textarea
+        rows="1"
         aria-label="Line {line.line} as it was said"
         value={line.said}
-        onchange={(e) => told.say(line.line, e.currentTarget.value)}
-    />
+        onchange={(e) => told.say(line.line, e.currentTarget.value.replace(/\n/g, ' '))}></textarea>
     <div>
         {#each line.steps as step, i (i)}
             <p class="step">
@@ -49,11 +49,13 @@
         border-top: 1px solid var(--rule);
         font-size: var(--size-plain);
     }
-    input {
+    textarea {
+        field-sizing: content;
         align-self: start;
+        resize: none;
         width: 100%;
         min-height: 32px;
-        padding: 0 8px;
+        padding: 5px 8px;
         border: 0;
         border-bottom: 1px solid var(--ink-soft);
         background: var(--panel);

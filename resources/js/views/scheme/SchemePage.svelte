@@ -4,6 +4,8 @@
     import { figuresQuery, schemeQuery } from '../../api/queries';
     import type { Scheme } from '../../api/wire';
     import Refused from '../../parts/Refused.svelte';
+    import { chosen } from '../../parts/chosen';
+    import NoSuch from '../../parts/NoSuch.svelte';
     import Waiting from '../../parts/Waiting.svelte';
     import { capital, counted, inWords } from '../../parts/words';
     import AreaColour from './AreaColour.svelte';
@@ -23,7 +25,7 @@
 
     const figures = createQuery(figuresQuery);
     const companies = $derived(figures.data?.companies ?? []);
-    const figure = $derived(companies.find((c) => String(c.id) === params?.company) ?? companies[0] ?? null);
+    const figure = $derived(chosen(companies, params?.company));
     const id = $derived(figure?.id ?? null);
     const desk: SchemeDesk = new SchemeDesk(
         () => figure?.id ?? null,
@@ -55,7 +57,9 @@
     });
 </script>
 
-{#if !figures.isSuccess || (figure && !data)}
+{#if figures.isSuccess && params?.company && figure === null}
+    <NoSuch what="figure" />
+{:else if !figures.isSuccess || (figure && !data)}
     <Waiting problem={figures.error ?? scheme.error} />
 {:else if !figure || !data}
     <main class="empty">

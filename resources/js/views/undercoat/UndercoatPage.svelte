@@ -6,6 +6,8 @@
     import { useWrite } from '../../api/write.svelte';
     import FigureSelect from '../../parts/FigureSelect.svelte';
     import Refused from '../../parts/Refused.svelte';
+    import { chosen } from '../../parts/chosen';
+    import NoSuch from '../../parts/NoSuch.svelte';
     import Waiting from '../../parts/Waiting.svelte';
     import Grounds from './Grounds.svelte';
     import LightSketch from './LightSketch.svelte';
@@ -22,7 +24,7 @@
     const write = useWrite();
     const figures = createQuery(figuresQuery);
     const companies = $derived(figures.data?.companies ?? []);
-    const figure = $derived(companies.find((c) => String(c.id) === params?.company) ?? companies[0] ?? null);
+    const figure = $derived(chosen(companies, params?.company));
     const id = $derived(figure?.id ?? null);
     /** how it would be put on, empty as the company has it */
     let kind = $state('');
@@ -60,7 +62,9 @@
     const step = (where: 'undo' | 'redo') => write.send('undercoat', 'POST', to(`/${where}`), () => seen({}));
 </script>
 
-{#if !figures.isSuccess || (figure && !data)}
+{#if figures.isSuccess && params?.company && figure === null}
+    <NoSuch what="figure" />
+{:else if !figures.isSuccess || (figure && !data)}
     <Waiting problem={figures.error ?? undercoats.error} />
 {:else if !figure || !data}
     <main class="empty">
