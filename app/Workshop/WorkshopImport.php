@@ -92,13 +92,15 @@ final class WorkshopImport
         }
     }
 
-    /** @param list<array{name: string, company: string, area: string, tags?: list<string>, notes?: string}> $book */
+    /** @param list<array{name: string, company: string, area: string, told?: string, tags?: list<string>, notes?: string}> $book */
     private static function book(Painter $painter, array $book): void
     {
         $moves = new RecipeMoves(new Studio($painter->refresh()));
         foreach ($book as $row) {
             $area = self::areaOf($painter, $row['company'], $row['area'])->load('recipe');
-            $moves->toBook($area, $row['name'], $row['tags'] ?? [], $row['notes'] ?? '');
+            isset($row['told'])
+                ? $moves->toldToBook($area, $row['told'], $row['name'], $row['tags'] ?? [], $row['notes'] ?? '')
+                : $moves->toBook($area, $row['name'], $row['tags'] ?? [], $row['notes'] ?? '');
         }
     }
 

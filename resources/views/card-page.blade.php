@@ -26,15 +26,14 @@
                         @if (($step['end'] ?? '') !== '')<b>· {{ $step['end'] }} to here</b>@endif
                     </p>
                     <p class="load">{{ $step['load'] }}{{ $step['missing'] ? ' (not at hand)' : '' }}</p>
-                    <p class="how">{{ $step['how'] }}</p>
-                    @if ($step['drops'] !== '')<p class="how">{{ $step['drops'] }}</p>@endif
-                    <dl class="facts">
+                    <p class="facts">
                         @foreach ($step['facts'] as $fact)
-                            @if (!in_array($fact->key, ['load', 'caution'], true))
-                                <div @class([$fact->key])><dt>{{ $fact->label }}</dt><dd>{{ $fact->text }}</dd></div>
+                            @if (!in_array($fact->key, ['load', 'caution', 'why'], true))
+                                <span @class([$fact->key])><i>{{ $fact->label }}</i> {{ $fact->text }}</span>
                             @endif
                         @endforeach
-                    </dl>
+                    </p>
+                    @if ($step['drops'] !== '')<p class="facts">{{ $step['drops'] }}</p>@endif
                 </div>
                 <p class="ticks" aria-label="Figures">
                     @foreach ($step['ticks'] as $i => $done)<span @class(['done' => $done])>{{ $done ? '✓' : $i }}</span>@endforeach
@@ -46,5 +45,15 @@
         <p><b>{{ ucfirst($card['totals']) }}.</b> Work from 1 at the bottom up.</p>
         @foreach ($card['findings'] as $finding)<p>{{ $finding }}</p>@endforeach
         @foreach ($card['cautions'] as $caution)<p>{{ $caution }}</p>@endforeach
+        <div class="reasons">
+            @foreach ($card['steps'] as $step)
+                <p>
+                    <b>{{ $step['number'] }}</b>
+                    @foreach ($step['facts'] as $fact)
+                        @if ($fact->key === 'why'){{ $fact->text }}@endif
+                    @endforeach
+                </p>
+            @endforeach
+        </div>
     </footer>
 </section>

@@ -12,6 +12,7 @@ use App\Models\ReplyRow;
 use Carbon\CarbonImmutable;
 use Illuminate\Testing\TestResponse;
 use Kalokroma\Recipe\Technique\Stage;
+use Kalokroma\Recipe\Technique\Technique;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Symfony\Component\HttpFoundation\Response;
 
@@ -389,6 +390,26 @@ final class BenchTest extends TestCase
     private function coat(): int
     {
         return (int) AreaRow::query()->where('name', 'Coat')->value('id');
+    }
+
+    /** Whatever was done can be written down: every kind of work, with its own stage and drying. */
+    public function testEveryKindOfWorkIsWrittenDownUnplanned(): void
+    {
+        $this->signIn();
+        foreach (Technique::cases() as $technique) {
+            $this->record([
+                'area_id' => $this->coat(), 'stage' => 'layer', 'figures' => [1], 'real' => ['technique' => $technique->value],
+            ])->assertOk();
+            $entry = Entry::query()->latest('id')->firstOrFail();
+            self::assertSame($technique->facts()->stage, $entry->stage, $technique->value);
+            self::assertSame($technique->facts()->dry, $entry->dry_minutes, $technique->value);
+        }
+        $ledger = $this->getJson('/api/ledger')->assertOk();
+        $this->assertAnswers('ledger', $ledger);
+        self::assertContains(Technique::Glaze->words(), array_column((array) $ledger->json('entries'), 'work'));
+        $this->assertRefused(422, 'There is no such kind of work', $this->record([
+            'stage' => 'layer', 'figures' => [1], 'real' => ['technique' => 'magic'],
+        ]));
     }
 
     private function url(string $what): string

@@ -193,7 +193,7 @@ final class JourneyTest extends TestCase
         $this->hands->see('Drybrush, shell');
         $this->hands->press('Write down something not in the plan');
         $this->hands->choose('Area', 'Claws');
-        $this->hands->choose('What was done', 'Highlight');
+        $this->hands->choose('What was done', 'Edge highlight');
         $this->hands->press('Write it down');
         $this->hands->see('Last written: claws, highlight, figure 1.');
         $this->hands->press('Take it back');

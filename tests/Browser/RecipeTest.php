@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Facebook\WebDriver\WebDriverKeys;
 use Tests\Browser\Support\SampleWorkshop;
 
 /** Working on recipes in the browser: draft, edit, overrule, compare, follow, the book, somebody's recipe, paper and files. */
@@ -11,6 +12,9 @@ final class RecipeTest extends SampleWorkshop
 {
     private const COAT = '/recipe/4';
     private const CAPE = '/recipe/8';
+
+    /** On the bench of a figure. */
+    private const MOST_STEPS = 60;
 
     public function testARecipeIsDraftedEditedAndUndone(): void
     {
@@ -188,23 +192,66 @@ final class RecipeTest extends SampleWorkshop
         self::assertSame([], $this->hands->complaints());
     }
 
-    public function testSomebodysRecipeIsWrittenDownAndReplacedByWhatIsOwned(): void
+    /** Ten lines as they are spoken: read beside what was said, two of them mended, kept, and painted at the Bench. */
+    public function testARecipeIsToldMendedThereAndPaintedAtTheBench(): void
     {
         $this->open('/recipe/36', 'Which colour shall it be?');
-        $this->hands->type('The recipe, line by line', "basecoat: dark rope brown, thin 2:1, two coats\nsparkle");
-        $this->hands->press('Write it down');
-        $this->hands->see('Line 2, "sparkle": begin with what is done');
-        $this->hands->type(
-            'The recipe, line by line',
-            "basecoat: dark rope brown, thin 2:1, two coats\nwash: thin umber wash #7a5a3a\ndrybrush: pale straw and a little white",
-        );
-        $this->hands->press('Write it down');
+        $this->hands->type('The recipe, line by line', implode("\n", [
+            'basecoat: dark rope brown and a little Chalk',
+            'thin it like milk, two coats',
+            'recesses only: Soot Wash, neat',
+            'wait two hours',
+            'drybrush Gull Grey from above',
+            'again until bright enough, smaller each time, three times: Oyster White',
+            'edges: glimmer',
+            'on the upper two thirds a glaze of Berry Stain 1:6 with medium',
+            'not sure what he said then',
+            'matt varnish',
+        ]));
+        $this->hands->see('4 drops dark rope brown, a little Chalk');
+        $this->hands->see('Says more of line 1.');
+        $this->hands->see('3 rounds, smaller every time: bright enough');
+        $this->hands->see('“glimmer”: a paint you do not own, or words?');
+        $this->hands->press('Just words');
+        $this->hands->seeNot('a paint you do not own, or words?');
+        $this->mend(7, 'edges: Pale Horizon');
+        $this->hands->see('Edge highlight: Pale Horizon');
+        $this->hands->pressBeginning('Use this recipe: 8 steps');
         $this->hands->see('Written down; guessed on the way');
         $this->hands->see('not at hand: dark rope brown');
+        $this->hands->see('smaller every time');
         $this->hands->press('replace by what I own');
         $this->hands->see('Replaced by what you own');
         $this->hands->see('all at hand');
+
+        $this->open('/bench/3', 'Whole figure · step 1');
+        for ($turned = 0; $turned < self::MOST_STEPS && !str_contains($this->hands->text('main'), 'Round 1 of 3'); ++$turned) {
+            $this->hands->key(WebDriverKeys::ARROW_RIGHT);
+        }
+        foreach (['Oyster White', '3 rounds on 100, 65 and 42 % of it', 'bright enough', 'finished'] as $fact) {
+            $this->hands->see($fact);
+        }
+        $this->hands->see('Round 1 of 3: bright enough?');
+        $this->hands->press('Again');
+        $this->hands->see('Round 2 of 3: bright enough?');
         self::assertSame([], $this->hands->complaints());
+    }
+
+    private function mend(int $line, string $said): void
+    {
+        $this->hands->type('Line '.$line.' as it was said', $said);
+        $this->hands->key(WebDriverKeys::TAB);
+    }
+
+    public function testAnAddressOfNothingSaysSo(): void
+    {
+        foreach (['/scheme/9999', '/figures/9999', '/undercoat/9999', '/compare/9999'] as $page) {
+            $this->open($page, 'There is no such figure');
+            self::assertStringNotContainsString('Lamplighters', $this->hands->text('main'));
+        }
+        foreach (['/recipe/9999', '/bench/9999'] as $page) {
+            $this->open($page, 'There is no such thing in your workshop');
+        }
     }
 
     public function testTwoWindowsOnOneRecipe(): void

@@ -134,6 +134,32 @@ final readonly class RecipeMoves
         ]);
     }
 
+    /**
+     * A recipe as it was told, for areas like this one.
+     *
+     * @param list<string> $tags
+     *
+     * @throws RecipeProblem
+     */
+    public function toldToBook(AreaRow $area, string $told, string $name, array $tags, string $notes): BookRow
+    {
+        $plan = new Plan(ToldRecipe::read($told, $this->studio->shelf->paints())->steps(), []);
+
+        return BookRow::query()->create([
+            'painter_id' => $area->painter_id,
+            'name' => $name,
+            'tags' => $tags,
+            'material' => $area->material,
+            'relief' => $area->relief,
+            'way' => Way::Mixed,
+            'hex' => $area->hex ?? '#808080',
+            'plan' => PortablePlan::of($plan),
+            'paints' => PortablePlan::paints($plan),
+            'strip' => Predictions::alone($plan, $area->material->value, $area->relief->value),
+            'notes' => $notes,
+        ]);
+    }
+
     /** The plan of a recipe of the book, its paints taken from the shelf where they stand there. */
     public function plan(BookRow $book): Plan
     {

@@ -28,8 +28,8 @@ final class Names
         'but', 'not', 'everything', 'part', 'parts', 'place', 'places', 'nice', 'step', 'steps', 'coat', 'coats', 'drop', 'drops',
         'like', 'same', 'again', 'before', 'after', 'more', 'less', 'each', 'every', 'time', 'little', 'bit', 'very', 'really',
         'instead', 'until', 'while', 'when', 'where', 'what', 'one', 'two', 'three', 'four', 'carefully', 'lightly', 'thin', 'thick',
-        'thinned', 'heavy', 'light', 'first', 'last', 'next', 'optional', 'please', 'brush', 'up', 'down', 'out', 'off', 'there',
-        'here', 'much', 'most', 'gently', 'quickly', 'slowly',
+        'thinned', 'heavy', 'light', 'first', 'last', 'next', 'optional', 'please', 'pure', 'plain', 'good', 'rich', 'brush',
+        'up', 'down', 'out', 'off', 'there', 'here', 'much', 'most', 'gently', 'quickly', 'slowly',
     ];
 
     /** Words that say nothing by themselves. */
@@ -122,10 +122,12 @@ final class Names
             $last = (string) end($words);
             $isKind = preg_match('/^'.SaidTechnique::KINDS.'$/iu', $last) === 1;
             $colours = $isKind ? array_slice($words, 0, -1) : $words;
-            $known = array_filter($colours, static fn (string $w): bool => SaidColour::knows($w));
+            $first = mb_strtolower($colours[0] ?? '');
+            $isNamed = count($colours) > 1 && !SaidColour::knows($first) && !in_array($first, self::PLAIN, true);
+            $known = array_filter(array_slice($colours, $isNamed ? 1 : 0), static fn (string $w): bool => SaidColour::knows($w));
             $isColour = array_filter($colours, static fn (string $w): bool => SaidColour::isColour($w)) !== [];
 
-            return $colours !== [] && count($known) === count($colours) && $isColour ? $this->mark(implode(' '
+            return $colours !== [] && count($known) === count($colours) - ($isNamed ? 1 : 0) && $isColour ? $this->mark(implode(' '
                 .'', $words), $this->only($words, $isKind)) : null;
         });
     }

@@ -105,7 +105,7 @@ final class TogetherTest extends TestCase
         self::assertSame(['#4b3524', '#8b6a49'], $two->paints);
         self::assertSame(
             sprintf(
-                'It takes 1 coat more, %d min more work, 40 min more drying, 1 paint more to load.',
+                'Per figure it takes 1 coat more, %d min more work, 40 min more drying, 1 paint more to load.',
                 round($two->minutes) - round($one->minutes),
             ),
             $two->against($one)->sentence(),
