@@ -127,7 +127,7 @@ final class TogetherTest extends TestCase
             1e-9,
             'each of both mixes is loaded once',
         );
-        self::assertSame('It takes the same coats, minutes and paints.', $one->against($one)->sentence());
+        self::assertSame('Per figure it takes the same coats, minutes and paints.', $one->against($one)->sentence());
         self::assertSame(
             [2, $one->coats],
             [$sum($base, $wash->leftOut())->steps, $sum($base, $wash->leftOut())->coats],
