@@ -14,6 +14,7 @@ use Kalokroma\Colour\Ciede2000;
 use Kalokroma\Colour\PlainName;
 use Kalokroma\Colour\Srgb;
 use Kalokroma\Recipe\Plan\PlannedStep;
+use Kalokroma\Recipe\Predict\StepWords;
 
 /** The recipe book, searched by words, colour, material, way and paints. */
 final class BookView
@@ -109,12 +110,8 @@ final class BookView
                 'stage' => $s->stage->value,
                 'words' => $s->words(),
                 'hex' => $s->load->mix !== null && $s->isFilm() ? $s->load->mix->colour()->toHex() : null,
-                'thin' => $s->load->mix === null ? '' : (
-                    $s->load->thinning->isUndiluted()
-                    ? 'undiluted' : sprintf('thin %s with %s', $s->load->thinning->ratio(), $s->load->with)
-                ),
+                'how' => implode(' · ', array_slice(StepWords::asPlanned($s), $s->load->mix === null ? 0 : 1)),
                 'at_hand' => $s->load->isAtHand(),
-                'place' => $s->scope->place->words(),
             ], array_values(array_filter($plan->steps, static fn (PlannedStep $s): bool => !$s->handling->omitted))),
         ];
     }

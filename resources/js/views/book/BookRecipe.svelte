@@ -45,9 +45,9 @@
         <li>
             <i style:background={step.hex ?? 'transparent'}></i>
             <p>
-                <small>{capital(step.technique)}{step.place ? ` · ${step.place}` : ''}</small>
+                <small>{capital(step.technique)}</small>
                 {step.words}
-                <small>{[step.thin, step.at_hand ? '' : 'not at hand'].filter(Boolean).join(' · ')}</small>
+                <small>{[step.how, step.at_hand ? '' : 'not in stock'].filter(Boolean).join(' · ')}</small>
             </p>
         </li>
     {/each}
