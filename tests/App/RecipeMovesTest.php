@@ -354,8 +354,8 @@ final class RecipeMovesTest extends TestCase
         $this->assertAnswers('bookRecipe', $whole);
         $recipe = $this->getJson("/api/areas/$coat/recipe");
         self::assertSame(
-            'thin '.$recipe->json('steps.1.thin').' with '.$recipe->json('steps.1.thinned_with'),
-            $whole->json('steps.0.thin'),
+            $recipe->json('steps.1.thin_words'),
+            $whole->json('steps.0.how'),
         );
 
         PaintRow::query()->where('name', 'Mustard')->update(['left_ml' => 0]);
