@@ -119,18 +119,8 @@ final readonly class RecipeMoves
             throw new DomainException(sprintf('The book has a recipe "%s" already: choose another name.', $name));
         }
 
-        return BookRow::query()->create([
-            'painter_id' => $area->painter_id,
-            'name' => $name,
-            'tags' => $tags,
-            'material' => $area->material,
-            'relief' => $area->relief,
-            'way' => $recipe->way,
-            'hex' => $recipe->hex,
-            'plan' => PortablePlan::of($plan),
-            'paints' => PortablePlan::paints($plan),
-            'strip' => $recipe->strip,
-            'notes' => $notes,
+        return self::bound($area, $plan, [
+            'name' => $name, 'tags' => $tags, 'notes' => $notes, 'way' => $recipe->way, 'hex' => $recipe->hex, 'strip' => $recipe->strip,
         ]);
     }
 
@@ -145,18 +135,22 @@ final readonly class RecipeMoves
     {
         $plan = new Plan(ToldRecipe::read($told, $this->studio->shelf->paints())->steps(), []);
 
+        return self::bound($area, $plan, [
+            'name' => $name, 'tags' => $tags, 'notes' => $notes, 'way' => Way::Mixed, 'hex' => $area->hex ?? '#808080',
+            'strip' => Predictions::alone($plan, $area->material->value, $area->relief->value),
+        ]);
+    }
+
+    /** @param array<string, mixed> $said what the book says of it */
+    private static function bound(AreaRow $area, Plan $plan, array $said): BookRow
+    {
         return BookRow::query()->create([
+            ...$said,
             'painter_id' => $area->painter_id,
-            'name' => $name,
-            'tags' => $tags,
             'material' => $area->material,
             'relief' => $area->relief,
-            'way' => Way::Mixed,
-            'hex' => $area->hex ?? '#808080',
             'plan' => PortablePlan::of($plan),
             'paints' => PortablePlan::paints($plan),
-            'strip' => Predictions::alone($plan, $area->material->value, $area->relief->value),
-            'notes' => $notes,
         ]);
     }
 
