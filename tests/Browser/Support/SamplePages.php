@@ -22,8 +22,9 @@ final class SamplePages
         yield 'Recipe' => ['/recipe', 'Left out, and why'];
         yield 'Recipe of a part that follows another' => ['/recipe/21', 'except:'];
         yield 'Recipe not drafted yet' => ['/recipe/29', 'Type it in your own words'];
-        yield 'Compare' => ['/compare/1', 'Against the first'];
-        yield 'Compare one area' => ['/compare/1?area=8', 'the second is, on its plane'];
+        yield 'Scheme beside a company it matches' => ['/scheme/2', 'Together with'];
+        yield 'Compare' => ['/compare/1', 'Per figure it takes'];
+        yield 'Compare one area' => ['/compare/1?area=8', 'second on the plane'];
         yield 'Recipe book' => ['/book', 'Bring it to a figure'];
         yield 'Bench' => ['/bench', 'Next after this'];
         yield 'Ledger' => ['/ledger', 'What was really done'];
