@@ -28,8 +28,18 @@ $pictures = [
     'light-sketch' => ['/undercoat/1', 'dark', 'Before you start', "[...document.querySelectorAll('nav.rail button')][2].click()"],
     'sprays' => ['/undercoat/2', 'light', 'Before you start', "[...document.querySelectorAll('nav.rail button')][1].click()"],
     'recipe' => ['/recipe/4', 'light', 'Left out, and why', ''],
-    'recipe-dark' => ['/recipe/13', 'dark', 'Over the whole figure', ''],
-    'compare' => ['/compare/1?area=8&b%5Bway%5D=glazes', 'light', 'the second is, on its plane', ''],
+    'compare' => ['/compare/1?area=8&b%5Bway%5D=glazes', 'light', 'second on the plane', ''],
+    'told' => [
+        '/recipe/29',
+        'light',
+        'Type it in your own words',
+        "const t = document.querySelector('textarea'); t.value = ['two Grey Driftwood to one Warm Ash, two coats', "
+            ."'recesses only: Soot Wash, neat', 'again until bright enough, smaller each time, three times: Oyster White', "
+            ."'a little moss green here and there, thinned like tea', 'edges: glimmer', 'leaders only: a glint of ice'].join('\\n'); "
+            ."t.dispatchEvent(new Event('input', {bubbles: true})); "
+            ."setTimeout(() => { const o = document.querySelector('ol[aria-label=\"As it is read\"]'); o?.scrollIntoView(); "
+            ."window.scrollBy(0, -130); }, 1100);",
+    ],
     'recipe-book' => ['/book', 'light', 'Bring it to a figure', ''],
     'card' => ['CARD', 'light', 'Print this page', ''],
     'bench' => ['/bench/1/4', 'dark', 'Next after this', ''],
@@ -84,7 +94,7 @@ try {
         if ($script !== '') {
             $hands->ask($script);
         }
-        usleep(1_500_000);
+        usleep($name === 'told' ? 2_500_000 : 1_500_000);
         $studio->browser->takeScreenshot("$folder/$name.png");
         echo "docs/screenshots/$name.png\n";
     }
