@@ -38,7 +38,7 @@ $pictures = [
             ."'a little moss green here and there, thinned like tea', 'edges: glimmer', 'leaders only: a glint of ice'].join('\\n'); "
             ."t.dispatchEvent(new Event('input', {bubbles: true})); "
             ."setTimeout(() => { const o = document.querySelector('ol[aria-label=\"As it is read\"]'); o?.scrollIntoView(); "
-            ."window.scrollBy(0, -130); }, 1100);",
+            .'window.scrollBy(0, -130); }, 1100);',
     ],
     'recipe-book' => ['/book', 'light', 'Bring it to a figure', ''],
     'card' => ['CARD', 'light', 'Print this page', ''],

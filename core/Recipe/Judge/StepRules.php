@@ -10,6 +10,7 @@ use Kalokroma\Colour\Oklch;
 use Kalokroma\Figure\Area;
 use Kalokroma\Figure\Relief;
 use Kalokroma\Film\Thinning;
+use Kalokroma\Recipe\Plan\Load;
 use Kalokroma\Recipe\Predict\StepOutcome;
 use Kalokroma\Recipe\Predict\Swallowed;
 use Kalokroma\Recipe\Technique\Defaults;
@@ -230,7 +231,7 @@ final class StepRules
     /** @return Broken|null */
     private static function outsideRange(StepOutcome $o): ?array
     {
-        $use = $o->step->technique->facts()->use;
+        $use = Load::use($o->step->technique, $o->step->load->mix);
         foreach ($o->step->why as $finding) {
             $use = $finding->about === Reason::Thinning ? (string) ($finding->facts['use'] ?? $use) : $use;
         }

@@ -5,18 +5,27 @@ declare(strict_types=1);
 namespace Tests\Core\Recipe\Told;
 
 use Kalokroma\Colour\Oklch;
+use Kalokroma\Figure\Area;
+use Kalokroma\Figure\Material;
+use Kalokroma\Figure\Relief;
+use Kalokroma\Film\Surface;
+use Kalokroma\Recipe\Judge\Rules;
+use Kalokroma\Recipe\Plan\Plan;
 use Kalokroma\Recipe\Plan\PlannedStep;
 use Kalokroma\Recipe\Plan\RecipeProblem;
+use Kalokroma\Recipe\Predict\Simulation;
 use Kalokroma\Recipe\Predict\StepWords;
 use Kalokroma\Recipe\Technique\Technique;
 use Kalokroma\Recipe\Told\ToldLine;
 use Kalokroma\Recipe\Told\ToldRecipe;
+use Kalokroma\Shelf\Equipment;
 use Kalokroma\Word\Finding;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 use Tests\Core\OrdinaryShelf;
+use Tests\Core\Swatches;
 
 /** Recipes as they are told, one line a step, most of it in ordinary speech. */
 final class ToldRecipeTest extends TestCase
@@ -60,6 +69,28 @@ final class ToldRecipeTest extends TestCase
                 self::assertSame($technique, self::told(ucfirst($technique->words()))->steps()[0]->technique, $technique->words());
             }
         }
+    }
+
+    /** What was not said is not marked as wrong; what was is held against what is usual for that paint in that use. */
+    public function testThinningThatWasNotSaidIsNotMarked(): void
+    {
+        $area = new Area('1', 'Coat', Material::Cloth, Relief::Tight, 5.0);
+        $ground = Surface::uniform(Swatches::reflectance('#868686'));
+        $marked = [];
+        foreach (self::lines() as [$said]) {
+            $steps = self::told($said)->steps();
+            $outcomes = Simulation::run($steps, $area, $ground);
+            foreach (Rules::judge(new Plan($steps, []), $outcomes, $area, new Equipment(true, true)) as $row) {
+                if ($row['mark']->code === 'thin.range') {
+                    $marked[] = $said;
+                }
+            }
+        }
+
+        self::assertSame([
+            'mid blue 1:3 with medium', 'straight from the pot, brass', 'one part wine, three parts medium',
+            'thin your lemon with water until it runs like milk', 'bone, neat, on the lower third',
+        ], array_values(array_unique($marked)));
     }
 
     /** A line without work of its own says more of the step before it. */
