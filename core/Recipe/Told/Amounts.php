@@ -30,6 +30,7 @@ final class Amounts
         $pieces = preg_split('/'.Names::MARK.'/u', $phrase->rest()) ?: [''];
         $parts = $kinds = $not = [];
         $pair = false;
+        $pieces = self::turned($pieces, count($marks));
         foreach ($marks as $i => $_) {
             [$pieces[$i], $parts[$i], $kinds[$i]] = self::before($pieces[$i]);
             if (preg_match('/\b(over|instead of|on top of|not|for|beside|next to|like|under|below|before|after|matching)(?: the| '
@@ -58,6 +59,28 @@ final class Amounts
         $phrase->become(implode(' '.Phrase::GAP.' ', $pieces));
 
         return self::settled(array_values($parts), array_values($kinds), $ratio, $not) + ['pair' => $pair, 'not' => $not];
+    }
+
+    /**
+     * Amounts that are said behind their names, "ochre 75 %, bone 25 %" and "ochre 3 : bone 1", put before them.
+     *
+     * @param list<string> $pieces
+     *
+     * @return list<string>
+     */
+    private static function turned(array $pieces, int $names): array
+    {
+        $turned = $pieces;
+        for ($i = 1; $i <= $names; ++$i) {
+            $amount = '/^\s*(\d{1,3}\s*%|\d{1,2}(?!\s*[:\/]\s*\d))\s*(?=$|[,:+¦]|and\b)[\s,:+]*/iu';
+            if ($names < 2 || preg_match($amount, $pieces[$i] ?? '', $m) !== 1) {
+                return $pieces;
+            }
+            $turned[$i] = substr($turned[$i], strlen($m[0]));
+            $turned[$i - 1] .= ' '.$m[1].' ';
+        }
+
+        return array_values($turned);
     }
 
     /**

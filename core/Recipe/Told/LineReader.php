@@ -52,6 +52,8 @@ final readonly class LineReader
         $names->slips($phrase, 2);
         $technique ??= self::unlessKind($phrase, self::marks($phrase) !== []);
         [$marks, $amounts] = self::paints($phrase, $names, $rounds->more);
+        $bare = $thinning->thinning !== null || count($marks) !== 1 ? $thinning : ToldThinning::bare($phrase);
+        $thinning = $bare->said ? $bare : $thinning;
         $doubts = self::leftover($phrase, $marks === []);
 
         return new Said(

@@ -28,7 +28,8 @@ final class Names
         'but', 'not', 'everything', 'part', 'parts', 'place', 'places', 'nice', 'step', 'steps', 'coat', 'coats', 'drop', 'drops',
         'like', 'same', 'again', 'before', 'after', 'more', 'less', 'each', 'every', 'time', 'little', 'bit', 'very', 'really',
         'instead', 'until', 'while', 'when', 'where', 'what', 'one', 'two', 'three', 'four', 'carefully', 'lightly', 'thin', 'thick',
-        'thinned', 'heavy', 'light', 'first', 'last', 'next', 'optional', 'please', 'pure', 'plain', 'good', 'rich', 'brush',
+        'thinned', 'heavy', 'light', 'first', 'last', 'next', 'optional', 'please', 'leave', 'keep', 'finished',
+        'done', 'pure', 'plain', 'good', 'rich', 'brush',
         'up', 'down', 'out', 'off', 'there', 'here', 'much', 'most', 'gently', 'quickly', 'slowly',
     ];
 
@@ -156,7 +157,9 @@ final class Names
     {
         preg_match_all('/[\p{L}\'-]+/u', mb_strtolower($words), $found);
 
-        return count($found[0]) >= 1 && count($found[0]) <= 3 && array_intersect($found[0], self::PLAIN) === []
+        $unknown = array_filter($found[0], static fn (string $w): bool => !SaidColour::knows($w));
+
+        return count($found[0]) <= 3 && $unknown !== [] && array_intersect($found[0], self::PLAIN) === []
             && preg_match('/\d/', $words) !== 1;
     }
 

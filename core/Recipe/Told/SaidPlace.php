@@ -13,7 +13,8 @@ final readonly class SaidPlace
     private const PERCENT = '(?:\s*,?\s*(?:about |roughly |some |on )?(\d{1,3})\s*%(?: of (?:it|them))?)?';
 
     private const FACES = [
-        'recess' => '(?:recess(?:es)?|hollows?|crevices?|depths?|deepest (?:parts|folds)|folds)(?!\s+(?:line|wash|shade))',
+        'recess' => '(?:recess(?:es)?|hollows?|crevices?|depths?|deepest (?:parts|folds)|folds|shadows|'
+            .'shaded parts)(?!\s+(?:line|wash|shade))',
         'plane' => '(?:flats|flat (?:parts|areas)|planes|broad faces)',
         'ridge' => '(?:(?:raised|highest|protruding|exposed) (?:parts|areas|points|folds|details|bits)|ridges|high points|tips|peaks)',
     ];

@@ -105,6 +105,7 @@ final readonly class StepTold
         $paint = $said->names === [] ? null : $this->paints->named($said->names[0]['said'], $said->names[0]['paint'], null)[0];
         $behaviour = $paint?->behaviour;
         $isRecess = $said->place->face === Face::Recess;
+        $isSame = $said->rounds->again || ($goesOn && $behaviour?->isTransparent() !== true);
         $isLighter = $last?->technique->isWash() === true && preg_match('/\b(?:bright|light)/', $said->rounds->exit) === 1;
         $isThin = $said->thinning->thinning !== null && $said->thinning->thinning->load() <= self::GLAZE_LOAD;
         if ($said->technique === Technique::WashAllOver && $isRecess) {
@@ -117,7 +118,7 @@ final readonly class StepTold
         return $said->technique ?? match (true) {
             $isRecess && $isThin => Technique::RecessLine,
             $isLighter => Technique::FeatheredLayer,
-            ($said->rounds->again || $goesOn) && $last !== null && $last->technique->facts()->takes !== [] => $last->technique,
+            $isSame && $last !== null && $last->technique->facts()->takes !== [] => $last->technique,
             $said->rounds->more !== '' => Technique::Layer,
             $behaviour === Behaviour::Wash => $isRecess ? Technique::RecessLine : Technique::WashAllOver,
             $behaviour === Behaviour::Stain, $behaviour === Behaviour::Ink => Technique::Stain,

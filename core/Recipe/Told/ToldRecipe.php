@@ -18,8 +18,8 @@ final readonly class ToldRecipe
     public const MOST_LINES = 40;
 
     /** What begins another step in the same line. */
-    private const NEXT = '/(?:\s*[,;.]\s*|\s+)(?:and\s+)?(?:then|after that|afterwards|finally|next)\s+(?=\S)|'
-        .'(?<=[\p{L}\d%])[.;]\s+(?=\p{L})/iu';
+    private const NEXT = '/(?:\s*[,;.]\s*|\s+)(?:and\s+)?(?:then|after that|afterwards|finally|next)\s+(?=\S)'
+        .'|(?<=[\p{L}\d%])[.;]\s+(?=\p{L})|,\s+(?=(?:(?!and\b|then\b)\p{L}+\s+){1,3}wash\s*(?:$|[,.;]))/iu';
 
     /** @param list<ToldLine> $lines */
     private function __construct(public array $lines)

@@ -52,7 +52,8 @@ final readonly class ToldThinning
         $amount = self::AMOUNT.self::UNIT;
         $part = self::AMOUNT.self::UNIT.'\s+';
         $percent = '\s*(?:%|percent)\s*(?:of\s+)?';
-        $to = '\s*(?:,|to|:|\/|and|\+)\s*';
+        $counted = self::AMOUNT.'\s*(?:parts?|drops?)(?:\s+of)?';
+        $to = '\s*(?:to|:|\/|and|\+)\s*';
         $then = '\s*(?:,|and|to|:|\/|\+)*\s*';
         $thinned = self::THINNED.'\b';
 
@@ -62,18 +63,27 @@ final readonly class ToldThinning
             // "90 % water, 10 % paint"; "60 % water"
             [$thinned.'(\d{1,3})'.$percent.self::THINNER.'(?:'.$then.'\d{1,3}'.$percent.self::PAINT.')?\b', '{1} % {2}', 2, 9],
             // "2 parts medium to 1 part wash"
-            [$thinned.$part.self::THINNER.$to.$amount.'(?:\s+('.self::PAINT.'))?\b', '{3}:{1}', 2, 4],
+            [$thinned.$part.self::THINNER.'(?|'.$to.$amount.'|\s*,\s*'.$counted.')(?:\s+('.self::PAINT.'))?\b', '{3}:{1}', 2, 4],
             // "1 part wash to 2 parts medium"
             [$thinned.$part.'('.self::PAINT.')'.$to.$part.self::THINNER.'\b', '{1}:{3}', 4, 2],
             // "1:3 with medium"
             [$thinned.self::AMOUNT.'\s*(?::|to|\/)\s*'.self::AMOUNT.'(?:\s+(?:with|in)\s+)?\s*'.self::THINNER.'\b', '{1}:{2}', 3, 9],
             // "one part wine, three parts medium"
-            [$thinned.$part.'(⟦\d+⟧|\p{L}+(?: \p{L}+)?)'.$to.$part.self::THINNER.'\b', '{1}:{3}', 4, 2],
+            [$thinned.$part.'(⟦\d+⟧|\p{L}+(?: \p{L}+)?)'.$then.$part.self::THINNER.'\b', '{1}:{3}', 4, 2],
             // "thinned 1:2"
             [
                 '\b(?:thin(?:ned)?(?: it| them| this| down)*|diluted?)\s+(?:to\s+|about\s+)*'
                     .self::AMOUNT.'\s*(?::|to|\/)\s*'.self::AMOUNT.'\b', '{1}:{2}', 9, 9],
         ];
+    }
+
+    /** A ratio that nothing else has taken: with one paint alone it is how far that is thinned. */
+    public static function bare(Phrase $phrase): self
+    {
+        $found = $phrase->has('\bbase colou?r\b') ? null : $phrase->take('(?<![\w:.])(\d{1,2})\s*:\s*(\d{1,2})(?![\w:%])');
+
+        return $found === null
+            ? new self(false, null, null, '') : self::read($phrase, $found[0], $found[1].':'.$found[2], '', '');
     }
 
     private static function read(Phrase $phrase, string $said, string $text, string $with, string $kind): self
