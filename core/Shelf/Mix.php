@@ -61,7 +61,7 @@ final class Mix
                 throw ShelfProblem::twice($part->paint->name);
             }
             $seen[$part->paint->id] = true;
-            $divisor = self::divisor($divisor, $part->parts);
+            $divisor = WholeParts::divisor($divisor, $part->parts);
         }
 
         return new self(array_map(static fn (Part $p): Part => new Part($p->paint, intdiv($p->parts, $divisor)), $parts));
@@ -379,14 +379,5 @@ final class Mix
             static fn (Part $p): string => Counted::Drops->of($p->parts).' '.$p->paint->name,
             $this->parts,
         ));
-    }
-
-    private static function divisor(int $a, int $b): int
-    {
-        while ($b !== 0) {
-            [$a, $b] = [$b, $a % $b];
-        }
-
-        return $a;
     }
 }

@@ -44,12 +44,18 @@ final class WholeParts
         return $found;
     }
 
-    private static function coprime(int $a, int $b): bool
+    /** The greatest whole number that divides both. */
+    public static function divisor(int $a, int $b): int
     {
         while ($b !== 0) {
             [$a, $b] = [$b, $a % $b];
         }
 
-        return $a === 1;
+        return $a;
+    }
+
+    private static function coprime(int $a, int $b): bool
+    {
+        return self::divisor($a, $b) === 1;
     }
 }

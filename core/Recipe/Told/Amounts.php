@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Kalokroma\Recipe\Told;
 
+use Kalokroma\Shelf\WholeParts;
+
 /** How much of each paint that is named: parts where they are said, open where they are not. */
 final class Amounts
 {
@@ -184,14 +186,7 @@ final class Amounts
     public static function small(array $parts): array
     {
         $parts = array_map(static fn (int $p): int => max(1, $p), $parts);
-        $divisor = 0;
-        foreach ($parts as $p) {
-            [$a, $b] = [$divisor, $p];
-            while ($b !== 0) {
-                [$a, $b] = [$b, $a % $b];
-            }
-            $divisor = $a;
-        }
+        $divisor = array_reduce($parts, WholeParts::divisor(...), 0);
         $parts = array_map(static fn (int $p): int => intdiv($p, max(1, $divisor)), $parts);
         $sum = array_sum($parts);
 

@@ -25,15 +25,18 @@ final readonly class LineReader
     private const LEFT_OUT = '\b(?:(?:but )?(?:i|we) )?(?:skip(?:ped)?|left (?:it )?out|leave (?:it )?out|did(?: not|n\'t) do)'
         .'(?: this| it| that)?\b';
 
+    private Names $names;
+
     /** @param list<Paint> $shelf */
-    public function __construct(private array $shelf)
+    public function __construct(array $shelf)
     {
+        $this->names = new Names($shelf);
     }
 
     public function read(string $line): Said
     {
         $phrase = new Phrase(str_replace(['⟦', '⟧', '§', Phrase::GAP], ' ', $line));
-        $names = new Names($this->shelf);
+        $names = clone $this->names;
         self::bracketed($phrase);
         $names->quoted($phrase);
         $names->owned($phrase, 2);

@@ -20,6 +20,9 @@ final readonly class PaintTold
     /** Stands for a colour that no word tells. */
     private const UNKNOWN = '#808080';
 
+    /** Letters of a paint's name. */
+    private const LONGEST_NAME = 80;
+
     /** @param list<Paint> $shelf */
     public function __construct(private array $shelf)
     {
@@ -48,7 +51,7 @@ final readonly class PaintTold
         if ($seen !== null && !str_contains($said, '#') && InTheBottle::looksSo($behaviour, $seen)) {
             $hex = Srgb::fromXyz(InTheBottle::overWhite($seen)->toXyz())->clipped()->toHex();
         }
-        $facts = ['name' => $name === '' ? (string) $hex : $name];
+        $facts = ['name' => $name === '' ? (string) $hex : mb_substr($name, 0, self::LONGEST_NAME)];
         $finding = match (true) {
             $hex === null => new Finding('told.not-owned', '"{name}" is not on your shelf.', $facts),
             $colour === null => new Finding('told.no-colour', '"{name}" is not on your shelf, and no word tells its colour: middle grey '

@@ -13,6 +13,9 @@ final readonly class Rounds
     /** Rounds of a loop that nobody counted: "again and again until it is bright enough". */
     private const UNCOUNTED = 3;
 
+    /** Letters of a test of when it is enough. */
+    private const LONGEST_EXIT = 120;
+
     private const COATS = '(?:coats?|passes|pass|layers|times|x|goes)';
 
     /**
@@ -42,7 +45,7 @@ final readonly class Rounds
                 .'and smaller)'
                 .'(?: than the last)?\b',
         ) !== null;
-        $more = $phrase->take('\b(?:a little |a bit )?more ([a-z][a-z \'-]*?) (?:each|every) (?:time|round|layer)\b');
+        $more = $phrase->take('\b(?:a little |a bit )?more (⟦\d+⟧|[a-z][a-z \'-]*?) (?:each|every) (?:time|round|layer)\b');
         $coats = self::coats($phrase);
         $isLoop = $until !== null || $smaller || $more !== null || ($again && $coats !== null && $coats > 1);
         $count = $coats === null ? self::UNCOUNTED : max(2, min(Loop::MOST_ROUNDS, $coats));
@@ -50,7 +53,7 @@ final readonly class Rounds
         return new self(
             $isLoop ? null : $coats,
             $isLoop ? $count : 0,
-            trim($until[1] ?? '', ' .'),
+            mb_substr(trim($until[1] ?? '', ' .'), 0, self::LONGEST_EXIT),
             $smaller,
             $again || $until !== null || $more !== null,
             $more[1] ?? '',

@@ -4,13 +4,12 @@ declare(strict_types=1);
 
 namespace Kalokroma\Recipe\Told;
 
+use Kalokroma\Recipe\Plan\Handling;
 use Kalokroma\Word\Duration;
 
 /** How long it is left alone before the next step. */
 final class SaidWait
 {
-    private const UNITS = ['minute' => 1, 'min' => 1, 'hour' => 60, 'h' => 60, 'day' => 1440, 'week' => 10_080];
-
     /** @return array{bool, int|null, string} whether waiting is said, how many minutes (null for as long as it takes), and the words */
     public static function taken(Phrase $phrase): array
     {
@@ -25,13 +24,10 @@ final class SaidWait
                 .'weeks?)\b',
         );
         if ($said !== null) {
-            $unit = self::UNITS[rtrim($said[3], 's')] ?? 1;
+            $long = $said[1] !== '' ? $said[1].' hour' : Phrase::number($said[2]).' '.preg_replace('/^min(?:ute)?s?$/', 'min', $said[3]);
+            $minutes = Duration::read($long);
 
-            return [true, (int) round($unit * match ($said[1]) {
-                '' => Phrase::number($said[2]),
-                'a quarter of an' => 0.25,
-                default => 0.5,
-            }), $said[0]];
+            return [true, $minutes === null || $minutes > Handling::MOST_MINUTES ? null : $minutes, $said[0]];
         }
         if ($phrase->take('\b(?:dried |dry |left )?overnight\b') !== null) {
             return [true, Duration::OVERNIGHT, ''];

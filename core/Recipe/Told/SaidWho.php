@@ -23,33 +23,40 @@ final class SaidWho
         $nth = '(?:'.implode('|', array_keys(self::NTH)).'|\d{1,2}(?:st|nd|rd|th))';
         $first = $phrase->take('\b(?:only )?(?:on|for) the first '.Phrase::NUMBER.'(?: ones?| figures?)?(?: only)?\b');
         if ($first !== null) {
-            return Who::only(range(1, max(1, Phrase::number($first[1]))));
+            return self::of($phrase, $first[0], '', range(1, max(1, Phrase::number($first[1]))));
         }
         $on = $phrase->take('\b(not |only )?(?:on|for) the ('.$nth.'(?:\s*(?:,|and)\s*(?:the )?'.$nth.')*)(?: ones?| figures?)?(?: '
             .'only)?\b');
         if ($on !== null) {
             preg_match_all('/'.$nth.'/u', $on[2], $named);
 
-            return self::of($on[1], array_map(static fn (string $n): int => self::NTH[$n] ?? (int) $n, $named[0]));
+            return self::of($phrase, $on[0], $on[1], array_map(static fn (string $n): int => self::NTH[$n] ?? (int) $n, $named[0]));
         }
         $numbered = $phrase->take('\b(not |only |all but )?(?:(?:on|for) )?(?:figures?|numbers?|nos?\.?|nr\.?) (\d{1,2}(?:\s*(?:,|and|'
             .'\+|&)\s*\d{1,2})*)(?: only)?\b');
         if ($numbered !== null) {
             preg_match_all('/\d+/', $numbered[2], $named);
 
-            return self::of($numbered[1], array_map(intval(...), $named[0]));
+            return self::of($phrase, $numbered[0], $numbered[1], array_map(intval(...), $named[0]));
         }
 
         return new Who();
     }
 
-    /** @param list<int> $figures */
-    private static function of(string $how, array $figures): Who
+    /**
+     * Figures that no company has stay as words.
+     *
+     * @param list<int> $figures
+     */
+    private static function of(Phrase $phrase, string $said, string $how, array $figures): Who
     {
-        $figures = array_values(array_filter($figures, static fn (int $n): bool => $n > 0));
+        if ($figures === [] || min($figures) < 1 || max($figures) > 99 || count($figures) > Who::MOST_NAMED) {
+            $phrase->note($said);
+
+            return new Who();
+        }
 
         return match (true) {
-            $figures === [] => new Who(),
             $how === 'not' || $how === 'all but' => Who::except($figures),
             default => Who::only($figures),
         };

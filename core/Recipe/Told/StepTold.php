@@ -46,7 +46,9 @@ final readonly class StepTold
     {
         $technique = $this->technique($said, $last, $goesOn);
         if ($technique->facts()->takes === []) {
-            return [[$this->step($technique, Load::none(), $said, $line, $sofar)], []];
+            $step = $this->step($technique, Load::none(), $said, $line, $sofar);
+
+            return [[Telling::noted($step, array_column($said->names, 'said'))], []];
         }
         $findings = [];
         $paints = [];
@@ -242,8 +244,14 @@ final readonly class StepTold
             [new Finding('technique.told', 'As it was told: "{line}".', ['line' => $line])],
         );
 
-        return Telling::noted($step, [...$said->notes, ...($said->rounds->more === '' ? [] : ['more '.self::plainName($said).' each '
-            .'time'])]);
+        $isRefused = $said->thinning->said && $said->thinning->thinning !== null && $load->mix !== null
+            && $load->thinning->ratio() !== $said->thinning->thinning->ratio();
+
+        return Telling::noted($step, [
+            ...$said->notes,
+            ...($isRefused ? ['thinned '.$said->thinning->thinning->ratio()] : []),
+            ...($said->rounds->more === '' ? [] : ['more '.self::plainName($said).' each time']),
+        ]);
     }
 
     /** What the technique does anyway is not said once more. */

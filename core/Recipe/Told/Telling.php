@@ -7,7 +7,6 @@ namespace Kalokroma\Recipe\Told;
 use Kalokroma\Recipe\Plan\Handling;
 use Kalokroma\Recipe\Plan\Plan;
 use Kalokroma\Recipe\Plan\PlannedStep;
-use Kalokroma\Shelf\Paint;
 use Kalokroma\Word\Finding;
 
 /** Makes steps of what is told, line after line: a line may say more of the step before it, or do it again. */
@@ -19,14 +18,8 @@ final class Telling
     /** @var list<string> words that were said before there was a step */
     private array $before = [];
 
-    private readonly LineReader $reader;
-    private readonly StepTold $maker;
-
-    /** @param list<Paint> $shelf */
-    public function __construct(array $shelf)
+    public function __construct(private readonly LineReader $reader, private readonly StepTold $maker)
     {
-        $this->reader = new LineReader($shelf);
-        $this->maker = new StepTold($shelf);
     }
 
     /** @return list<ToldLine> */
@@ -74,7 +67,7 @@ final class Telling
             $number,
             $line,
             [...$there->steps, ...$steps],
-            [...$there->findings, ...$findings],
+            self::once([...$there->findings, ...$findings]),
             [...$there->doubts, ...$said->doubts],
         );
     }
@@ -103,6 +96,21 @@ final class Telling
             $this->lines[$last[1]] = $there->with([...array_slice($there->steps, 0, -1), self::noted($last[0], [$words])]);
         }
         $this->lines[$number] ??= new ToldLine($number, $line, [], $findings, [], $last[1] ?? null);
+    }
+
+    /**
+     * @param list<Finding> $findings
+     *
+     * @return list<Finding> what is said twice, once
+     */
+    private static function once(array $findings): array
+    {
+        $found = [];
+        foreach ($findings as $finding) {
+            $found[$finding->sentence()] ??= $finding;
+        }
+
+        return array_values($found);
     }
 
     /** @param list<string> $words */

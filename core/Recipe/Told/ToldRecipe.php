@@ -42,14 +42,20 @@ final readonly class ToldRecipe
         if (count($lines) > self::MOST_LINES) {
             throw RecipeProblem::tooManyLines(count($lines), self::MOST_LINES);
         }
-        $told = new Telling($shelf);
+        $reader = new LineReader($shelf);
+        $told = new Telling($reader, new StepTold($shelf));
         foreach ($lines as $i => $line) {
-            foreach (self::sentences(LineReader::withoutBullet($line), $shelf) as $n => $sentence) {
+            foreach (self::sentences(LineReader::withoutBullet($line), $reader) as $n => $sentence) {
                 $told->line($i + 1, $line, $sentence, $n > 0);
             }
         }
 
-        return new self($told->lines());
+        $read = new self($told->lines());
+        if (count($read->steps()) > self::MOST_LINES) {
+            throw RecipeProblem::tooManySteps(self::MOST_LINES);
+        }
+
+        return $read;
     }
 
     /** @return list<PlannedStep> */
@@ -74,16 +80,14 @@ final readonly class ToldRecipe
     /**
      * A line of several steps is read step by step, where each part names work.
      *
-     * @param list<Paint> $shelf
-     *
      * @return list<string>
      */
-    private static function sentences(string $line, array $shelf): array
+    private static function sentences(string $line, LineReader $reader): array
     {
         $parts = preg_split(self::NEXT, $line) ?: [$line];
         $found = [];
         foreach ($parts as $i => $part) {
-            $said = $i === 0 ? null : (new LineReader($shelf))->read($part);
+            $said = $i === 0 ? null : $reader->read($part);
             $isOwn = $said === null || $said->names !== [] || ($said->technique !== null && $said->technique !== Technique::Blotting
                 && ($said->technique->facts()->takes === [] || !$said->technique->facts()->takes[0]->colours()));
             if ($isOwn) {

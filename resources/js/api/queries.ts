@@ -112,7 +112,7 @@ export const vocabularyQuery = () =>
 
 export const heardQuery = (text: string) =>
     queryOptions({
-        queryKey: ['vocabulary', 'heard', text],
+        queryKey: ['shelf', 'heard', text],
         queryFn: () => ask<Heard>('recipe/told', { text }),
         enabled: text !== '',
     });

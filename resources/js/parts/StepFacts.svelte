@@ -15,7 +15,7 @@
 </script>
 
 <dl class:large>
-    {#each shown as fact, i (`${fact.key} ${fact.text}`)}
+    {#each shown as fact, i (i)}
         <div class={fact.key}>
             <dt>{labelled(i) ? fact.label : ''}</dt>
             <dd>{fact.text}</dd>

@@ -29,8 +29,8 @@
                 {line.belongs ? `Says more of line ${line.belongs}.` : 'Kept as a note of the first step.'}
             </p>
         {/each}
-        {#each line.findings as finding (finding)}<p class="soft">{finding}</p>{/each}
-        {#each line.doubts as doubt (doubt)}
+        {#each line.findings as finding, i (i)}<p class="soft">{finding}</p>{/each}
+        {#each line.doubts as doubt, i (i)}
             <p class="doubt">
                 “{doubt}”: a paint you do not own, or words?
                 <button class="link-button" onclick={() => told.name(line, doubt)}>A paint</button>

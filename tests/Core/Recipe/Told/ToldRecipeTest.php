@@ -206,6 +206,25 @@ final class ToldRecipeTest extends TestCase
         }
     }
 
+    /** Numbers that no figure, wait or recipe has stay as words, and what is found twice is said once. */
+    public function testWhatIsBeyondMeasureStaysAsWords(): void
+    {
+        foreach ([
+            'on the first 200 figures bone' => 'on the first 200 figures',
+            'figure 0: bone' => 'figure 0',
+            'bone, wait 999 weeks' => 'wait 999 weeks',
+            'bone until '.str_repeat('very ', 80).'bright' => '',
+        ] as $line => $note) {
+            [$olive, $bone] = self::told("basecoat: Olive\n".$line)->steps();
+            self::assertStringContainsString($note, $bone->handling->note, $line);
+            self::assertLessThanOrEqual(120, mb_strlen($bone->scope->loop->exit ?? ''), 'as long as files take it');
+            self::assertSame('Olive', $olive->words());
+        }
+        self::assertCount(1, self::told('ice, then ice')->lines[0]->findings);
+        self::assertSame('gluing · note: arm on; pale frost #aabbcc', self::words(self::told('glue the arm on, pale frost '
+            .'#aabbcc')->steps()[0]));
+    }
+
     #[DataProvider('refused')]
     public function testOnlyNothingAndTooMuchAreRefused(string $text, string $sentence): void
     {
@@ -219,6 +238,7 @@ final class ToldRecipeTest extends TestCase
     {
         yield ["\n  \n", 'Write at least one line'];
         yield [str_repeat("basecoat: Ochre\n", 41), 'These are 41 lines; a recipe has at most 40 steps.'];
+        yield [str_repeat("basecoat: Ochre, then Bone\n", 21), '40 steps'];
     }
 
     public function testEveryStepHasAKeyOfItsOwn(): void
