@@ -81,7 +81,9 @@ final class SchemeTest extends TestCase
         $this->postJson("/api/areas/$here->id/recipe/follow", ['area_id' => $there->id, 'as' => 'everything'])->assertOk();
         $tied = $this->getJson("/api/companies/$two/scheme");
         self::assertSame(['same', false], [$tied->json('together.0.bond'), $tied->json('together.0.base')], 'nothing is left to take over');
-        self::assertSame('Rushes', $this->getJson("/api/companies/$one/scheme")->json('together.0.company'), 'from either side');
+        $model = $this->getJson("/api/companies/$one/scheme");
+        self::assertSame('Rushes', $model->json('together.0.company'), 'from either side');
+        self::assertFalse($model->json('together.0.base'), 'nobody follows in a circle');
     }
 
     /** @return int a company of which only the base is described */

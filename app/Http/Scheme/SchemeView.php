@@ -7,6 +7,7 @@ namespace App\Http\Scheme;
 use App\Http\Shared\StepView;
 use App\Models\AreaRow;
 use App\Models\Company;
+use App\Models\RecipeRow;
 use App\Models\TrialRow;
 use App\Workshop\Figure\AreaTones;
 use App\Workshop\Scheme\SchemeDesk;
@@ -75,7 +76,6 @@ final class SchemeView
             $here = $company->areas->firstWhere('id', (int) $tie->here->area->id);
             if ($there !== null && $here !== null) {
                 $mix = $desk->mix($there);
-                $follows = $here->recipe?->follows_id;
                 $found[] = [
                     'bond' => $tie->bond->value,
                     'company' => $tie->company,
@@ -86,12 +86,18 @@ final class SchemeView
                     'mix' => $mix === null ? [] : StepView::mix($mix),
                     'sentence' => $tie->sentence(),
                     'open' => $tie->bond->isOpen(),
-                    'base' => $tie->isOfBases() && $there->recipe !== null && ($follows === null || $follows !== $there->recipe->id),
+                    'base' => $tie->isOfBases() && $there->recipe !== null && !self::areTied($here->recipe, $there->recipe),
                 ];
             }
         }
 
         return $found;
+    }
+
+    /** Whether one of both follows the other already. */
+    private static function areTied(?RecipeRow $here, RecipeRow $there): bool
+    {
+        return $here !== null && ($here->follows_id === $there->id || $there->follows_id === $here->id);
     }
 
     /**
