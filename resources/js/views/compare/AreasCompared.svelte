@@ -1,6 +1,7 @@
 <script lang="ts">
     import type { Compared } from '../../api/wire';
     import Faces from '../../parts/Faces.svelte';
+    import OffMeans from '../../parts/OffMeans.svelte';
 
     interface Props {
         data: Compared;
@@ -47,6 +48,7 @@
         </tbody>
     </table>
 </div>
+<OffMeans />
 
 <style>
     .table-frame {

@@ -1,5 +1,6 @@
 <script lang="ts">
     import type { Scheme } from '../../api/wire';
+    import OffMeans from '../../parts/OffMeans.svelte';
     import { parts, type SchemeDesk } from './scheme.svelte';
 
     interface Props {
@@ -54,6 +55,7 @@
 {#if scheme.together.length}
     <section aria-labelledby="together">
         <h2 id="together">Together with {companies}</h2>
+        <OffMeans />
         {#if open.length}
             <ul>
                 {#each open as tie (`${tie.bond} ${tie.area} ${tie.other}`)}{@render row(tie)}{/each}
