@@ -64,4 +64,14 @@ final class ColourProblem extends DomainException
     {
         return new self(sprintf('"%s" is no way a colour can differ: say one of %s.', $said, implode(', ', $directions)));
     }
+
+    public static function burntOut(): self
+    {
+        return new self('The paper is burnt out there: choose a spot that is a little darker, or take the picture again with less light.');
+    }
+
+    public static function notWhite(): self
+    {
+        return new self('This does not look like white paper: click on paper that the same light falls on.');
+    }
 }

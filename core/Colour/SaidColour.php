@@ -95,7 +95,38 @@ final class SaidColour
             [0.65, 0.09, 195.0], 'teal' =>
             [0.48, 0.075, 200.0], 'verdigris' =>
             [0.72, 0.07, 180.0],
-        'sea' => [0.55, 0.08, 190.0], 'sky' =>
+        'maroon' => [0.34, 0.1, 20.0], 'burgundy' =>
+            [0.33, 0.09, 10.0], 'mahogany' =>
+            [0.34, 0.07, 35.0], 'chestnut' =>
+            [0.4, 0.08, 42.0], 'coffee' =>
+            [0.35, 0.04, 60.0], 'walnut' =>
+            [0.4, 0.05, 60.0], 'fawn' =>
+            [0.74, 0.06, 72.0], 'parchment' =>
+            [0.88, 0.045, 90.0], 'tallow' =>
+            [0.9, 0.06, 95.0], 'coral' =>
+            [0.68, 0.14, 30.0],
+        'terracotta' => [0.55, 0.1, 42.0], 'sienna' =>
+            [0.48, 0.09, 52.0], 'vermilion' =>
+            [0.57, 0.2, 33.0], 'carmine' =>
+            [0.44, 0.17, 18.0], 'ruby' =>
+            [0.42, 0.16, 18.0], 'marigold' =>
+            [0.72, 0.15, 68.0], 'saffron' =>
+            [0.76, 0.15, 78.0], 'cyan' =>
+            [0.68, 0.11, 220.0], 'aqua' =>
+            [0.72, 0.1, 200.0], 'cobalt' =>
+            [0.45, 0.15, 260.0],
+        'ultramarine' => [0.38, 0.16, 268.0], 'sapphire' =>
+            [0.42, 0.14, 262.0], 'marine' =>
+            [0.38, 0.09, 250.0], 'midnight' =>
+            [0.24, 0.05, 265.0], 'gunmetal' =>
+            [0.42, 0.012, 245.0], 'pewter' =>
+            [0.54, 0.01, 240.0], 'chrome' =>
+            [0.78, 0.006, 240.0], 'aluminium' =>
+            [0.74, 0.006, 240.0], 'graphite' =>
+            [0.36, 0.008, 250.0], 'granite' =>
+            [0.5, 0.01, 60.0],
+        'tin' => [0.6, 0.008, 240.0], 'sea' =>
+            [0.55, 0.08, 190.0], 'sky' =>
             [0.76, 0.07, 230.0], 'navy' =>
             [0.28, 0.07, 262.0], 'blue' =>
             [0.48, 0.12, 252.0], 'violet' =>
@@ -103,6 +134,18 @@ final class SaidColour
             [0.42, 0.14, 315.0], 'lilac' =>
             [0.74, 0.08, 308.0],
     ];
+
+    /** What a colour may be called by itself; any other word before one of these says which one it is. */
+    private const PLAIN = [
+        'black', 'white', 'grey', 'gray', 'red', 'pink', 'orange', 'brown', 'yellow', 'green', 'blue', 'violet', 'purple',
+    ];
+
+    /** "navy blue" is nearly navy: a kind of the colour behind it, which has about its hue. */
+    private const KIND = 0.85;
+    private const KIND_HUE = 34.0;
+
+    /** By how much of the way to the warmest or coldest hue a word may turn another. */
+    private const TURN = 0.25;
 
     /** "-ish" and joined words lean the noun by this share of the way. */
     private const LEAN = 0.4;
@@ -155,12 +198,15 @@ final class SaidColour
         $colour = new Oklch($l, $c, $h);
         foreach ($nouns as $other) {
             [$ol, $oc, $oh] = self::NOUNS[$other['noun']];
-            $share = $other['leans'] ? self::LEAN / 2 : self::LEAN;
+            $share = $other['leans'] ? self::LEAN / 2 : (self::isKindOf($other['noun'], $last['noun']) ? self::KIND : self::LEAN);
             $colour = self::between($colour, new Oklch($ol, $oc, $oh), $share);
         }
         foreach (self::MANNERS as $manner => [$lighter, $factor, $warmer]) {
             if (preg_match('/\b'.str_replace(' ', '\s+', $manner).'\b/', implode(' ', $words)) === 1 && !self::isPartOf($manner, $words)) {
-                $turn = $warmer === 0.0 ? 0.0 : max(-abs($warmer), min(abs($warmer), $colour->hueTurnTo($warmer > 0 ? 60.0 : 240.0)));
+                $turn = $warmer === 0.0 ? 0.0 : max(
+                    -abs($warmer),
+                    min(abs($warmer), self::TURN * $colour->hueTurnTo($warmer > 0 ? 60.0 : 240.0)),
+                );
                 $chroma = $colour->chroma < 0.012 && $warmer !== 0.0 ? 0.018 : $colour->chroma * $factor;
                 $hue = $colour->chroma < 0.012 && $warmer !== 0.0 ? ($warmer > 0 ? 70.0 : 240.0) : $colour->hue + $turn;
                 $colour = new Oklch(
@@ -172,6 +218,17 @@ final class SaidColour
         }
 
         return $colour->onScreen();
+    }
+
+    private static function isKindOf(string $kind, string $plain): bool
+    {
+        if (!in_array($plain, self::PLAIN, true) || in_array($kind, self::PLAIN, true)) {
+            return false;
+        }
+        [[, $chroma, $hue], [, $plainChroma, $plainHue]] = [self::NOUNS[$kind], self::NOUNS[$plain]];
+
+        return min($chroma, $plainChroma) < 0.03
+            ? max($chroma, $plainChroma) < 0.055 : abs(fmod($hue - $plainHue + 540.0, 360.0) - 180.0) <= self::KIND_HUE;
     }
 
     /** Whether this word says something of a colour: a colour itself, or how light, strong or warm it is. */

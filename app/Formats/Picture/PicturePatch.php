@@ -7,10 +7,13 @@ namespace App\Formats\Picture;
 use App\Formats\UnreadableFile;
 use GdImage;
 use Kalokroma\Colour\Ciede2000;
+use Kalokroma\Colour\ColourProblem;
 use Kalokroma\Colour\Lab;
 use Kalokroma\Colour\OnScreen;
 use Kalokroma\Colour\PlainName;
 use Kalokroma\Colour\Srgb;
+use Kalokroma\Colour\WhitePaper;
+use Kalokroma\Film\ColourSource;
 
 /** A small piece of a picture around the point that was chosen: its mean colour, in linear light, and how even it is. */
 final class PicturePatch
@@ -20,11 +23,30 @@ final class PicturePatch
     private const MOST_BYTES = 100_000;
 
     /**
-     * @return array{hex: string, words: string, spread: float, pixels: int}
+     * @param string|null $white the piece around a point of white paper in the same picture
+     *
+     * @return array{hex: string, words: string, spread: float, pixels: int, source: string, certainty: float}
+     *
+     * @throws UnreadableFile
+     * @throws ColourProblem where the white is none
+     */
+    public static function read(string $bytes, ?string $white = null): array
+    {
+        [$image, $width, $height] = self::opened($bytes);
+        if ($white === null) {
+            return self::averaged($image, $width, $height, null);
+        }
+        $paper = WhitePaper::seen(self::mean(...self::opened($white))[0]);
+
+        return self::averaged($image, $width, $height, $paper);
+    }
+
+    /**
+     * @return array{GdImage, int, int} with its width and height
      *
      * @throws UnreadableFile
      */
-    public static function read(string $bytes): array
+    private static function opened(string $bytes): array
     {
         if (strlen($bytes) > self::MOST_BYTES) {
             throw UnreadableFile::because(
@@ -50,11 +72,28 @@ final class PicturePatch
         }
         imagepalettetotruecolor($image);
 
-        return self::averaged($image, $size[0], $size[1]);
+        return [$image, $size[0], $size[1]];
     }
 
-    /** @return array{hex: string, words: string, spread: float, pixels: int} the mean of the light, and how far pixels stray from it */
-    private static function averaged(GdImage $image, int $width, int $height): array
+    /** @return array{hex: string, words: string, spread: float, pixels: int, source: string, certainty: float} the mean of the light */
+    private static function averaged(GdImage $image, int $width, int $height, ?WhitePaper $paper): array
+    {
+        [$seen, $spread] = self::mean($image, $width, $height);
+        $mean = $paper?->lit($seen) ?? $seen;
+        $source = $paper === null ? ColourSource::BY_LAMP : ColourSource::Pictured->text();
+
+        return [
+            'hex' => OnScreen::of($mean->toXyz())->toHex(),
+            'words' => PlainName::of($mean->toOklch()),
+            'spread' => round($spread, 1),
+            'pixels' => $width * $height,
+            'source' => $source,
+            'certainty' => ColourSource::fromText($source)->single(),
+        ];
+    }
+
+    /** @return array{Srgb, float} the mean of the light, and how far pixels stray from it */
+    private static function mean(GdImage $image, int $width, int $height): array
     {
         $labs = [];
         $sum = [0.0, 0.0, 0.0];
@@ -71,11 +110,6 @@ final class PicturePatch
         $mean = Srgb::fromLinear($sum[0] / $n, $sum[1] / $n, $sum[2] / $n);
         $lab = $mean->toLab();
 
-        return [
-            'hex' => OnScreen::of($mean->toXyz())->toHex(),
-            'words' => PlainName::of($mean->toOklch()),
-            'spread' => round(array_sum(array_map(static fn (Lab $l): float => Ciede2000::difference($l, $lab), $labs)) / $n, 1),
-            'pixels' => $n,
-        ];
+        return [$mean, array_sum(array_map(static fn (Lab $l): float => Ciede2000::difference($l, $lab), $labs)) / $n];
     }
 }

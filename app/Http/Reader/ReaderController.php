@@ -32,11 +32,18 @@ final class ReaderController extends Controller
 
     public function picture(Request $request): JsonResponse
     {
-        $file = $request->file('patch');
-        if (!$file instanceof UploadedFile || !$file->isValid()) {
+        $patch = self::patch($request, 'patch');
+        if ($patch === null) {
             throw new DomainException('The piece of the picture did not arrive: choose the point again.');
         }
 
-        return new JsonResponse(PicturePatch::read((string) $file->get()));
+        return new JsonResponse(PicturePatch::read($patch, self::patch($request, 'white')));
+    }
+
+    private static function patch(Request $request, string $name): ?string
+    {
+        $file = $request->file($name);
+
+        return $file instanceof UploadedFile && $file->isValid() ? (string) $file->get() : null;
     }
 }

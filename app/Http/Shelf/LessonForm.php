@@ -15,9 +15,6 @@ use Kalokroma\Shelf\Mix;
 /** How a mix came out: read, taken from a picture, or said in words beside what was predicted. */
 final class LessonForm extends FormRequest
 {
-    /** ± CIEDE2000 of a point of a picture: its light and its camera are unknown. */
-    private const PICTURE = 4.0;
-
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
@@ -59,7 +56,7 @@ final class LessonForm extends FormRequest
     public function seen(Mix $mix): array
     {
         if ($this->input('how') !== 'words') {
-            $certainty = $this->input('how') === 'reader' ? ColourSource::Read->single() : self::PICTURE;
+            $certainty = $this->input('how') === 'reader' ? ColourSource::Read->single() : ColourSource::Pictured->single();
 
             return [Lab::fromText((string) $this->string('colour')), $certainty, ''];
         }

@@ -8,6 +8,7 @@ use App\Formats\Shelf\PaintFields;
 use App\Models\PaintRow;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Validator;
+use Kalokroma\Film\ColourSource;
 
 final class PaintForm extends FormRequest
 {
@@ -48,10 +49,15 @@ final class PaintForm extends FormRequest
         });
     }
 
-    /** @return array<string, mixed> */
+    /** @return array<string, mixed> a colour that is entered is no guess any more */
     public function attributesOfThePaint(): array
     {
-        return $this->fields()->attributes;
+        $attributes = $this->fields()->attributes;
+        $paint = $this->route('paint');
+        $isGuessStill = $paint instanceof PaintRow && $attributes['hex'] !== $paint->hex
+            && $attributes['colour_source'] === $paint->colour_source && ColourSource::fromText($paint->colour_source)->isGuess();
+
+        return $isGuessStill ? [...$attributes, 'colour_source' => ''] : $attributes;
     }
 
     private function fields(): PaintFields

@@ -8,12 +8,16 @@ use App\Http\Shelf\ManyPaintsController;
 use App\Http\Shelf\ShelfController;
 use App\Http\Shelf\StockController;
 use App\Http\Shelf\SwatchController;
+use App\Http\Shelf\TypedShelfController;
 use Illuminate\Support\Facades\Route;
 
 Route::get('shelf', [ShelfController::class, 'index']);
 Route::post('shelf/file', [ShelfController::class, 'import']);
 Route::get('shelf/bottle', [ShelfController::class, 'bottle']);
 Route::get('shelf/file', [ShelfController::class, 'export']);
+Route::post('shelf/typed', [TypedShelfController::class, 'read'])->withoutMiddleware(Writing::class);
+Route::get('shelf/common', [TypedShelfController::class, 'common']);
+Route::post('paints/many', [TypedShelfController::class, 'keep']);
 Route::post('paints', [ShelfController::class, 'store']);
 Route::get('paints/{paint}', [ShelfController::class, 'show']);
 Route::post('paints/{paint}/reader', [SwatchController::class, 'read'])->withoutMiddleware(Writing::class);

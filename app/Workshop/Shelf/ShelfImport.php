@@ -39,8 +39,17 @@ final class ShelfImport
      */
     public static function run(Painter $painter, string $bytes, bool $write = true, bool $bottled = false): ShelfReport
     {
-        $rows = ShelfFile::read($bytes);
+        return self::bring($painter, ShelfFile::read($bytes), $write, $bottled);
+    }
 
+    /**
+     * @param list<array{
+     *   line: int, fields: array<string, string>, extra: array<string, string>, problem: string|null, swatch?: array<string, mixed>,
+     * }> $rows
+     * @param bool $bottled washes that look like the colour in the bottle are taken as that
+     */
+    public static function bring(Painter $painter, array $rows, bool $write = true, bool $bottled = false): ShelfReport
+    {
         return DB::transaction(static function () use ($painter, $rows, $write, $bottled): ShelfReport {
             $report = new ShelfReport();
             $known = [];

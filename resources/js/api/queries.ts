@@ -7,6 +7,7 @@ import type {
     BookRecipe,
     BuyPlan,
     CoatsTable,
+    CommonPaints,
     Compared,
     Figures,
     GlazeTable,
@@ -37,6 +38,7 @@ import type {
     Substitutes,
     ThinTable,
     Tint,
+    TypedShelf,
     Undercoats,
 } from './wire';
 
@@ -116,6 +118,16 @@ export const heardQuery = (text: string) =>
         queryFn: () => ask<Heard>('recipe/told', { text }),
         enabled: text !== '',
     });
+
+export const typedShelfQuery = (text: string) =>
+    queryOptions({
+        queryKey: ['shelf', 'typed', text],
+        queryFn: () => ask<TypedShelf>('shelf/typed', { text }),
+        enabled: text !== '',
+    });
+
+export const commonPaintsQuery = () =>
+    queryOptions({ queryKey: ['shelf', 'common'], queryFn: () => get<CommonPaints>('shelf/common') });
 
 export const bottleQuery = (behaviour: string, colour: string) =>
     queryOptions({

@@ -36,7 +36,7 @@ export class Picture {
     async read(x: number, y: number): Promise<void> {
         if (!this.image?.naturalWidth) return;
         this.point = { x: Math.min(1, Math.max(0, x)), y: Math.min(1, Math.max(0, y)) };
-        const patch = await this.patch(this.image);
+        const patch = await patchOf(this.image, this.point);
         if (!patch) return;
         const form = new FormData();
         form.append('patch', patch, 'patch.png');
@@ -61,17 +61,17 @@ export class Picture {
         if (move) void this.read(this.point.x + move[0], this.point.y + move[1]);
         return move !== undefined;
     }
+}
 
-    /** The pixels around the point, as a picture of their own. */
-    private patch(image: HTMLImageElement): Promise<Blob | null> {
-        const canvas = document.createElement('canvas');
-        canvas.width = canvas.height = PATCH;
-        const from = (at: number, size: number) =>
-            Math.min(Math.max(0, Math.round(at * size - PATCH / 2)), Math.max(0, size - PATCH));
-        const [width, height] = [image.naturalWidth, image.naturalHeight];
-        const [left, top] = [from(this.point.x, width), from(this.point.y, height)];
-        const [across, down] = [Math.min(PATCH, width), Math.min(PATCH, height)];
-        canvas.getContext('2d')?.drawImage(image, left, top, across, down, 0, 0, PATCH, PATCH);
-        return new Promise((done) => canvas.toBlob(done, 'image/png'));
-    }
+/** The pixels around a point, as a picture of their own. */
+export function patchOf(image: HTMLImageElement, point: { x: number; y: number }): Promise<Blob | null> {
+    const canvas = document.createElement('canvas');
+    canvas.width = canvas.height = PATCH;
+    const from = (at: number, size: number) =>
+        Math.min(Math.max(0, Math.round(at * size - PATCH / 2)), Math.max(0, size - PATCH));
+    const [width, height] = [image.naturalWidth, image.naturalHeight];
+    const [left, top] = [from(point.x, width), from(point.y, height)];
+    const [across, down] = [Math.min(PATCH, width), Math.min(PATCH, height)];
+    canvas.getContext('2d')?.drawImage(image, left, top, across, down, 0, 0, PATCH, PATCH);
+    return new Promise((done) => canvas.toBlob(done, 'image/png'));
 }

@@ -1,5 +1,6 @@
 <script lang="ts">
     import { InlineNotification, Modal } from 'carbon-components-svelte';
+    import { counted } from '../../parts/words';
     import ImportTold from './ImportTold.svelte';
     import { ShelfImport } from './shelf-import.svelte';
 
@@ -10,6 +11,11 @@
     let { open, onclose }: Props = $props();
 
     const file = new ShelfImport();
+    const label = $derived(
+        file.report && !file.written
+            ? `Import ${counted(file.report.taken + file.report.changed, 'paint')}`
+            : 'Check the file',
+    );
 
     function close() {
         file.forget();
@@ -19,8 +25,8 @@
 
 <Modal
     {open}
-    modalHeading="Bring in a shelf, or take it out"
-    primaryButtonText={file.report && !file.written ? 'Bring it in' : 'Look at the file'}
+    modalHeading="Import and export"
+    primaryButtonText={label}
     primaryButtonDisabled={file.busy || file.written}
     secondaryButtonText={file.report ? 'Close' : 'Cancel'}
     hasScrollingContent
@@ -36,17 +42,16 @@
         <span class="mono">colour</span> (#rrggbb) for what colours, and if you like
         <span class="mono"
             >line, bottle_ml, left_ml, price, currency, owned, bottles, place, opened, state, set, colour_source, notes</span
-        >. Other columns are kept and saved again. A paint with the same range and name is brought up to date, never
-        doubled.
+        >. Other columns are kept and saved again. A paint with the same range and name is updated, never doubled.
     </p>
     <p class="soft">
-        Our own JSON comes in too, with what was measured, and a palette (.gpl), whose colours are taken for opaque
-        paints.
+        Our own JSON can be imported too, with everything that was measured, and a palette (.gpl), whose colours are
+        taken for opaque paints.
     </p>
     <p class="out">
-        Out: <a href="/api/shelf/file" download="shelf.csv">CSV</a> ·
+        Export: <a href="/api/shelf/file" download="shelf.csv">CSV</a> ·
         <a href="/api/shelf/file?as=json" download="shelf.json">JSON with what was measured</a>
-        · <a href="/api/shelf/file?as=gpl" download="shelf.gpl">palette (.gpl)</a> · swatch sheet to paint:
+        · <a href="/api/shelf/file?as=gpl" download="shelf.gpl">palette (.gpl)</a> · swatch sheet to paint on:
         <a href="/api/shelf/file?as=sheet" target="_blank" rel="noopener">page</a>,
         <a href="/api/shelf/file?as=sheet-svg" target="_blank" rel="noopener">drawing</a>
     </p>

@@ -11,22 +11,22 @@
     }
     let { report, written, bottled = $bindable() }: Props = $props();
 
-    const OUTCOMES = { taken: 'taken', changed: 'brought up to date', same: 'as it was', skipped: 'skipped' };
+    const OUTCOMES = { taken: 'imported', changed: 'updated', same: 'unchanged', skipped: 'skipped' };
     const changed = $derived(report.lines.filter((l) => l.outcome === 'changed'));
     const skipped = $derived(report.lines.filter((l) => l.outcome === 'skipped'));
 </script>
 
 <p class="sum" role="status">
-    <strong>{counted(report.taken, 'paint')} {written ? 'taken' : 'new'}</strong>, {report.changed}
-    {written ? 'brought up to date' : 'would change'}, {report.same} as they were,
+    <strong>{counted(report.taken, 'paint')} {written ? 'imported' : 'new'}</strong>, {report.changed}
+    {written ? 'updated' : 'would change'}, {report.same} unchanged,
     <strong>{report.skipped} skipped</strong>.
 </p>
 {#if report.bottled.length && !written}
     <label class="asked">
         <input type="checkbox" bind:checked={bottled} />
         <span
-            >{report.bottled.slice(0, 8).join(', ')}{report.bottled.length > 8 ? ' …' : ''}: so dark a colour looks like
-            the paint in the bottle. Take it as that, and work out one coat over white from it.</span
+            >{report.bottled.slice(0, 8).join(', ')}{report.bottled.length > 8 ? ' …' : ''}: colours this dark look like
+            the paint in the bottle. Use them as that, and work out one coat over white.</span
         >
     </label>
 {/if}
@@ -39,7 +39,7 @@
             {/each}
         </tbody>
     </table>
-    <p class="soft">Mend these lines in the file and look at it again: the others come in without them.</p>
+    <p class="soft">Correct these lines in the file and check it again, or import the others without them.</p>
 {/if}
 {#if changed.length}
     <table>
@@ -60,7 +60,7 @@
 <details>
     <summary>All {report.lines.length} lines</summary>
     <table>
-        <thead><tr><th>Line</th><th>Paint</th><th>What became of it</th></tr></thead>
+        <thead><tr><th>Line</th><th>Paint</th><th>Result</th></tr></thead>
         <tbody>
             {#each report.lines as line (line.line)}
                 <tr><td>{line.line}</td><td>{line.name || '–'}</td><td>{OUTCOMES[line.outcome]}</td></tr>

@@ -1,41 +1,65 @@
 <script lang="ts">
-    import { Button } from 'carbon-components-svelte';
-    import type { ShelfView } from './shelf.svelte';
-
-    interface Props {
-        view: ShelfView;
-    }
-    let { view }: Props = $props();
+    const ways = [
+        {
+            to: '#/add-paints/words',
+            name: 'Type or paste a list',
+            about: 'one paint a line, as you keep them: “Sepia wash”',
+        },
+        {
+            to: '#/add-paints/common',
+            name: 'Tick common colours',
+            about: 'forty plain ones that most shelves have: one minute',
+        },
+        { to: '#/add-paints/picture', name: 'Click on a picture', about: 'of pot lids or dabs on paper' },
+        {
+            to: '#/shelf?open=import',
+            name: 'Import a file',
+            about: 'CSV with a name, a behaviour and a colour, or JSON',
+        },
+        { to: '#/shelf?open=paint', name: 'Fill in one paint', about: 'with every detail' },
+    ];
 </script>
 
 <div class="empty">
-    <h2>Nothing stands here yet</h2>
+    <h2>Your paints will be here</h2>
     <p>
-        Everything else is computed from your own paints. Bring them in as a CSV file with a name, a behaviour and a
-        colour for each, or add the first one by hand. A dozen is enough to start.
+        Mixes, coats and recipes are worked out from them. A dozen is enough to start, and a word or two is enough for a
+        colour.
     </p>
-    <pre>name,line,behaviour,colour,bottle_ml,left_ml
-Wet Slate,Quayside,opaque,#3d4b52,15,6.4
-Peat Wash,Quayside,wash,#8b6a49,20,11
-Grey Ground,,primer,#868686,30,17.5</pre>
-    <Button onclick={() => (view.dialog = 'import')}>Bring in a file</Button>
-    <Button kind="tertiary" onclick={() => view.add()}>Add a paint</Button>
+    <ul>
+        {#each ways as way (way.to)}
+            <li><a href={way.to}>{way.name}</a><span class="soft">{way.about}</span></li>
+        {/each}
+    </ul>
 </div>
 
 <style>
     .empty {
-        max-width: 560px;
-        padding: 72px 0;
+        max-width: 620px;
+        padding: 48px 0;
     }
     .empty p {
-        margin: 12px 0 24px;
+        margin: 10px 0 20px;
     }
-    .empty pre {
-        margin: 0 0 24px;
-        padding: 14px 16px;
-        overflow-x: auto;
-        background: var(--rail);
-        font-family: var(--mono);
-        font-size: var(--size-small);
+    ul {
+        margin: 0;
+        padding: 0;
+        list-style: none;
+    }
+    li {
+        display: grid;
+        grid-template-columns: 220px 1fr;
+        gap: 4px 16px;
+        align-items: baseline;
+        padding: 12px 0;
+        border-top: 1px solid var(--rule);
+    }
+    li a {
+        font-weight: 600;
+    }
+    @media (max-width: 720px) {
+        li {
+            grid-template-columns: 1fr;
+        }
     }
 </style>

@@ -27,6 +27,15 @@
     $effect(() => {
         view.like = like;
     });
+    const opened = $derived(new URLSearchParams(router.querystring ?? '').get('open') ?? '');
+    $effect(() => {
+        if (opened === 'import') view.dialog = 'import';
+        if (opened === 'paint') view.add();
+    });
+    function close() {
+        view.dialog = null;
+        if (opened) window.location.hash = '/shelf';
+    }
     $effect(() => {
         view.removed = removed ? [Number(removed)] : [];
     });
@@ -39,7 +48,7 @@
         <main>
             <ShelfTop {view} />
             {#if view.all.length === 0}
-                <ShelfEmpty {view} />
+                <ShelfEmpty />
             {:else}
                 <div class="tools">
                     <Search
@@ -112,14 +121,14 @@
             <PaintPanel id={view.chosenId} onedit={(paint) => view.edit(paint)} onchoose={(id) => (view.chosen = id)} />
         </aside>
     </div>
-    <ImportShelf open={view.dialog === 'import'} onclose={() => (view.dialog = null)} />
+    <ImportShelf open={view.dialog === 'import'} onclose={close} />
     {#if view.dialog === 'paint'}
         <PaintForm
             paint={view.edited}
             behaviours={shelf.data.behaviours}
             forms={shelf.data.forms}
             purposes={shelf.data.purposes}
-            onclose={() => (view.dialog = null)}
+            onclose={close}
             onsaved={(id) => (view.chosen = id)}
         />
     {/if}

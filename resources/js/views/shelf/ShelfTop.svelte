@@ -13,16 +13,16 @@
     <div>
         <h1>{inWords(view.all.length)} {view.all.length === 1 ? 'paint' : 'paints'}</h1>
         {#if view.all.length}<p class="soft">
-                {view.atHand} at hand{view.atHand < view.all.length
+                {view.atHand} in stock{view.atHand < view.all.length
                     ? `, ${view.all.length - view.atHand} empty or not owned`
                     : ''}
-                · the bar tells what is left
+                · the bar shows what is left
             </p>{/if}
     </div>
     <div class="actions">
         <Button size="small" kind="tertiary" href="#/buy">What to buy</Button>
-        <Button size="small" kind="tertiary" onclick={() => (view.dialog = 'import')}>Files in and out</Button>
-        <Button size="small" onclick={() => view.add()}>Add a paint</Button>
+        <Button size="small" kind="tertiary" onclick={() => (view.dialog = 'import')}>Import and export</Button>
+        <Button size="small" href="#/add-paints">Add paints</Button>
     </div>
 </div>
 

@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Shelf;
+
+use App\Models\Painter;
+use App\Models\PaintRow;
+use Kalokroma\Colour\PlainName;
+use Kalokroma\Colour\Srgb;
+use Kalokroma\Film\ColourSource;
+use Kalokroma\Shelf\TypedPaint;
+
+/** What was understood of typed paints, each with the fields it would be kept with. */
+final class TypedPaintView
+{
+    /** @var array<string, true> range and name of each paint of the shelf, and its name alone, in small letters */
+    private array $known = [];
+
+    public function __construct(Painter $painter)
+    {
+        foreach (PaintRow::query()->where('painter_id', $painter->id)->get(['name', 'line']) as $paint) {
+            $this->known[self::key($paint->line, $paint->name)] = $this->known[self::key('', $paint->name)] = true;
+        }
+    }
+
+    /**
+     * @param list<TypedPaint> $paints
+     *
+     * @return list<array<string, mixed>>
+     */
+    public function all(array $paints): array
+    {
+        $seen = [];
+        $views = [];
+        foreach ($paints as $paint) {
+            $key = self::key($paint->range, $paint->name);
+            $views[] = [...self::of($paint), 'known' => isset($this->known[$key]), 'twice' => isset($seen[$key])];
+            $seen[$key] = true;
+        }
+
+        return $views;
+    }
+
+    /** @return array<string, mixed> */
+    private static function of(TypedPaint $paint): array
+    {
+        $isGuess = $paint->source === ColourSource::Guessed;
+
+        return [
+            'said' => $paint->said,
+            'at' => $paint->line,
+            'fields' => [
+                'name' => $paint->name,
+                'line' => $paint->range,
+                'behaviour' => $paint->behaviour->value,
+                'colour' => $paint->hex ?? '',
+                'colour_source' => $paint->hex === null ? '' : $paint->source->text(),
+                'bottle_ml' => self::number($paint->bottleMl),
+                'left_ml' => self::number($paint->leftMl),
+                'bottles' => self::number($paint->bottles),
+                'owned' => $paint->owned ? 'yes' : 'no',
+                'notes' => $paint->notes,
+            ],
+            'guess' => $isGuess ? $paint->source->single() : null,
+            'from' => $paint->from,
+            'words' => $paint->hex === null ? '' : PlainName::of(Srgb::fromHex($paint->hex)->toOklch()),
+            'over_white' => $paint->behaviour->isTransparent(),
+            'unsure' => $paint->isUnsure,
+            'doubt' => $paint->doubt,
+        ];
+    }
+
+    private static function number(int|float|null $value): string
+    {
+        return $value === null ? '' : (string) $value;
+    }
+
+    private static function key(string $range, string $name): string
+    {
+        return mb_strtolower(trim($range)."\n".trim($name));
+    }
+}
