@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
+use App\Models\AreaRow;
 use App\Models\PaintRow;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Testing\TestResponse;
@@ -71,6 +72,32 @@ final class NewPaintsTest extends TestCase
         $all = $answer->json('groups.*.paints');
         self::assertCount(40, array_merge(...$all));
         self::assertTrue(array_column(array_merge(...$all), 'known', 'said')['White']);
+    }
+
+    /** A guess that a recipe is painted with is worth measuring; one that nobody paints with is not, nor one that was measured. */
+    public function testTheShelfSaysHowMuchIsGuessedAndWhatToMeasureFirst(): void
+    {
+        $this->signIn();
+        self::assertSame([['typed', 20]], $this->known());
+        $mixes = array_column(AreaRow::query()->where('name', 'Coat')->sole()->recipe->plan['steps'] ?? [], 'mix');
+        $used = (int) (array_values(array_filter($mixes))[0][0]['paint'] ?? 0);
+        PaintRow::query()->whereKey($used)->update(['colour_source' => 'guessed from words']);
+
+        $answer = $this->getJson('/api/shelf/doubts')->assertOk();
+        $this->assertAnswers('shelf_doubts', $answer);
+        self::assertSame($used, $answer->json('worth.0.id'));
+        self::assertGreaterThan(2.5, $answer->json('worth.0.most'));
+        PaintRow::query()->whereKey($used)->update(['colour_source' => 'read']);
+        self::assertNotContains($used, $this->getJson('/api/shelf/doubts')->json('worth.*.id'));
+    }
+
+    /** @return list<array{string, int}> */
+    private function known(): array
+    {
+        return array_map(
+            static fn (array $k): array => [$k['source'], $k['paints']],
+            $this->getJson('/api/shelf/doubts')->assertOk()->json('known'),
+        );
     }
 
     public function testWhitePaperTakesTheLampOutOfAPicture(): void

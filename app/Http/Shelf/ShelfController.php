@@ -58,6 +58,12 @@ final class ShelfController extends Controller
         return new JsonResponse(MapView::of(ShelfRows::of($this->painter($request))));
     }
 
+    /** How much of the shelf is guessed, and what is worth measuring. */
+    public function doubts(Request $request): JsonResponse
+    {
+        return new JsonResponse(DoubtsView::of($this->studio($request)));
+    }
+
     public function show(Request $request, PaintRow $paint): JsonResponse
     {
         $thin = $request->query('thin');

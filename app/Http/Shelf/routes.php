@@ -31,6 +31,7 @@ Route::get('paints/{paint}/movements', [StockController::class, 'show']);
 Route::post('paints/{paint}/movements', [StockController::class, 'store']);
 Route::post('paints/{paint}/scale', [StockController::class, 'weigh'])->withoutMiddleware(Writing::class);
 Route::get('shelf/needs', [StockController::class, 'needs']);
+Route::get('shelf/doubts', [ShelfController::class, 'doubts']);
 Route::get('shelf/map', [ShelfController::class, 'map']);
 Route::patch('paints', [ManyPaintsController::class, 'change']);
 Route::delete('paints', [ManyPaintsController::class, 'remove']);

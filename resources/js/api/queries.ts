@@ -32,6 +32,7 @@ import type {
     SetFits,
     Sets,
     Shelf,
+    ShelfDoubts,
     ShelfMap,
     SprayWeather,
     Stock,
@@ -128,6 +129,9 @@ export const typedShelfQuery = (text: string) =>
 
 export const commonPaintsQuery = () =>
     queryOptions({ queryKey: ['shelf', 'common'], queryFn: () => get<CommonPaints>('shelf/common') });
+
+export const doubtsQuery = () =>
+    queryOptions({ queryKey: ['shelf', 'doubts'], queryFn: () => get<ShelfDoubts>('shelf/doubts') });
 
 export const bottleQuery = (behaviour: string, colour: string) =>
     queryOptions({

@@ -19,6 +19,8 @@
         }, []),
     );
 
+    const guessed = (paint: Paint) => paint.source === 'guessed' || paint.source === 'pictured';
+
     function left(paint: Paint): string {
         if (!paint.owned) return 'not owned';
         if (paint.left_ml === null) return '';
@@ -45,7 +47,9 @@
                             {/if}
                         </span>
                         <span class="name"
-                            >{paint.name}{#if paint.certainty !== null}<small>±{paint.certainty}</small>{/if}</span
+                            >{paint.name}{#if paint.certainty !== null}<small
+                                    >{guessed(paint) ? 'guess ' : ''}±{paint.certainty}</small
+                                >{/if}</span
                         >
                         <span class="kind">{[paint.behaviour, left(paint)].filter(Boolean).join(' · ')}</span>
                     </button>

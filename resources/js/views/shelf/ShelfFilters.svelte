@@ -47,7 +47,7 @@
         >Show <select class="line-select" bind:value={view.show}
             ><option value="">everything</option><option value="low">what is low</option><option value="unused"
                 >what no recipe uses</option
-            ><option value="away">what is not at hand</option></select
+            ><option value="away">what is not in stock</option><option value="guessed">what is guessed</option></select
         ></label
     >
     {#if liked}<span>like {liked.name}, nearest first · <a href="#/shelf">all again</a></span>{/if}

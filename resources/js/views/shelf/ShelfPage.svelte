@@ -12,6 +12,7 @@
     import PaintWall from './PaintWall.svelte';
     import ManyPaints from './ManyPaints.svelte';
     import { ShelfView, type Mode } from './shelf.svelte';
+    import ShelfDoubts from './ShelfDoubts.svelte';
     import ShelfEmpty from './ShelfEmpty.svelte';
     import ShelfFilters from './ShelfFilters.svelte';
     import ShelfMap from './ShelfMap.svelte';
@@ -67,6 +68,7 @@
                         <Switch text="Sets" />
                     </ContentSwitcher>
                 </div>
+                <ShelfDoubts onchoose={(id) => (view.chosen = id)} onguesses={() => (view.show = 'guessed')} />
                 {#if view.mode !== 'sets'}
                     <ShelfFilters {view} behaviours={shelf.data.behaviours.map((b) => b.id)} kinds={shelf.data.forms} />
                 {/if}

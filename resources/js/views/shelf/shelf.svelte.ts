@@ -1,7 +1,7 @@
 import type { Paint } from '../../api/wire';
 
 export type Mode = 'map' | 'wall' | 'list' | 'sets';
-export type Show = '' | 'low' | 'unused' | 'away';
+export type Show = '' | 'low' | 'unused' | 'away' | 'guessed';
 
 /** What the Shelf page shows and which paint is chosen. */
 export class ShelfView {
@@ -48,6 +48,7 @@ export class ShelfView {
         if (this.finish && (paint.sheen || 'matt') !== this.finish) return false;
         if (this.like && paint.apart === null) return false;
         if (this.show === 'low') return paint.low;
+        if (this.show === 'guessed') return paint.source === 'guessed' || paint.source === 'pictured';
         if (this.show === 'unused') return paint.used_in === 0;
         return this.show !== 'away' || !paint.at_hand;
     }
