@@ -4,39 +4,43 @@ declare(strict_types=1);
 
 namespace App\Console;
 
-use App\Models\Painter;
+use App\Workshop\Account\Accounts;
+use DomainException;
 use Illuminate\Console\Command;
 
 final class AddPainter extends Command
 {
-    private const SHORTEST = 8;
+    protected $signature = 'kalokroma:painter {name : what the painter signs in with} {--password= : asked for where it is not given}
+        {--reset : give a painter who is there already a new password, and sign out all their devices}';
 
-    protected $signature = 'kalokroma:painter {name : what the painter signs in with} {--password= : asked for where it is not given}';
-
-    protected $description = 'Create a painter with an empty workshop';
+    protected $description = 'Create a painter with an empty workshop, or reset a forgotten password';
 
     public function handle(): int
     {
-        $name = trim((string) $this->argument('name'));
+        $name = (string) $this->argument('name');
         $password = (string) ($this->option('password') ?? $this->secret('Password'));
-        $problem = match (true) {
-            $name === '' || mb_strlen($name) > 80 => 'A painter\'s name has 1 to 80 characters.',
-            mb_strlen($password) < self::SHORTEST => sprintf(
-                'The password has %d characters: at least %d are needed.',
-                mb_strlen($password),
-                self::SHORTEST,
-            ),
-            Painter::query()->where('name', $name)->exists() => sprintf('There is a painter called %s already.', $name),
-            default => null,
-        };
-        if ($problem !== null) {
-            $this->getOutput()->getErrorStyle()->writeln($problem);
+        try {
+            $this->info($this->option('reset') ? self::reset($name, $password) : self::add($name, $password));
+        } catch (DomainException $problem) {
+            $this->getOutput()->getErrorStyle()->writeln($problem->getMessage());
 
             return 2;
         }
-        Painter::query()->create(['name' => $name, 'password' => $password]);
-        $this->info(sprintf('%s can sign in now.', $name));
 
         return self::SUCCESS;
+    }
+
+    private static function add(string $name, string $password): string
+    {
+        return sprintf('%s can sign in now.', Accounts::make($name, $password)->name);
+    }
+
+    private static function reset(string $name, string $password): string
+    {
+        Accounts::check($password);
+        $painter = Accounts::named($name) ?? throw new DomainException(sprintf('There is no painter called %s here.', trim($name)));
+        $painter->forceFill(['password' => $password, 'remember_token' => null])->save();
+
+        return sprintf('%s signs in with the new password now; all devices were signed out.', $painter->name);
     }
 }

@@ -45,9 +45,10 @@ final class AppServiceProvider extends ServiceProvider
         Connection::resolverFor('sqlite', static fn (mixed ...$given): WriteLockConnection => new WriteLockConnection(...$given));
         Model::shouldBeStrict();
         Staleness::listen();
-        foreach (['paint', 'company', 'area', 'record', 'trial', 'book', 'aside'] as $id) {
+        foreach (['paint', 'company', 'area', 'record', 'trial', 'book', 'aside', 'invitation'] as $id) {
             Route::pattern($id, '[0-9]+');
         }
+        RateLimiter::for('password', static fn (Request $request): Limit => Limit::perMinute(8)->by('password|'.$request->user()?->getAuthIdentifier()));
         RateLimiter::for('sign-in', static fn (Request $request): array => [
             Limit::perMinute(5)->by(mb_strtolower(is_string($request->input('name')) ? $request->input('name') : '').'|'.$request->ip()),
             Limit::perMinute(30)->by((string) $request->ip()),

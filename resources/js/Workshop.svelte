@@ -1,12 +1,14 @@
 <script lang="ts">
     import { createQuery, useIsFetching, useQueryClient } from '@tanstack/svelte-query';
     import Router, { router } from 'svelte-spa-router';
+    import FirstSteps from './parts/FirstSteps.svelte';
+    import { firstSteps } from './parts/first-steps.svelte';
     import Header from './parts/Header.svelte';
     import Refused from './parts/Refused.svelte';
     import WorkingOut from './parts/WorkingOut.svelte';
     import SignIn from './views/signin/SignIn.svelte';
     import { sentence } from './api/client';
-    import { sessionQuery } from './api/queries';
+    import { sessionQuery, startQuery } from './api/queries';
     import { useWrite } from './api/write.svelte';
     import { routes } from './routes';
     import { surround } from './theme/surround.svelte';
@@ -14,6 +16,17 @@
     const client = useQueryClient();
     const session = createQuery(sessionQuery);
     const write = useWrite();
+    const start = createQuery(() => ({ ...startQuery(), enabled: !!session.data?.painter }));
+    const led = $derived(
+        start.isSuccess &&
+            !start.data.walked &&
+            !firstSteps.hidden &&
+            router.location !== '/start' &&
+            !session.data?.sample,
+    );
+    $effect(() => {
+        document.documentElement.classList.toggle('led', led);
+    });
 
     $effect(() => {
         surround.atBench = router.location.startsWith('/bench');
@@ -45,9 +58,10 @@
 {:else if session.isError}
     <p class="wait" role="alert">{sentence(session.error)}</p>
 {:else if session.data.painter === null}
-    <SignIn demo={session.data.demo} />
+    <SignIn session={session.data} invitation={/^\/join\/([0-9a-f]{32})$/.exec(router.location)?.[1] ?? ''} />
 {:else}
     <Header painter={session.data.painter.name} location={router.location} onleave={leave} />
+    {#if led && start.data}<FirstSteps start={start.data} />{/if}
     <Refused {write} />
     <Router {routes} />
     <WorkingOut />

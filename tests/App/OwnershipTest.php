@@ -8,6 +8,7 @@ use App\Models\AreaRow;
 use App\Models\BookRow;
 use App\Models\Company;
 use App\Models\Entry;
+use App\Models\InvitationRow;
 use App\Models\LessonRow;
 use App\Models\Painter;
 use App\Models\PaintRow;
@@ -15,6 +16,7 @@ use App\Models\PlateRow;
 use App\Models\RecipeRow;
 use App\Models\RevisionRow;
 use App\Models\TrialRow;
+use App\Workshop\Account\Accounts;
 use Illuminate\Routing\Route as RouteObject;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
@@ -24,7 +26,10 @@ use Illuminate\Support\Facades\Schema;
 /** Every row belongs to a painter, and no route leads to another's. */
 final class OwnershipTest extends TestCase
 {
-    private const OPEN = ['GET session', 'POST session', 'POST session/sample', 'DELETE session'];
+    private const OPEN = [
+        'GET session', 'POST session', 'POST session/sample', 'DELETE session', 'POST session/workshop',
+        'GET session/invitations/{secret}',
+    ];
 
     public function testEveryTableOfTheWorkshopNamesItsPainter(): void
     {
@@ -39,6 +44,7 @@ final class OwnershipTest extends TestCase
             BookRow::class,
             RevisionRow::class,
             LessonRow::class,
+            InvitationRow::class,
         ] as $class) {
             $row = new $class();
             self::assertTrue(Schema::hasColumn($row->getTable(), 'painter_id'), $class);
@@ -56,8 +62,8 @@ final class OwnershipTest extends TestCase
                     $this->json(
                         $method,
                         '/api/'.str_replace(
-                            ['{paint}', '{company}', '{area}', '{record}', '{trial}', '{book}', '{lesson}', '{aside}', '{step}'],
-                            ['1', '1', '1', '1', '1', '1', '1', '1', 'basecoat'],
+                            ['{paint}', '{company}', '{area}', '{record}', '{trial}', '{book}', '{lesson}', '{aside}', '{step}', '{invitation}'],
+                            ['1', '1', '1', '1', '1', '1', '1', '1', 'basecoat', '1'],
                             $uri,
                         ),
                     ),
@@ -80,7 +86,7 @@ final class OwnershipTest extends TestCase
             }
             ++$tried;
             $address = '/api/'.str_replace(
-                ['{paint}', '{company}', '{area}', '{record}', '{trial}', '{book}', '{lesson}', '{aside}', '{step}'],
+                ['{paint}', '{company}', '{area}', '{record}', '{trial}', '{book}', '{lesson}', '{aside}', '{step}', '{invitation}'],
                 array_map(
                     strval(...),
                     [
@@ -93,6 +99,7 @@ final class OwnershipTest extends TestCase
                         $ids['lesson'],
                         1,
                         'basecoat',
+                        $ids['invitation'],
                     ],
                 ),
                 $uri,
@@ -109,7 +116,7 @@ final class OwnershipTest extends TestCase
             static fn (array $r): bool => preg_match('/\{('.implode('|', array_keys($ids)).')\}/', $r[1]) === 1,
         );
         self::assertCount($tried, $named);
-        self::assertGreaterThanOrEqual(53, $tried, 'this many addresses name a row of a workshop');
+        self::assertGreaterThanOrEqual(54, $tried, 'this many addresses name a row of a workshop');
         self::assertSame($before, $this->rows($other));
     }
 
@@ -167,10 +174,10 @@ final class OwnershipTest extends TestCase
         return $found;
     }
 
-    /** @return array{lesson: int, paint: int, company: int, area: int, record: int, trial: int, book: int} */
+    /** @return array{lesson: int, paint: int, company: int, area: int, record: int, trial: int, book: int, invitation: int} */
     private function idsOf(Painter $painter): array
     {
-        $this->actingAs($painter);
+        $this->become($painter);
         $company = Company::query()->firstOrFail();
         $this->postJson(
             '/api/companies/'.$company->id.'/records',
@@ -183,6 +190,8 @@ final class OwnershipTest extends TestCase
             'mix' => array_map(static fn (int $id): array => ['paint_id' => $id, 'parts' => 1], $mixed->all()),
             'how' => 'words',
         ])->assertCreated();
+        Accounts::invite($painter);
+        $invitation = (int) InvitationRow::query()->value('id');
         $ids = [
             'lesson' => (int) LessonRow::query()->value('id'),
             'paint' => (int) PaintRow::query()->value('id'),
@@ -191,6 +200,7 @@ final class OwnershipTest extends TestCase
             'record' => (int) Entry::query()->value('id'),
             'trial' => (int) TrialRow::query()->value('id'),
             'book' => (int) BookRow::query()->value('id'),
+            'invitation' => $invitation,
         ];
         Auth::logout();
 
@@ -214,6 +224,7 @@ final class OwnershipTest extends TestCase
             'trials',
             'book_recipes',
             'revisions',
+            'invitations',
         ] as $table) {
             $rows[$table] = DB::table($table)->where('painter_id', $painter->id)->orderBy('id')->get()->map(
                 static fn (object $r): array => (array) $r,

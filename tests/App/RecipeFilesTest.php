@@ -69,7 +69,7 @@ final class RecipeFilesTest extends TestCase
         $this->signIn();
         $json = $this->written($this->url().'/file?as=json', 'recipe.schema.json');
         $other = Painter::query()->create(['name' => 'Net mender', 'password' => 'marsh lights'])->refresh();
-        $this->actingAs($other);
+        $this->become($other);
         $id = $this->bring($json)->assertOk()->json('book_id');
         $steps = (array) $this->getJson("/api/book/$id")->json('steps');
 
@@ -138,7 +138,7 @@ final class RecipeFilesTest extends TestCase
     public function testTheWholeSampleTravels(): void
     {
         $this->artisan('kalokroma:demo')->assertSuccessful();
-        $this->actingAs(Painter::query()->firstOrFail());
+        $this->become(Painter::query()->firstOrFail());
         foreach (Company::query()->pluck('id') as $id) {
             $json = $this->written("/api/companies/$id/file?as=json", 'figure.schema.json');
             $copy = (int) $this->bring($json)->assertOk()->json('company_id');
@@ -157,7 +157,7 @@ final class RecipeFilesTest extends TestCase
         $this->signIn();
         $json = $this->written('/api/companies/'.Company::query()->value('id').'/file?as=json', 'figure.schema.json');
         $other = Painter::query()->create(['name' => 'Net mender', 'password' => 'marsh lights', 'airbrush' => false])->refresh();
-        $this->actingAs($other);
+        $this->become($other);
         $answer = $this->bring($json)->assertOk();
 
         self::assertMatchesRegularExpression(

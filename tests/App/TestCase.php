@@ -33,9 +33,16 @@ abstract class TestCase extends LaravelTestCase
     protected function signIn(string $name = 'Reed cutter'): Painter
     {
         $painter = $this->painter($name);
-        $this->actingAs($painter);
+        $this->become($painter);
 
         return $painter;
+    }
+
+    /** In a session of their own: one that knew another painter would not let this one in. */
+    protected function become(Painter $painter): void
+    {
+        $this->flushSession();
+        $this->actingAs($painter);
     }
 
     /**

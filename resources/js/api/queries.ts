@@ -1,6 +1,7 @@
 import { queryOptions } from '@tanstack/svelte-query';
 import { ask, get, getPatiently } from './client';
 import type {
+    Account,
     Alternatives,
     Bench,
     Book,
@@ -12,6 +13,7 @@ import type {
     Figures,
     GlazeTable,
     Heard,
+    Invitation,
     Bottle,
     DraftPreview,
     LadderTable,
@@ -35,6 +37,7 @@ import type {
     ShelfDoubts,
     ShelfMap,
     SprayWeather,
+    FirstSteps,
     Stock,
     Substitutes,
     ThinTable,
@@ -45,6 +48,18 @@ import type {
 
 /** Every question the pages ask, each under a key that holds all its inputs. */
 export const sessionQuery = () => queryOptions({ queryKey: ['session'], queryFn: () => get<Session>('session') });
+
+export const invitationQuery = (secret: string) =>
+    queryOptions({
+        queryKey: ['invitation', secret],
+        queryFn: () => get<Invitation>(`session/invitations/${secret}`),
+        enabled: secret !== '',
+        staleTime: Infinity,
+    });
+
+export const startQuery = () => queryOptions({ queryKey: ['start'], queryFn: () => get<FirstSteps>('start') });
+
+export const accountQuery = () => queryOptions({ queryKey: ['account'], queryFn: () => get<Account>('account') });
 
 export const shelfQuery = () => queryOptions({ queryKey: ['shelf'], queryFn: () => get<Shelf>('shelf') });
 

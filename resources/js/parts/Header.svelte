@@ -34,14 +34,15 @@
         {/each}
     </nav>
     <div class="right">
+        <a href="#/start">First steps</a>
         <button
             class="plain-button"
             onclick={() => surround.toggle()}
-            aria-label="Surround: {surround.current}, change"
+            aria-label="Background: {surround.current}, change"
         >
-            Surround <span aria-hidden="true">{surround.current === 'light' ? '◐' : '◑'}</span>
+            Background <span aria-hidden="true">{surround.current === 'light' ? '◐' : '◑'}</span>
         </button>
-        <span class="painter">{painter}</span>
+        <a class="painter" href="#/account">{painter}</a>
         <button class="plain-button" onclick={onleave}>Sign out</button>
     </div>
 </header>
@@ -86,6 +87,15 @@
         gap: 18px;
         white-space: nowrap;
     }
+    .right a {
+        color: inherit;
+        text-decoration: none;
+    }
+    .painter {
+        max-width: 150px;
+        overflow: hidden;
+        text-overflow: ellipsis;
+    }
     header :focus-visible {
         outline-color: var(--accent-on-bar);
         outline-offset: -2px;
@@ -106,9 +116,6 @@
         }
         .right {
             margin-left: auto;
-        }
-        .painter {
-            display: none;
         }
     }
 </style>

@@ -55,7 +55,7 @@ abstract class SampleWorkshop extends TestCase
             $this->hands->until(
                 fn (): bool => $this->hands->ask(
                     "const now = document.documentElement.dataset.surround; if (now !== '$surround') "
-                        ."document.querySelector('header button[aria-label^=\"Surround\"]').click(); return now === '$surround';",
+                        ."document.querySelector('header button[aria-label^=\"Background\"]').click(); return now === '$surround';",
                 ) === true,
                 'The surroundings do not turn '.$surround,
             );

@@ -66,8 +66,8 @@
         margin: 8px 0 6px;
     }
     fieldset {
-        margin: 0;
-        padding: 18px 0 0;
+        margin: 18px 0 0;
+        padding: 0;
         border: 0;
     }
     legend {

@@ -90,7 +90,7 @@
     .bench {
         display: grid;
         grid-template-columns: minmax(0, 1fr) 300px;
-        min-height: calc(100vh - 52px);
+        min-height: calc(100vh - var(--head));
     }
     .bench main {
         display: flex;

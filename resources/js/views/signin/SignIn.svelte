@@ -1,25 +1,28 @@
 <script lang="ts">
-    import { Button, PasswordInput, TextInput } from 'carbon-components-svelte';
+    import { createQuery } from '@tanstack/svelte-query';
+    import { Button } from 'carbon-components-svelte';
+    import { invitationQuery } from '../../api/queries';
     import type { Session } from '../../api/wire';
     import { useWrite } from '../../api/write.svelte';
-    import Refused from '../../parts/Refused.svelte';
+    import NameAndPassword from './NameAndPassword.svelte';
 
     interface Props {
-        /** whether the sample workshop can be entered */
-        demo: boolean;
+        session: Session;
+        /** the secret of the link by which somebody was invited; empty without */
+        invitation: string;
     }
-    let { demo }: Props = $props();
+    let { session, invitation }: Props = $props();
 
     const write = useWrite();
-    let name = $state('');
-    let password = $state('');
+    const invited = createQuery(() => invitationQuery(invitation));
+    const makes = $derived(invited.isSuccess || session.fresh);
 
-    const enter = (path: string, body?: object) =>
-        write.send<Session>('session', 'POST', path, body, (session) => ({ key: ['session'], data: session }));
-
-    function submit(event: SubmitEvent) {
-        event.preventDefault();
-        void enter('session', { name, password });
+    async function enter(path: string, body?: object) {
+        const entered = await write.send<Session>('session', 'POST', path, body, (answer) => ({
+            key: ['session'],
+            data: answer,
+        }));
+        if (entered && path === 'session/workshop') location.hash = '#/start';
     }
 </script>
 
@@ -27,27 +30,50 @@
     <div class="layers" aria-hidden="true"><i></i><i></i><i></i><i></i><i></i></div>
     <section>
         <h1>Kalokroma</h1>
-        <p class="lead">Paint recipes for miniature figures, computed from the paints on your own shelf.</p>
-        {#if demo}
+        <p class="lead">Paint recipes for miniature figures, worked out from the paints on your own shelf.</p>
+        {#if invitation && invited.isError}
+            <p class="note" role="alert">
+                This invitation was used already, taken back, or is too old. Ask for a new link.
+            </p>
+        {/if}
+        {#if makes}
+            <h2>Make your workshop</h2>
+            <p class="soft said">
+                {#if invited.isSuccess}{invited.data.by} invites you. Your paints, figures and recipes will be yours alone.
+                {:else}Your paints, figures and recipes stay on this computer. You sign in with this name and password;
+                    nothing is sent anywhere.{/if}
+            </p>
+            <NameAndPassword
+                {write}
+                makes
+                action="Make my workshop"
+                onenter={(name, password) => enter('session/workshop', { name, password, invitation })}
+            />
+        {:else}
+            <h2>Sign in</h2>
+            <NameAndPassword
+                {write}
+                action="Sign in"
+                onenter={(name, password) => enter('session', { name, password })}
+            />
+            <details class="soft">
+                <summary>No workshop yet, or password forgotten?</summary>
+                Whoever made the first workshop here can send you a link (under their name, at the top of every page). A forgotten
+                password is reset where Kalokroma runs:
+                <span class="mono">php artisan kalokroma:painter NAME --reset</span>
+            </details>
+        {/if}
+        {#if session.demo}
             <div class="sample">
-                <Button disabled={write.pending} onclick={() => enter('session/sample')}
+                <Button kind="tertiary" disabled={write.pending} onclick={() => enter('session/sample')}
                     >Enter the sample workshop</Button
                 >
                 <p class="soft">
-                    A salt-marsh company of twelve lamplighters, half painted, and the shelf of paint it is painted
-                    from. Nothing to sign up for.
+                    To look around first: a salt-marsh company of twelve lamplighters, half painted, and the shelf of
+                    paint it is painted from.
                 </p>
             </div>
-            <h2>Or sign in to your own</h2>
-        {:else}
-            <h2>Sign in</h2>
         {/if}
-        <form onsubmit={submit}>
-            <TextInput labelText="Name" bind:value={name} autocomplete="username" required />
-            <PasswordInput labelText="Password" bind:value={password} autocomplete="current-password" required />
-            <Refused {write} />
-            <Button type="submit" kind={demo ? 'tertiary' : 'primary'} disabled={write.pending}>Sign in</Button>
-        </form>
     </section>
 </main>
 
@@ -85,14 +111,14 @@
         margin-top: 0;
     }
     section {
-        padding: 14vh 48px 48px;
+        padding: 11vh 48px 48px;
         background: var(--panel);
     }
     h1 {
         font-size: var(--size-display);
     }
     h2 {
-        margin: 36px 0 12px;
+        margin: 12px 0 8px;
     }
     .lead {
         margin: 10px 0 28px;
@@ -101,17 +127,21 @@
     .sample p {
         margin-top: 10px;
     }
-    form {
-        display: grid;
-        gap: 16px;
-        justify-items: start;
+    .said {
+        margin-bottom: 16px;
     }
-    form > :global(*) {
-        width: 100%;
-        max-width: none;
+    .note {
+        margin-bottom: 20px;
+        padding-left: 12px;
+        border-left: 4px solid var(--warn);
     }
-    form > :global(button) {
-        width: auto;
+    .sample {
+        margin-top: 36px;
+        padding-top: 24px;
+        border-top: 1px solid var(--rule);
+    }
+    details {
+        margin-top: 18px;
     }
     @media (max-width: 720px) {
         main {
