@@ -48,6 +48,7 @@ final class AppServiceProvider extends ServiceProvider
         foreach (['paint', 'company', 'area', 'record', 'trial', 'book', 'aside', 'invitation'] as $id) {
             Route::pattern($id, '[0-9]+');
         }
+        Route::pattern('batch', '[A-Za-z0-9-]{8,40}');
         RateLimiter::for('password', static fn (Request $request): Limit => Limit::perMinute(8)->by('password|'.$request->user()?->getAuthIdentifier()));
         RateLimiter::for('sign-in', static fn (Request $request): array => [
             Limit::perMinute(5)->by(mb_strtolower(is_string($request->input('name')) ? $request->input('name') : '').'|'.$request->ip()),

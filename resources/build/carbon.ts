@@ -27,7 +27,7 @@ export function carbonSheet(): Plugin {
                 // Names that Carbon puts together at run time: bx--btn--{kind}, bx--text-input--{size} …
                 safelist: {
                     greedy: [
-                        /^bx--(btn|search|content-switcher|modal|text-input|number|select|inline-notification|radio-button|text-area)(--|$)/,
+                        /^bx--(btn|search|content-switcher|modal|text-input|number|select|inline-notification|radio-button|text-area|progress-bar)(_|--|$)/,
                     ],
                 },
                 keyframes: true,

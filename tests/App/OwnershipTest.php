@@ -62,8 +62,8 @@ final class OwnershipTest extends TestCase
                     $this->json(
                         $method,
                         '/api/'.str_replace(
-                            ['{paint}', '{company}', '{area}', '{record}', '{trial}', '{book}', '{lesson}', '{aside}', '{step}', '{invitation}'],
-                            ['1', '1', '1', '1', '1', '1', '1', '1', 'basecoat', '1'],
+                            ['{paint}', '{company}', '{area}', '{record}', '{trial}', '{book}', '{lesson}', '{aside}', '{step}', '{invitation}', '{batch}'],
+                            ['1', '1', '1', '1', '1', '1', '1', '1', 'basecoat', '1', 'some-batch'],
                             $uri,
                         ),
                     ),
@@ -86,7 +86,7 @@ final class OwnershipTest extends TestCase
             }
             ++$tried;
             $address = '/api/'.str_replace(
-                ['{paint}', '{company}', '{area}', '{record}', '{trial}', '{book}', '{lesson}', '{aside}', '{step}', '{invitation}'],
+                ['{paint}', '{company}', '{area}', '{record}', '{trial}', '{book}', '{lesson}', '{aside}', '{step}', '{invitation}', '{batch}'],
                 array_map(
                     strval(...),
                     [
@@ -100,6 +100,7 @@ final class OwnershipTest extends TestCase
                         1,
                         'basecoat',
                         $ids['invitation'],
+                        'some-batch',
                     ],
                 ),
                 $uri,
@@ -116,7 +117,7 @@ final class OwnershipTest extends TestCase
             static fn (array $r): bool => preg_match('/\{('.implode('|', array_keys($ids)).')\}/', $r[1]) === 1,
         );
         self::assertCount($tried, $named);
-        self::assertGreaterThanOrEqual(54, $tried, 'this many addresses name a row of a workshop');
+        self::assertGreaterThanOrEqual(56, $tried, 'this many addresses name a row of a workshop');
         self::assertSame($before, $this->rows($other));
     }
 

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Recipe\DraftManyController;
 use App\Http\Recipe\RecipeController;
 use App\Http\Recipe\RecipeMovesController;
 use App\Http\Shared\Writing;
@@ -25,3 +26,5 @@ Route::get('areas/{area}/recipe/{step}/mishap', [RecipeMovesController::class, '
 Route::post('areas/{area}/recipe/{step}/mishap', [RecipeMovesController::class, 'mend']);
 Route::get('areas/{area}/recipe/{step}', [RecipeController::class, 'alternatives']);
 Route::get('areas/{area}/recipe/{step}/substitutes', [RecipeController::class, 'substitutes']);
+Route::post('companies/{company}/recipes', [DraftManyController::class, 'draft']);
+Route::delete('companies/{company}/recipes/{batch}', [DraftManyController::class, 'undo']);

@@ -134,8 +134,10 @@ final readonly class Drafting
     private function replace(Company $company, AreaRow $area, RecipeRow $recipe, DraftWish $wish): void
     {
         $aimed = $recipe->hex;
-        $area->update(['hex' => $wish->hex]);
-        $company->undercoat_stale = true;
+        if ($area->hex !== $wish->hex) {
+            $area->update(['hex' => $wish->hex]);
+            $company->undercoat_stale = true;
+        }
         $company->loadMissing('areas.recipe', 'records');
         $plan = $this->drafted($company, $area, $recipe, $wish);
         $recipe->fill(

@@ -1,6 +1,7 @@
 <script lang="ts">
     import { Button } from 'carbon-components-svelte';
     import type { Figure } from '../../api/wire';
+    import DraftAll from '../../parts/DraftAll.svelte';
     import { counted } from '../../parts/words';
 
     interface Props {
@@ -20,16 +21,15 @@
                 : `${counted(undecided.length, 'area')} without a colour.`}
         </p>
         <Button href="#/scheme/{figure.id}">Choose the colours</Button>
-        {#if open[0]}<p><a href="#/recipe/{open[0].id}">Recipe for {open[0].name.toLowerCase()}</a></p>{/if}
     {:else if open.length}
         <p>Every area has a colour; {counted(open.length, 'area')} without a recipe.</p>
-        <Button href="#/recipe/{open[0]?.id}">Recipe for {open[0]?.name.toLowerCase()}</Button>
         <p><a href="#/scheme/{figure.id}">See the scheme</a></p>
     {:else}
         <p>Every area has its recipe.</p>
         <Button href="#/bench/{figure.id}/1">Paint at the Bench</Button>
         <p><a href="#/scheme/{figure.id}">See the scheme</a></p>
     {/if}
+    {#if undecided.length < figure.areas.length}<DraftAll company={figure.id} areas={figure.areas} />{/if}
 </section>
 
 <style>

@@ -1,5 +1,6 @@
 <script lang="ts">
     import type { Company } from '../../api/wire';
+    import DraftAll from '../../parts/DraftAll.svelte';
     import MiniStrata from '../../parts/MiniStrata.svelte';
     import { counted } from '../../parts/words';
 
@@ -29,6 +30,7 @@
             </span>
         </a>
     {/each}
+    <div class="all"><DraftAll company={company.id} areas={company.areas} /></div>
 </nav>
 
 <style>
@@ -47,6 +49,9 @@
         border-left: 4px solid transparent;
         color: inherit;
         text-decoration: none;
+    }
+    .all {
+        padding: 14px 18px;
     }
     .area[aria-current] {
         background: var(--raised);

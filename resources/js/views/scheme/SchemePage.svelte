@@ -10,6 +10,7 @@
     import { capital, counted, inWords } from '../../parts/words';
     import AreaColour from './AreaColour.svelte';
     import BesideColours from './BesideColours.svelte';
+    import DraftAll from '../../parts/DraftAll.svelte';
     import Mending from './Mending.svelte';
     import Proposing from './Proposing.svelte';
     import { SchemeDesk } from './scheme.svelte';
@@ -106,9 +107,12 @@
                         kind="tertiary"
                         disabled={data.undecided === data.areas.length}>Choose the undercoat</Button
                     >
-                    {#if data.areas[0]}<Button
-                            href="#/recipe/{data.areas.find((a) => !a.planned)?.id ?? data.areas[0].id}"
-                            >Go on to the recipes</Button
+                    <DraftAll
+                        company={figure.id}
+                        areas={data.areas.map((a) => ({ id: a.id, planned: a.planned, colour: a.hex }))}
+                    />
+                    {#if data.areas[0]}<a href="#/recipe/{data.areas.find((a) => !a.planned)?.id ?? data.areas[0].id}"
+                            >Go to the recipes, one by one</a
                         >{/if}
                     <button class="link-button" onclick={() => (desk.doing = 'trials')}
                         >{data.trials.length

@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Recipe;
+
+use App\Http\Shared\Controller;
+use App\Models\AreaRow;
+use App\Models\Company;
+use App\Workshop\Recipe\DraftMany;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Kalokroma\Colour\Srgb;
+use Kalokroma\Recipe\Judge\Ending;
+
+/** Recipes for every area of a figure with one action, and one undo. */
+final class DraftManyController extends Controller
+{
+    private const BATCH = 'regex:/^[A-Za-z0-9-]{8,40}$/';
+
+    public function draft(Request $request, Company $company): JsonResponse
+    {
+        $said = $request->validate(
+            ['batch' => ['required', 'string', self::BATCH], 'all' => ['sometimes', 'boolean']],
+            ['batch.*' => 'An action over many areas has a name of 8 to 40 letters, digits and dashes.'],
+        );
+        $company->load('areas.recipe', 'records');
+        $answer = (new DraftMany($this->studio($request)))->draft(
+            $company,
+            $said['batch'],
+            (bool) ($said['all'] ?? false),
+            (float) config('kalokroma.answers_within_s'),
+        );
+
+        return new JsonResponse([
+            'done' => array_map(self::drafted(...), $answer['done']),
+            'left' => self::named($answer['left']),
+            'uncoloured' => self::named($answer['uncoloured']),
+        ]);
+    }
+
+    public function undo(Request $request, Company $company, string $batch): JsonResponse
+    {
+        $answer = (new DraftMany($this->studio($request)))->undo($company->load('areas.recipe', 'records'), $batch);
+
+        return new JsonResponse(['undone' => self::named($answer['undone']), 'kept' => self::named($answer['kept'])]);
+    }
+
+    /** @return array<string, mixed> */
+    private static function drafted(AreaRow $area): array
+    {
+        $strip = $area->recipe->strip ?? [];
+        $end = $strip[2] ?? null;
+
+        return [
+            'id' => $area->id,
+            'name' => $area->name,
+            'steps' => count($area->recipe->plan['steps'] ?? []),
+            'off' => $end === null ? null : round(Ending::apart(
+                Srgb::fromHex($end)->toLab(),
+                Srgb::fromHex((string) $area->hex)->toLab(),
+            ), 1),
+            'far' => Ending::FAR,
+            'strip' => $strip,
+        ];
+    }
+
+    /**
+     * @param list<AreaRow> $areas
+     *
+     * @return list<array{id: int, name: string}>
+     */
+    private static function named(array $areas): array
+    {
+        return array_map(static fn (AreaRow $a): array => ['id' => $a->id, 'name' => $a->name], $areas);
+    }
+}
