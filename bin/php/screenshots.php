@@ -22,7 +22,7 @@ $pictures = [
         '/scheme/1',
         'dark',
         'To mend',
-        "[...document.querySelectorAll('button')].find((b) => b.textContent.trim() === 'Propose for the rest').click()",
+        "[...document.querySelectorAll('button')].find((b) => b.textContent.trim() === 'Propose the other colours').click()",
     ],
     'undercoat' => ['/undercoat/1', 'light', 'Before you start', ''],
     'light-sketch' => ['/undercoat/1', 'dark', 'Before you start', "[...document.querySelectorAll('nav.rail button')][2].click()"],

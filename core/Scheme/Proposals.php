@@ -106,8 +106,47 @@ final class Proposals
         return (new self($areas, $touching, $pool, $sight))->all($only);
     }
 
+    /**
+     * The best scheme of one harmony.
+     *
+     * @param list<Coloured> $areas those that are fixed lead
+     * @param list<array{0: string, 1: string}> $touching ids of neighbours
+     *
+     * @throws SchemeProblem
+     */
+    public static function best(array $areas, array $touching, Pool $pool, Sight $sight, Harmony $harmony): Proposal
+    {
+        $self = new self($areas, $touching, $pool, $sight);
+        $self->begin();
+        $found = self::promising(array_map(
+            static fn (array $v): Proposal => $self->scheme($harmony, $v[0], $v[1]),
+            array_slice(self::VARIANTS, 0, 2),
+        ));
+        usort($found, static fn (Proposal $a, Proposal $b): int => $a->score <=> $b->score);
+
+        return $found[0];
+    }
+
     /** @return list<Proposal> */
     private function all(?Harmony $only): array
+    {
+        $this->begin();
+        $found = $kept = [];
+        foreach (self::VARIANTS as $v => [$turn, $light]) {
+            foreach ($only === null ? Harmony::cases() : [$only] as $harmony) {
+                $found[] = $this->scheme($harmony, $turn, $light);
+            }
+            $kept = $v === 0 ? [] : $this->different(self::promising($found), $only === null);
+            if (count($kept) >= self::WANTED) {
+                break;
+            }
+        }
+
+        return $kept;
+    }
+
+    /** @throws SchemeProblem where nothing leads, or nothing is left to propose */
+    private function begin(): void
     {
         $fixed = array_values(array_filter($this->areas, static fn (Coloured $c): bool => $c->fixed && $c->lab !== null));
         $this->open = array_values(array_filter($this->areas, static fn (Coloured $c): bool => !$c->fixed));
@@ -124,18 +163,6 @@ final class Proposals
                 ?: $a->area->id <=> $b->area->id,
         );
         $this->given = self::hues($fixed);
-        $found = $kept = [];
-        foreach (self::VARIANTS as $v => [$turn, $light]) {
-            foreach ($only === null ? Harmony::cases() : [$only] as $harmony) {
-                $found[] = $this->scheme($harmony, $turn, $light);
-            }
-            $kept = $v === 0 ? [] : $this->different(self::promising($found), $only === null);
-            if (count($kept) >= self::WANTED) {
-                break;
-            }
-        }
-
-        return $kept;
     }
 
     /**

@@ -36,7 +36,7 @@ final class FormBarriersTest extends SampleWorkshop
         yield '/shelf, Files in and out' => ['/shelf', 'Files in and out', 'Bring in a shelf'];
         yield '/figures, Change areas' => ['/figures', 'Change areas', 'is shared out'];
         yield '/figures, Change the drawing' => ['/figures', 'Change the drawing', 'Every shape has its area'];
-        yield '/scheme, Propose for the rest' => ['/scheme', 'Propose for the rest', 'Take this scheme'];
+        yield '/scheme, Propose the other colours' => ['/scheme', 'Propose the other colours', 'Use this scheme'];
         yield '/scheme/2, Keep this as a trial' => ['/scheme/2', 'Keep this as a trial', 'As chosen now'];
         yield '/undercoat, Light sketch' => ['/undercoat', 'Light sketch', 'Angle over the horizontal'];
         yield '/recipe/4, Keep in the book' => ['/recipe/4', 'Keep in the book', 'Name in the book'];

@@ -24,7 +24,7 @@ final class SchemeTest extends SampleWorkshop
         $this->hands->press('a paint', 'aside .sources');
         $this->hands->press('Pale Driftwood', 'aside');
         $this->hands->see('Pale Driftwood · kept');
-        $this->hands->press('Propose for the rest');
+        $this->hands->press('Propose the other colours');
         $this->hands->see('Which scheme for the rest?');
         $this->hands->until(
             fn (): bool => (int) $this->hands->ask('return document.querySelectorAll("main ol > li").length;') >= 5,
@@ -32,7 +32,7 @@ final class SchemeTest extends SampleWorkshop
         );
         $this->hands->choose('Harmony', 'one warm against one cold');
         $this->hands->see('One warm against one cold: hull planks');
-        $this->hands->pressBeginning('Take this scheme 1');
+        $this->hands->pressBeginning('Use this scheme 1');
         $this->hands->see("Does it read from the table's edge?");
         $this->hands->seeNot('undecided');
         $this->hands->press('Choose the undercoat');

@@ -52,11 +52,14 @@ final class SchemeController extends Controller
 
     public function proposals(SchemeQuestion $request, Company $company): JsonResponse
     {
-        return new JsonResponse(
-            SchemeView::proposals(
-                (new SchemeDesk($this->painter($request)))->proposals($company->load('areas'), $request->sight(), $request->harmony()),
-            ),
-        );
+        $desk = new SchemeDesk($this->painter($request));
+        $company->load('areas');
+        $from = $request->filled('from') ? (string) $request->string('from') : null;
+        $isSurprise = $from !== null || $request->filled('surprise');
+
+        return new JsonResponse(SchemeView::proposals($isSurprise
+            ? $desk->surprises($company, $request->sight(), $request->integer('surprise'), $from, $request->harmony())
+            : $desk->proposals($company, $request->sight(), $request->harmony()), $company));
     }
 
     public function tint(SchemeQuestion $request): JsonResponse

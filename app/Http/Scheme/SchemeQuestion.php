@@ -19,6 +19,8 @@ final class SchemeQuestion extends FormRequest
         return [
             'metres' => ['nullable', 'numeric', 'min:'.Sight::NEAREST_METRES, 'max:'.Sight::FARTHEST_METRES],
             'harmony' => ['nullable', Rule::enum(Harmony::class)],
+            'surprise' => ['nullable', 'integer', 'min:0', 'max:9999'],
+            'from' => ['nullable', 'regex:/^#[0-9a-f]{6}$/i'],
             'kind' => ['nullable', 'in:white,black'],
             'way' => ['nullable', Rule::in(array_keys(Tint::WAYS))],
             'strength' => ['nullable', 'integer', 'min:0', 'max:'.Tint::MOST],
@@ -32,6 +34,8 @@ final class SchemeQuestion extends FormRequest
         return [
             'metres.*' => sprintf('The distance runs from %g to %g m.', Sight::NEAREST_METRES, Sight::FARTHEST_METRES),
             'harmony.*' => 'There is no such harmony.',
+            'surprise.*' => 'Surprises are counted from 0 to 9999.',
+            'from.*' => 'A colour is written with # and six hexadecimal digits, as in #8a5a2b.',
             'kind.*' => 'Tints are for white and black.',
             'way.*' => 'A tint is warm, cool or greenish.',
             'strength.*' => sprintf('A tint has a strength of 0 to %d.', Tint::MOST),

@@ -105,11 +105,16 @@ final class SchemeView
      *
      * @return array<string, mixed>
      */
-    public static function proposals(array $proposals): array
+    public static function proposals(array $proposals, Company $company): array
     {
         return ['proposals' => array_map(static fn (Proposal $p): array => [
             'harmony' => $p->harmony->value,
             'words' => ucfirst($p->harmony->words()),
+            'lead' => $p->lead === null ? null : sprintf(
+                '%s: %s',
+                $company->areas->firstWhere('id', (int) $p->lead)->name ?? '',
+                $p->choices[$p->lead]->mix->words(),
+            ),
             'reason' => $p->reason,
             'pairs' => $p->pairs,
             'clear' => $p->clear,

@@ -22,6 +22,7 @@ use Kalokroma\Scheme\Pool;
 use Kalokroma\Scheme\Proposal;
 use Kalokroma\Scheme\Proposals;
 use Kalokroma\Scheme\Sight;
+use Kalokroma\Scheme\Surprise;
 use Kalokroma\Scheme\Tie;
 use Kalokroma\Scheme\Together;
 use Kalokroma\Shelf\Mix;
@@ -85,6 +86,20 @@ final readonly class SchemeDesk
     public function proposals(Company $company, Sight $sight, ?Harmony $harmony): array
     {
         return Proposals::of($this->coloured($company), $company->touching(), $this->pool(), $sight, $harmony);
+    }
+
+    /**
+     * Where nothing is kept: from a colour, or surprising ones of the shelf.
+     *
+     * @param string|null $from `#rrggbb`
+     *
+     * @return list<Proposal>
+     */
+    public function surprises(Company $company, Sight $sight, int $turn, ?string $from, ?Harmony $harmony): array
+    {
+        $surprise = new Surprise($this->coloured($company), $company->touching(), $this->pool(), $sight);
+
+        return $from === null ? $surprise->any($turn) : $surprise->from(Srgb::fromHex($from)->toLab(), $harmony);
     }
 
     /** The paints an area's colour was chosen as, if it was. */

@@ -257,11 +257,10 @@ export const schemeQuery = (company: number | null, metres: number | null) =>
         enabled: company !== null,
     });
 
-export const proposalsQuery = (company: number, metres: number | null, harmony: string, version: string) =>
+export const proposalsQuery = (company: number, question: Record<string, string>, version: string) =>
     queryOptions({
-        queryKey: ['scheme', company, 'proposals', metres, harmony, version],
-        queryFn: () =>
-            get<Proposals>(`companies/${company}/scheme/proposals?${given({ metres: String(metres ?? ''), harmony })}`),
+        queryKey: ['scheme', company, 'proposals', question, version],
+        queryFn: () => get<Proposals>(`companies/${company}/scheme/proposals?${given(question)}`),
     });
 
 export const tintQuery = (question: Record<string, string>) =>

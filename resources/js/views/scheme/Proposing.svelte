@@ -6,6 +6,7 @@
     import type { Figure, Proposal, Scheme } from '../../api/wire';
     import FigureDrawing from '../../parts/FigureDrawing.svelte';
     import type { Tones } from '../../parts/drawing';
+    import { isHex } from '../../parts/words';
     import { parts, type SchemeDesk } from './scheme.svelte';
 
     interface Props {
@@ -15,10 +16,27 @@
     }
     let { figure, scheme, desk }: Props = $props();
 
-    let harmony = $state('');
-    const version = $derived(scheme.areas.map((a) => (a.fixed ? a.hex : '')).join());
-    const proposals = createQuery(() => proposalsQuery(figure.id, desk.metres, harmony, version));
     const kept = $derived(scheme.areas.filter((a) => a.fixed));
+    let harmony = $state('');
+    // svelte-ignore state_referenced_locally
+    let from: 'kept' | 'colour' | 'surprise' = $state(scheme.areas.some((a) => a.fixed) ? 'kept' : 'surprise');
+    let colour = $state('#3d6a5a');
+    let surprise = $state(0);
+    const version = $derived(scheme.areas.map((a) => (a.fixed ? a.hex : '')).join());
+    const proposals = createQuery(() => ({
+        ...proposalsQuery(
+            figure.id,
+            {
+                metres: String(desk.metres ?? ''),
+                harmony: from === 'surprise' ? '' : harmony,
+                from: from === 'colour' && isHex(colour) ? colour : '',
+                surprise: from === 'surprise' ? String(surprise) : '',
+            },
+            version,
+        ),
+        enabled: from !== 'colour' || isHex(colour),
+        placeholderData: (before) => before,
+    }));
 
     function tones(proposal: Proposal): Tones {
         const all: Tones = new Map(kept.map((a) => [a.id, a.tones]));
@@ -34,8 +52,21 @@
     }
 </script>
 
-<p class="ask">
+<div class="ask">
     <label
+        >Start from <select class="line-select" bind:value={from}>
+            {#if kept.length}<option value="kept">the colours you kept</option>{/if}
+            <option value="colour">one colour</option>
+            <option value="surprise">surprise me within my shelf</option>
+        </select></label
+    >
+    {#if from === 'colour'}
+        <label class="colour">Colour <input type="color" bind:value={colour} /><span class="mono">{colour}</span></label
+        >
+    {:else if from === 'surprise'}
+        <Button size="small" kind="tertiary" onclick={() => (surprise += 1)}>Surprise me again</Button>
+    {/if}
+    <label class:away={from === 'surprise'}
         >Harmony <select class="line-select" aria-label="Harmony" bind:value={harmony}>
             <option value="">the best of each</option>
             <option value="complement">opposite hues</option>
@@ -46,8 +77,8 @@
             <option value="spot">muted, with one spot of colour</option>
         </select></label
     >
-    <span class="soft">kept: {kept.map((a) => a.name.toLowerCase()).join(', ')}</span>
-</p>
+    {#if from === 'kept'}<span class="soft">kept: {kept.map((a) => a.name.toLowerCase()).join(', ')}</span>{/if}
+</div>
 {#if proposals.error}
     <p role="alert">{sentence(proposals.error)}</p>
 {:else if proposals.data}
@@ -56,6 +87,7 @@
             <li>
                 <div class="plate"><FigureDrawing {figure} tones={tones(proposal)} label={proposal.words} /></div>
                 <h3>{proposal.words}</h3>
+                {#if proposal.lead}<p class="lead">from {proposal.lead}</p>{/if}
                 <p class="soft">{proposal.reason}</p>
                 <div class="strip" role="img" aria-label="The proposed colours">
                     {#each proposal.choices as choice (choice.area)}
@@ -66,7 +98,7 @@
                     {/each}
                 </div>
                 <Button size="small" disabled={desk.busy} onclick={() => take(proposal)}
-                    >Take this scheme<span class="visually-hidden">{` ${i + 1}: ${proposal.words}`}</span></Button
+                    >Use this scheme<span class="visually-hidden">{` ${i + 1}: ${proposal.words}`}</span></Button
                 >
             </li>
         {/each}
@@ -100,6 +132,23 @@
         padding: 8px;
         background: var(--surround-deep);
         height: 230px;
+    }
+    .away {
+        display: none;
+    }
+    .colour {
+        display: inline-flex;
+        gap: 8px;
+        align-items: center;
+    }
+    .colour input {
+        width: 64px;
+        height: 32px;
+        padding: 0;
+        border: 0;
+    }
+    .lead {
+        font-size: var(--size-plain);
     }
     .soft {
         font-size: var(--size-small);

@@ -36,13 +36,14 @@
         {:else}
             <Button
                 size="small"
-                disabled={fixed === 0}
-                onclick={() => ((desk.doing = 'proposing'), (desk.chosen = null))}>Propose for the rest</Button
+                disabled={fixed === scheme.areas.length}
+                onclick={() => ((desk.doing = 'proposing'), (desk.chosen = null))}
+                >{fixed ? 'Propose the other colours' : 'Propose colours'}</Button
             >
             <p class="soft">
                 {fixed
                     ? 'Colours marked “kept” lead; all others are proposed.'
-                    : 'Give one or two areas a colour and keep them: the rest is proposed from your shelf.'}
+                    : 'Whole schemes from your shelf: from one colour, or as a surprise. Keep a colour of an area, and the rest follows it.'}
             </p>
         {/if}
     </div>
