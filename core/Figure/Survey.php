@@ -108,7 +108,7 @@ final class Survey
             ['Cargo', 'wood', 'texture', 4.0, 5, 'supporting'],
         ],
         'markings' => [
-            'fvs',
+            'frvs',
             'Markings, numbers or signs?',
             'They want gloss varnish beneath, so they set the order of the last steps.',
             'mark,number,sign,letter,flag',

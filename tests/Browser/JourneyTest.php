@@ -128,10 +128,10 @@ final class JourneyTest extends TestCase
         $this->hands->type('Name of area 2', 'Claws');
         $this->hands->type('Share of area 2, percent', '30');
         $this->hands->see('110 % of the surface is shared out: that is more than there is');
-        $this->hands->press('Keep this figure');
+        $this->hands->press('Save figure');
         $this->hands->see('The areas cover 110 % of the surface together');
         $this->hands->type('Share of area 2, percent', '20');
-        $this->hands->press('Keep this figure');
+        $this->hands->press('Save figure');
         $this->hands->see('2 figures, 40 mm high, 28.4 cm² of surface each');
     }
 

@@ -136,7 +136,7 @@ final class PagesTest extends SampleWorkshop
                 ."'Content-Type': 'application/json', 'X-XSRF-TOKEN': decodeURIComponent(/XSRF-TOKEN=([^;]+)/.exec(document.cookie)[1])}, "
                 .'body: JSON.stringify(c)}); }).then((r) => r.status);',
         );
-        $this->hands->press('Save the areas');
+        $this->hands->press('Save figure');
         $this->hands->see('Area Lining');
         $this->hands->press('Save mine');
         $this->hands->until(fn (): bool => $this->hands->ask(

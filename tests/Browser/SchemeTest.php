@@ -50,18 +50,17 @@ final class SchemeTest extends SampleWorkshop
         $this->open('/figures', 'A few questions');
         $this->hands->press('Add a figure');
         $this->hands->type('Name', 'Eel catcher');
-        $this->hands->press('Begin with the areas of a figure on foot');
         $this->hands->see('100 % of the surface is shared out');
         $this->hands->type('Share of area 5, percent', '60');
         $this->hands->see('that is more than there is');
-        $this->hands->press('Keep this figure');
+        $this->hands->press('Save figure');
         $this->hands->see('The areas cover 126 % of the surface together');
         $this->hands->element('//label[contains(., "Bring the shares to 100 %")]')->click();
-        $this->hands->press('Keep this figure');
+        $this->hands->press('Save figure');
         $this->hands->see('Figure on foot, 30 mm high');
         $this->hands->see('Look again');
 
-        $this->hands->press('Bring a drawing or a photograph');
+        $this->hands->press('Use your own drawing or photograph');
         $this->hands->upload(
             '<!DOCTYPE svg [<!ENTITY a "ha">]><svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 9 9"><path d="M0 0L9 0L9 9Z"/></svg>',
             'evil.svg',

@@ -9,6 +9,7 @@ use App\Models\Company;
 use App\Workshop\Figure\AreaTones;
 use App\Workshop\Figure\CompanyState;
 use App\Workshop\Figure\PlateState;
+use App\Workshop\Figure\StockPlate;
 use Kalokroma\Colour\Srgb;
 use Kalokroma\Figure\Area;
 use Kalokroma\Figure\Draft;
@@ -87,7 +88,7 @@ final class CompanyView
                 Remarks::of($core, $touching, $equipment),
             ),
             'survey' => self::survey($company),
-            'plate' => $company->plate === null ? null : self::plate($company),
+            'plate' => self::plate($company),
         ];
     }
 
@@ -177,10 +178,16 @@ final class CompanyView
         ];
     }
 
-    /** @return array<string, mixed>|null */
+    /** @return array<string, mixed>|null the painter's own drawing, or the one that comes with this sort of model */
     private static function plate(Company $company): ?array
     {
-        return $company->plate === null ? null : [
+        if ($company->plate === null) {
+            $stock = StockPlate::of($company);
+
+            return $stock === null ? null : ['version' => '', 'picture' => null, 'own' => false] + $stock;
+        }
+
+        return [
             'version' => PlateState::of($company, $company->plate)->version(),
             'width' => $company->plate->width,
             'height' => $company->plate->height,
@@ -190,6 +197,8 @@ final class CompanyView
                 $company->plate->updated_at?->getTimestamp() ?? 0,
             ),
             'shapes' => $company->plate->shapes,
+            'beside' => [],
+            'own' => true,
         ];
     }
 }

@@ -1,6 +1,7 @@
 <script lang="ts">
     import type { Figure } from '../api/wire';
-    import { fill, patches, PATCH_HEIGHT, PATCH_LABEL, PATCH_WIDTH, units, type Tones } from './drawing';
+    import { fill, numbers, patches, PATCH_HEIGHT, PATCH_WIDTH, units, type Tones } from './drawing';
+    import PatchFields from './PatchFields.svelte';
 
     interface Props {
         figure: Figure;
@@ -23,6 +24,8 @@
     const box = $derived(
         figure.plate ? `0 0 ${figure.plate.width} ${figure.plate.height}` : `0 0 ${PATCH_WIDTH} ${PATCH_HEIGHT}`,
     );
+    const fields = $derived(figure.plate ? figure.plate.beside : patches(figure, named));
+    const numbered = $derived(numbers(fields, (area) => name(area)));
     const name = (area: number | null) => figure.areas.find((a) => a.id === area)?.name ?? '';
 
     /** greys of a drawing that nobody has coloured yet */
@@ -58,52 +61,15 @@
                     onclick={() => pick(shape.area)}><title>{name(shape.area)}</title></path
                 >
             {/each}
-        {:else}
-            {#each patches(figure, named) as field (field.area)}
-                {@const faces = tones.get(field.area) ?? null}
-                <g onclick={() => pick(field.area)}>
-                    <title>{name(field.area)}</title>
-                    {#if faces}
-                        {#each [faces.recess, faces.plane, faces.ridge] as hex, i (i)}
-                            <rect
-                                x={field.x + (field.width * i) / 3}
-                                y={field.y}
-                                width={field.width / 3}
-                                height={field.height}
-                                fill={hex}
-                                shape-rendering="crispEdges"
-                            />
-                        {/each}
-                    {:else}
-                        <rect
-                            class="open"
-                            x={field.x + 1}
-                            y={field.y + 1}
-                            width={field.width - 2}
-                            height={field.height - 2}
-                        />
-                    {/if}
-                    {#if named && field.width > 40}
-                        <text x={field.x} y={field.y + field.height + PATCH_LABEL - 4}
-                            >{name(field.area).length > field.width / 7
-                                ? `${name(field.area).slice(0, Math.floor(field.width / 7) - 1)}…`
-                                : name(field.area)}</text
-                        >
-                    {/if}
-                    {#if chosen === field.area}
-                        <rect
-                            class="chosen"
-                            x={field.x - 1}
-                            y={field.y - 1}
-                            width={field.width + 2}
-                            height={field.height + 2}
-                        />
-                    {/if}
-                </g>
-            {/each}
         {/if}
+        <PatchFields {fields} {tones} {name} {named} {chosen} onpick={pick} />
     </g>
 </svg>
+{#if named && numbered.length}
+    <p class="names">
+        {#each numbered as field, i (field.area)}{i ? ' · ' : ''}<b>{field.number}</b>&nbsp;{name(field.area)}{/each}
+    </p>
+{/if}
 
 <style>
     svg {
@@ -113,7 +79,7 @@
         min-height: 0;
     }
     .picks path,
-    .picks g g {
+    .picks :global(g g) {
         cursor: pointer;
     }
     .over {
@@ -124,18 +90,8 @@
         fill: none;
         stroke-width: 2;
     }
-    .open {
-        fill: transparent;
-        stroke: var(--ink-soft);
-        stroke-dasharray: 4 4;
-    }
-    .chosen {
-        fill: none;
-        stroke: var(--ink);
-        stroke-width: 3;
-    }
-    text {
-        fill: var(--ink);
+    .names {
+        margin-top: 6px;
         font-size: var(--size-small);
     }
 </style>

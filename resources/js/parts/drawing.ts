@@ -38,6 +38,19 @@ export function patches(figure: Figure, labelled: boolean): Patch[] {
     }));
 }
 
+/** Width of a letter of a name, in units of the drawing. */
+const LETTER = 7;
+
+/** Whether a name fits below its field. */
+export function fits(name: string, width: number): boolean {
+    return name.length * LETTER <= width;
+}
+
+/** Fields whose names do not fit get numbers, which are told below the drawing. */
+export function numbers(fields: Patch[], name: (area: number) => string): { area: number; number: number }[] {
+    return fields.filter((f) => !fits(name(f.area), f.width)).map((f, i) => ({ area: f.area, number: i + 1 }));
+}
+
 export function tonesOf(areas: { id: number; tones: Faces | null }[]): Tones {
     return new Map(areas.map((a) => [a.id, a.tones]));
 }

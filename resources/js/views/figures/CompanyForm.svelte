@@ -1,4 +1,5 @@
 <script lang="ts">
+    import { untrack } from 'svelte';
     import { createQuery } from '@tanstack/svelte-query';
     import { Button, Checkbox, InlineNotification } from 'carbon-components-svelte';
     import { get } from '../../api/client';
@@ -27,6 +28,14 @@
     const draft = new CompanyDraft(company, session.data?.painter?.length === 'in');
     let normalise = $state(false);
     const kind = $derived(vocabulary.kinds.find((k) => k.id === draft.kind));
+    // svelte-ignore state_referenced_locally
+    let usual = $state(company === null);
+    $effect(() => {
+        const template = kind?.template;
+        untrack(() => {
+            if (usual && template && draft.isBare) draft.begin(template);
+        });
+    });
     // svelte-ignore state_referenced_locally
     let version = company?.version ?? null;
 
@@ -61,14 +70,18 @@
     }}
 >
     <CompanyFields {draft} {vocabulary} others={companies.filter((c) => c.id !== company?.id)} bad={write.fields} />
-    {#if kind && draft.isBare}
-        <p class="begin">
-            <Button size="small" kind="tertiary" onclick={() => draft.begin(kind.template)}
-                >Begin with the areas of a {kind.words}</Button
-            >
-            <span class="soft"
-                >{kind.template.length} areas with plausible shares and neighbours, to be changed as your model is.</span
-            >
+    {#if kind && !company}
+        <p class="begin soft">
+            {#if usual}
+                These are the usual areas of a {kind.words}. Change or remove what your model does not have.
+                <button type="button" class="link-button" onclick={() => ((usual = false), draft.clear())}
+                    >Start without areas</button
+                >
+            {:else}
+                <button type="button" class="link-button" onclick={() => ((usual = true), draft.begin(kind.template))}
+                    >Start with the usual areas of a {kind.words}</button
+                >
+            {/if}
         </p>
     {/if}
     <AreaRows {draft} {vocabulary} bad={write.fields} />
@@ -79,7 +92,7 @@
               ? `, ${draft.rest} % is left`
               : ''}.
     </p>
-    <Checkbox labelText="Bring the shares to 100 % together, keeping their proportions" bind:checked={normalise} />
+    <Checkbox labelText="Scale the shares to 100 %, keeping their proportions" bind:checked={normalise} />
     {#if write.problem}<InlineNotification lowContrast hideCloseButton kind="error" title={write.problem} />{/if}
     {#if write.conflict}
         <OtherWindow
@@ -92,17 +105,13 @@
         />
     {/if}
     <div class="do">
-        <Button type="submit">{company ? 'Save the areas' : 'Keep this figure'}</Button>
+        <Button type="submit">Save figure</Button>
         <Button kind="ghost" onclick={onclose}>Cancel</Button>
     </div>
 </form>
 
 <style>
     .begin {
-        display: flex;
-        flex-wrap: wrap;
-        gap: 6px 14px;
-        align-items: center;
         margin: 0 0 14px;
     }
     .sum {

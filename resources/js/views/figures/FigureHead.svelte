@@ -40,7 +40,7 @@
 <p class="acts">
     <button class="link-button" onclick={() => onedit('this')}>Change areas</button>
     <button class="link-button" onclick={() => onedit('plate')}
-        >{company.plate ? 'Change the drawing' : 'Bring a drawing or a photograph'}</button
+        >{company.plate?.own ? 'Change the drawing' : 'Use your own drawing or photograph'}</button
     >
     <button class="link-button" onclick={remove}>Delete</button>
 </p>

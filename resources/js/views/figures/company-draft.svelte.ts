@@ -30,6 +30,8 @@ export class CompanyDraft {
     matches = $state('');
     areas: AreaDraft[] = $state([]);
     private next = 1;
+    /** the areas of the template as it was laid out; empty without */
+    private template = '';
     /** ids of the areas it was opened with */
     private readonly known = new Set<number>();
 
@@ -38,10 +40,7 @@ export class CompanyDraft {
         /** whether the painter measures in inches */
         readonly inches: boolean,
     ) {
-        if (!company) {
-            this.add();
-            return;
-        }
+        if (!company) return;
         this.name = company.name;
         this.kind = company.kind;
         this.count = String(company.count);
@@ -79,9 +78,12 @@ export class CompanyDraft {
         return Math.round((100 - this.sum) * 100) / 100;
     }
 
-    /** Whether nothing has been written into the areas yet. */
+    /** Whether the areas are still those of a template, or none were written down. */
     get isBare(): boolean {
-        return this.areas.every((a) => a.id === null && a.name === '');
+        return (
+            this.areas.every((a) => a.id === null && a.name === '') ||
+            JSON.stringify(bare(this.areas)) === this.template
+        );
     }
 
     add(): void {
@@ -115,6 +117,14 @@ export class CompanyDraft {
             notes: '',
             touches: a.touches.flatMap((name) => keys.get(name) ?? []),
         }));
+        this.template = JSON.stringify(bare(this.areas));
+    }
+
+    /** Begins with one empty area. */
+    clear(): void {
+        this.areas = [];
+        this.template = '';
+        this.add();
     }
 
     drop(key: number): void {
@@ -163,3 +173,6 @@ export class CompanyDraft {
         };
     }
 }
+
+/** What tells areas apart from those of another draft. */
+const bare = (areas: AreaDraft[]) => areas.map(({ key: _, touches, ...area }) => ({ ...area, beside: touches.length }));

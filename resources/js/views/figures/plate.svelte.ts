@@ -16,7 +16,7 @@ export class PlateDesk {
     constructor(private readonly company: () => Figure) {}
 
     readonly figure: Figure = $derived.by(() => this.company());
-    readonly plate = $derived(this.figure.plate);
+    readonly plate = $derived(this.figure.plate?.own ? this.figure.plate : null);
     readonly free: number = $derived(this.plate?.shapes.filter((s) => s.area === null && s.tone !== 'ink').length ?? 0);
     readonly outline: string = $derived(this.points.map((p) => p.join(',')).join(' '));
 

@@ -41,14 +41,16 @@
     const lost = $derived((data?.pairs.length ?? 0) - (data?.clear ?? 0));
     const heading = $derived(
         desk.doing === 'proposing'
-            ? 'Which scheme for the rest?'
+            ? data?.areas.some((a) => a.fixed)
+                ? 'Which scheme for the rest?'
+                : 'Which scheme?'
             : desk.doing === 'trials'
               ? 'What was tried'
               : !data || data.pairs.length === 0
                 ? 'A colour for every area'
                 : data.undecided
                   ? 'Fix the leading colours, let the rest follow'
-                  : "Does it read from the table's edge?",
+                  : 'Does it read at a distance?',
     );
     $effect(() => {
         void id;
@@ -77,9 +79,9 @@
                     {inWords(data.pairs.length).toLowerCase()} pairs of neighbours, {lost
                         ? `${inWords(data.clear).toLowerCase()} clear, ${inWords(lost).toLowerCase()} not,`
                         : 'every one clear'} from {data.metres} m
-                {:else if data.undecided === data.areas.length}
-                    Choose an area at the left and give it a colour.
-                {:else}
+                {:else if data.undecided === data.areas.length && desk.doing === 'judging'}
+                    Choose an area at the left and give it a colour, or have whole schemes proposed.
+                {:else if desk.doing === 'judging'}
                     No two neighbours have colours yet.
                 {/if}
                 {#if data.undecided && data.undecided < data.areas.length}
