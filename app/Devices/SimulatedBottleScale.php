@@ -20,7 +20,7 @@ final class SimulatedBottleScale implements BottleScale
 
     private readonly Randomizer $dice;
 
-    public function __construct(?int $seed = null)
+    public function __construct(?int $seed = null, private readonly bool $works = true)
     {
         $this->dice = new Randomizer($seed === null ? null : new Mt19937($seed));
     }
@@ -32,7 +32,7 @@ final class SimulatedBottleScale implements BottleScale
 
     public function weigh(PaintRow $bottle): float
     {
-        if ($this->dice->getInt(1, self::FAILS) === 1) {
+        if (!$this->works || $this->dice->getInt(1, self::FAILS) === 1) {
             throw ScaleFailed::noRest();
         }
         $own = new Randomizer(new Mt19937(crc32($bottle->line.'/'.$bottle->name)));

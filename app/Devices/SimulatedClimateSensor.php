@@ -13,14 +13,14 @@ use Random\Randomizer;
  */
 final class SimulatedClimateSensor implements ClimateSensor
 {
-    /** Words, mean °C and swing over the day, mean % and swing. */
-    public const SCENES = [
-        'room' => ['a dry room', 20.5, 1.2, 44.0, 3.0],
-        'summer' => ['a summer balcony', 24.5, 5.0, 52.0, 14.0],
-        'spring' => ['a mild, damp yard', 14.0, 4.0, 66.0, 10.0],
-        'winter' => ['a cold shed', 4.0, 2.5, 78.0, 8.0],
-        'cellar' => ['a damp cellar', 13.5, 0.6, 86.0, 4.0],
-        'broken' => ['a sensor with a flat battery', 20.0, 0.0, 50.0, 0.0],
+    /** Mean °C and swing over the day, mean % and swing. */
+    private const SCENES = [
+        'room' => [20.5, 1.2, 44.0, 3.0],
+        'summer' => [24.5, 5.0, 52.0, 14.0],
+        'spring' => [14.0, 4.0, 66.0, 10.0],
+        'winter' => [4.0, 2.5, 78.0, 8.0],
+        'cellar' => [13.5, 0.6, 86.0, 4.0],
+        'broken' => [20.0, 0.0, 50.0, 0.0],
     ];
 
     private const WARMEST_HOUR = 15;
@@ -47,7 +47,7 @@ final class SimulatedClimateSensor implements ClimateSensor
         if ($this->dice->getInt(1, self::NONSENSE) === 1) {
             return $this->dice->getInt(0, 1) === 1 ? ['celsius' => -127.0, 'humidity' => 255.0] : ['celsius' => 85.0, 'humidity' => 0.0];
         }
-        [, $mean, $swing, $damp, $damper] = self::SCENES[$this->scene] ?? self::SCENES['room'];
+        [$mean, $swing, $damp, $damper] = self::SCENES[$this->scene] ?? self::SCENES['room'];
         $day = cos(2 * M_PI * ($hour - self::WARMEST_HOUR) / 24);
 
         return [

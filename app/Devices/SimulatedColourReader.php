@@ -28,7 +28,7 @@ final class SimulatedColourReader implements ColourReader
 
     private readonly Randomizer $dice;
 
-    public function __construct(?int $seed = null)
+    public function __construct(?int $seed = null, private readonly bool $works = true)
     {
         $this->dice = new Randomizer($seed === null ? null : new Mt19937($seed));
     }
@@ -40,7 +40,7 @@ final class SimulatedColourReader implements ColourReader
 
     public function read(Spot $spot): Lab
     {
-        if ($this->dice->getInt(1, self::FAILS) === 1) {
+        if (!$this->works || $this->dice->getInt(1, self::FAILS) === 1) {
             throw ReaderFailed::noReading('The reader gave no reading.');
         }
         $seen = $spot->thing ?? $this->field($spot->field, $spot)->toLab();

@@ -12,7 +12,6 @@ use Carbon\CarbonImmutable;
  */
 final readonly class SimulatedShop implements PriceList
 {
-    public const MOODS = ['open', 'slow', 'down', 'garbled'];
     private const PATIENCE_SECONDS = 4;
 
     public function __construct(private string $mood = 'open')

@@ -27,6 +27,7 @@ use Kalokroma\Word\Temperature;
  * @property Way $way
  * @property School $school which ground it likes
  * @property int $stamp rises with every change that makes predictions stale
+ * @property array<string, string>|null $devices what the simulated devices pretend
  * @property array<array-key, array{0: float, 1: float, 2: int, 3?: list<mixed>}>|null $learned what mixes told of paints, by their ids
  */
 final class Painter extends User
@@ -93,6 +94,7 @@ final class Painter extends User
             'way' => Way::class,
             'school' => School::class,
             'learned' => 'array',
+            'devices' => 'array',
         ];
     }
 }

@@ -8,6 +8,7 @@ use App\Devices\BottleScale;
 use App\Devices\ClimateSensor;
 use App\Devices\ColourReader;
 use App\Devices\Luck;
+use App\Devices\Pretended;
 use App\Devices\PriceList;
 use App\Devices\SimulatedBottleScale;
 use App\Devices\SimulatedClimateSensor;
@@ -27,17 +28,19 @@ final class AppServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
-        $this->app->bind(ColourReader::class, static fn (): ColourReader => new SimulatedColourReader(Luck::seed()));
-        $this->app->bind(BottleScale::class, static fn (): BottleScale => new SimulatedBottleScale(Luck::seed()));
         $this->app->bind(
-            SimulatedClimateSensor::class,
-            static fn ($app, array $given): SimulatedClimateSensor => new SimulatedClimateSensor(
-                is_string($given['scene'] ?? null) ? $given['scene'] : 'room',
-                Luck::seed(),
-            ),
+            ColourReader::class,
+            static fn (): ColourReader => new SimulatedColourReader(Luck::seed(), Pretended::of('reader') === 'works'),
         );
-        $this->app->bind(ClimateSensor::class, SimulatedClimateSensor::class);
-        $this->app->bind(PriceList::class, SimulatedShop::class);
+        $this->app->bind(
+            BottleScale::class,
+            static fn (): BottleScale => new SimulatedBottleScale(Luck::seed(), Pretended::of('scale') === 'works'),
+        );
+        $this->app->bind(
+            ClimateSensor::class,
+            static fn (): ClimateSensor => new SimulatedClimateSensor(Pretended::of('sensor'), Luck::seed()),
+        );
+        $this->app->bind(PriceList::class, static fn (): PriceList => new SimulatedShop(Pretended::of('shop')));
     }
 
     public function boot(): void

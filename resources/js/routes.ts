@@ -8,6 +8,7 @@ export const routes = {
     '/account': wrap({ asyncComponent: () => import('./views/account/AccountPage.svelte') }),
     '/join/:secret': wrap({ asyncComponent: () => import('./views/account/AccountPage.svelte') }),
     '/start': wrap({ asyncComponent: () => import('./views/start/StartPage.svelte') }),
+    '/devices': wrap({ asyncComponent: () => import('./views/devices/DevicesPage.svelte') }),
     '/add-paints': wrap({ asyncComponent: () => import('./views/addpaints/AddPaintsPage.svelte') }),
     '/add-paints/:by': wrap({ asyncComponent: () => import('./views/addpaints/AddPaintsPage.svelte') }),
     '/buy': wrap({ asyncComponent: () => import('./views/buy/BuyPage.svelte') }),

@@ -22,10 +22,10 @@ final class BuyTest extends TestCase
         $this->signIn();
         $this->assertAnswers('prices', $this->getJson('/api/prices')->assertOk());
         self::assertNull($this->getJson('/api/prices')->json('dated'));
-        $this->assertRefused(422, 'No price list is here yet', $this->getJson('/api/buy'));
+        self::assertTrue($this->getJson('/api/buy')->assertOk()->json('own_prices'), 'the painter\'s own prices do until then');
         self::assertStringContainsString(
             'No list is here yet',
-            (string) $this->postJson('/api/prices', ['mood' => 'down'])->json('problem'),
+            (string) $this->pricesWhere('down')->json('problem'),
         );
         $this->travelTo('2026-11-02');
         self::assertSame(
@@ -40,12 +40,65 @@ final class BuyTest extends TestCase
         );
         $this->travelTo('2026-11-12');
         foreach (['down' => 'does not answer', 'slow' => 'within 4 seconds', 'garbled' => 'cannot be read'] as $mood => $sentence) {
-            $answer = $this->postJson('/api/prices', ['mood' => $mood])->assertOk();
+            $answer = $this->pricesWhere($mood)->assertOk();
             self::assertStringContainsString($sentence, (string) $answer->json('problem'));
             self::assertStringContainsString('The list of 2026-11-02 is kept', (string) $answer->json('problem'));
             self::assertSame(['2026-11-02', 10], [$answer->json('dated'), $answer->json('days_old')]);
         }
         $this->travelBack();
+    }
+
+    /** @return TestResponse<\Symfony\Component\HttpFoundation\Response> */
+    private function pricesWhere(string $mood): TestResponse
+    {
+        config(['kalokroma.demo' => true]);
+        $this->putJson('/api/devices', ['shop' => $mood])->assertOk();
+        $answer = $this->postJson('/api/prices');
+        $this->putJson('/api/devices', ['shop' => 'open'])->assertOk();
+
+        return $answer;
+    }
+
+    /** Without a list the prices on the shelf count; a paint without one is counted at their average, and named. */
+    public function testWithoutAListTheShelfsOwnPricesCount(): void
+    {
+        $this->signIn();
+        PaintRow::query()->update(['price_minor' => null]);
+        foreach (['Red' => 300, 'Blue' => 200] as $name => $price) {
+            PaintRow::query()->where('name', $name)->update(['price_minor' => $price, 'currency' => 'EUR']);
+        }
+        $mixes = array_column(AreaRow::query()->where('name', 'Coat')->sole()->recipe->plan['steps'] ?? [], 'mix');
+        $used = PaintRow::query()->findOrFail((int) (array_values(array_filter($mixes))[1][0]['paint'] ?? 0));
+        $used->update(['left_ml' => 0]);
+        $answer = $this->getJson('/api/buy')->assertOk();
+
+        $this->assertAnswers('buy_plan', $answer);
+        self::assertTrue($answer->json('own_prices'));
+        self::assertContains($used->name, $answer->json('lacks.*.name'));
+        self::assertContains($used->name, $answer->json('unpriced'));
+        $bought = array_column((array) $answer->json('purchases.0.singles'), 'price', 'name');
+        self::assertSame(250, $bought[$used->name], 'half of 300 and 200');
+        $used->update(['price_minor' => 410, 'currency' => 'EUR']);
+        $answer = $this->getJson('/api/buy')->assertOk();
+        self::assertNotContains($used->name, $answer->json('unpriced'));
+        self::assertSame(410, array_column((array) $answer->json('purchases.0.singles'), 'price', 'name')[$used->name]);
+    }
+
+    /** Elsewhere than in the demo there is no such page, and the stand-ins behave. */
+    public function testDevicesPretendOnlyInTheDemo(): void
+    {
+        $painter = $this->signIn();
+        config(['kalokroma.demo' => true]);
+        $this->assertAnswers('devices', $this->putJson('/api/devices', ['shop' => 'down', 'reader' => 'broken', 'scale' => 'broken'])->assertOk());
+        $this->assertRefused(422, 'cannot pretend that', $this->putJson('/api/devices', ['shop' => 'on fire']));
+        $this->assertRefused(422, 'gave no reading', $this->postJson('/api/reader', ['thing' => 'oak']));
+        $paint = (int) PaintRow::query()->value('id');
+        $this->assertRefused(422, 'gave no weight', $this->postJson("/api/paints/$paint/scale", ['tare' => '', 'grams' => '']));
+        config(['kalokroma.demo' => false]);
+        $this->getJson('/api/devices')->assertNotFound();
+        $this->putJson('/api/devices', ['shop' => 'open'])->assertNotFound();
+        self::assertNull($this->postJson('/api/prices')->json('problem'));
+        self::assertSame('down', $painter->refresh()->devices['shop'] ?? null);
     }
 
     public function testPricesFollowTheDate(): void

@@ -381,7 +381,9 @@ final class UndercoatTest extends TestCase
     public function testTheSensorReadsTheSceneItIsIn(string $scene, string $verdict): void
     {
         $this->signIn();
-        $answer = $this->postJson('/api/climate', ['scene' => $scene, 'time' => '14:00'])->assertOk();
+        config(['kalokroma.demo' => true]);
+        $this->putJson('/api/devices', ['sensor' => $scene])->assertOk();
+        $answer = $this->postJson('/api/climate', ['time' => '14:00'])->assertOk();
 
         $this->assertAnswers('climate', $answer);
         self::assertSame($verdict, collect((array) $answer->json('weather.kinds'))->firstWhere('id', 'spray-can')['verdict']);
@@ -390,7 +392,9 @@ final class UndercoatTest extends TestCase
     public function testASensorThatFailsOrTalksNonsense(): void
     {
         $this->signIn();
-        $this->assertRefused(422, 'type temperature and humidity in', $this->postJson('/api/climate', ['scene' => 'broken']));
+        config(['kalokroma.demo' => true]);
+        $this->putJson('/api/devices', ['sensor' => 'broken'])->assertOk();
+        $this->assertRefused(422, 'type temperature and humidity in', $this->postJson('/api/climate'));
         $script = new class () implements ClimateSensor {
             /** @var list<array{celsius: float, humidity: float}|null> */
             public array $script = [];

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Buy;
 
 use App\Devices\PriceList;
-use App\Devices\SimulatedShop;
 use App\Formats\Shelf\ShoppingList;
 use App\Http\Shared\Controller;
 use App\Models\Company;
@@ -35,13 +34,9 @@ final class BuyController extends Controller
         return new JsonResponse(PriceListView::of($this->painter($request), null, CarbonImmutable::now()));
     }
 
-    /** Asks the shop anew; the stand-in can be told to behave badly. */
+    /** Asks the shop again. */
     public function refresh(Request $request, PriceList $shop): JsonResponse
     {
-        $mood = $request->input('mood');
-        if ($shop instanceof SimulatedShop && in_array($mood, SimulatedShop::MOODS, true)) {
-            $shop = new SimulatedShop($mood);
-        }
         $problem = PriceDesk::refresh($this->painter($request), $shop, CarbonImmutable::now());
 
         return new JsonResponse(PriceListView::of($this->painter($request), $problem, CarbonImmutable::now()));

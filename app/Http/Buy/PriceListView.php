@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Buy;
 
-use App\Devices\SimulatedShop;
 use App\Models\Painter;
 use App\Workshop\Buy\PriceDesk;
 use Carbon\CarbonImmutable;
@@ -27,7 +26,6 @@ final class PriceListView
             'paints' => count((array) ($row->body['paints'] ?? [])),
             'sets' => count((array) ($row->body['sets'] ?? [])),
             'problem' => $problem,
-            'moods' => SimulatedShop::MOODS,
         ];
     }
 }

@@ -25,6 +25,8 @@ final class PurchaseView
             'gap' => round(100 * $plan->gap, 1),
             'purchases' => array_map(static fn (Purchase $p): array => self::purchase($p, $plan), $plan->purchases),
             'currency' => $plan->onSale['currency'],
+            'own_prices' => $plan->unpriced !== null,
+            'unpriced' => $plan->unpriced ?? [],
         ];
     }
 

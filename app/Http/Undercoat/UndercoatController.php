@@ -6,7 +6,6 @@ namespace App\Http\Undercoat;
 
 use App\Devices\ClimateReading;
 use App\Devices\ClimateSensor;
-use App\Devices\SimulatedClimateSensor;
 use App\Http\Shared\Controller;
 use App\Http\Shared\Seen;
 use App\Models\Company;
@@ -162,13 +161,9 @@ final class UndercoatController extends Controller
         );
     }
 
-    /** @return JsonResponse what the sensor says now; the stand-in can be set to other weather */
+    /** @return JsonResponse what the sensor says now */
     public function climate(Request $request, ClimateSensor $sensor): JsonResponse
     {
-        $scene = $request->input('scene');
-        if ($sensor instanceof SimulatedClimateSensor && is_string($scene) && isset(SimulatedClimateSensor::SCENES[$scene])) {
-            $sensor = app()->makeWith(SimulatedClimateSensor::class, ['scene' => $scene]);
-        }
         $time = (string) $request->string('time', now()->format('H:i'));
         $reading = ClimateReading::take($sensor, ClimateReading::hour(preg_match('/^\d\d:\d\d$/D', $time) === 1 ? $time : '12:00'));
 

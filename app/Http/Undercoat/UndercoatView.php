@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Undercoat;
 
-use App\Devices\SimulatedClimateSensor;
 use App\Models\AreaRow;
 use App\Models\Company;
 use App\Workshop\Figure\AreaTones;
@@ -197,11 +196,6 @@ final class UndercoatView
             'humidity' => $weather->humidity,
             'dew_point' => round($in->of($weather->dewPoint()), 1),
             'source' => $source,
-            'scenes' => array_map(
-                static fn (string $id, array $scene): array => ['id' => $id, 'words' => $scene[0]],
-                array_keys(SimulatedClimateSensor::SCENES),
-                SimulatedClimateSensor::SCENES,
-            ),
             'kinds' => array_map(static fn (Kind $k): array => [
                 'id' => $k->value,
                 'words' => ucfirst($k->words()),

@@ -119,9 +119,28 @@ final class BuyDesk
             $plan->unmet,
             $plan->proven,
             $plan->gap(),
-            $this->purchases($plan, $problem, $body, $lacks, $meets),
+            $purchases = $this->purchases($plan, $problem, $body, $lacks, $meets),
             $body,
+            PriceDesk::row($this->painter) === null ? self::unpriced(OwnPrices::of($this->painter)->unpriced, $purchases, $body) : null,
         );
+    }
+
+    /**
+     * @param list<string> $unpriced
+     * @param list<Purchase> $purchases
+     * @param ListBody $body
+     *
+     * @return list<string> those among them that are bought
+     */
+    private static function unpriced(array $unpriced, array $purchases, array $body): array
+    {
+        $names = array_column($body['paints'], 'name', 'id');
+        $bought = array_map(static fn (string $id): string => $names[$id], array_merge(...array_map(
+            static fn (Purchase $p): array => $p->singles,
+            $purchases,
+        )));
+
+        return array_values(array_unique(array_intersect($bought, $unpriced)));
     }
 
     /**

@@ -55,17 +55,13 @@ final class PriceDesk
         return PriceListRow::query()->where('painter_id', $painter->id)->first();
     }
 
-    /**
-     * @return ListBody
-     *
-     * @throws DomainException without a list
-     */
+    /** @return ListBody the shop's, or the painter's own prices where there is none */
     public static function body(Painter $painter): array
     {
         /** @var ListBody|null $body */
         $body = self::row($painter)?->body;
 
-        return $body ?? throw new DomainException('No price list is here yet: fetch it first.');
+        return $body ?? OwnPrices::of($painter)->body;
     }
 
     /** @param OnSale $paint */

@@ -19,6 +19,7 @@ final readonly class PurchasePlan
      * @param float $gap how much cheaper it might be at most, as a share
      * @param list<Purchase> $purchases the cheapest first
      * @param ListBody $onSale
+     * @param list<string>|null $unpriced where prices are those of the painter's own shelf, the paints of these purchases without one
      */
     public function __construct(
         public array $lacks,
@@ -29,6 +30,7 @@ final readonly class PurchasePlan
         public float $gap,
         public array $purchases,
         public array $onSale,
+        public ?array $unpriced = null,
     ) {
     }
 }

@@ -15,6 +15,7 @@ import type {
     Heard,
     Invitation,
     Bottle,
+    Devices,
     DraftPreview,
     LadderTable,
     Lessons,
@@ -58,6 +59,8 @@ export const invitationQuery = (secret: string) =>
     });
 
 export const startQuery = () => queryOptions({ queryKey: ['start'], queryFn: () => get<FirstSteps>('start') });
+
+export const devicesQuery = () => queryOptions({ queryKey: ['devices'], queryFn: () => get<Devices>('devices') });
 
 export const accountQuery = () => queryOptions({ queryKey: ['account'], queryFn: () => get<Account>('account') });
 

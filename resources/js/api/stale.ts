@@ -23,6 +23,7 @@ export const STALE = {
     habits: ['recipe', 'bench', 'undercoat', 'figures', 'scheme', 'shelf', 'vocabulary'],
     session: ['session', 'invitation'],
     account: ['account'],
+    devices: ['devices'],
 } as const satisfies Record<string, readonly string[]>;
 
 export type Change = keyof typeof STALE;

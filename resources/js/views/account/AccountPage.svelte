@@ -1,11 +1,12 @@
 <script lang="ts">
     import { createQuery } from '@tanstack/svelte-query';
-    import { accountQuery } from '../../api/queries';
+    import { accountQuery, sessionQuery } from '../../api/queries';
     import Waiting from '../../parts/Waiting.svelte';
     import Invitations from './Invitations.svelte';
     import Passwords from './Passwords.svelte';
 
     const account = createQuery(accountQuery);
+    const session = createQuery(sessionQuery);
 </script>
 
 <main>
@@ -21,6 +22,7 @@
         {:else}
             <p class="none">The sample workshop has no password: anybody on this computer may look around in it.</p>
         {/if}
+        {#if session.data?.demo}<p class="none"><a href="#/devices">Simulated devices</a> of this demo</p>{/if}
         {#if account.data.first}<Invitations account={account.data} />{/if}
     {/if}
 </main>

@@ -22,20 +22,20 @@
     let done = $state('');
     const needs = createQuery(() => needsQuery(company, area));
     const plan = createQuery(() => ({
-        ...buyQuery(company, within, prices.data?.dated ?? null),
+        ...buyQuery(company, within, prices.data ? (prices.data.dated ?? 'own') : null),
         placeholderData: (before) => before,
     }));
 
     async function bought(singles: string[], sets: string[]) {
         done = '';
         if ((await write.send('purchase', 'POST', 'buy', { singles, sets })) === undefined) return;
-        done = `${[singles.length ? counted(singles.length, 'paint') : '', sets.length ? counted(sets.length, 'set') : ''].filter(Boolean).join(' and ')} stand on the shelf now.`;
+        done = `${[singles.length ? counted(singles.length, 'paint') : '', sets.length ? counted(sets.length, 'set') : ''].filter(Boolean).join(' and ')} on your shelf now.`;
     }
 </script>
 
 <div class="page">
     <p><a href="#/shelf">The shelf</a></p>
-    <h1>Enough? And what to buy</h1>
+    <h1>Stock check and shopping</h1>
     <div class="ask">
         <label
             >For <select class="line-select" bind:value={company}
@@ -46,8 +46,8 @@
             ></label
         >
         <label
-            >Anything expected within <b>{Number(within).toFixed(1)}</b> of what is missing will do (a colour on a list
-            is sure to ±2)
+            >Anything within <b>{Number(within).toFixed(1)}</b> of what is missing will do (colours on a price list are
+            good to ±2)
             <input type="range" min="2" max="12" step="0.5" bind:value={within} /></label
         >
     </div>
@@ -59,6 +59,13 @@
             {#if plan.isError}
                 <Waiting problem={plan.error} />
             {:else if plan.data}
+                {#if plan.data.own_prices && plan.data.lacks.length}
+                    <p class="own">
+                        Prices are those written on your shelf{plan.data.unpriced.length
+                            ? `. No price there for ${plan.data.unpriced.join(', ')}: counted at your average`
+                            : ''}. Only paints you have or had can be proposed; a shop’s list knows more.
+                    </p>
+                {/if}
                 <Lacks plan={plan.data} />
                 {#if plan.data.lacks.length > plan.data.unmet.length}
                     {#each plan.data.purchases as purchase, i (purchase.title)}
@@ -119,6 +126,11 @@
         display: grid;
         grid-template-columns: minmax(0, 1fr) 470px;
         gap: 28px 44px;
+    }
+    .own {
+        margin-bottom: 14px;
+        padding-left: 12px;
+        border-left: 4px solid var(--warn);
     }
     .do {
         display: flex;

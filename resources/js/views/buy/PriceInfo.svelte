@@ -11,16 +11,15 @@
     let { prices }: Props = $props();
 
     const write = useWrite();
-    let mood = $state('open');
     let told = $state('');
     const dated = $derived(
         !prices?.dated
-            ? 'No price list is here yet.'
+            ? 'No price list yet.'
             : `${prices.shop}, list of ${prices.dated}${prices.days_old ? `, ${counted(prices.days_old, 'day')} old` : ', of today'}: ${counted(prices.paints, 'paint')}, ${counted(prices.sets, 'set')}.`,
     );
 
     async function ask() {
-        const answer = await write.send<Prices>('prices', 'POST', 'prices', { mood }, (prices) => ({
+        const answer = await write.send<Prices>('prices', 'POST', 'prices', {}, (prices) => ({
             key: ['prices'],
             data: prices,
         }));
@@ -36,11 +35,6 @@
     <Button size="small" kind="tertiary" disabled={write.pending} on:click={ask}
         >{prices?.dated ? 'Ask the shop again' : 'Ask the shop for its prices'}</Button
     >
-    <label class="soft"
-        >the stand-in shop is <select class="line-select" bind:value={mood}
-            >{#each prices?.moods ?? ['open'] as each (each)}<option>{each}</option>{/each}</select
-        ></label
-    >
 </div>
 
 <style>
@@ -50,8 +44,5 @@
         gap: 8px 18px;
         align-items: center;
         margin: 8px 0 14px;
-    }
-    label {
-        font-size: var(--size-small);
     }
 </style>

@@ -17,7 +17,6 @@
     // svelte-ignore state_referenced_locally
     let temperature = $state(degrees === 'F' ? '68' : '20');
     let humidity = $state('50');
-    let scene = $state('room');
     let problem = $state('');
     let said = $state('');
     // svelte-ignore state_referenced_locally
@@ -36,7 +35,6 @@
         const now = new Date();
         try {
             const answer = await ask<Climate>('climate', {
-                scene,
                 time: `${String(now.getHours()).padStart(2, '0')}:${String(now.getMinutes()).padStart(2, '0')}`,
             });
             temperature = String(answer.weather.temperature);
@@ -53,16 +51,10 @@
     <TextInput size="sm" labelText="Temperature, °{degrees}" bind:value={temperature} />
     <TextInput size="sm" labelText="Humidity, %" bind:value={humidity} />
     <div class="sensor">
-        <label
-            >or from the sensor in <select class="line-select" aria-label="Where the sensor is" bind:value={scene}
-                >{#each weather.data?.scenes ?? [] as each (each.id)}<option value={each.id}>{each.words}</option
-                    >{/each}</select
-            ></label
-        >
-        <Button size="small" kind="tertiary" onclick={read}>Read it</Button>
+        <Button size="small" kind="tertiary" onclick={read}>Read the climate sensor</Button>
     </div>
 </div>
-{#if said}<p class="soft">{said} The sensor is a stand-in that can be set to weather.</p>{/if}
+{#if said}<p class="soft">{said}</p>{/if}
 {#if problem}<p role="alert">{problem}</p>{/if}
 {#if weather.error}
     <p role="alert">{sentence(weather.error)}</p>
