@@ -4,6 +4,7 @@
     import FirstSteps from './parts/FirstSteps.svelte';
     import { firstSteps } from './parts/first-steps.svelte';
     import Header from './parts/Header.svelte';
+    import Keys from './parts/Keys.svelte';
     import Refused from './parts/Refused.svelte';
     import WorkingOut from './parts/WorkingOut.svelte';
     import SignIn from './views/signin/SignIn.svelte';
@@ -16,6 +17,7 @@
     const client = useQueryClient();
     const session = createQuery(sessionQuery);
     const write = useWrite();
+    let keys = $state(false);
     const start = createQuery(() => ({ ...startQuery(), enabled: !!session.data?.painter }));
     const led = $derived(
         start.isSuccess &&
@@ -60,8 +62,14 @@
 {:else if session.data.painter === null}
     <SignIn session={session.data} invitation={/^\/join\/([0-9a-f]{32})$/.exec(router.location)?.[1] ?? ''} />
 {:else}
-    <Header painter={session.data.painter.name} location={router.location} onleave={leave} />
+    <Header
+        painter={session.data.painter.name}
+        location={router.location}
+        onleave={leave}
+        onkeys={() => (keys = true)}
+    />
     {#if led && start.data}<FirstSteps start={start.data} />{/if}
+    <Keys location={router.location} bind:open={keys} />
     <Refused {write} />
     <Router {routes} />
     <WorkingOut />

@@ -10,7 +10,7 @@ use PHPUnit\Framework\TestCase;
 final class WritingTest extends TestCase
 {
     /** What no change makes stale: worked out from nothing that is kept. */
-    private const NEVER_STALE = ['reader', 'weather', 'cost'];
+    private const NEVER_STALE = ['reader', 'weather', 'cost', 'glossary'];
 
     public function testOnlyTheOneFunctionWrites(): void
     {

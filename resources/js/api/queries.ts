@@ -12,6 +12,7 @@ import type {
     Compared,
     Figures,
     GlazeTable,
+    Glossary,
     Heard,
     Invitation,
     Bottle,
@@ -59,6 +60,9 @@ export const invitationQuery = (secret: string) =>
     });
 
 export const startQuery = () => queryOptions({ queryKey: ['start'], queryFn: () => get<FirstSteps>('start') });
+
+export const glossaryQuery = () =>
+    queryOptions({ queryKey: ['glossary'], queryFn: () => get<Glossary>('glossary'), staleTime: Infinity });
 
 export const devicesQuery = () => queryOptions({ queryKey: ['devices'], queryFn: () => get<Devices>('devices') });
 

@@ -7,8 +7,9 @@
         /** the current route */
         location: string;
         onleave: () => void;
+        onkeys: () => void;
     }
-    let { painter, location, onleave }: Props = $props();
+    let { painter, location, onleave, onkeys }: Props = $props();
 
     const pages = [
         { path: 'shelf', name: 'Shelf' },
@@ -19,18 +20,39 @@
         { path: 'ledger', name: 'Ledger' },
         { path: 'tables', name: 'Tables' },
     ];
-    /** pages that belong to another */
-    const within: Record<string, string> = { buy: 'shelf', undercoat: 'scheme', compare: 'recipe', book: 'recipe' };
+    /** pages that belong together, in the second line of the head */
+    const together: Record<string, { path: string; name: string }[]> = {
+        shelf: [
+            { path: 'shelf', name: 'Paints' },
+            { path: 'add-paints', name: 'Add paints' },
+            { path: 'buy', name: 'Stock check and shopping' },
+        ],
+        scheme: [
+            { path: 'scheme', name: 'Scheme' },
+            { path: 'undercoat', name: 'Undercoat' },
+        ],
+        recipe: [
+            { path: 'recipe', name: 'Recipe' },
+            { path: 'compare', name: 'Compare' },
+            { path: 'book', name: 'Recipe book' },
+        ],
+    };
     const here = $derived(location.split('/')[1] || 'shelf');
+    const top = $derived(Object.keys(together).find((t) => together[t]?.some((p) => p.path === here)) ?? here);
+    const second = $derived(together[top] ?? []);
+    /** the figure that is open, which Scheme and Undercoat share */
+    const figure = $derived(top === 'scheme' ? (location.split('/')[2] ?? '') : '');
+
+    $effect(() => {
+        document.documentElement.classList.toggle('second', second.length > 0);
+    });
 </script>
 
 <header>
     <a class="name" href="#/shelf">Kalokroma</a>
     <nav aria-label="Pages">
         {#each pages as page (page.path)}
-            <a href="#/{page.path}" aria-current={here === page.path || within[here] === page.path ? 'page' : undefined}
-                >{page.name}</a
-            >
+            <a href="#/{page.path}" aria-current={top === page.path ? 'page' : undefined}>{page.name}</a>
         {/each}
     </nav>
     <div class="right">
@@ -42,10 +64,22 @@
         >
             Background <span aria-hidden="true">{surround.current === 'light' ? '◐' : '◑'}</span>
         </button>
+        <button class="plain-button" onclick={onkeys} aria-label="Keys of this page" title="Keys of this page: ?"
+            >?</button
+        >
         <a class="painter" href="#/account">{painter}</a>
         <button class="plain-button" onclick={onleave}>Sign out</button>
     </div>
 </header>
+{#if second.length}
+    <nav class="second" aria-label="Pages of {pages.find((p) => p.path === top)?.name}">
+        {#each second as page (page.path)}
+            <a href="#/{page.path}{figure ? `/${figure}` : ''}" aria-current={here === page.path ? 'page' : undefined}
+                >{page.name}</a
+            >
+        {/each}
+    </nav>
+{/if}
 
 <style>
     header {
@@ -96,18 +130,32 @@
         overflow: hidden;
         text-overflow: ellipsis;
     }
-    header :focus-visible {
+    .second {
+        height: 36px;
+        padding: 0 20px;
+        background: var(--bar-second);
+        font-size: var(--size-plain);
+    }
+    header :focus-visible,
+    .second :focus-visible {
         outline-color: var(--accent-on-bar);
         outline-offset: -2px;
     }
     @media (max-width: 720px) {
+        .right {
+            gap: 14px;
+            font-size: var(--size-plain);
+        }
+        .painter {
+            max-width: 64px;
+        }
         header {
             flex-wrap: wrap;
             height: auto;
             gap: 4px 16px;
             padding: 10px 16px 0;
         }
-        nav {
+        header nav {
             order: 3;
             flex-basis: 100%;
             height: 44px;

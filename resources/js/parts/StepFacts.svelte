@@ -1,4 +1,5 @@
 <script lang="ts">
+    import Explained from './Explained.svelte';
     import type { StepFact } from '../api/wire';
 
     interface Props {
@@ -18,7 +19,7 @@
     {#each shown as fact, i (i)}
         <div class={fact.key}>
             <dt>{labelled(i) ? fact.label : ''}</dt>
-            <dd>{fact.text}</dd>
+            <dd><Explained text={fact.text} /></dd>
         </div>
     {/each}
 </dl>

@@ -1,4 +1,5 @@
 <script lang="ts">
+    import Explained from '../../parts/Explained.svelte';
     import type { BenchStep } from '../../api/wire';
     import CameOut from '../../parts/CameOut.svelte';
     import Faces from '../../parts/Faces.svelte';
@@ -30,13 +31,13 @@
           ? ` · painted as ${step.painted_as}, planned differently now`
           : ''}
 </p>
-<h1>{title}</h1>
+<h1><Explained text={title} /></h1>
 <BenchLoad {step} figures={bench.bench?.company.count ?? 1} />
 <div class="looks">
     {#if !step.of_figure || step.whole}
         <div>
             <Faces faces={step.before} label="Now" height="112px" />
-            <p class="legend"><span>now</span><span>recess · plane · ridge</span></p>
+            <p class="legend"><span>now</span><span><Explained text="recess · plane · ridge" /></span></p>
         </div>
     {/if}
     {#if !step.of_figure || step.whole}

@@ -1,4 +1,5 @@
 <script lang="ts">
+    import Explained from '../../parts/Explained.svelte';
     import type { Compared } from '../../api/wire';
     import Faces from '../../parts/Faces.svelte';
     import OffMeans from '../../parts/OffMeans.svelte';
@@ -18,7 +19,7 @@
             <tr>
                 <th>area</th>
                 {#each data.sides as side, i (i)}<th title={side.words}
-                        >{names[i]}{i ? '' : ': recess, plane, ridge'}</th
+                        >{names[i]}{#if !i}: <Explained text="recess, plane, ridge" />{/if}</th
                     >{/each}
                 {#each others as side, i (i)}<th title={side.words}>{names[i + 1]} on the plane</th>{/each}
             </tr>

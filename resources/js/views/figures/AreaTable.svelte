@@ -1,4 +1,5 @@
 <script lang="ts">
+    import Explained from '../../parts/Explained.svelte';
     import { material as materialWords } from '../../parts/words';
     import type { Area, Vocabulary } from '../../api/wire';
     import MiniStrata from '../../parts/MiniStrata.svelte';
@@ -20,9 +21,9 @@
                 <th>Recipe</th>
                 <th>Area</th>
                 <th>Material</th>
-                <th>Relief</th>
+                <th><Explained text="Relief" /></th>
                 <th class="number">Share</th>
-                <th class="number" title="1 is innermost">Depth</th>
+                <th class="number"><Explained text="Depth" /></th>
                 <th>Weight</th>
                 <th>Beside</th>
                 <th>Intended</th>

@@ -1,4 +1,5 @@
 <script lang="ts">
+    import Explained from '../../parts/Explained.svelte';
     import type { Figure, SurveyQuestion } from '../../api/wire';
     import { useWrite } from '../../api/write.svelte';
     import Refused from '../../parts/Refused.svelte';
@@ -27,7 +28,7 @@
         {#each open as question (question.id)}
             <li>
                 <p class="ask">{question.ask}</p>
-                <p class="soft">{question.why}</p>
+                <p class="soft"><Explained text={question.why} /></p>
                 <p class="answers">
                     <button class="link-button" onclick={() => answer(question, 'yes')}
                         >yes, add {question.area.name.toLowerCase()}</button

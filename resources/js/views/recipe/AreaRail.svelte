@@ -16,7 +16,6 @@
     <div class="head">
         <h2><a href="#/figures/{company.id}">{company.name}</a></h2>
         <p class="soft">{counted(company.count, 'figure')}{company.begun ? ` · ${company.begun} begun` : ''}</p>
-        <p class="soft"><a href="#/book">Recipe book</a></p>
     </div>
     {#each company.areas as each (each.id)}
         <a class="area" href="#/recipe/{each.id}" aria-current={each.id === area ? 'page' : undefined}>

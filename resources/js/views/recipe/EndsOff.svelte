@@ -1,4 +1,5 @@
 <script lang="ts">
+    import Explained from '../../parts/Explained.svelte';
     import type { Recipe } from '../../api/wire';
 
     interface Props {
@@ -17,7 +18,7 @@
     {#each faces as face (face.name)}
         <div>
             <dd><i style:background={face.hex}></i></dd>
-            <dt>{face.name}</dt>
+            <dt><Explained text={face.name} /></dt>
             <dd class="off">{face.off === null ? 'as it comes' : `${face.off.toFixed(1)} off`}</dd>
         </div>
     {/each}

@@ -1,4 +1,5 @@
 <script lang="ts">
+    import Explained from '../../parts/Explained.svelte';
     import type { LeftOut } from '../../api/wire';
     import { capital } from '../../parts/words';
 
@@ -13,8 +14,8 @@
         <h3>Left out, and why</h3>
         <dl>
             {#each stages as left (left.stage)}
-                <dt>{capital(left.stage)}</dt>
-                <dd>{left.reason}</dd>
+                <dt><Explained text={capital(left.stage)} /></dt>
+                <dd><Explained text={left.reason} /></dd>
             {/each}
         </dl>
     </section>

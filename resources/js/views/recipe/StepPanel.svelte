@@ -1,4 +1,5 @@
 <script lang="ts">
+    import Explained from '../../parts/Explained.svelte';
     import { Button, ContentSwitcher, Switch } from 'carbon-components-svelte';
     import type { Step } from '../../api/wire';
     import CameOut from '../../parts/CameOut.svelte';
@@ -55,7 +56,7 @@
 </script>
 
 <p class="soft">
-    {capital(step.technique)}{step.whole ? ' over the whole figure' : ''}{step.who_words
+    <Explained text={capital(step.technique)} />{step.whole ? ' over the whole figure' : ''}{step.who_words
         ? ` · ${step.who_words}, ${counted(step.figures, 'figure')}`
         : ''}
 </p>

@@ -1,4 +1,5 @@
 <script lang="ts">
+    import Explained from '../../parts/Explained.svelte';
     import type { Step } from '../../api/wire';
     import Faces from '../../parts/Faces.svelte';
     import StrataStep from './StrataStep.svelte';
@@ -16,7 +17,9 @@
 </script>
 
 <div class="strata">
-    <div class="faces" aria-hidden="true"><span>recess</span><span>plane</span><span>ridge</span></div>
+    <div class="faces">
+        {#each ['recess', 'plane', 'ridge'] as face (face)}<span><Explained text={face} /></span>{/each}
+    </div>
     <ol reversed>
         {#each rows as { step, number } (step.key)}
             <li class:done={done(step)} class:omitted={step.omitted} class:reached={step.level_end !== null}>

@@ -20,7 +20,6 @@
             </p>{/if}
     </div>
     <div class="actions">
-        <Button size="small" kind="tertiary" href="#/buy">What to buy</Button>
         <Button size="small" kind="tertiary" onclick={() => (view.dialog = 'import')}>Import and export</Button>
         <Button size="small" href="#/add-paints">Add paints</Button>
     </div>

@@ -1,4 +1,5 @@
 <script lang="ts">
+    import Explained from '../../parts/Explained.svelte';
     import { Button } from 'carbon-components-svelte';
     import type { Figure, GroundLaid, Undercoats } from '../../api/wire';
     import { counted, duration } from '../../parts/words';
@@ -27,7 +28,7 @@
 </script>
 
 <h1>{data.chosen ? `Your undercoat: ${data.current}` : `Advised: ${data.grounds[0]?.words.toLowerCase()}`}</h1>
-<p class="why">{data.chosen ? data.current_reason : data.reason}</p>
+<p class="why"><Explained text={data.chosen ? data.current_reason : data.reason} /></p>
 <p><UndoRedo undo={data.undo} redo={data.redo} {onstep} /></p>
 {#if data.keeps}<KeepsSketch areas={data.keeps} {busy} {onkeep} />{/if}
 {#if data.matching}
