@@ -54,7 +54,7 @@ final class BuyPlanOf extends PlanningCommand
     private static function refuseTwice(bool $stands, string $file, string $place, string $id): void
     {
         if ($stands) {
-            throw new DomainException(sprintf('%s: At %s: "%s" stands there a second time.', $file, $place, $id));
+            throw new DomainException(sprintf('%s: At %s: "%s" is there a second time.', $file, $place, $id));
         }
     }
 }

@@ -164,7 +164,7 @@ abstract class PlanningCommand extends Command
         if (count($named) > 1 && $exact === []) {
             throw new DomainException(
                 sprintf(
-                    '"%s" stands %d times on this shelf: write line/name, for instance "%s/%s".',
+                    '"%s" is %d times on this shelf: write line/name, for instance "%s/%s".',
                     $address,
                     count($named),
                     $named[0]->line,

@@ -16,7 +16,7 @@ final class ReaderFailed extends DomainException
     public static function tooOften(string $reader, int $times): self
     {
         return new self(
-            sprintf('%s gave no reading %d times: check that it lies flat and is charged, or type the readings in.', $reader, $times),
+            sprintf('%s gave no reading %d times: check that it is flat and is charged, or type the readings in.', $reader, $times),
         );
     }
 }

@@ -10,7 +10,7 @@ final class ScaleFailed extends DomainException
 {
     public static function noRest(): self
     {
-        return new self('The scale finds no rest: is it level, and is nothing touching the bottle?');
+        return new self('The scale does not settle: is it level, and is nothing touching the bottle?');
     }
 
     public static function tooOften(string $scale, int $times): self

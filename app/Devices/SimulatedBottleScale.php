@@ -10,7 +10,7 @@ use Random\Engine\Mt19937;
 use Random\Randomizer;
 
 /**
- * Stands in for a kitchen scale. In truth a bottle holds a little less than was reckoned, and bottles differ in weight; a
+ * Stands in for a kitchen scale. In truth a bottle holds a little less than was worked out, and bottles differ in weight; a
  * reading has a noise of 0.05 g, drifts when the scale was not set to zero, and now and then does not come.
  */
 final class SimulatedBottleScale implements BottleScale

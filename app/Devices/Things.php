@@ -34,7 +34,7 @@ final class Things
     {
         $thing = is_string($id) ? (self::ALL[$id] ?? null) : null;
         if ($thing === null) {
-            throw new DomainException('Say what the reader lies on: '.implode(', ', array_keys(self::ALL)).'.');
+            throw new DomainException('Say what the reader is on: '.implode(', ', array_keys(self::ALL)).'.');
         }
 
         return Spot::onThing(Srgb::fromHex($thing[1])->toLab());

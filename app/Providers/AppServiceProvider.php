@@ -52,7 +52,9 @@ final class AppServiceProvider extends ServiceProvider
             Route::pattern($id, '[0-9]+');
         }
         Route::pattern('batch', '[A-Za-z0-9-]{8,40}');
-        RateLimiter::for('password', static fn (Request $request): Limit => Limit::perMinute(8)->by('password|'.$request->user()?->getAuthIdentifier()));
+        RateLimiter::for('password', static fn (Request $request): Limit => Limit::perMinute(8)->by(
+            'password|'.$request->user()?->getAuthIdentifier(),
+        ));
         RateLimiter::for('sign-in', static fn (Request $request): array => [
             Limit::perMinute(5)->by(mb_strtolower(is_string($request->input('name')) ? $request->input('name') : '').'|'.$request->ip()),
             Limit::perMinute(30)->by((string) $request->ip()),

@@ -212,7 +212,7 @@ final class WorkshopImport
             $edit = ['kind' => 'differ', 'key' => $differs['step'], 'who' => $differs['figures']];
             $edits->apply($company, $area->load('recipe'), $edit, null);
             $paint = $studio->shelf->named($differs['paint']) ?? throw UnreadableFile::because(
-                sprintf('%s does not stand on the shelf: a step of %s differs in it.', $differs['paint'], $area->name),
+                sprintf('%s is not on the shelf: a step of %s differs in it.', $differs['paint'], $area->name),
             );
             $edits->apply($company, $area->load('recipe'), [
                 'kind' => 'change', 'key' => $differs['step'].'-2', 'mix' => [['paint_id' => (int) $paint->id, 'parts' => 1]],
@@ -227,7 +227,7 @@ final class WorkshopImport
             'name',
             $company,
         )->first()
-            ?? throw UnreadableFile::because(sprintf('No area "%s" of "%s" stands before it.', $area, $company));
+            ?? throw UnreadableFile::because(sprintf('There is no area "%s" of "%s" before it.', $area, $company));
     }
 
     private static function named(Painter $painter, mixed $name): ?int

@@ -17,11 +17,11 @@ $pictures = [
     ],
     'buy' => ['/buy', 'light', 'The cheapest', ''],
     'figures' => ['/figures/1', 'light', 'A few questions', ''],
-    'scheme' => ['/scheme/1', 'light', 'Colour beside colour', ''],
+    'scheme' => ['/scheme/1', 'light', 'Colours side by side', ''],
     'scheme-proposals' => [
         '/scheme/1',
         'dark',
-        'To mend',
+        'To fix',
         "[...document.querySelectorAll('button')].find((b) => b.textContent.trim() === 'Propose the other colours').click()",
     ],
     'undercoat' => ['/undercoat/1', 'light', 'Before you start', ''],
@@ -40,13 +40,13 @@ $pictures = [
             ."setTimeout(() => { const o = document.querySelector('ol[aria-label=\"As it is read\"]'); o?.scrollIntoView(); "
             .'window.scrollBy(0, -130); }, 1100);',
     ],
-    'recipe-book' => ['/book', 'light', 'Bring it to a figure', ''],
+    'recipe-book' => ['/book', 'light', 'Use on a figure', ''],
     'card' => ['CARD', 'light', 'Print this page', ''],
     'bench' => ['/bench/1/4', 'dark', 'Next after this', ''],
     'paint' => ['/shelf/PAINT', 'light', 'Its colour was', ''],
     'tables-match' => ['/tables/match?colour=%234a626c&paints=3', 'light', 'looked through', ''],
     'tables-coats' => ['/tables/coats', 'light', 'Another paint beside it', ''],
-    'ledger' => ['/ledger', 'light', 'What was really done', ''],
+    'ledger' => ['/ledger', 'light', 'Painting log', ''],
 ];
 $folder = dirname(__DIR__, 2).'/docs/screenshots';
 if (!is_dir($folder)) {

@@ -201,6 +201,12 @@ final class SaidColour
             $share = $other['leans'] ? self::LEAN / 2 : (self::isKindOf($other['noun'], $last['noun']) ? self::KIND : self::LEAN);
             $colour = self::between($colour, new Oklch($ol, $oc, $oh), $share);
         }
+        return self::inManner($colour, $words)->onScreen();
+    }
+
+    /** @param list<string> $words */
+    private static function inManner(Oklch $colour, array $words): Oklch
+    {
         foreach (self::MANNERS as $manner => [$lighter, $factor, $warmer]) {
             if (preg_match('/\b'.str_replace(' ', '\s+', $manner).'\b/', implode(' ', $words)) === 1 && !self::isPartOf($manner, $words)) {
                 $turn = $warmer === 0.0 ? 0.0 : max(
@@ -217,7 +223,7 @@ final class SaidColour
             }
         }
 
-        return $colour->onScreen();
+        return $colour;
     }
 
     private static function isKindOf(string $kind, string $plain): bool

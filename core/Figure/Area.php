@@ -58,6 +58,14 @@ final readonly class Area
         );
     }
 
+    /** Before zero where this one leads the other: by weight, then by surface; for sorting. */
+    public function ledBy(self $other): int
+    {
+        $rank = static fn (self $a): int => (int) array_search($a->weight, Weight::cases(), true);
+
+        return [$rank($this), $other->surfaceCm2] <=> [$rank($other), $this->surfaceCm2];
+    }
+
     /** Smooth, and not metal: on metal blotches and streaks read as wear. */
     public function isSmooth(): bool
     {

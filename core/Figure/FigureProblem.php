@@ -16,7 +16,7 @@ final class FigureProblem extends DomainException
 
     public static function depthOutOfRange(string $area, int $depth): self
     {
-        return new self(sprintf('%s lies at depth %d: depth runs from 1 (innermost) to %d.', $area, $depth, Area::DEEPEST));
+        return new self(sprintf('%s has depth %d: depth runs from 1 (innermost) to %d.', $area, $depth, Area::DEEPEST));
     }
 
     public static function sharesTooLarge(float $sum): self

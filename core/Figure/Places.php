@@ -18,12 +18,14 @@ final readonly class Places
         'Face' => 'face,skin,head,cheeks', 'Hands' => 'hand,arm,glove,gauntlet,finger', 'Hair' => 'hair,beard,hood,helmet,helm,hat,cap,wig',
         'Trousers' => 'trouser,leg,legging,breeches,skirt,kilt,hose',
         'Coat' => 'coat,tunic,robe,armour,armor,jacket,cloak,body,torso,dress,plate,mail,uniform,cuirass,shirt,oilskin,surcoat',
-        'Boots' => 'boot,shoe,foot,feet,sandal,greave', 'Belt' => 'belt,pouch,girdle,sash,bag', 'Buckles' => 'buckle,button,fitting,rivet,clasp',
+        'Boots' => 'boot,shoe,foot,feet,sandal,greave', 'Belt' => 'belt,pouch,girdle,sash,bag',
+            'Buckles' => 'buckle,button,fitting,rivet,clasp',
         'Weapon or tool' => 'weapon,tool,sword,spear,staff,rifle,gun,bow,axe,pole,blade,lance,hook,oar,knife,hammer,shield',
         'Base' => 'base,ground,earth,plinth,mud,terrain', 'Straps' => 'strap,harness,sling,bandolier,cord,rope',
         'Lining' => 'lining,undershirt,scarf,vest,collar,frill', 'Lens' => 'lens,lenses,goggle,eyepiece,visor,monocle,window,glass',
         'Gem' => 'gem,jewel,bead,brooch,pearl,amulet', 'Glow' => 'glow,lamp,lantern,torch,flame,fire,ember,rune,light',
-        'Rim' => 'rim,trim,hem,edge,border,piping,band', 'Eyes' => 'eye', 'Teeth and claws' => 'teeth,tooth,claw,tusk,horn,bone,antler,beak',
+        'Rim' => 'rim,trim,hem,edge,border,piping,band', 'Eyes' => 'eye',
+            'Teeth and claws' => 'teeth,tooth,claw,tusk,horn,bone,antler,beak',
         'Inside of the cape' => 'cape,inside,cloak', 'Shells and roots' => 'shell,root,stone,reed,grass,driftwood,rock,water',
         'Markings' => 'marking,badge,insignia,number,symbol,sign,emblem,banner,flag', 'Gaps' => 'gap,crack,vent,joint,seam,lining',
         'Mount hide' => 'mount,hide,horse,coat,fur,body,skin,feather,heron,pony', 'Mane or crest' => 'mane,crest,tail,plume',
@@ -33,10 +35,12 @@ final readonly class Places
         'Belly' => 'belly,chest,underside,throat', 'Crest' => 'crest,spine,fin,frill,mane,wing', 'Claws' => 'claw,talon,hoof,hooves',
         'Mouth' => 'mouth,lips,tongue,gum,maw', 'Teeth' => 'teeth,tooth,fang,tusk', 'Hull' => 'hull,armour,body,chassis,shell,side,paint',
         'Deck' => 'deck,floor,planking,roof', 'Inside' => 'inside,interior,cabin,hold', 'Keel' => 'keel,track,wheel,bottom,tyre,underside',
-        'Fittings' => 'fitting,metal,gun,engine,exhaust,anchor,hinge,iron', 'Stripe' => 'stripe,band,marking,panel', 'Rope' => 'rope,cord,net',
+        'Fittings' => 'fitting,metal,gun,engine,exhaust,anchor,hinge,iron', 'Stripe' => 'stripe,band,marking,panel',
+            'Rope' => 'rope,cord,net',
         'Cargo' => 'cargo,crate,barrel,bundle,crew,tarp,sack,load', 'Rigging' => 'rigging,chain,line,cable,net,mast,sail',
         'Weed and stains' => 'weed,rust,moss,stain,lichen,algae,dirt,ivy,growth', 'Walls' => 'wall,stone,brick,rock,plaster,tower',
-        'Timber' => 'timber,wood,beam,door,plank,frame', 'Roof' => 'roof,tile,thatch,slate,shingle', 'Ground' => 'ground,base,earth,floor,grass',
+        'Timber' => 'timber,wood,beam,door,plank,frame', 'Roof' => 'roof,tile,thatch,slate,shingle',
+            'Ground' => 'ground,base,earth,floor,grass',
         'Collar' => 'collar,scarf,ruff,neck', 'Buttons' => 'button,buckle,clasp,medal', 'Plinth' => 'plinth,base,socket,stand',
     ];
 
@@ -45,7 +49,8 @@ final readonly class Places
         'Hair' => 'Face', 'Hands' => 'Face', 'Trousers' => 'Coat', 'Boots' => 'Trousers', 'Belt' => 'Coat', 'Buckles' => 'Belt',
         'Mane or crest' => 'Mount hide', 'Legs and hooves' => 'Mount hide', 'Saddle' => 'Harness', 'Harness' => 'Saddle',
         'Rider boots' => 'Rider coat', 'Belly' => 'Hide', 'Crest' => 'Hide', 'Claws' => 'Hide', 'Teeth' => 'Claws', 'Deck' => 'Hull',
-        'Inside' => 'Deck', 'Keel' => 'Hull', 'Stripe' => 'Hull', 'Timber' => 'Walls', 'Roof' => 'Timber', 'Collar' => 'Coat', 'Mouth' => 'Face',
+        'Inside' => 'Deck', 'Keel' => 'Hull', 'Stripe' => 'Hull', 'Timber' => 'Walls', 'Roof' => 'Timber', 'Collar' => 'Coat',
+            'Mouth' => 'Face',
     ];
 
     /**

@@ -63,7 +63,7 @@ final class Remarks
                     'behind',
                     $outer,
                     sprintf(
-                        '%s (%.1f cm²) stands %d layers before %s (%.1f cm²): as a part of its own it leaves the way free.',
+                        '%s (%.1f cm²) is %d layers in front of %s (%.1f cm²) and blocks the brush: easier to reach if painted separately.',
                         $outer->name,
                         $outer->surfaceCm2,
                         $outer->depth - $inner->depth,

@@ -19,7 +19,7 @@ final class Survey
         'inner-layers' => [
             'frbu',
             'An inner layer that shows between outer ones, such as a lining or a shirt under plates?',
-            'It lies deepest, so it is painted first: later a brush no longer gets there.',
+            'It is deepest inside, so paint it first: later a brush no longer gets there.',
             'lining,shirt,inner,under,inside',
             ['Lining', 'cloth', 'tight', 3.0, 1, 'minor'],
         ],
@@ -75,7 +75,7 @@ final class Survey
         'soles' => [
             'fr',
             'Is the underside of cape, coat or foot seen?',
-            'Seen from the table edge the inside of a cape is a large dark surface of its own.',
+            'Seen from across the table, the inside of a cape is a large dark surface.',
             'underside,sole,inside',
             ['Inside of the cape', 'cloth', 'broad', 6.0, 2, 'minor'],
         ],
@@ -89,14 +89,14 @@ final class Survey
         'base-bits' => [
             'frbs',
             'Things on the base, such as shells, roots or water?',
-            'They lie beside the feet and are easily left in the colour of the ground.',
+            'They are next to the feet and easily stay the colour of the ground.',
             'shell,root,water,stone,grass,reed,driftwood',
             ['Shells and roots', 'other', 'texture', 2.0, 8, 'minor'],
         ],
         'rigging' => [
             'v',
             'Rigging, chains or nets?',
-            'Thin parts break and cast lines: they are often painted apart and glued on last.',
+            'Thin parts break and cast lines: they are often painted separately and glued on last.',
             'rigging,chain,net,rope,line,cable',
             ['Rigging', 'rope', 'texture', 2.0, 7, 'minor'],
         ],
@@ -117,7 +117,7 @@ final class Survey
         'growth' => [
             'vs',
             'Weed, rust or stains that belong to it?',
-            'What grew there is paint like any other and has its neighbours too.',
+            'Growth is painted like any other area and has neighbours too.',
             'weed,rust,moss,algae,stain,lichen',
             ['Weed and stains', 'other', 'texture', 3.0, 7, 'minor'],
         ],

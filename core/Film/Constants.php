@@ -65,7 +65,8 @@ final class Constants
 
     /**
      * Certainty of a colour (CIEDE2000, ±) by where it comes from: words leave ±6 open, a dab on a picture whose white was shown ±4
-     * (our own estimates; tests hold the words against 60 paints whose colour is known), a typed-in swatch is no better than about ±2. Read and calibrated
+     * (our own estimates; tests hold the words against 60 paints whose colour is known), a typed-in swatch is no better than about ±2.
+     * Read and calibrated
      * ones follow a reader's noise of 0.5 and the errors that tests find on made paints (median below 1 for two and three coats).
      */
     public const GUESSED_SINGLE = 6.0;

@@ -9,7 +9,7 @@ use Kalokroma\Film\Thinning;
 use Kalokroma\Word\Counted;
 
 /**
- * What was really done beside what was planned, in plain sentences.
+ * Painting log beside what was planned, in plain sentences.
  * Parts are drops, null where nobody said how many.
  *
  * @phpstan-type Said array{id?: string|null, name: string, parts: int|null}

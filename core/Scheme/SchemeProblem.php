@@ -21,7 +21,7 @@ final class SchemeProblem extends DomainException
 
     public static function nothingToPaintWith(): self
     {
-        return new self('No paint that covers is at hand: put paints on the shelf first.');
+        return new self('You have no paint that covers: add paints to your shelf first.');
     }
 
     public static function distanceOutOfRange(float $metres): self

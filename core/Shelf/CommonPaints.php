@@ -12,7 +12,8 @@ final class CommonPaints
 {
     private const GROUPS = [
         'White to black' => ['White', 'Ivory', 'Bone', 'Pale grey', 'Mid grey', 'Dark grey', 'Black'],
-        'Browns and skin' => ['Sand', 'Tan', 'Mid brown', 'Orange brown', 'Dark brown', 'Red brown', 'Ochre', 'Pale flesh', 'Flesh', 'Dark flesh'],
+        'Browns and skin' => ['Sand', 'Tan', 'Mid brown', 'Orange brown', 'Dark brown', 'Red brown', 'Ochre', 'Pale flesh', 'Flesh',
+            'Dark flesh'],
         'Reds and yellows' => ['Dark red', 'Warm red', 'Pink', 'Orange', 'Yellow'],
         'Greens' => ['Olive green', 'Dark green', 'Mid green', 'Turquoise'],
         'Blues and violets' => ['Sky blue', 'Mid blue', 'Dark blue', 'Violet'],

@@ -31,8 +31,8 @@ final readonly class RankedMix
         $facts = ['mine' => $mine, 'near' => $this->difference, 'expected' => $this->expected()];
 
         return $onPaper->mix->key() === $this->mix->key() || $onPaper->difference >= $this->difference
-            ? Message::said('{mine}: {near} apart, expect {expected} off. Nothing looks nearer on paper.', $facts)
-            : Message::said('{mine}: expect {expected} off. {paper} looks nearer on paper ({apart} apart), expect {paper_expected}.', [
+            ? Message::said('{mine}: {near} off on paper, expect {expected}. Nothing looks nearer on paper.', $facts)
+            : Message::said('{mine}: expect {expected} off. {paper} looks nearer on paper ({apart} off), expect {paper_expected}.', [
                 ...$facts,
                 'paper' => $onPaper->mix->words(),
                 'apart' => $onPaper->difference,

@@ -10,7 +10,7 @@ use Kalokroma\Colour\Oklch;
 use Kalokroma\Colour\PlainName;
 
 /**
- * The shelf seen as a map of colours: where paints stand by hue and lightness, where nothing stands, and which of them are
+ * The shelf seen as a map of colours: where paints stand by hue and lightness, without a paint, and which of them are
  * nearly the same.
  */
 final class ShelfMap

@@ -26,7 +26,7 @@ final class ShelfProblem extends DomainException
 
     public static function twice(string $paint): self
     {
-        return new self(sprintf('%s stands twice in the mix: add its parts together.', $paint));
+        return new self(sprintf('%s is in the mix twice: add its parts together.', $paint));
     }
 
     public static function ladderOutOfRange(int $count, int $drops, int $most): self

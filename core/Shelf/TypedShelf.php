@@ -156,7 +156,8 @@ final class TypedShelf
     private static function counted(string $name): array
     {
         $end = [];
-        while (preg_match('/^(.*?\pL.*?)\s+(#[0-9a-f]{6}|\d+(?:[.,]\d+)?\s*ml|x\s?\d{1,2}|\d{1,2}\s?x|(?:half|full|empty|quarter)(?: full| left| empty)?)$/iu', $name, $m) === 1) {
+        while (preg_match('/^(.*?\pL.*?)\s+(#[0-9a-f]{6}|\d+(?:[.,]\d+)?\s*ml|x\s?\d{1,2}|\d{1,2}\s?x|(?:half|full|empty|quarter)(?: '
+            .'full| left| empty)?)$/iu', $name, $m) === 1) {
             [$name, $end] = [$m[1], [$m[2], ...$end]];
         }
 

@@ -132,7 +132,7 @@ final readonly class Ground
         return $found;
     }
 
-    /** How the shares of a light sketch are reckoned, in words. */
+    /** How the shares of a light sketch are worked out, in words. */
     public static function model(): string
     {
         return sprintf(

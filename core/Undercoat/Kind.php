@@ -64,7 +64,7 @@ enum Kind: string
     public function reason(): string
     {
         return match ($this) {
-            self::Airbrush => 'You have an airbrush: a primer through it lies thinner than from a can and dries in 20 minutes.',
+            self::Airbrush => 'You have an airbrush: a primer through it goes on thinner than from a can and dries in 20 minutes.',
             self::SprayCan => 'Without an airbrush a spray can gives the thinnest, most even ground.',
             self::Brush =>
                 'Neither airbrush nor spray cans can be used, so a brush-on primer has to do: thin coats, worked out '

@@ -74,7 +74,7 @@ final readonly class PrimerCost
         return match (true) {
             $bottlePays === 1 => 'Airbrush primer costs less from the first figure on.',
             $bottlePays !== null => sprintf(
-                'The can is the cheaper begin; from %d figures on airbrush primer never costs more.',
+                'The can is cheaper to begin with; from %d figures on airbrush primer never costs more.',
                 $bottlePays,
             ),
             $canPays !== null => sprintf('From %s on the can never costs more.', Counted::Figures->of($canPays)),

@@ -26,7 +26,7 @@ final class UndercoatProblem extends DomainException
 
     public static function sketchNeedsTwoTones(string $name): self
     {
-        return new self(sprintf('A light sketch needs a dark and a light primer; %s stands for both.', $name));
+        return new self(sprintf('A light sketch needs a dark and a light primer; %s is given for both.', $name));
     }
 
     public static function noAngle(float $degrees): self

@@ -51,7 +51,7 @@ final readonly class Weather
      *
      * @param Temperature $in the unit it is said in
      *
-     * @return array{verdict: string, reason: string} the verdict is go, wait or no
+     * @return array{verdict: string, reason: string} the verdict is good to spray or not
      */
     public function judge(Kind $kind, Temperature $in = Temperature::Celsius): array
     {
@@ -111,7 +111,7 @@ final readonly class Weather
         return max(0.5, $kind === Kind::SprayCan ? 2 ** ($cold / 2) : 2 ** ($cold + $damp));
     }
 
-    /** How drying is reckoned, in words. */
+    /** How drying is worked out, in words. */
     public static function rule(Kind $kind, Temperature $in = Temperature::Celsius): string
     {
         return $kind === Kind::SprayCan ? sprintf(

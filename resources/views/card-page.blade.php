@@ -25,7 +25,7 @@
                         {{ $step['title'] }}{{ $step['place'] === '' ? '' : ' · '.$step['place'] }}
                         @if (($step['end'] ?? '') !== '')<b>· {{ $step['end'] }} to here</b>@endif
                     </p>
-                    <p class="load">{{ $step['load'] }}{{ $step['missing'] ? ' (not at hand)' : '' }}</p>
+                    <p class="load">{{ $step['load'] }}{{ $step['missing'] ? ' (not in stock)' : '' }}</p>
                     <p class="facts">
                         @foreach ($step['facts'] as $fact)
                             @if (!in_array($fact->key, ['load', 'caution', 'why'], true))

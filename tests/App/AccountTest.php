@@ -46,9 +46,10 @@ final class AccountTest extends TestCase
 
     public function testWhatWillNotDoIsSaidAndNobodyIsMade(): void
     {
-        foreach ([['', 'long enough', 'Choose a name'], ['A', 'short', 'at least 8'], [str_repeat('a', 81), 'long enough', 'Choose a name']] as [
-            $name, $password, $sentence,
-        ]) {
+        foreach ([['', 'long enough', 'Choose a name'], ['A', 'short', 'at least 8'], [str_repeat('a', 81), 'long enough',
+            'Choose a name']] as [
+                $name, $password, $sentence,
+            ]) {
             $this->assertRefused(422, $sentence, $this->postJson('/api/session/workshop', ['name' => $name, 'password' => $password]));
         }
         self::assertSame(0, Painter::query()->count());
@@ -106,9 +107,10 @@ final class AccountTest extends TestCase
     public function testOtherDevicesAreSignedOut(): void
     {
         $this->painter();
-        foreach (['others' => ['POST', '/api/account/others', []], 'password' => ['PUT', '/api/account/password', ['password' => 'marsh lights']]] as [
-            $method, $path, $more,
-        ]) {
+        foreach (['others' => ['POST', '/api/account/others', []], 'password' => ['PUT', '/api/account/password',
+            ['password' => 'marsh lights']]] as [
+                $method, $path, $more,
+            ]) {
             $there = $this->device();
             $here = $this->device();
             self::assertSame(200, $this->by($there, 'GET', '/api/shelf')->getStatusCode());

@@ -13,6 +13,7 @@ use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
+use Symfony\Component\HttpFoundation\Response;
 
 /** The shop's list, what is missing, the cheapest purchase, and what became of it. */
 final class BuyTest extends TestCase
@@ -48,7 +49,7 @@ final class BuyTest extends TestCase
         $this->travelBack();
     }
 
-    /** @return TestResponse<\Symfony\Component\HttpFoundation\Response> */
+    /** @return TestResponse<Response> */
     private function pricesWhere(string $mood): TestResponse
     {
         config(['kalokroma.demo' => true]);
@@ -89,7 +90,8 @@ final class BuyTest extends TestCase
     {
         $painter = $this->signIn();
         config(['kalokroma.demo' => true]);
-        $this->assertAnswers('devices', $this->putJson('/api/devices', ['shop' => 'down', 'reader' => 'broken', 'scale' => 'broken'])->assertOk());
+        $this->assertAnswers('devices', $this->putJson('/api/devices', ['shop' => 'down', 'reader' => 'broken',
+            'scale' => 'broken'])->assertOk());
         $this->assertRefused(422, 'cannot pretend that', $this->putJson('/api/devices', ['shop' => 'on fire']));
         $this->assertRefused(422, 'gave no reading', $this->postJson('/api/reader', ['thing' => 'oak']));
         $paint = (int) PaintRow::query()->value('id');

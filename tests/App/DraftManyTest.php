@@ -8,6 +8,7 @@ use App\Models\AreaRow;
 use App\Models\Company;
 use App\Models\RecipeRow;
 use Illuminate\Testing\TestResponse;
+use Symfony\Component\HttpFoundation\Response;
 
 /** Recipes for every area with one action, taken back with one. */
 final class DraftManyTest extends TestCase
@@ -21,7 +22,8 @@ final class DraftManyTest extends TestCase
         $this->postJson('/api/companies', [
             'name' => 'Reed cutters', 'kind' => 'foot', 'count' => 2, 'height_mm' => 30, 'areas' => array_map(
                 static fn (array $a): array => [
-                    'name' => $a[0], 'material' => $a[1], 'relief' => $a[2], 'share' => $a[3], 'depth' => 2, 'weight' => $a[4], 'colour' => $a[5],
+                    'name' => $a[0], 'material' => $a[1], 'relief' => $a[2], 'share' => $a[3], 'depth' => 2, 'weight' => $a[4],
+                        'colour' => $a[5],
                 ],
                 [
                     ['Coat', 'cloth', 'tight', 50, 'leading', '#4b5a32'], ['Face', 'skin', 'tight', 10, 'leading', '#c98e6b'],
@@ -103,7 +105,7 @@ final class DraftManyTest extends TestCase
         self::assertSame(0, $this->recipes());
     }
 
-    /** @return TestResponse<\Symfony\Component\HttpFoundation\Response> */
+    /** @return TestResponse<Response> */
     private function draft(string $batch, bool $all = false): TestResponse
     {
         return $this->postJson("/api/companies/{$this->company}/recipes", ['batch' => $batch, 'all' => $all]);

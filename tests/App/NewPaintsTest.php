@@ -16,7 +16,10 @@ final class NewPaintsTest extends TestCase
     {
         $this->signIn();
         $count = PaintRow::query()->count();
-        $answer = $this->postJson('/api/shelf/typed', ['text' => "Deep Navy – opaque – navy blue\nWhite\nDrinking cup\nDeep navy"])->assertOk();
+        $answer = $this->postJson(
+            '/api/shelf/typed',
+            ['text' => "Deep Navy – opaque – navy blue\nWhite\nDrinking cup\nDeep navy"],
+        )->assertOk();
 
         $this->assertAnswers('typed_shelf', $answer);
         self::assertSame([false, true, false, false], $answer->json('paints.*.known'), 'there is a White on the shelf');
@@ -31,7 +34,10 @@ final class NewPaintsTest extends TestCase
     public function testWhatWasUnderstoodIsKeptAndMarkedAsAGuessUntilAColourIsEntered(): void
     {
         $this->signIn();
-        $fields = $this->postJson('/api/shelf/typed', ['text' => "Deep Navy; opaque; navy blue; 17 ml\nSepia wash"])->json('paints.*.fields');
+        $fields = $this->postJson(
+            '/api/shelf/typed',
+            ['text' => "Deep Navy; opaque; navy blue; 17 ml\nSepia wash"],
+        )->json('paints.*.fields');
         $kept = $this->postJson('/api/paints/many', ['paints' => $fields])->assertCreated();
 
         $this->assertAnswers('paints_added', $kept);

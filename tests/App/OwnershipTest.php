@@ -62,7 +62,8 @@ final class OwnershipTest extends TestCase
                     $this->json(
                         $method,
                         '/api/'.str_replace(
-                            ['{paint}', '{company}', '{area}', '{record}', '{trial}', '{book}', '{lesson}', '{aside}', '{step}', '{invitation}', '{batch}'],
+                            ['{paint}', '{company}', '{area}', '{record}', '{trial}', '{book}', '{lesson}', '{aside}', '{step}',
+                                '{invitation}', '{batch}'],
                             ['1', '1', '1', '1', '1', '1', '1', '1', 'basecoat', '1', 'some-batch'],
                             $uri,
                         ),
@@ -86,7 +87,8 @@ final class OwnershipTest extends TestCase
             }
             ++$tried;
             $address = '/api/'.str_replace(
-                ['{paint}', '{company}', '{area}', '{record}', '{trial}', '{book}', '{lesson}', '{aside}', '{step}', '{invitation}', '{batch}'],
+                ['{paint}', '{company}', '{area}', '{record}', '{trial}', '{book}', '{lesson}', '{aside}', '{step}', '{invitation}',
+                    '{batch}'],
                 array_map(
                     strval(...),
                     [

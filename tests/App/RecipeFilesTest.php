@@ -161,7 +161,7 @@ final class RecipeFilesTest extends TestCase
         $answer = $this->bring($json)->assertOk();
 
         self::assertMatchesRegularExpression(
-            '/Its undercoat, \w+ primer, does not stand on your shelf: another is advised/',
+            '/Its undercoat, \w+ primer, is not on your shelf: another is advised/',
             implode(' ', (array) $answer->json('notes')),
         );
     }

@@ -171,7 +171,7 @@ final class RecipeTest extends TestCase
         self::assertSame(
             [5, false],
             [count($steps), in_array(true, array_column(array_slice($steps, 1), 'at_hand'), true)],
-            'taken off the shelf: planned, but not at hand',
+            'taken off the shelf: planned, but not in stock',
         );
         PaintRow::withTrashed()->forceDelete();
         self::assertCount(1, (array) $this->getJson($this->url())->assertOk()->json('steps'), 'the undercoat alone is left');

@@ -81,7 +81,7 @@ final class UndercoatTest extends TestCase
         $company->update(['surface_cm2' => $company->surface_cm2 + 1]);
         $advised = $this->getJson($this->url())->assertOk();
         self::assertNotSame($first, $advised->json('current'), 'dark colours want a dark ground');
-        self::assertStringStartsWith('advised: ', (string) $advised->json('undo'));
+        self::assertStringStartsWith('best choice: ', (string) $advised->json('undo'));
 
         $this->postJson($this->url('/undo'))->assertOk();
         $company->refresh()->update(['surface_cm2' => $company->surface_cm2 + 1]);

@@ -22,7 +22,7 @@ final class FormBarriersTest extends SampleWorkshop
     public function testNoBarrierIsFoundOnTheMapTheListAndTheSets(): void
     {
         $this->open('/shelf', 'Coats it takes');
-        foreach (['Map' => 'Where nothing stands', 'List' => 'Certain to', 'Sets' => 'On the shelf'] as $mode => $arrived) {
+        foreach (['Map' => 'Empty regions', 'List' => 'Certain to', 'Sets' => 'On the shelf'] as $mode => $arrived) {
             $this->hands->pressTab($mode);
             $this->hands->see($arrived);
             $this->inLightAndDark(fn (string $surround) => self::assertSame([], $this->barriers(), $mode.' '.$surround));
@@ -32,8 +32,8 @@ final class FormBarriersTest extends SampleWorkshop
     /** @return iterable<string, array{string, string, string}> address, what is pressed there, and a sentence that tells it is open */
     public static function forms(): iterable
     {
-        yield '/shelf, Add a paint' => ['/shelf', 'Add a paint', 'Dry colour at full hide'];
-        yield '/shelf, Files in and out' => ['/shelf', 'Files in and out', 'Bring in a shelf'];
+        yield '/add-paints, Fill in one paint' => ['/add-paints', 'Fill in one paint', 'Dry colour at full hide'];
+        yield '/shelf, Import and export' => ['/shelf', 'Import and export', 'Import and export'];
         yield '/figures, Change areas' => ['/figures', 'Change areas', 'is shared out'];
         yield '/figures, Change the drawing' => ['/figures', 'Change the drawing', 'Every shape has its area'];
         yield '/scheme, Propose the other colours' => ['/scheme', 'Propose the other colours', 'Use this scheme'];
@@ -42,10 +42,10 @@ final class FormBarriersTest extends SampleWorkshop
         yield '/recipe/4, Keep in the book' => ['/recipe/4', 'Keep in the book', 'Name in the book'];
         yield '/recipe/4, Why' => ['/recipe/4', 'Why', 'Everything later lies'];
         yield '/recipe/4, Change' => ['/recipe/4', 'Change', 'Its place in the order'];
-        yield '/recipe/4, Mishap' => ['/recipe/4', 'Mishap', 'What went wrong here?'];
-        yield '/bench, Different' => ['/bench', 'Different', 'What was really done'];
+        yield '/recipe/4, Mishap' => ['/recipe/4', 'Fix a mistake', 'What went wrong here?'];
+        yield '/bench, Different' => ['/bench', 'Different', 'Painting log'];
         yield '/shelf/3, Measure a test swatch' => ['/shelf/3', 'Measure a test swatch', 'Bare white'];
         yield '/tables/match, a picture' => ['/tables/match', 'a picture', 'Picture, up to'];
-        yield '/tables/glaze, the reader' => ['/tables/glaze', 'the reader', 'stands in for a hand-held device'];
+        yield '/tables/glaze, the reader' => ['/tables/glaze', 'the reader', 'simulates a hand-held device'];
     }
 }

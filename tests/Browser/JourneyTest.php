@@ -65,26 +65,26 @@ final class JourneyTest extends TestCase
         $this->hands->see('No painter signs in with this name and password.');
         $this->hands->type('Password', 'long enough');
         $this->hands->press('Sign in');
-        $this->hands->see('Nothing stands here yet');
+        $this->hands->see('Your paints will be here');
     }
 
     private function bringsTheShelfIn(): void
     {
-        $this->hands->press('Bring in a file');
-        $this->hands->see('Bring in a shelf');
+        $this->hands->press('Import a file');
+        $this->hands->see('Import and export');
         $this->hands->upload(implode("\n", [...array_slice(self::SHELF, 0, 4), '"Reed,Ferry range,opaque,#a8842a,15,9,']));
-        $this->hands->press('Look at the file');
+        $this->hands->press('Check the file');
         $this->hands->see('A quote opened on line 5 is never closed. Nothing was taken.');
         $this->hands->upload(implode("\r\n", self::SHELF));
-        $this->hands->press('Look at the file');
+        $this->hands->press('Check the file');
         $this->hands->see('9 paints new');
         self::assertStringNotContainsString('Lichen', $this->fetched('/api/shelf/file'), 'nothing is written yet');
-        $this->hands->press('Bring it in');
-        $this->hands->see('9 paints taken');
+        $this->hands->press('Import 9 paints');
+        $this->hands->see('9 paints imported');
         $this->hands->see('"#12" is not a colour');
         $this->hands->press('Close', '.is-visible');
         $this->hands->see('Nine paints');
-        $this->hands->seeNot('9 paints taken');
+        $this->hands->seeNot('9 paints imported');
         $this->hands->type('Name, range, behaviour, family, place or note', 'wash');
         $this->hands->see('Mud wash');
         $this->hands->seeNot('Lichen');
@@ -98,12 +98,12 @@ final class JourneyTest extends TestCase
         $this->hands->type('Name', 'Lamp flame');
         $this->hands->type('Dry colour at full hide', '#f0b42');
         $this->hands->type('Left, ml', '-2');
-        $this->hands->press('Put it on the shelf');
+        $this->hands->press('Add to shelf');
         $this->hands->see('"#f0b42" is not a colour');
         $this->hands->see('cannot hold less than 0 ml');
         $this->hands->type('Dry colour at full hide', '#f0b42c');
         $this->hands->type('Left, ml', '6');
-        $this->hands->press('Put it on the shelf');
+        $this->hands->press('Add to shelf');
         $this->hands->see('Ten paints');
         $this->hands->see('Coats it takes');
         $this->hands->press('Change this paint');
@@ -144,7 +144,7 @@ final class JourneyTest extends TestCase
     private function draftsAndChangesARecipe(): void
     {
         $this->hands->press('Recipe for shell');
-        $this->hands->see('Which colour shall it be?');
+        $this->hands->see('Which colour?');
         $this->hands->press('Kelp', 'main');
         $this->hands->see('the colour of Kelp');
         $this->hands->press('Draft the recipe');
@@ -160,7 +160,7 @@ final class JourneyTest extends TestCase
         $this->hands->pressTab('Why', 'aside');
         $this->hands->see('You thin it 1:8; 2:1 was proposed');
         $this->hands->pressTab('Shelf', 'aside');
-        $this->hands->element('//summary[.="Load something else"]', 'aside')->click();
+        $this->hands->element('//summary[.="Use another mix"]', 'aside')->click();
         $this->hands->choose('Paint', 'Slate');
         $this->hands->press('Load this', 'aside');
         $this->hands->pressTab('Why', 'aside');
@@ -181,23 +181,23 @@ final class JourneyTest extends TestCase
         $this->hands->see('Basecoat, shell');
         $this->hands->see('Whole figure, undercoat');
         $this->hands->press('Different');
-        $this->hands->type('Paint really used', 'Borrowed green');
+        $this->hands->type('Paint used', 'Borrowed green');
         $this->hands->type('Thinned, paint to thinner', 'like milk');
-        $this->hands->press('Write it down');
+        $this->hands->press('Save entry');
         $this->hands->see('"like milk" is not a thinning');
         $this->hands->type('Thinned, paint to thinner', '1:1');
         $this->hands->type('Note: how it looked, what went wrong, what to keep', 'Kelp was empty after all.');
-        $this->hands->press('Write it down');
+        $this->hands->press('Save entry');
         $this->hands->see('Wash all over, shell');
         $this->hands->press('Done on all 2');
         $this->hands->see('Drybrush, shell');
-        $this->hands->press('Write down something not in the plan');
+        $this->hands->press('Add something unplanned');
         $this->hands->choose('Area', 'Claws');
         $this->hands->choose('What was done', 'Edge highlight');
-        $this->hands->press('Write it down');
-        $this->hands->see('Last written: claws, highlight, figure 1.');
+        $this->hands->press('Save entry');
+        $this->hands->see('Last entry: claws, highlight, figure 1.');
         $this->hands->press('Take it back');
-        $this->hands->see('Last written: shell, wash, figures 1–2.');
+        $this->hands->see('Last entry: shell, wash, figures 1–2.');
     }
 
     private function readsTheLedgerAfterARestart(): void

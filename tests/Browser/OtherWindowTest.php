@@ -142,7 +142,7 @@ final class OtherWindowTest extends SampleWorkshop
         $this->other('POST', 'book', ['area_id' => 4, 'name' => 'Winter oilskin']);
         $this->open('/book', 'Winter oilskin');
         $this->hands->pressBeginning('Winter oilskin', 'main');
-        $this->hands->see('Bring it to a figure');
+        $this->hands->see('Use on a figure');
         $entry = $this->other('GET', 'book?q=winter')['recipes'][0];
         $this->other('PUT', 'book/'.$entry['id'], ['name' => $entry['name'], 'notes' => 'rub it thin']);
         $this->hands->element('//summary[starts-with(., "Name, tags, notes")]', 'aside')->click();

@@ -54,7 +54,7 @@ final class PagesTest extends SampleWorkshop
     {
         $this->open('/shelf', 'Coats it takes');
         $this->hands->pressTab('Map');
-        $this->hands->see('Where nothing stands');
+        $this->hands->see('Empty regions');
         $this->hands->ask("document.querySelector('circle[tabindex=\"0\"]').focus();");
         $first = $this->hands->text('aside h2');
         $this->hands->key(WebDriverKeys::ARROW_RIGHT);
@@ -169,14 +169,14 @@ final class PagesTest extends SampleWorkshop
 
     public function testWhatIsMissingLeadsToASubstituteOrToAPurchase(): void
     {
-        $this->open('/recipe/8', 'not at hand: Squall Blue');
+        $this->open('/recipe/8', 'not in stock: Squall Blue');
         $this->hands->ask("[...document.querySelectorAll('ol button')].find((b) => b.textContent.includes('Squall Blue')).click();");
         $this->hands->see('Without Squall Blue');
         $this->hands->ask("document.querySelector('.offer .link-button').click();");
         $this->hands->see('Stands in for');
         $this->hands->press('Undo', 'main');
         $this->hands->press('what to buy');
-        $this->hands->see('No price list is here yet.');
+        $this->hands->see('There is no price list yet.');
         $this->hands->see('garbled');
         $this->hands->ask(
             "{ const s = [...document.querySelectorAll('label')].find((l) => l.textContent.includes('stand-in shop'))"
@@ -191,9 +191,9 @@ final class PagesTest extends SampleWorkshop
         $this->hands->press('Ask the shop for its prices');
         $this->hands->see('The cheapest');
         $this->hands->see('no purchase costs less');
-        $this->hands->press('Bought: put it on the shelf');
+        $this->hands->press('Bought: add to my shelf');
         $this->hands->see('stand on the shelf now');
-        $this->hands->seeNot('Hemp, not at hand');
+        $this->hands->seeNot('Hemp, not in stock');
     }
 
     public function testABottleIsWeighedEvenWhereTheScaleFails(): void
@@ -226,7 +226,7 @@ final class PagesTest extends SampleWorkshop
         $this->hands->key(WebDriverKeys::ARROW_RIGHT);
         $this->hands->until(fn (): bool => $this->hands->text('h1') !== $first, 'The arrow did not turn to another step');
         $this->hands->key('d');
-        $this->hands->see('What was really done:');
+        $this->hands->see('Painting log:');
         $this->hands->press('Cancel');
         $this->hands->key('u');
         $this->hands->see('Something not in the plan');
@@ -304,7 +304,7 @@ final class PagesTest extends SampleWorkshop
             $this->hands->key(WebDriverKeys::SHIFT.WebDriverKeys::ARROW_RIGHT);
         }
         $this->hands->see('#efb439');
-        $this->hands->press('Take this colour');
+        $this->hands->press('Use this colour');
         $this->hands->until(
             fn (): bool => str_contains((string) $this->hands->ask('return location.hash;'), 'efb439'),
             'The colour was not taken',
@@ -316,7 +316,7 @@ final class PagesTest extends SampleWorkshop
         $this->hands->press('the reader');
         $this->hands->press('an old brass button');
         $this->hands->see('readings kept');
-        $this->hands->press('Take this colour');
+        $this->hands->press('Use this colour');
         $this->hands->until(
             fn (): bool => !str_contains((string) $this->hands->ask('return location.hash;'), 'efb439'),
             'The reading was not taken',

@@ -20,7 +20,7 @@ final class RecipeTest extends SampleWorkshop
     {
         $this->open('/recipe/6', 'Left out, and why');
         $this->hands->pressBeginning('wanted', 'main');
-        $this->hands->see('Which colour shall it be?');
+        $this->hands->see('Which colour?');
         $this->hands->until(
             fn (): bool => (int) $this->hands->ask('return document.querySelectorAll(".draft button").length;') >= 3,
             'the steps are shown before drafting',
@@ -37,7 +37,7 @@ final class RecipeTest extends SampleWorkshop
         $this->hands->until(static fn (): bool => substr_count($shown(), 'edge highlight') === 3, 'and how many');
         $this->hands->choose('Highlights', 'as many as that asks');
         $this->hands->until(static fn (): bool => substr_count($shown(), 'edge highlight') < 3, 'or as the finish asks');
-        $this->hands->press('Draft the recipe anew');
+        $this->hands->press('Draft again');
         $this->hands->see('Shade layer');
         $this->hands->see('drafted layers only');
 
@@ -86,7 +86,7 @@ final class RecipeTest extends SampleWorkshop
         $this->hands->press('I do it my way', 'aside');
         $this->hands->see('Your way, against the rule');
         $this->hands->seeNot('1 against the rules');
-        $this->hands->press('hear it again', 'aside');
+        $this->hands->press('follow the rule again', 'aside');
         $this->hands->see('1 against the rules');
         $this->hands->press('Undo', 'main');
         $this->hands->press('Undo', 'main');
@@ -123,7 +123,7 @@ final class RecipeTest extends SampleWorkshop
         $this->hands->press('Undo', 'main');
 
         $this->hands->pressBeginning('Wash all over', 'main ol');
-        $this->hands->pressTab('Mishap', 'aside');
+        $this->hands->pressTab('Fix a mistake', 'aside');
         $this->hands->choose('What went wrong', 'tide mark');
         $this->hands->see('cannot be drawn out again');
         $this->hands->press('Add the repair to the recipe', 'aside');
@@ -182,10 +182,10 @@ final class RecipeTest extends SampleWorkshop
         $this->open('/book', 'Grey beard');
         $this->hands->type('Search the book', 'beard');
         $this->hands->seeNot('Marsh ground');
-        $this->hands->see('Bring it to a figure');
-        $this->hands->choose('Area to paint so', 'Cargo canvas of Signal barge');
-        $this->hands->press('Paint it so');
-        $this->hands->see('Cargo canvas is painted so now');
+        $this->hands->see('Use on a figure');
+        $this->hands->choose('Area to use it on', 'Cargo canvas of Signal barge');
+        $this->hands->press('Use on this area');
+        $this->hands->see('Cargo canvas is painted like this now');
         $this->hands->press('Open its recipe');
         $this->hands->see('draft again');
         $this->hands->see('Drybrush');
@@ -195,7 +195,7 @@ final class RecipeTest extends SampleWorkshop
     /** Ten lines as they are spoken: read beside what was said, two of them mended, kept, and painted at the Bench. */
     public function testARecipeIsToldMendedThereAndPaintedAtTheBench(): void
     {
-        $this->open('/recipe/36', 'Which colour shall it be?');
+        $this->open('/recipe/36', 'Which colour?');
         $this->hands->type('The recipe, line by line', implode("\n", [
             'basecoat: dark rope brown and a little Chalk',
             'thin it like milk, two coats',
@@ -218,11 +218,11 @@ final class RecipeTest extends SampleWorkshop
         $this->hands->see('Edge highlight: Pale Horizon');
         $this->hands->pressBeginning('Use this recipe: 8 steps');
         $this->hands->see('Written down; guessed on the way');
-        $this->hands->see('not at hand: dark rope brown');
+        $this->hands->see('not in stock: dark rope brown');
         $this->hands->see('smaller every time');
         $this->hands->press('replace by what I own');
         $this->hands->see('Replaced by what you own');
-        $this->hands->see('all at hand');
+        $this->hands->see('all in stock');
 
         $this->open('/bench/3', 'Whole figure · step 1');
         for ($turned = 0; $turned < self::MOST_STEPS && !str_contains($this->hands->text('main'), 'Round 1 of 3'); ++$turned) {

@@ -41,7 +41,7 @@ final class SchemeTest extends SampleWorkshop
         $this->hands->see('Your undercoat: Black Ground');
         $this->hands->see('Black Ground is your own choice');
         $this->hands->press('Go on to the recipes');
-        $this->hands->see('Which colour shall it be?');
+        $this->hands->see('Which colour?');
         self::assertSame([], $this->hands->complaints());
     }
 
@@ -84,7 +84,7 @@ final class SchemeTest extends SampleWorkshop
 
     public function testAReferencePictureIsRefusedOrGivesItsColours(): void
     {
-        $this->open('/scheme/2', 'To mend');
+        $this->open('/scheme/2', 'To fix');
         $this->hands->pressBeginning('Crest plumes', 'nav');
         $this->hands->press('a picture', 'aside .sources');
         $this->hands->upload('no picture', 'notes.png');
@@ -100,8 +100,8 @@ final class SchemeTest extends SampleWorkshop
         $this->hands->see('or what your shelf comes nearest with');
         $this->hands->pressBeginning('Take Open Water', 'aside li');
         $this->hands->see('Open Water');
-        $this->hands->press('Back to what is to mend');
-        $this->hands->see('To mend');
+        $this->hands->press('Back to what to fix');
+        $this->hands->see('To fix');
     }
 
     public function testRunTogetherColoursAreMendedFromADistance(): void
@@ -154,7 +154,7 @@ final class SchemeTest extends SampleWorkshop
     {
         $this->open('/undercoat/1', 'Before you start');
         $this->hands->press('Light sketch', 'nav');
-        $this->hands->see('How steep shall the light fall?');
+        $this->hands->see('Angle of the light');
         $this->hands->see('% of the light tone');
         $sideways = fn (): string => (string) $this->hands->ask('return document.querySelectorAll(".facings p")[1]?.innerText ?? "";');
         $steep = $sideways();
@@ -165,7 +165,7 @@ final class SchemeTest extends SampleWorkshop
         $this->hands->choose('from above', 'Black Ground');
         $this->hands->see('stands for both');
         $this->hands->choose('from above', 'Ivory Ground');
-        $this->hands->press('Take this sketch');
+        $this->hands->press('Use this sketch');
         $this->hands->press('Which ground', 'nav');
         $this->hands->see('Your undercoat: Black Ground, then Ivory Ground from 20° above');
     }

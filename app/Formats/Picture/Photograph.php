@@ -32,7 +32,7 @@ final readonly class Photograph
         }
         $size = @getimagesizefromstring($bytes);
         if ($size === false || !in_array($size[2], [IMAGETYPE_PNG, IMAGETYPE_JPEG], true)) {
-            throw UnreadableFile::because('This is no picture that can be read: use PNG or JPEG.');
+            throw UnreadableFile::because('This is not a picture that can be read: use PNG or JPEG.');
         }
         if (
             $size[0] < 8 || $size[1] < 8
@@ -51,7 +51,7 @@ final readonly class Photograph
         }
         $image = @imagecreatefromstring($bytes);
         if ($image === false) {
-            throw UnreadableFile::because('The picture is broken: save it anew.');
+            throw UnreadableFile::because('The picture is broken: save it again.');
         }
         $image = self::upright($image, $bytes, $size[2]);
         $factor = min(1.0, $side / max(imagesx($image), imagesy($image)));

@@ -59,7 +59,7 @@ final class PicturePatch
         }
         $size = @getimagesizefromstring($bytes);
         if ($size === false) {
-            throw UnreadableFile::because('This is no picture that can be read: use PNG, JPEG or WebP.');
+            throw UnreadableFile::because('This is not a picture that can be read: use PNG, JPEG or WebP.');
         }
         if ($size[0] > self::MOST || $size[1] > self::MOST || $size[0] < 1 || $size[1] < 1) {
             throw UnreadableFile::because(
@@ -68,7 +68,7 @@ final class PicturePatch
         }
         $image = @imagecreatefromstring($bytes);
         if ($image === false) {
-            throw UnreadableFile::because('The picture is broken: save it anew, then choose the point again.');
+            throw UnreadableFile::because('The picture is broken: save it again, then choose the point again.');
         }
         imagepalettetotruecolor($image);
 

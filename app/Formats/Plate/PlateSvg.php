@@ -73,15 +73,15 @@ final readonly class PlateSvg
         $root = $document->documentElement;
         if (!$loaded || $root === null) {
             throw UnreadableFile::because(
-                $error === false ? 'This file is no SVG drawing.' : sprintf(
-                    'This file is no SVG drawing: line %d, %s.',
+                $error === false ? 'This file is not an SVG drawing.' : sprintf(
+                    'This file is not an SVG drawing: line %d, %s.',
                     $error->line,
                     rtrim(trim($error->message), '.'),
                 ),
             );
         }
         if (strtolower($root->localName ?? '') !== 'svg') {
-            throw UnreadableFile::because(sprintf('This file is no SVG drawing: it begins with <%s>.', $root->localName));
+            throw UnreadableFile::because(sprintf('This file is not an SVG drawing: it begins with <%s>.', $root->localName));
         }
         [$x, $y, $width, $height] = self::view($root);
         $shapes = $left = [];

@@ -62,7 +62,7 @@ final class RecipeJson
         foreach ($areas as $i => $area) {
             $name = mb_strtolower($area['name']);
             if (isset($names[$name])) {
-                throw UnreadableFile::because(sprintf('At /areas/%d/name: "%s" stands twice.', $i, $area['name']));
+                throw UnreadableFile::because(sprintf('At /areas/%d/name: "%s" is there twice.', $i, $area['name']));
             }
             $names[$name] = true;
         }
@@ -91,7 +91,7 @@ final class RecipeJson
                 throw UnreadableFile::because(sprintf('At %s/key: %s', $at, $problem->getMessage()));
             }
             if (isset($keys[$step['key']])) {
-                throw UnreadableFile::because(sprintf('At %s/key: "%s" stands twice.', $at, $step['key']));
+                throw UnreadableFile::because(sprintf('At %s/key: "%s" is there twice.', $at, $step['key']));
             }
             $keys[$step['key']] = true;
             $technique = Technique::from($step['technique']);
@@ -109,7 +109,7 @@ final class RecipeJson
             }
             $from = $step['loop']['from'] ?? null;
             if ($from !== null && !isset($keys[$from])) {
-                throw UnreadableFile::because(sprintf('At %s/loop/from: no step "%s" stands before it.', $at, $from));
+                throw UnreadableFile::because(sprintf('At %s/loop/from: there is no step "%s" before it.', $at, $from));
             }
         }
     }

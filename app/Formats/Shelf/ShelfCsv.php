@@ -48,7 +48,7 @@ final class ShelfCsv
         foreach ($records as ['line' => $line, 'cells' => $cells]) {
             $surplus = array_filter(array_slice($cells, count($header)), static fn (string $c): bool => trim($c) !== '');
             $row = ['line' => $line, 'fields' => [], 'extra' => [], 'problem' => $surplus === [] ? null
-                : sprintf('%d cells stand under %d columns: a cell with a separator in it needs quotes.', count($cells), count($header))];
+                : sprintf('%d cells for %d columns: a cell with a separator in it needs quotes.', count($cells), count($header))];
             foreach ($header as $i => $column) {
                 if (in_array(strtolower($column), PaintFields::COLUMNS, true) || self::isFurther($column, $cells[$i] ?? '')) {
                     $row['fields'][strtolower($column)] = $cells[$i] ?? '';

@@ -58,7 +58,7 @@ final class SwatchSheet
         return '<!DOCTYPE html>'."\n".'<html lang="en"><head><meta charset="utf-8"><title>Swatch sheet</title>'
             .'<style>body{margin:0;font:11pt/1.4 sans-serif}p{margin:8mm 10mm '
                 .'0}section{break-after:page}svg{display:block}@page{size:A4;margin:0}@media print{p{display:none}}</style>'
-            .'</head><body><p>Print at 100 %, without scaling. Left of each pair stands the colour as it is known, '
+            .'</head><body><p>Print at 100 %, without scaling. Left of each pair is the colour as it is known, '
                 .'right of it a field for one full coat.</p>'.$pages.'</body></html>'."\n";
     }
 

@@ -15,7 +15,7 @@ use Kalokroma\Recipe\Technique\Stage;
 use Kalokroma\Recipe\Technique\Technique;
 use Kalokroma\Record\Substance;
 
-/** What was really done, planned or not. What is not known may be left open. */
+/** Painting log, planned or not. What is not known may be left open. */
 final class RecordForm extends FormRequest
 {
     private const AS = 'What was planned is told as the bench had it: its technique, its paints and its place.';

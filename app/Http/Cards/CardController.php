@@ -97,7 +97,7 @@ final class CardController extends Controller
         );
     }
 
-    /** Up to which level a card is asked for; null for all of it. */
+    /** Level a card is asked for; null for all of it. */
     private static function goal(Request $request): ?Level
     {
         $level = $request->query('level');

@@ -46,7 +46,7 @@ final class CardMarkdown
                 $step['number'],
                 self::text($step['title']),
                 self::text($step['load']),
-                $step['missing'] ? ' (not at hand)' : '',
+                $step['missing'] ? ' (not in stock)' : '',
                 self::text($step['thin']),
                 self::text($step['coats']),
                 $step['dry'],

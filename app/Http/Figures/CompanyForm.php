@@ -94,7 +94,7 @@ final class CompanyForm extends FormRequest
                     if (!isset($seen[mb_strtolower($other)])) {
                         $validator->errors()->add(
                             "areas.$row.touches",
-                            sprintf('%s lies beside %s, but there is no area of that name.', $area['name'], $other),
+                            sprintf('%s is next to %s, but there is no area of that name.', $area['name'], $other),
                         );
                     }
                 }
@@ -114,7 +114,7 @@ final class CompanyForm extends FormRequest
             'areas.required' => 'A figure needs at least one area.',
             'areas.*.name.required' => 'Area :position has no name.',
             'areas.*.share.*' => 'Area :position needs its share of the surface in percent.',
-            'areas.*.depth.*' => 'Area :position lies at a depth from 1 (innermost) to 9.',
+            'areas.*.depth.*' => 'The depth of area :position runs from 1 (innermost) to 9.',
             'matches_id.*' => 'The company to match is not in your workshop.',
             'areas.*.touches.*' => 'The neighbours of area :position are names of areas.',
             'areas.*.notes.max' => 'The note of area :position has more than 200 characters.',

@@ -98,7 +98,7 @@ final class RecipeMovesController extends Controller
 
             return [
                 'notes' => $without === [] ? [] : [
-                    ['line' => 0, 'words' => sprintf('Nothing was changed on %s: no such step stands there.', implode(', ', $without))],
+                    ['line' => 0, 'words' => sprintf('Nothing was changed on %s: there is no such step.', implode(', ', $without))],
                 ],
                 'changes' => [],
             ];
@@ -125,7 +125,7 @@ final class RecipeMovesController extends Controller
 
             return [
                 'notes' => $beside === null ? [] : [
-                    ['line' => 0, 'words' => sprintf('The repair stands in the recipe of %s now.', $beside)],
+                    ['line' => 0, 'words' => sprintf('The repair is in the recipe of %s now.', $beside)],
                 ],
                 'changes' => [],
             ];

@@ -45,7 +45,7 @@ final class ManyPaints extends FormRequest
     {
         $validator->after(function (Validator $validator): void {
             if ($validator->errors()->isEmpty() && PaintRow::withTrashed()->whereKey($this->ids())->count() !== count($this->ids())) {
-                $validator->errors()->add('ids', 'Some of these paints do not stand on your shelf: reload the page.');
+                $validator->errors()->add('ids', 'Some of these paints are not on your shelf: reload the page.');
             }
         });
     }

@@ -40,7 +40,7 @@ final class PaintForm extends FormRequest
                 $validator->errors()->add(
                     'name',
                     sprintf(
-                        '%s stands on the shelf already%s: a paint is known by its line and name.',
+                        '%s is on your shelf already%s: a paint is known by its line and name.',
                         $twin->name,
                         $twin->line === '' ? '' : ' in '.$twin->line,
                     ),

@@ -43,7 +43,7 @@ final class SwatchController extends Controller
     {
         $field = $request->input('field');
         if (!in_array($field, Spot::FIELDS, true)) {
-            throw new DomainException('Say which field the reader lies on: '.implode(', ', Spot::FIELDS).'.');
+            throw new DomainException('Say which field the reader is on: '.implode(', ', Spot::FIELDS).'.');
         }
 
         return new JsonResponse(

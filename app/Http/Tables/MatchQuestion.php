@@ -30,7 +30,7 @@ final class MatchQuestion extends FormRequest
     public function messages(): array
     {
         return [
-            'by.*' => 'Mixes stand in the order of the expected or of the predicted difference.',
+            'by.*' => 'Mixes are in the order of the expected or of the predicted difference.',
             'paints.*' => 'A mix to match with has 1 to 3 paints.',
             'kinds.*' => 'Name behaviours of paint, as in opaque,semi-opaque.',
             'finish.*' => 'A finish is matt, satin or gloss.',

@@ -282,7 +282,7 @@ final class UndercoatView
             $theirs = $studio->undercoats->current($other);
             if ($mine->id !== $theirs->id) {
                 $warnings[] = sprintf(
-                    '%s is meant to match %s, which stands on %s: the same paint looks different over %s.',
+                    '%s is meant to match %s, which is on %s: the same paint looks different over %s.',
                     $company->name,
                     $other->name,
                     $theirs->words,

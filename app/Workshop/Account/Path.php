@@ -67,7 +67,14 @@ final class Path
     private function figure(): array
     {
         return $this->company === null
-            ? self::step('figure', 'Figure', '', 'Say what you want to paint: what sort, how high, which areas.', 'Add a figure', '/figures')
+            ? self::step(
+                'figure',
+                'Figure',
+                '',
+                'Say what you want to paint: what sort, how high, which areas.',
+                'Add a figure',
+                '/figures',
+            )
             : self::step(
                 'figure',
                 'Figure',

@@ -31,7 +31,7 @@ final readonly class Lack
         $paint = $need->paint;
         $why = match (true) {
             $paint->colour === null => null,
-            !$paint->isAtHand() => 'not at hand',
+            !$paint->isAtHand() => 'not in stock',
             $need->left !== null && $need->verdict() === 'short' => sprintf(
                 '%s ml left, %s ml needed',
                 round($need->left, 1),
@@ -62,7 +62,7 @@ final readonly class Lack
         return !$isOff || $mix === null || !$mix->isAtHand() || $step->target === null ? null : new self(
             'colour-'.$number,
             'a colour for the '.$step->stage->value,
-            sprintf('the nearest at hand is %.1f off', $off),
+            sprintf('the nearest on your shelf is %.1f off', $off),
             [$demand->where],
             $step->target->toSrgb()->clipped()->toLab(),
             $step->target->toSrgb()->clipped()->toHex(),

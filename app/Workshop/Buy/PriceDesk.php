@@ -38,7 +38,7 @@ final class PriceDesk
 
             return $why.' '.(
                 $kept === null
-                ? 'No list is here yet: try again later.'
+                ? 'There is no list yet: try again later.'
                 : sprintf('The list of %s is kept.', $kept->dated_on->format('Y-m-d'))
             );
         }

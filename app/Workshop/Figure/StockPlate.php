@@ -23,7 +23,8 @@ final class StockPlate
     /** @var array<string, PlateSvg> by kind, read once for a process */
     private static array $read = [];
 
-    /** @return array{width: float, height: float, shapes: list<array<string, mixed>>, beside: list<Beside>}|null null where it shows another */
+    /** @return array{width: float, height: float, shapes: list<array<string, mixed>>,
+        beside: list<Beside>}|null null where it shows another */
     public static function of(Company $company): ?array
     {
         $shares = $ids = [];

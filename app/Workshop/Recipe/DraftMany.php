@@ -84,11 +84,11 @@ final readonly class DraftMany
     private function wanted(Company $company, string $batch, bool $all): Collection
     {
         $done = RevisionRow::query()->where('batch', $batch)->pluck('recipe_id')->all();
-        $order = ['leading' => 0, 'supporting' => 1, 'minor' => 2];
 
         return $company->areas->toBase()
             ->filter(static fn (AreaRow $a): bool => $a->recipe === null || ($all && !in_array($a->recipe->id, $done, true)))
-            ->sortBy(static fn (AreaRow $a): array => [$order[$a->weight->value] ?? 1, -$a->share, $a->position])->values();
+            ->sort(static fn (AreaRow $a, AreaRow $b): int => $a->toCore($company)->ledBy($b->toCore($company))
+                ?: $a->position <=> $b->position)->values();
     }
 
     /** As it was asked for before, or else as the painter likes it. */

@@ -72,7 +72,7 @@ final class PlanRows
     }
 
     /**
-     * A paint that was taken off the shelf stays in the plan as one that is not at hand; a step whose paint is not known at
+     * A paint that was taken off the shelf stays in the plan as one that is not in stock; a step whose paint is not known at
      * all is left out of the plan that comes back.
      *
      * @param PlanRow $row

@@ -305,7 +305,7 @@ final readonly class RecipeEdits
             'move' => 'moved '.$step,
             'merge' => 'merged '.$step.' with the next',
             'loop' => ($edit['rounds'] ?? 1) > 1 ? Counted::Rounds->of($edit['rounds']).' up to '.$step : 'ended the loop of '.$step,
-            'overrule' => 'a rule '.(($edit['on'] ?? true) ? 'set aside' : 'heard again'),
+            'overrule' => 'a rule '.(($edit['on'] ?? true) ? 'set aside' : 'followed again'),
             default => implode(', ', array_intersect_key(self::SAID, $edit)).' of '.$step,
         };
     }

@@ -59,7 +59,7 @@ final readonly class RecipeImport
     }
 
     /**
-     * A recipe comes into the book, a figure or company among the figures. All of it, or nothing.
+     * A recipe is added to the book, a figure or company to your figures. All of it, or nothing.
      *
      * @throws UnreadableFile|DomainException
      */
@@ -104,7 +104,7 @@ final readonly class RecipeImport
         ]);
 
         return new Imported(
-            sprintf('"%s" stands in the book now, with %d steps.', $name, count($plan->steps)),
+            sprintf('"%s" is in your recipe book now, with %d steps.', $name, count($plan->steps)),
             self::renamed($given['name'], $name),
             bookId: $row->id,
         );
@@ -123,7 +123,7 @@ final readonly class RecipeImport
         $company->load('areas.recipe', 'records');
 
         return new Imported(
-            Message::said('{name} {count, plural, one {stands} other {stand}} among your figures now: '
+            Message::said('{name} {count, plural, one {is} other {are}} among your figures now: '
                 .'{areas, plural, one {# area} other {# areas}}, {recipes} with a recipe.', [
                 'name' => $company->name, 'count' => $company->count, 'areas' => count($given['areas']), 'recipes' => count($recipes),
             ]),
@@ -229,11 +229,11 @@ final readonly class RecipeImport
         foreach (self::sprays($said) as $given) {
             $paint = $this->own($given['paint']);
             if ($paint === null && $steps === []) {
-                return [sprintf('Its undercoat, %s, does not stand on your shelf: another is advised.', $given['paint']['name'])];
+                return [sprintf('Its undercoat, %s, is not on your shelf: another is advised.', $given['paint']['name'])];
             }
             if ($paint === null) {
                 $notes[] = sprintf(
-                    '%s, sprayed over its undercoat, does not stand on your shelf: that light is left out.',
+                    '%s, sprayed over its undercoat, is not on your shelf: that light is left out.',
                     $given['paint']['name'],
                 );
                 continue;

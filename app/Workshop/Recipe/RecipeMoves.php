@@ -78,7 +78,7 @@ final readonly class RecipeMoves
     }
 
     /**
-     * Replaces every paint that is not at hand by what is.
+     * Replaces every paint that is not in stock by what is.
      *
      * @return list<Replaced>
      */
@@ -214,7 +214,7 @@ final readonly class RecipeMoves
             $plan = Editing::add($plan, $step, $after);
             $after = $step->key->value;
         }
-        $this->keep($company, $on, $plan, $recipe->hex, 'mended: '.$mending->mishap->words(), seen: $beside === null);
+        $this->keep($company, $on, $plan, $recipe->hex, 'fixed: '.$mending->mishap->words(), seen: $beside === null);
 
         return $beside?->name;
     }

@@ -70,7 +70,7 @@ final class ShelfImport
                 $fields = isset($row['swatch']) ? $fields->with(['swatch' => $row['swatch']]) : $fields;
                 $why = $row['problem'] ?? implode(' ', $fields->problems);
                 if ($why === '' && isset($seen[$key])) {
-                    $why = sprintf('The same paint stands on line %d already.', $seen[$key]);
+                    $why = sprintf('The same paint is on line %d already.', $seen[$key]);
                 }
                 [$outcome, $why] = $why !== ''
                     ? ['skipped', $why]

@@ -49,7 +49,7 @@ final class SwatchDesk
                     '%s is %s paint: a swatch of it cannot be read, since %s.',
                     $paint->name,
                     $paint->behaviour->value,
-                    $paint->behaviour->colours() ? 'it changes with the angle or lies too thick' : 'it brings no colour',
+                    $paint->behaviour->colours() ? 'it changes with the angle or goes on too thick' : 'it brings no colour',
                 ),
             );
         }

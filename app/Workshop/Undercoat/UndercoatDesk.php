@@ -235,7 +235,7 @@ final readonly class UndercoatDesk
             ? UndercoatPlan::of($best, $this->kind($company))
             : $this->rows->plan($kept)->laidAs($best, $this->kind($company));
 
-        return $this->keep($company, $plan->because($advice->reason, false), 'advised: '.$best->words);
+        return $this->keep($company, $plan->because($advice->reason, false), 'best choice: '.$best->words);
     }
 
     /**

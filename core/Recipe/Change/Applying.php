@@ -30,7 +30,7 @@ use Kalokroma\Word\Finding;
 use Kalokroma\Word\Reason;
 
 /**
- * A recipe brought to another shelf: every paint that is not at hand is replaced by what is, judged by what it looks like
+ * A recipe brought to another shelf: every paint that is not in stock is replaced by what is, judged by what it looks like
  * in place, and every change is listed with its difference.
  */
 final readonly class Applying
@@ -117,7 +117,7 @@ final readonly class Applying
         );
         $made = (new StepMaker($palette))->make($step->key, $wish, $below);
         if ($made->load->mix === null || self::gone($made->load->mix) !== []) {
-            return new Replaced($step, $was, null, null, 'nothing at hand does it: it stays as described');
+            return new Replaced($step, $was, null, null, 'nothing on your shelf does it: it stays as described');
         }
         $known = $step->isFilm() && $made->isFilm();
 
@@ -134,13 +134,13 @@ final readonly class Applying
     {
         return new Finding(
             'mix.stands-in',
-            '{mix} stands in for {was}, which is not on your shelf'.($words === '' ? '.' : ': {words}.'),
+            '{mix} replaces {was}, which is not on your shelf'.($words === '' ? '.' : ': {words}.'),
             ['mix' => $now->words(), 'was' => $was, 'words' => $words],
             Reason::Mix,
         );
     }
 
-    /** @return list<string> ids of its paints that are not at hand */
+    /** @return list<string> ids of its paints that are not in stock */
     private static function gone(Mix $mix): array
     {
         $found = [];

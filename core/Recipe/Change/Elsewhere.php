@@ -46,7 +46,7 @@ final class Elsewhere
         );
     }
 
-    /** Null where no such step stands there. */
+    /** Null where there is no such step. */
     public static function dropped(Plan $plan, PlannedStep $like): ?Plan
     {
         $twin = self::twin($plan, $like);

@@ -95,7 +95,7 @@ final readonly class Mending
         $template = $mishap === Mishap::SpilledWash
             ? 'Still wet, it comes off with a clean damp brush. Once dry, {paint} leaves {area} {off} off, and a '
                 .'spilled wash dulls matt paint: {area} goes over it again.'
-            : 'Dry, {paint} stands {off} off on {area}: cover it while the colour of {area} is on the palette, '
+            : 'Dry, {paint} is {off} off on {area}: cover it while the colour of {area} is on the palette, '
                 .'later it is forgotten.';
 
         return self::summed(

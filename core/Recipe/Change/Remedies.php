@@ -148,7 +148,7 @@ final readonly class Remedies
 
         return $this->remedy(
             Remedy::NOW,
-            'On {relief} a wash has nowhere to run: it stands {off} off on the plane. The base goes over it again, '
+            'On {relief} a wash has nowhere to run: it is {off} off on the plane. The base goes over it again, '
                 .'and the shade is painted in.',
             ['relief' => $this->scene->area->relief->words(), 'off' => $this->scene->moved()],
             [
@@ -168,7 +168,7 @@ final readonly class Remedies
     private function slip(): Remedy
     {
         return $this->repaired(
-            'A slip of {off} is mended as long as the colour beside it is on the palette; later it is forgotten.',
+            'Fix a slip of {off} while the colour beside it is on the palette; later it is forgotten.',
             ['off' => $this->scene->moved()],
         );
     }

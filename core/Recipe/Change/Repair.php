@@ -104,7 +104,7 @@ final readonly class Repair
         }
         $why = $own === null
             ? new Finding('mend.ground', 'The ground is the basecoat here: its tone goes over the spot.')
-            : new Finding('mend.stained', 'A stain shows what lies below: its colour in covering paint goes over the spot.');
+            : new Finding('mend.stained', 'A stain shows what is below: cover the spot with its colour in opaque paint.');
         $target = $own->target ?? Oklch::fromLab($this->ground->plane->toLab());
 
         return (new StepMaker($this->palette))->make($key, new StepWish(

@@ -17,7 +17,7 @@ use Kalokroma\Word\Reason;
 
 /**
  * Which wash, stain or ink, and how strong: the one that brings the recess to the wanted shade without dulling the planes
- * more than it must. Every paint is tried at every usual strength over what lies below.
+ * more than it must. Every paint is tried at every usual strength over the coats below.
  */
 final readonly class Shading
 {
@@ -164,9 +164,9 @@ final readonly class Shading
     {
         return new Finding(
             'mix.wash',
-            'Over what lies below {wash}, {thin}, leaves the recess {apart} from the wanted shade and takes {dulled} '
+            'Over the coats below, {wash}, {thin}, leaves the recess {apart} from the wanted shade and takes {dulled} '
                 .'of lightness from the plane: '
-                .'the best of {count} at hand at any strength.',
+                .'the best of {count} on your shelf at any strength.',
             [
             'wash' => $this->mix->words(),
             'thin' => $this->thinning->isUndiluted() ? 'straight' : 'thinned '.$this->thinning->ratio(),

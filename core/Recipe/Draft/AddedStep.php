@@ -122,7 +122,7 @@ final readonly class AddedStep
 
         return $made->withMix($mix, reason: $best?->reason() ?? new Finding(
             'mix.any-wash',
-            'No wash at hand comes near the shade; {wash}, the darkest, lines all the same.',
+            'No wash on your shelf comes near the shade; {wash}, the darkest, still works as a line.',
             ['wash' => $mix->words()],
             Reason::Mix,
         ));

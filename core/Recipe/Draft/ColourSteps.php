@@ -371,7 +371,7 @@ final class ColourSteps extends DraftedSteps
         ) {
             $finding = new Finding(
                 'mix.stain',
-                'Over this ground {stain} leaves the plane {apart} from the wanted colour, the nearest stain at hand.',
+                'Over this ground {stain} leaves the plane {apart} from the wanted colour, the nearest stain on your shelf.',
                 ['stain' => $best->mix->words(), 'apart' => $best->difference],
                 Reason::Mix,
             );
@@ -430,7 +430,7 @@ final class ColourSteps extends DraftedSteps
 
     private static function farThinned(?RankedMix $best, RankedMix $chosen, float $within): Finding
     {
-        return new Finding('mix.thinned-stain', 'No stain at hand comes within {within} over this ground{best}: '
+        return new Finding('mix.thinned-stain', 'No stain on your shelf comes within {within} over this ground{best}: '
             .'{mix}, thinned far with medium, stains instead.', [
             'within' => $within,
             'best' => $best === null ? '' : sprintf(' (%s is %.1f off)', $best->mix->words(), $best->difference),

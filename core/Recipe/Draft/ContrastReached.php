@@ -111,7 +111,7 @@ final readonly class ContrastReached
                 $most = $off;
                 $missing = MixChoice::missing(new RankedMix($step->load->mix, INF), $step->target->toLab());
                 $short = new Finding('contrast.short', 'The {contrast} contrast you want cannot be reached: the '
-                    .'{rung} should lie {asked} of 100 in lightness from the colour, {mix} lies {reached}; {missing} is missing.', [
+                    .'{rung} should be {asked} of 100 in lightness from the colour, {mix} is {reached}; {missing} is missing.', [
                     'contrast' => $this->ladder->wish->contrast->value,
                     'rung' => $step->key->value,
                     'asked' => 100 * $asked,

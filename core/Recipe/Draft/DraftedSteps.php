@@ -54,7 +54,7 @@ abstract class DraftedSteps
         [$chosen] = $this->choice->nearest($target->toLab(), Aim::Shade);
         $finding = new Finding(
             'mix.thinned-shade',
-            'No wash, stain or ink is at hand: {mix}, thinned far, shades instead, {apart} from the wanted shade.',
+            'You have no wash, stain or ink: {mix}, thinned far, shades instead, {apart} from the wanted shade.',
             ['mix' => $chosen->mix->words(), 'apart' => $chosen->difference],
             Reason::Mix,
         );

@@ -70,7 +70,7 @@ final class MetalSteps extends DraftedSteps
     {
         $finding = new Finding(
             'mix.metal',
-            '{paint} is the nearest metallic at hand, {apart} from the wanted colour; metallics are not mixed with matt paint.',
+            '{paint} is the nearest metallic on your shelf, {apart} from the wanted colour; metallics are not mixed with matt paint.',
             ['paint' => $this->metal->mix->words(), 'apart' => $this->metal->difference],
             Reason::Mix,
         );
@@ -89,7 +89,7 @@ final class MetalSteps extends DraftedSteps
         $why = $this->brief->way === Way::Layers
             ? new Finding(
                 'metal.washed',
-                'You paint with layers only, but flakes cannot be layered dark: metal is shaded by a wash all the same.',
+                'You paint with layers only, but flakes cannot be layered dark: so metal is still shaded with a wash.',
             )
             : $reason;
 

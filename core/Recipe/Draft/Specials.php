@@ -57,7 +57,7 @@ final class Specials
                 'highlight',
                 'feathered-layer',
                 ['rung', 'highlight'],
-                'The brightest crescent lies opposite the dot.',
+                'The brightest crescent is opposite the dot.',
                 ['face' => 'plane', 'part' => 'the side away from the light', 'share' => 0.25],
             ],
             ['dot', 'dot', ['tone', 0.98, 0.005, 95.0], 'One dot in the dark side makes it round.', ['part' => 'the side of the light']],
@@ -271,7 +271,7 @@ final class Specials
             ['ridges', 'feathered-layer', ['tone', 0.96, 0.02, 95.0], 'The ridges lighter still.'],
             ['tint', 'glaze', ['rung', 'layer'], 'Yellow glazed over the sketch.', ['coats' => 5, 'tints' => true]],
         ]],
-        ['id' => 'yellow-flat', 'words' => 'yellow flat over white', 'why' => 'Over white yellow stands after few '
+        ['id' => 'yellow-flat', 'words' => 'yellow flat over white', 'why' => 'Over white yellow hides after few '
             .'coats and stays pure.', 'materials' => [], 'reliefs' => [], 'adds' => false, 'steps' => [
             ['stone', 'stepping-stone', ['tone', 0.96, 0.006, 95.0], 'White first: yellow hides little.', ['coats' => 2, 'ground' => 85.0]],
             ['basecoat', 'basecoat', ['rung', 'layer'], 'The yellow itself.'],
@@ -303,14 +303,14 @@ final class Specials
         ]],
         ['id' => 'chipped', 'words' => 'chipped coat', 'why' => 'Two coats with fluid between them: what is lifted '
             .'shows the lower one.', 'materials' => ['wood', 'metal'], 'reliefs' => ['plate'], 'adds' => false, 'steps' => [
-            ['basecoat', 'basecoat', ['tone', 0.36, 0.06, 48.0], 'What shall show through.'],
+            ['basecoat', 'basecoat', ['tone', 0.36, 0.06, 48.0], 'What will show through.'],
             ['seal', 'satin-varnish', null, 'Varnish keeps the water off it.'],
             ['fluid', 'chipping-fluid', null, 'The fluid dissolves under the top coat.'],
             ['top', 'chipping-top-coat', ['rung', 'layer'], 'The colour of the area, thin.', ['coats' => 2]],
             ['open', 'chipping-opening', null, 'Water and a stiff brush, along edges.'],
             ['highlight', 'edge-highlight', ['rung', 'highlight'], 'A light line under the larger chips.', ['part' => 'a few spots']],
         ]],
-        ['id' => 'weathering', 'words' => 'weathering', 'why' => 'Gloss, markings, wash, streaks, matt: each lies on '
+        ['id' => 'weathering', 'words' => 'weathering', 'why' => 'Gloss, markings, wash, streaks, matt: each goes on '
             .'what holds it.', 'materials' => [], 'reliefs' => ['plate'], 'adds' => true, 'steps' => [
             ['gloss', 'gloss-varnish', null, 'What comes next glides on gloss.'],
             ['marking', 'marking', null, 'On gloss no air stays under it.'],
@@ -318,11 +318,11 @@ final class Specials
                 'softener',
                 'softener',
                 null,
-                'Until it lies in every line.',
-                ['loop' => ['softener', 2, 'again until it lies in every line']],
+                'Until it is in every line.',
+                ['loop' => ['softener', 2, 'again until it is in every line']],
             ],
             ['dirt', 'enamel-wash', ['tone', 0.3, 0.03, 60.0], 'Dark dirt into lines and corners.'],
-            ['wiped', 'wiping', null, 'What lies on the planes comes off again.'],
+            ['wiped', 'wiping', null, 'What is on the planes comes off again.'],
             ['streaks', 'streak', ['tone', 0.4, 0.05, 60.0], 'Streaks run down from edges.'],
             ['blended', 'streak-blend', null, 'Blended, they look old.'],
             ['matt', 'matt-varnish', null, 'The matt coat draws all together and protects it.'],

@@ -178,8 +178,8 @@ final class StepMaker
         return new Finding(
             'mix.kind',
             $target === null || $usable[0]->colour === null
-                ? '{paint} is at hand for it.'
-                : '{paint} is the nearest of {count} at hand for it, {apart} from the wanted colour.',
+                ? 'You have {paint} for it.'
+                : '{paint} is the nearest of the {count} you have for it, {apart} from the wanted colour.',
             ['paint' => $usable[0]->name, 'apart' => self::apart($usable[0], $target), 'count' => count($usable)],
             Reason::Mix,
         );
@@ -213,7 +213,7 @@ final class StepMaker
         if ($technique !== Technique::Glaze && $ranked !== [] && $ranked[0]->difference <= Defaults::STAIN_WITHIN) {
             return [$ranked[0]->mix, new Finding(
                 'mix.stain',
-                'Over what lies below {wash} comes within {apart} of the wanted tone, the nearest of {count} at hand.',
+                'Over the coats below, {wash} comes within {apart} of the wanted tone, the nearest of {count} on your shelf.',
                 ['wash' => $ranked[0]->mix->words(), 'apart' => $ranked[0]->difference, 'count' => count($ranked)],
                 Reason::Mix,
             )];
@@ -225,7 +225,7 @@ final class StepMaker
 
         return [$mix, $technique === Technique::Glaze ? $reason : new Finding(
             'mix.thinned-shade',
-            '{mix}, thinned far, does it instead: no wash, stain or ink at hand comes near.',
+            '{mix}, thinned far, does it instead: no wash, stain or ink on your shelf comes near.',
             ['mix' => $mix->words()],
             Reason::Mix,
         )];
@@ -243,7 +243,7 @@ final class StepMaker
             ),
             new Finding(
                 'mix.lacking',
-                'Nothing of that kind is at hand: {name} is put down until one stands on your shelf.',
+                'You have nothing of that kind: {name} is entered until one is on your shelf.',
                 ['name' => $name],
                 Reason::Mix,
             ),

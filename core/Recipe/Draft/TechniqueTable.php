@@ -18,7 +18,7 @@ final class TechniqueTable
 {
     private const BY_RELIEF = [
         'tight' => [
-            'basecoat' => [Technique::Basecoat, 'Everything later lies on an even coat of the middle tone.'],
+            'basecoat' => [Technique::Basecoat, 'Everything later goes over an even coat of the middle tone.'],
             'wash' => [Technique::WashAllOver, 'In {relief} a wash runs into the recesses by itself and leaves the ridges.'],
             'layer' => [
                 Technique::Layer,
@@ -28,7 +28,7 @@ final class TechniqueTable
             'highlight' => [Technique::FeatheredLayer, 'The ridges catch the light: smaller and lighter than the layer.'],
         ],
         'broad' => [
-            'basecoat' => [Technique::Basecoat, 'Everything later lies on an even coat of the middle tone.'],
+            'basecoat' => [Technique::Basecoat, 'Everything later goes over an even coat of the middle tone.'],
             'wash' => [null, 'On {relief} a wash would sit and blotch: the shade is layered instead.'],
             'shade' => [
                 Technique::ShadeLayer,
@@ -39,28 +39,28 @@ final class TechniqueTable
             'highlight' => [Technique::FeatheredLayer, 'Each step up covers less and crowds to the upper parts.'],
         ],
         'plate' => [
-            'basecoat' => [Technique::Basecoat, 'Everything later lies on an even coat of the middle tone.'],
+            'basecoat' => [Technique::Basecoat, 'Everything later goes over an even coat of the middle tone.'],
             'wash' => [Technique::RecessLine, 'On {relief} only the lines want shade: a wash all over would stain the flat.'],
             'layer' => [null, 'On {relief} every edge of a layer would show: the coat stays whole.'],
             'drybrush' => [null, 'A drybrush streaks on {relief}.'],
             'highlight' => [Technique::EdgeHighlight, 'On {relief} the edge is what catches the light.'],
         ],
         'texture' => [
-            'basecoat' => [Technique::Basecoat, 'Everything later lies on an even coat of the middle tone.'],
+            'basecoat' => [Technique::Basecoat, 'Everything later goes over an even coat of the middle tone.'],
             'wash' => [Technique::WashAllOver, 'In {relief} a wash finds every hollow of the grain.'],
             'layer' => [null, 'On {relief} the drybrush does the layering, faster and finer than a brush point could.'],
             'drybrush' => [Technique::Drybrush, 'On {relief} the raised grain takes the paint off a nearly dry brush.'],
             'highlight' => [Technique::Drybrush, 'A second pass, lighter and smaller, on the upper parts only.'],
         ],
         'trim' => [
-            'basecoat' => [Technique::Basecoat, 'Everything later lies on an even coat of the middle tone.'],
+            'basecoat' => [Technique::Basecoat, 'Everything later goes over an even coat of the middle tone.'],
             'wash' => [Technique::WashAllOver, 'On {relief} a wash sets the edges off in one go.'],
             'layer' => [null, '{relief} is too small for a layer between wash and edge.'],
             'drybrush' => [null, 'A drybrush would catch the neighbours of {relief}.'],
             'highlight' => [Technique::EdgeHighlight, 'A touch on the edge makes {relief} readable from the table.'],
         ],
         'orb' => [
-            'basecoat' => [Technique::Basecoat, 'Everything later lies on an even coat of the middle tone.'],
+            'basecoat' => [Technique::Basecoat, 'Everything later goes over an even coat of the middle tone.'],
             'wash' => [null, 'On {relief} a wash would settle in a ring: dark to light is painted across it instead.'],
             'shade' => [Technique::ShadeLayer, '{relief} runs from dark, on the side of the light, to glowing, opposite.'],
             'layer' => [null, '{relief} needs one dark and one dot: a layer between would cloud it.'],
@@ -72,7 +72,7 @@ final class TechniqueTable
     private const STAINED = [
         'basecoat' => [Technique::Stain, 'One coat of stain tints the ground and pools in {relief}: base and shade at once.'],
         'wash' => [null, 'The stain pools in the recesses by itself: it is the shade as well.'],
-        'layer' => [Technique::Layer, 'Polishing layers on the planes bring the colour up where the stain lies thin.'],
+        'layer' => [Technique::Layer, 'Polishing layers on the planes bring the colour up where the stain is thin.'],
     ];
 
     private const GLAZED = [
@@ -82,7 +82,7 @@ final class TechniqueTable
     ];
 
     private const SPRAYED = [
-        'basecoat' => [Technique::AirbrushCoat, 'Sprayed, the coat lies thin and even on {relief}, before its neighbours are painted.'],
+        'basecoat' => [Technique::AirbrushCoat, 'Sprayed, the coat is thin and even on {relief}, before its neighbours are painted.'],
         'layer' => [Technique::AirbrushFade, 'The fade from above lightens the upper parts and leaves the lower ones.'],
     ];
 

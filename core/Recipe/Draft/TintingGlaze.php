@@ -80,7 +80,7 @@ final readonly class TintingGlaze
         $reason = new Finding(
             'mix.tint',
             '{paint}, {layers, plural, one {one layer} other {# layers}} thinned {ratio}, leaves it {off} from the wanted colour, the '
-                .'nearest of {count} transparent paints at hand: it tints without covering the light below.',
+                .'nearest of {count} transparent paints on your shelf: it tints without covering the light below.',
             ['paint' => $this->mix->words(), 'layers' => $this->layers, 'ratio' => $ratio, 'off' => $this->off, 'count' => $this->count],
             Reason::Mix,
         );

@@ -23,11 +23,11 @@ final class WholeSteps
         'satin-varnish' => [null, 'One sheen over everything.'],
         'enamel-wash' => [[0.3, 0.03, 60.0], 'Dark dirt into lines and corners of everything.'],
         'oil-wash' => [[0.3, 0.03, 60.0], 'Dark dirt into lines and corners of everything.'],
-        'wiping' => [null, 'What lies on the planes comes off again.'],
+        'wiping' => [null, 'What is on the planes comes off again.'],
         'streak' => [[0.4, 0.05, 60.0], 'Streaks run down from edges.'],
         'streak-blend' => [null, 'Blended, they look old.'],
         'matt-varnish' => [null, 'The matt coat draws everything together and protects it.'],
-        'pigment-powder' => [[0.62, 0.05, 75.0], 'Dust lies where feet and wheels throw it.'],
+        'pigment-powder' => [[0.62, 0.05, 75.0], 'Dust gathers where feet and wheels throw it.'],
         'waiting' => [null, 'Left alone until it is dry through.'],
     ];
 

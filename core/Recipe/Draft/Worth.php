@@ -45,7 +45,7 @@ final class Worth
 
         return $most >= self::SEEN ? null : new Finding(
             'step.unseen',
-            '{paint} would change what lies there by only {most}: nobody would see it.',
+            '{paint} would change what is there by only {most}: nobody would see it.',
             ['paint' => $step->words(), 'most' => $most],
         );
     }
@@ -62,7 +62,7 @@ final class Worth
 
         return $isSame ? new Finding(
             'step.same',
-            '{paint} lies there already, laid the same way: the shelf has nothing between this and the next.',
+            '{paint} is there already, put on the same way: your shelf has nothing between this and the next.',
             ['paint' => $step->words()],
         ) : null;
     }

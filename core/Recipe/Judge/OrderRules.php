@@ -84,9 +84,9 @@ final class OrderRules
         if ($why === null || in_array(Technique::GlossVarnish, $all, true) || in_array(Technique::SatinVarnish, $all, true)) {
             return [];
         }
-        $finding = new Finding('order.bare', 'No gloss varnish lies under {on}: {why}.', ['on' => self::name($on), 'why' => $why]);
+        $finding = new Finding('order.bare', 'There is no gloss varnish under {on}: {why}.', ['on' => self::name($on), 'why' => $why]);
 
-        return [new Mark('order.bare', $on->key->value, false, $finding, 'Lay a gloss varnish first, and let it cure a day.')];
+        return [new Mark('order.bare', $on->key->value, false, $finding, 'Put on a gloss varnish first, and let it cure for a day.')];
     }
 
     /**

@@ -131,7 +131,7 @@ final class StepRules
                 ? [
                     '{paint} holds metal flakes, and a {tool} carries them into other paint.',
                     ['paint' => $o->step->words(), 'tool' => $o->labour->tool->words()],
-                    'Take the brush and water kept for metal.',
+                    'Use the brush and water kept for metal.',
                 ]
                 : null,
             'stain.dark' => static fn (StepOutcome $o): ?array => self::stainOnDark($o),
@@ -143,7 +143,7 @@ final class StepRules
                 ? [
                     '{coats} coats, {minutes} minutes of work on each figure: a weak colour over this ground.',
                     ['coats' => $o->labour->coats, 'minutes' => (int) round($o->labour->minutes)],
-                    'Lay a stepping-stone coat first, or a lighter undercoat.',
+                    'Use a stepping-stone coat first, or a lighter undercoat.',
                 ]
                 : null,
             'sketch.covered' => static fn (StepOutcome $o, Area $a): ?array => $a->keepsSketch === true ? self::sketchCovered($o) : null,
@@ -173,7 +173,7 @@ final class StepRules
                 ? [
                     '{step} needs solvents, and you work without.',
                     ['step' => ucfirst($o->step->technique->words())],
-                    'Take a water-based wash with medium.',
+                    'Use a water-based wash with medium.',
                 ]
                 : null,
         ];
@@ -195,7 +195,7 @@ final class StepRules
                 'rest' => 100 - (int) round(100 * $a->relief->shares()->recess),
                 'darker' => max(0.0, $o->look->below->plane->toLab()->l - $o->look->after->plane->toLab()->l),
             ],
-            $a->relief === Relief::Plate ? 'Take a recess line or a pin wash.' : 'Shade it by layers or glazes.',
+            $a->relief === Relief::Plate ? 'Use a recess line or a pin wash.' : 'Shade it by layers or glazes.',
         ];
     }
 
@@ -287,7 +287,7 @@ final class StepRules
         return $moved === null ? null : [
             'Over so dark a ground (lightness {ground}) it changes the plane by only {moved}.',
             ['ground' => $o->look->below->plane->toLab()->l, 'moved' => $moved],
-            'Lay a lighter ground, or an opaque coat instead.',
+            'Use a lighter ground, or an opaque coat instead.',
         ];
     }
 

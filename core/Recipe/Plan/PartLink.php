@@ -58,10 +58,10 @@ final readonly class PartLink
     {
         return new Finding('part.'.($this->gluedIn === null ? 'loose' : 'glued'), match (true) {
             $this->gluedIn !== null =>
-                '{part} is painted apart, in {count} areas; it is glued on in the recipe of {in}, once both sides are done.',
+                '{part} is painted separately, in {count} areas; it is glued on in the recipe of {in}, once both sides are done.',
             $this->beside !== [] =>
-                '{part} is painted apart, in {count} areas. No recipe glues it on yet: do that when they and {beside} are done.',
-            default => '{part} is painted apart, in {count} areas. No recipe glues it on yet.',
+                '{part} is painted separately, in {count} areas. No recipe glues it on yet: do that when they and {beside} are done.',
+            default => '{part} is painted separately, in {count} areas. No recipe glues it on yet.',
         }, [
             'part' => ucfirst($this->part),
             'count' => (string) count($this->members),

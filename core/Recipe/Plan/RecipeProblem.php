@@ -31,7 +31,7 @@ final class RecipeProblem extends DomainException
 
     public static function nothingToPaintWith(): self
     {
-        return new self('No opaque or semi-opaque paint stands on the shelf with something left in it: bring in a few paints first.');
+        return new self('No opaque or semi-opaque paint on your shelf has anything left in it: add a few paints first.');
     }
 
     public static function shareOutOfRange(float $share): self
@@ -190,7 +190,7 @@ final class RecipeProblem extends DomainException
 
     public static function noSuchMishap(): self
     {
-        return new self('Say what went wrong: choose one of the mishaps.');
+        return new self('Say what went wrong: choose one from the list.');
     }
 
     public static function coatsOutOfRange(int $coats): self
@@ -200,7 +200,7 @@ final class RecipeProblem extends DomainException
 
     public static function undercoatOnce(): self
     {
-        return new self('The undercoat belongs to the whole figure and stands below already: take another one there, '
+        return new self('The undercoat belongs to the whole figure and is below already: choose another one there, '
             .'or add an undercoat repair.');
     }
 }

@@ -22,7 +22,7 @@ final readonly class DraftSum
      * @param float $minutes hands-on, one figure; each mix is loaded once
      * @param int $waiting minutes of drying, one after the other
      * @param list<string> $paints names of the paints to load
-     * @param list<string> $missing of them not at hand
+     * @param list<string> $missing of them not in stock
      * @param int $masks that are put on
      * @param float $maskMinutes of the hands-on ones, masks put on and taken off
      */

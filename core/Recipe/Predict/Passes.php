@@ -45,7 +45,7 @@ final class Passes
             $hiding->coats === null => [null, new Finding(
                 'coats.too-many',
                 'Even after {coats, plural, one {# coat} other {# coats}} the {face} is still {within} from full '
-                    .'hide: thin it less, or lay a lighter ground first.',
+                    .'hide: thin it less, or use a lighter ground first.',
                 $facts,
             ), $hiding->planned()],
             default => [$hiding->coats, self::hidden($hiding, $covered, $facts), $hiding->coats],

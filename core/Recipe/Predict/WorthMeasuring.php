@@ -88,7 +88,10 @@ final class WorthMeasuring
     {
         return array_values(array_filter(
             [$step->load->mix, $step->load->meets],
-            static fn (?Mix $m): bool => $m !== null && array_filter($m->paints(), static fn (Paint $p): bool => $p->colour === null) === [],
+            static fn (?Mix $m): bool => $m !== null && array_filter(
+                $m->paints(),
+                static fn (Paint $p): bool => $p->colour === null,
+            ) === [],
         ));
     }
 

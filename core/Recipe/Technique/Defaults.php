@@ -100,7 +100,7 @@ final class Defaults
             'with' => 'medium',
             'why' => 'medium keeps the pigment spread in so thin a mix, water would leave tide marks',
         ],
-        'filter' => ['ratio' => '1:12', 'range' => '1:8 – 1:12', 'with' => 'medium', 'why' => 'it shall tint, not be seen'],
+        'filter' => ['ratio' => '1:12', 'range' => '1:8 – 1:12', 'with' => 'medium', 'why' => 'it should tint, not be seen'],
         'airbrush' => ['ratio' => '1:1', 'range' => '2:1 – 1:2', 'with' => 'thinner', 'why' => 'thicker it spatters, thinner it runs'],
         'solvent' => ['ratio' => '3:2', 'range' => '1:1 – 2:1', 'with' => 'solvent', 'why' => 'its own solvent carries it into the lines'],
         'primer-airbrush' => [

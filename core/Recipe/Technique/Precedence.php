@@ -25,8 +25,8 @@ final readonly class Precedence
                 Position::SteppingStone,
                 Position::Repair,
             ], 'on' => [Position::Base],
-            'why' => 'a stepping-stone coat lies under the colour it helps',
-            'undone' => 'Laid over it, it takes the whole base again',
+            'why' => 'a stepping-stone coat goes under the colour it helps',
+            'undone' => 'Over it, it takes the whole base again',
         ],
         [
             'code' => 'order.base', 'hard' => false, 'below' => [Position::Base],
@@ -58,7 +58,7 @@ final readonly class Precedence
         ],
         [
             'code' => 'order.softener', 'hard' => true, 'below' => [Position::Marking], 'on' => [Position::Softener],
-            'why' => 'softener works on a marking that lies',
+            'why' => 'softener works on a marking that is',
         ],
         [
             'code' => 'order.wiping', 'hard' => true, 'below' => [Position::SolventWash], 'on' => [Position::Wiping],
@@ -78,7 +78,7 @@ final readonly class Precedence
         ],
         [
             'code' => 'order.fluid', 'hard' => true, 'below' => [Position::ChippingFluid], 'on' => [Position::TopCoat],
-            'why' => 'the fluid has to lie between the two coats',
+            'why' => 'the fluid has to be between the two coats',
         ],
         [
             'code' => 'order.opening', 'hard' => true, 'below' => [Position::TopCoat], 'on' => [Position::Opening],
@@ -114,7 +114,7 @@ final readonly class Precedence
                 Position::Marking,
                 Position::Softener,
             ],
-            'why' => 'the matt coat protects what lies under it',
+            'why' => 'the matt coat protects what is under it',
         ],
     ];
 
@@ -123,7 +123,7 @@ final readonly class Precedence
      */
     private const NEEDS = [
         'unmasking' => [Technique::Masking, 'There is no mask to take off'],
-        'softener' => [Technique::Marking, 'Softener needs a marking to lie on'],
+        'softener' => [Technique::Marking, 'Softener needs a marking to work on'],
         'wiping' => [Technique::EnamelWash, 'There is no enamel or oil wash to wipe'],
         'streak-blend' => [Technique::Streak, 'There are no streaks to blend'],
         'chipping-top-coat' => [Technique::ChippingFluid, 'Without chipping fluid under it a top coat does not open'],

@@ -160,7 +160,7 @@ final class Vocabulary
             'effort' => ['cm2', 0.7], 'dry' => 5, 'tool' => 'fine', 'takes' => self::THIN,
             'where' => 'Drawn out with a wiped brush; end each stroke where the colour should be strongest.',
             'watch' => 'Let every layer dry: a second one into the wet lifts the first.',
-            'exit' => 'again until it stands strong enough where the strokes end',
+            'exit' => 'again until it is strong enough where the strokes end',
         ],
         'filter' => [
             'words' => 'filter', 'stage' => Stage::Finish, 'at' => Position::Filter, 'level' => Level::Finished,
@@ -230,8 +230,8 @@ final class Vocabulary
             'words' => 'chipping fluid', 'stage' => Stage::Basecoat, 'at' => Position::ChippingFluid, 'level' => Level::Finished,
             'use' => 'drybrush',
             'effort' => ['cm2', 0.5], 'dry' => 20, 'tool' => 'brush', 'takes' => [Behaviour::Effect],
-            'where' => 'One thin coat over the colour that shall show through.',
-            'watch' => 'A varnish under it keeps the water off what lies below.',
+            'where' => 'One thin coat over the colour that will show through.',
+            'watch' => 'A varnish under it keeps the water off what is below.',
         ],
         'chipping-top-coat' => [
             'words' => 'top coat', 'stage' => Stage::Basecoat, 'at' => Position::TopCoat,
@@ -292,7 +292,7 @@ final class Vocabulary
             'effort' => ['each', 1.0], 'dry' => 15, 'tool' => 'small-brush',
             'where' => 'Over the marking; it wrinkles, then draws flat by itself.',
             'watch' => 'Hands off while it is wrinkled.',
-            'exit' => 'again until it lies in every line',
+            'exit' => 'again until it is in every line',
         ],
         'enamel-wash' => [
             'words' => 'enamel wash', 'stage' => Stage::Finish, 'at' => Position::SolventWash, 'level' => Level::Finished,
@@ -396,7 +396,8 @@ final class Vocabulary
             'words' => 'masking', 'stage' => Stage::Basecoat, 'at' => Position::Mask, 'level' => Level::Finished,
             'effort' => ['each', 5.0], 'dry' => 0, 'tool' => 'tweezers', 'doing' => ['blade'],
             'where' => 'Film, foil or putty over what is to stay as it is, edges rubbed down.',
-            'watch' => 'A soft ground lifts with the mask: what lies below has cured a day, and the film has lost tack on your skin first.',
+            'watch' => 'A soft ground lifts with the mask: what is below has cured for a day, and the film has lost tack on your skin '
+                .'first.',
         ],
         'unmasking' => [
             'words' => 'unmasking', 'stage' => Stage::Layer, 'at' => Position::Unmask, 'level' => Level::Finished,

@@ -26,7 +26,7 @@ final class Names
         'paints', 'paintwork', 'colour', 'color', 'mix', 'mixed', 'mixture', 'plus', 'also', 'just', 'only', 'quite', 'too', 'now',
         'put', 'lay', 'apply', 'add', 'go', 'going', 'went', 'do', 'done', 'make', 'i', 'we', 'you', 'he', 'she', 'they', 'if', 'so',
         'but', 'not', 'everything', 'part', 'parts', 'place', 'places', 'nice', 'step', 'steps', 'coat', 'coats', 'drop', 'drops',
-        'like', 'same', 'again', 'before', 'after', 'more', 'less', 'each', 'every', 'time', 'little', 'bit', 'very', 'really',
+        'like', 'same', 'again', 'before', 'after', 'more', 'less', 'each', 'every', 'time', 'little', 'bit', 'very', 'done',
         'instead', 'until', 'while', 'when', 'where', 'what', 'one', 'two', 'three', 'four', 'carefully', 'lightly', 'thin', 'thick',
         'thinned', 'heavy', 'light', 'first', 'last', 'next', 'optional', 'please', 'leave', 'keep', 'finished',
         'done', 'pure', 'plain', 'good', 'rich', 'brush',

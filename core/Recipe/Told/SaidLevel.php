@@ -6,7 +6,7 @@ namespace Kalokroma\Recipe\Told;
 
 use Kalokroma\Recipe\Technique\Level;
 
-/** Up to which level of finish it belongs. */
+/** Level of finish it belongs. */
 final class SaidLevel
 {
     private const NAMES = '(fieldable|tabletop|finished|showpiece|display)';

@@ -40,7 +40,7 @@
         helperText={helper}
     />
     <p class="sources">
-        <span class="soft">or take it from</span>
+        <span class="soft">or from</span>
         <button class="link-button" onclick={() => (source = 'picture')}>a picture</button>
         <button class="link-button" onclick={() => (source = 'reader')}>the reader</button>
     </p>

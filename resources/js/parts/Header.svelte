@@ -1,4 +1,6 @@
 <script lang="ts">
+    import { pages, together } from './pages';
+    import SecondLine from './SecondLine.svelte';
     import { surround } from '../theme/surround.svelte';
 
     interface Props {
@@ -11,41 +13,9 @@
     }
     let { painter, location, onleave, onkeys }: Props = $props();
 
-    const pages = [
-        { path: 'shelf', name: 'Shelf' },
-        { path: 'figures', name: 'Figures' },
-        { path: 'scheme', name: 'Scheme' },
-        { path: 'recipe', name: 'Recipe' },
-        { path: 'bench', name: 'Bench' },
-        { path: 'ledger', name: 'Ledger' },
-        { path: 'tables', name: 'Tables' },
-    ];
-    /** pages that belong together, in the second line of the head */
-    const together: Record<string, { path: string; name: string }[]> = {
-        shelf: [
-            { path: 'shelf', name: 'Paints' },
-            { path: 'add-paints', name: 'Add paints' },
-            { path: 'buy', name: 'Stock check and shopping' },
-        ],
-        scheme: [
-            { path: 'scheme', name: 'Scheme' },
-            { path: 'undercoat', name: 'Undercoat' },
-        ],
-        recipe: [
-            { path: 'recipe', name: 'Recipe' },
-            { path: 'compare', name: 'Compare' },
-            { path: 'book', name: 'Recipe book' },
-        ],
-    };
     const here = $derived(location.split('/')[1] || 'shelf');
     const top = $derived(Object.keys(together).find((t) => together[t]?.some((p) => p.path === here)) ?? here);
     const second = $derived(together[top] ?? []);
-    /** the figure that is open, which Scheme and Undercoat share */
-    const figure = $derived(top === 'scheme' ? (location.split('/')[2] ?? '') : '');
-
-    $effect(() => {
-        document.documentElement.classList.toggle('second', second.length > 0);
-    });
 </script>
 
 <header>
@@ -71,15 +41,12 @@
         <button class="plain-button" onclick={onleave}>Sign out</button>
     </div>
 </header>
-{#if second.length}
-    <nav class="second" aria-label="Pages of {pages.find((p) => p.path === top)?.name}">
-        {#each second as page (page.path)}
-            <a href="#/{page.path}{figure ? `/${figure}` : ''}" aria-current={here === page.path ? 'page' : undefined}
-                >{page.name}</a
-            >
-        {/each}
-    </nav>
-{/if}
+<SecondLine
+    pages={second}
+    of={pages.find((p) => p.path === top)?.name ?? ''}
+    {here}
+    figure={top === 'scheme' ? (location.split('/')[2] ?? '') : ''}
+/>
 
 <style>
     header {
@@ -130,14 +97,7 @@
         overflow: hidden;
         text-overflow: ellipsis;
     }
-    .second {
-        height: 36px;
-        padding: 0 20px;
-        background: var(--bar-second);
-        font-size: var(--size-plain);
-    }
-    header :focus-visible,
-    .second :focus-visible {
+    header :focus-visible {
         outline-color: var(--accent-on-bar);
         outline-offset: -2px;
     }

@@ -59,7 +59,7 @@
             {#if rows.length > 1}
                 <button
                     class="link-button"
-                    aria-label="Take paint {i + 1} out"
+                    aria-label="Remove paint {i + 1}"
                     onclick={() => put(rows.filter((_, at) => at !== i))}>out</button
                 >
             {/if}

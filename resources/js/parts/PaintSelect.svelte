@@ -17,6 +17,6 @@
 <Select labelText={label} selected={value} on:update={(e) => onchoose(String(e.detail ?? ''))}>
     <SelectItem value="" text={none} />
     {#each paints as paint (paint.id)}
-        <SelectItem value={String(paint.id)} text={paint.at_hand ? paint.name : `${paint.name} (not at hand)`} />
+        <SelectItem value={String(paint.id)} text={paint.at_hand ? paint.name : `${paint.name} (not in stock)`} />
     {/each}
 </Select>

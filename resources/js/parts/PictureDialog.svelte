@@ -17,7 +17,7 @@
 <Modal
     open
     modalHeading="A colour from a picture"
-    primaryButtonText="Take this colour"
+    primaryButtonText="Use this colour"
     primaryButtonDisabled={!found}
     secondaryButtonText="Cancel"
     on:click:button--secondary={onclose}

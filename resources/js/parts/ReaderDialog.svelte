@@ -31,7 +31,7 @@
 <Modal
     open
     modalHeading="A colour from the reader"
-    primaryButtonText="Take this colour"
+    primaryButtonText="Use this colour"
     primaryButtonDisabled={!series}
     secondaryButtonText="Cancel"
     on:click:button--secondary={onclose}
@@ -40,8 +40,7 @@
 >
     {#if problem}<InlineNotification lowContrast hideCloseButton kind="error" title={problem} />{/if}
     <p class="soft">
-        {reader.data?.reader ?? 'The reader'} stands in for a hand-held device. Lay it on one of the things beside it; it
-        reads five times.
+        {reader.data?.reader ?? 'The reader'} simulates a hand-held device. Choose what to put it on; it reads five times.
     </p>
     <div class="things">
         {#each reader.data?.things ?? [] as thing (thing.id)}

@@ -10,7 +10,7 @@
         [
             `${series.readings.length - series.rejected} of ${counted(series.readings.length, 'reading')} kept, they differ by ${series.spread.toFixed(1)}`,
             series.rejected
-                ? `${series.rejected} lay beside the field and ${series.rejected === 1 ? 'is' : 'are'} left out`
+                ? `${series.rejected} missed the field and ${series.rejected === 1 ? 'is' : 'are'} left out`
                 : '',
             series.failures
                 ? `${counted(series.failures, 'reading')} failed and ${series.failures === 1 ? 'was' : 'were'} taken again`

@@ -22,7 +22,7 @@
             onclick={() => onpick(paint)}
         ></button>
     {:else}
-        <p class="soft">No covering paint is at hand. <a href="#/shelf">Bring some to the shelf</a> first.</p>
+        <p class="soft">You have no covering paint. <a href="#/shelf">Add some to your shelf</a> first.</p>
     {/each}
 </div>
 

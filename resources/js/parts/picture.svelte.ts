@@ -29,7 +29,7 @@ export class Picture {
     }
 
     broken(): void {
-        this.problem = 'This file is no picture that can be shown: choose a PNG, JPEG or WebP.';
+        this.problem = 'This file is not a picture that can be shown: choose a PNG, JPEG or WebP.';
         this.url = null;
     }
 

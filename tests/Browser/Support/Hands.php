@@ -77,7 +77,7 @@ final readonly class Hands
     /** Waits until this stands on the page. */
     public function see(string $text): void
     {
-        $this->until(fn (): bool => str_contains($this->text(), $text), sprintf('"%s" does not stand on the page', $text));
+        $this->until(fn (): bool => str_contains($this->text(), $text), sprintf('"%s" is not on the page', $text));
     }
 
     public function seeNot(string $text): void

@@ -15,7 +15,7 @@ final class SamplePages
         yield 'A paint' => ['/shelf/3', 'Nearest relatives'];
         yield 'A metallic' => ['/shelf/80', 'Nearest relatives'];
         yield 'Figures' => ['/figures', 'A few questions'];
-        yield 'Scheme' => ['/scheme', 'To mend'];
+        yield 'Scheme' => ['/scheme', 'To fix'];
         yield 'Undercoat' => ['/undercoat', 'Before you start'];
         yield 'Tables, weather' => ['/tables/weather', 'In this order'];
         yield 'Tables, primer cost' => ['/tables/primer-cost', 'Can or airbrush?'];
@@ -25,9 +25,9 @@ final class SamplePages
         yield 'Scheme beside a company it matches' => ['/scheme/2', 'Together with'];
         yield 'Compare' => ['/compare/1', 'Per figure it takes'];
         yield 'Compare one area' => ['/compare/1?area=8', 'second on the plane'];
-        yield 'Recipe book' => ['/book', 'Bring it to a figure'];
+        yield 'Recipe book' => ['/book', 'Use on a figure'];
         yield 'Bench' => ['/bench', 'Next after this'];
-        yield 'Ledger' => ['/ledger', 'What was really done'];
+        yield 'Ledger' => ['/ledger', 'Painting log'];
         yield 'Tables, thin' => ['/tables/thin', 'Under varnish'];
         yield 'Tables, glaze' => ['/tables/glaze', 'apart to begin with'];
         yield 'Tables, between' => ['/tables/between', 'Equal drops instead'];

@@ -101,7 +101,7 @@ final class MixLadderTest extends TestCase
     public static function impossible(): iterable
     {
         [$a, $b] = [Swatches::paint('A', '#2f5a7e'), Swatches::paint('B', '#d0601f')];
-        yield 'one paint' => [[$a, $a, 5, 12], 'stands twice'];
+        yield 'one paint' => [[$a, $a, 5, 12], 'is in the mix twice'];
         yield 'no step between' => [[$a, $b, 2, 12], '3 to'];
         yield 'more steps than ratios' => [[$a, $b, 9, 3], '3 to 5'];
     }

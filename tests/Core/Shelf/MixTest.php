@@ -76,7 +76,7 @@ final class MixTest extends TestCase
     public function testTheSamePaintTwice(): void
     {
         $this->expectException(ShelfProblem::class);
-        $this->expectExceptionMessage('Ochre stands twice in the mix');
+        $this->expectExceptionMessage('Ochre is in the mix twice');
         $ochre = Swatches::paint('Ochre', '#9c7630');
         Mix::of([new Part($ochre, 1), new Part($ochre, 2)]);
     }

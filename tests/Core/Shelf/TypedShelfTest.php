@@ -149,7 +149,8 @@ final class TypedShelfTest extends TestCase
     public function testNoiseIsReadWithoutHarm(): void
     {
         $random = new Randomizer(new Mt19937(17));
-        $bits = ['wash', 'x2', ';', "\t", '–', ' - ', '(', ')', '#', '#12', '17 ml', ':', 'navy', 'ä', '☐', '"', ',', '0', 'half', "\0", '🙂'];
+        $bits = ['wash', 'x2', ';', "\t", '–', ' - ', '(', ')', '#', '#12', '17 ml', ':', 'navy', 'ä', '☐', '"', ',', '0', 'half', "\0",
+            '🙂'];
         for ($i = 0; $i < 400; ++$i) {
             $line = '';
             for ($k = $random->getInt(1, 14); $k > 0; --$k) {

@@ -50,7 +50,7 @@
                         {invitation.taken_by} came by a link of yours.
                     {:else}
                         Open until {invitation.expires}
-                        <button class="link-button" onclick={() => withdraw(invitation.id)}>Take it back</button>
+                        <button class="link-button" onclick={() => withdraw(invitation.id)}>Withdraw</button>
                     {/if}
                 </li>
             {/each}

@@ -22,7 +22,7 @@
             nextFigure.done} steps are open.
     </p>
 {/if}
-<p><a href="#/ledger">See what was written down</a></p>
+<p><a href="#/ledger">See the painting log</a></p>
 
 <style>
     h1 {

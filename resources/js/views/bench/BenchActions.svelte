@@ -37,7 +37,7 @@
             <span>{counted(left.figures.length, 'figure')} to go, about {duration(left.minutes)} of work</span>
         {/if}
         <span>Enter done · A all · D different</span>
-        <span>U not in the plan · ← → other steps</span>
+        <span>U unplanned · ← → other steps</span>
     </p>
 </div>
 

@@ -35,7 +35,7 @@
     {/if}
     <label class="level"
         >Up to
-        <select class="line-select" aria-label="Up to which level" bind:value={bench.level}>
+        <select class="line-select" aria-label="Level" bind:value={bench.level}>
             <option value="">everything</option><option value="fieldable">fieldable</option><option value="finished"
                 >finished</option
             >
@@ -61,17 +61,15 @@
         {/each}
     </div>
     {#if view.left_minutes}<p class="left">{duration(view.left_minutes)} of work left in all</p>{/if}
-    <p class="soft">✓ this step is done there · the line tells how far the whole figure is</p>
-    <button class="link-button" onclick={() => (bench.dialog = 'unplanned')}
-        >Write down something not in the plan</button
-    >
+    <p class="soft">✓ this step is done there · the bar shows how far the whole figure is</p>
+    <button class="link-button" onclick={() => (bench.dialog = 'unplanned')}>Add something unplanned</button>
     {#if view.last}
         <p class="soft last">
-            Last written: {view.last.area.toLowerCase()}, {view.last.stage}, {view.last.figures.length > 1
+            Last entry: {view.last.area.toLowerCase()}, {view.last.stage}, {view.last.figures.length > 1
                 ? 'figures'
                 : 'figure'}
             {ranges(view.last.figures)}.
-            <button class="link-button" onclick={() => view.last && bench.takeBack(view.last.id)}>Take it back</button>
+            <button class="link-button" onclick={() => view.last && bench.takeBack(view.last.id)}>Undo</button>
         </p>
     {/if}
     <p class="visually-hidden" role="status">{counted(done.length, 'figure')} have this step</p>

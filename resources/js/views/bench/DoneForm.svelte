@@ -71,10 +71,8 @@
 
 <Modal
     open
-    modalHeading={step
-        ? `What was really done: ${step.area.toLowerCase()}, ${step.technique}`
-        : 'Something not in the plan'}
-    primaryButtonText="Write it down"
+    modalHeading={step ? `Painting log: ${step.area.toLowerCase()}, ${step.technique}` : 'Something not in the plan'}
+    primaryButtonText="Save entry"
     primaryButtonDisabled={bench.busy || figures.length === 0}
     secondaryButtonText="Cancel"
     hasScrollingContent
@@ -85,7 +83,7 @@
 >
     {#if bench.problem}<InlineNotification lowContrast hideCloseButton kind="error" title={bench.problem} />{/if}
     <p class="soft">
-        {step ? 'The plan stays beside it. ' : ''}What you do not know may stay empty: the ledger shows it as a hole.
+        {step ? 'The plan is kept beside it. ' : ''}Leave empty what you do not know.
     </p>
     <div class="fields">
         {#if !step}

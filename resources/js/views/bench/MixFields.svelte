@@ -15,7 +15,7 @@
 </datalist>
 {#each mix as part, i (i)}
     <div class="part">
-        <TextInput labelText={i === 0 ? 'Paint really used' : 'and'} list="paints-at-hand" bind:value={part.name} />
+        <TextInput labelText={i === 0 ? 'Paint used' : 'and'} list="paints-at-hand" bind:value={part.name} />
         <TextInput labelText="Drops" placeholder="open" bind:value={part.parts} />
     </div>
 {/each}

@@ -10,7 +10,7 @@
 
 <p>
     <strong
-        >{applied.recipe.area.name} is painted so now{applied.changes.length
+        >{applied.recipe.area.name} is painted like this now{applied.changes.length
             ? `, with ${counted(applied.changes.length, 'change')} for your shelf`
             : ', with the very same paints'}.</strong
     >
@@ -20,6 +20,6 @@
     <p class="soft">
         {capital(change.step)}: {change.now ?? 'nothing'} for {change.was}{change.difference === null
             ? ''
-            : `, ${change.difference.toFixed(1)} apart`}, {change.words}.
+            : `, ${change.difference.toFixed(1)} off`}, {change.words}.
     </p>
 {/each}

@@ -27,12 +27,9 @@
     <label class="small-label">notes <textarea class="small-field" rows="3" bind:value={notes}></textarea></label>
     <button class="link-button" onclick={() => onsave({ name, tags: tags.split(','), notes, version })}>Save</button>
     {#if asking}
-        <span
-            >Take it out of the book for good? <button class="link-button" onclick={onremove}>yes, take it out</button
-            ></span
-        >
+        <span>Delete it from the book? <button class="link-button" onclick={onremove}>Yes, delete it</button></span>
     {:else}
-        <button class="link-button" onclick={() => (asking = true)}>Take it out of the book</button>
+        <button class="link-button" onclick={() => (asking = true)}>Delete from the book</button>
     {/if}
 </details>
 

@@ -22,12 +22,12 @@
                     <small
                         >{recipe.colour_words} · {materialWords(recipe.material)} · {recipe.way}{recipe.apart === null
                             ? ''
-                            : ` · ${recipe.apart.toFixed(1)} apart`}</small
+                            : ` · ${recipe.apart.toFixed(1)} off`}</small
                     >
                     <small
                         >{recipe.missing.length
                             ? `you lack ${recipe.missing.join(', ')}`
-                            : 'all its paints are at hand'}</small
+                            : 'you have all its paints'}</small
                     >
                 </span>
                 <span class="told">

@@ -30,8 +30,8 @@
             {#if book.isError}<p role="alert">{sentence(book.error)}</p>{/if}
             {#if book.data.total === 0}
                 <p>
-                    The book is empty. On a <a href="#/recipe">recipe</a> that has proved itself, say “Keep in the book”:
-                    it then stands here apart from its figure, and can be brought to any other.
+                    The book is empty. On a <a href="#/recipe">recipe</a> that you like, press “Keep in the book”: then it
+                    is here, whatever becomes of its figure, and can be used on any other.
                 </p>
             {:else}
                 <BookSearch book={book.data} bind:q bind:material bind:colour />

@@ -52,12 +52,12 @@
         </li>
     {/each}
 </ol>
-<h3>Bring it to a figure</h3>
-<select class="small-field" aria-label="Area to paint so" bind:value={area}>
+<h3>Use on a figure</h3>
+<select class="small-field" aria-label="Area to use it on" bind:value={area}>
     <option value="">choose an area</option>
     {#each areas as each (each.id)}<option value={String(each.id)}>{each.name} of {each.company}</option>{/each}
 </select>
-<Button size="field" disabled={area === ''} onclick={apply}>Paint it so</Button>
+<Button size="field" disabled={area === ''} onclick={apply}>Use on this area</Button>
 <Refused {write} onwritten={() => (filled += 1)} onyielded={() => (filled += 1)} />
 {#if applied}<BookApplied {applied} />{/if}
 <p class="file"><a href="/api/book/{entry.id}/file" download>The recipe as JSON</a>, for another workshop</p>

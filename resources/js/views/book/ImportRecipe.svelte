@@ -19,8 +19,8 @@
 <section>
     <h2>From a file</h2>
     <p class="soft">
-        A recipe, a figure or a company as JSON, as this or another workshop has written it. A recipe comes into the
-        book, a figure or company among the figures; paints you do not own stay as they are described.
+        A recipe, a figure or a company as JSON, as this or another workshop has written it. A recipe is added to the
+        book, a figure or company to your figures; paints you do not own stay as they are described.
     </p>
     <FileField label="Choose a JSON file" accept=".json,application/json" onchoose={bring} />
     <Refused {write} />

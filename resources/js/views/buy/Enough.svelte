@@ -48,7 +48,7 @@
     {#if !needs}
         <Waiting {problem} />
     {:else if !needs.paints.length}
-        <p>No recipe is drafted yet. <a href="#/recipe">Draft one</a>, and what it takes is reckoned here.</p>
+        <p>No recipe is drafted yet. <a href="#/recipe">Draft one</a>, and this page works out what it takes.</p>
     {:else}
         <p>{told}</p>
         <div class="table-frame">

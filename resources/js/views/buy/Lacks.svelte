@@ -10,7 +10,7 @@
 
 {#if !plan.lacks.length}
     <h2>Nothing is missing</h2>
-    <p>Every paint of these recipes is at hand, and enough of it.</p>
+    <p>You have every paint of these recipes, and enough of it.</p>
 {:else}
     <h2>{capital(counted(plan.lacks.length, 'thing'))} missing</h2>
     {#each plan.lacks as lack (lack.id)}

@@ -44,7 +44,7 @@
             <b>{money(single.price, currency)}</b>
         </div>
     {/each}
-    <Button size="small" kind="tertiary" on:click={onbought}>Bought: put it on the shelf</Button>
+    <Button size="small" kind="tertiary" on:click={onbought}>Bought: add to my shelf</Button>
 </section>
 
 <style>

@@ -119,10 +119,11 @@
                 {/if}
                 <AreasCompared {data} />
                 <p class="soft">
-                    Nothing is changed by comparing. To take a draft, open the <a
+                    Nothing is changed by comparing. To use a draft, open the <a
                         href="#/recipe/{data.area ?? data.areas[0]?.id}">recipe</a
                     >
-                    and choose its way there; the ground is taken on <a href="#/undercoat/{figure.id}">Undercoat</a>.
+                    and choose its way there; the undercoat is chosen on
+                    <a href="#/undercoat/{figure.id}">Undercoat</a>.
                 </p>
             {/if}
         </main>

@@ -47,7 +47,7 @@
         {/each}
         {#if data.area !== null}
             <label class="told"
-                >or as somebody tells it
+                >or in your own words
                 <textarea
                     rows="2"
                     aria-label="{title}: as it was told"
@@ -58,7 +58,7 @@
         {/if}
     </div>
     {#if draft.said}<p class="said">{draft.said}</p>{/if}
-    {#if ondrop}<button class="link-button" onclick={ondrop}>Take this side away</button>{/if}
+    {#if ondrop}<button class="link-button" onclick={ondrop}>Remove this side</button>{/if}
     <dl>
         <div>
             <dt>coats</dt>

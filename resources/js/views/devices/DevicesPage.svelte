@@ -18,7 +18,7 @@
 <main>
     <h1>Simulated devices</h1>
     <p class="soft lead">
-        The demo has no shop, sensor, reader or scale, so small simulations stand in for them. Here you choose what they
+        The demo has no shop, sensor, reader or scale, so small simulations take their place. Here you choose what they
         pretend, also to see what happens when one of them fails.
     </p>
     {#if !devices.isSuccess}

@@ -10,7 +10,7 @@
 </script>
 
 <fieldset>
-    <legend>{area.name || 'This area'} lies beside</legend>
+    <legend>{area.name || 'This area'} is next to</legend>
     {#each others as other (other.key)}
         <label
             ><input

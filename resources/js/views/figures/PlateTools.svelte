@@ -48,7 +48,7 @@
                 <Button
                     size="small"
                     disabled={desk.points.length < 3 || desk.area === null}
-                    onclick={() => desk.keepOutline()}>Keep this outline</Button
+                    onclick={() => desk.keepOutline()}>Save outline</Button
                 >
                 <Button
                     size="small"
@@ -69,7 +69,7 @@
         </div>
         <p class="soft">
             {plate.picture
-                ? `Click along the edge of ${desk.nameOf(desk.area)?.toLowerCase() ?? 'an area'}, three points at least, then keep the outline.`
+                ? `Click along the edge of ${desk.nameOf(desk.area)?.toLowerCase() ?? 'an area'}, at least three points, then save the outline.`
                 : desk.free
                   ? `${counted(desk.free, 'shape')} without an area: mark them in the drawing or in the list, then give them to one.`
                   : 'Every shape has its area.'}
@@ -79,12 +79,12 @@
         <p class="soft">
             Shapes that carry the name of an area (in data-area, or as their id) are given to it at once; the others are
             given by hand. A photograph is kept as grey values, and areas are traced over it. Scripts, links, text and
-            pictures inside a drawing stay behind.
+            pictures inside a drawing are left out.
         </p>
     {/if}
     <div class="do">
         <Button onclick={onclose}>Done</Button>
-        {#if plate}<button class="link-button" onclick={() => desk.discard()}>Throw the drawing away</button>{/if}
+        {#if plate}<button class="link-button" onclick={() => desk.discard()}>Delete the drawing</button>{/if}
     </div>
 </div>
 

@@ -7,8 +7,8 @@
     let { figure }: Props = $props();
 
     const words = {
-        apart: 'Paint apart',
-        behind: 'In the way',
+        apart: 'Paint separately',
+        behind: 'Blocks the brush',
         mask: 'Mask',
         weak: 'Weak joint',
     };
@@ -23,7 +23,7 @@
             <p class="parts">
                 {#each parts as part (part)}
                     <span
-                        ><strong>{part}</strong> as a part of its own: {figure.areas
+                        ><strong>{part}</strong> painted separately: {figure.areas
                             .filter((a) => a.part === part)
                             .map((a) => a.name.toLowerCase())
                             .join(', ')}.</span

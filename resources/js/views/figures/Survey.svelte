@@ -3,7 +3,7 @@
     import type { Figure, SurveyQuestion } from '../../api/wire';
     import { useWrite } from '../../api/write.svelte';
     import Refused from '../../parts/Refused.svelte';
-    import { counted } from '../../parts/words';
+    import { counted, withArticle } from '../../parts/words';
 
     interface Props {
         figure: Figure;
@@ -31,10 +31,10 @@
                 <p class="soft"><Explained text={question.why} /></p>
                 <p class="answers">
                     <button class="link-button" onclick={() => answer(question, 'yes')}
-                        >yes, add {question.area.name.toLowerCase()}</button
+                        >Yes, add {withArticle(question.area.name.toLowerCase())}</button
                     >
                     <button class="link-button" onclick={() => answer(question, 'no')}
-                        >no<span class="visually-hidden">: {question.ask}</span></button
+                        >No<span class="visually-hidden">: {question.ask}</span></button
                     >
                 </p>
             </li>

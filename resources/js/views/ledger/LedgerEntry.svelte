@@ -44,7 +44,7 @@
         {/if}
     </div>
     <div>
-        <p class="label">really</p>
+        <p class="label">done</p>
         <p class:same={entry.in_plan && !entry.differences.length}>{entry.real.words ?? 'paint not noted'}</p>
         <p class="mono">{told(entry.real, 'in all') || 'nothing more noted'}</p>
         {#if entry.differences.length}<p class="differs">≠ {entry.differences.join('; ')}</p>{/if}

@@ -45,7 +45,7 @@
             {/each}
         </nav>
         <main>
-            <h1>What was really done</h1>
+            <h1>Painting log</h1>
             <p class="soft">
                 {counted(ledger.data.total, 'entry', 'entries')}{ledger.data.entries.length < ledger.data.total
                     ? `, the latest ${ledger.data.entries.length} shown`
@@ -61,8 +61,8 @@
                 </section>
             {:else}
                 <p class="none">
-                    Nothing is written down yet. At the <a href="#/bench">Bench</a>, “Done” puts a step here with what
-                    was planned beside it.
+                    Nothing is recorded yet. At the <a href="#/bench">Bench</a>, “Done” adds a step here, with what was
+                    planned beside it.
                 </p>
             {/each}
         </main>

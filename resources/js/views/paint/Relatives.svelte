@@ -11,7 +11,7 @@
     function told(other: Relative): string {
         const light = Math.abs(other.lightness);
         const way = light < 1 ? 'as light' : `${light.toFixed(0)} ${other.lightness > 0 ? 'lighter' : 'darker'}`;
-        return `${other.difference.toFixed(1)} apart, ${way}${other.at_hand ? '' : ', not at hand'}`;
+        return `${other.difference.toFixed(1)} away, ${way}${other.at_hand ? '' : ', not in stock'}`;
     }
 </script>
 

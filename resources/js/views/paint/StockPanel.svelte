@@ -83,8 +83,8 @@
             {weighed.grams.toFixed(1)} g less {weighed.tare.toFixed(1)} g of bottle at {weighed.density} g/ml:
             <strong>{millilitres(weighed.ml)}</strong>{weighed.before === null
                 ? ''
-                : ` (reckoned ${millilitres(weighed.before)})`}.
-            {weighed.failures ? `${weighed.scale} found no rest ${weighed.failures}× and tried again.` : ''}
+                : ` (expected ${millilitres(weighed.before)})`}.
+            {weighed.failures ? `${weighed.scale} did not settle ${weighed.failures}× and tried again.` : ''}
             <button
                 class="link-button"
                 disabled={busy}

@@ -36,7 +36,7 @@
     {:else if look.can_be_read}
         <p>
             What this paint hides is guessed from its colour and behaviour. One coat over black and white, read or typed
-            in, tells how it really absorbs and scatters; then its colour stands to ±{look.measured_certainty.toFixed(
+            in, tells how it really absorbs and scatters; then its colour is good to ±{look.measured_certainty.toFixed(
                 1,
             )} instead of ±{look.certainty.toFixed(1)}, and its coats are computed from it.
         </p>
@@ -45,7 +45,7 @@
         </div>
     {:else}
         <p class="soft">
-            A swatch of {look.paint.behaviour} paint cannot be read: it changes with the angle, or lies too thick.
+            A swatch of {look.paint.behaviour} paint cannot be read: it changes with the angle, or goes on too thick.
         </p>
     {/if}
     <Refused {write} />

@@ -39,7 +39,7 @@
             offer.coats_more === 0
                 ? ''
                 : ` · ${counted(Math.abs(offer.coats_more), 'coat')} ${offer.coats_more > 0 ? 'more' : 'fewer'}`;
-        return `expect ${offer.expected.toFixed(1)} off${offer.as_good ? ', as good' : ''} · ${offer.difference.toFixed(1)} apart${more}`;
+        return `expect ${offer.expected.toFixed(1)} off${offer.as_good ? ', just as good' : ''} · ${offer.difference.toFixed(1)} on paper${more}`;
     }
 </script>
 

@@ -19,8 +19,8 @@
     <section aria-label="Two versions of this recipe">
         <h2>Two versions of this recipe</h2>
         <p>
-            Another window worked on an older state: <strong>{aside.words}</strong>. Both are kept; say which one shall
-            stand.
+            Another window changed an older version: <strong>{aside.words}</strong>. Both are kept. Which one do you
+            want?
         </p>
         <div class="both">
             <div>
@@ -31,7 +31,7 @@
             <div>
                 <h3>From the other window</h3>
                 <Layers layers={aside.layers} other={now} />
-                <button class="small-action" onclick={() => page.decide(aside.id, true)}>Take that one</button>
+                <button class="small-action" onclick={() => page.decide(aside.id, true)}>Use that one</button>
             </div>
         </div>
     </section>

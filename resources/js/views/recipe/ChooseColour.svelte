@@ -34,14 +34,14 @@
         if (wish.ladder) history.replaceState(history.state, '', `#/recipe/${recipe.area.id}`);
     }}
 >
-    <h2>Which colour shall it be?</h2>
+    <h2>Which colour?</h2>
     <p class="soft">
         As the area should look in the end, on its planes: any colour at all, or one of your shelf below.
     </p>
     <WantedColour {wish} {recipe} {paints} words={vocabulary.data} />
     {#if wish.ladder}
         <p class="taken">
-            The ladder from the tables is taken over whole: its rungs are base, shades and highlights.
+            The ladder from the tables is used as it is: its rungs are base, shades and highlights.
             <button type="button" class="link-button" onclick={() => (wish.ladder = '')}
                 >Choose by the rules instead</button
             >
@@ -51,11 +51,11 @@
     <WishFields {wish} {recipe} words={vocabulary.data} />
     {#if told}<p class="soft">{told.why}</p>{/if}
     <Button type="submit" disabled={page.busy || !wish.valid}
-        >{recipe.drafted ? 'Draft the recipe anew' : 'Draft the recipe'}</Button
+        >{recipe.drafted ? 'Draft again' : 'Draft the recipe'}</Button
     >
     {#if recipe.drafted}
         <Button kind="ghost" onclick={() => (page.redrafting = false)}>Keep the recipe</Button>
-        <p class="soft">The draft before can be had back with Undo; what is recorded stays.</p>
+        <p class="soft">Undo brings back the draft before; your records stay.</p>
     {/if}
     <h3>Colours on your shelf</h3>
     <div class="shelf">

@@ -32,7 +32,7 @@
                 <i style:background={step.hex ?? 'transparent'}></i>
                 <span>{step.technique}</span>
                 <small
-                    >{step.apart === null ? step.level : `${step.apart.toFixed(1)} apart`}, {counted(
+                    >{step.apart === null ? step.level : `${step.apart.toFixed(1)} off`}, {counted(
                         step.coats,
                         'coat',
                     )}</small

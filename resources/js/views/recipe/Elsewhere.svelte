@@ -25,7 +25,7 @@
     );
 </script>
 
-<h2>Or take it from elsewhere</h2>
+<h2>Or start from another recipe</h2>
 <Told {page} drafted={recipe.drafted} />
 <section class="pick">
     <label
@@ -57,7 +57,7 @@
     <label
         >Out of the book
         <select class="small-field" aria-label="Recipe of the book" bind:value={chosen}>
-            <option value="">{book.data?.total ? 'choose a recipe' : 'the book is empty yet'}</option>
+            <option value="">{book.data?.total ? 'choose a recipe' : 'the book is still empty'}</option>
             {#each book.data?.recipes ?? [] as each (each.id)}<option value={String(each.id)}
                     >{each.name} ({each.way})</option
                 >{/each}
@@ -67,7 +67,7 @@
         size="small"
         kind="secondary"
         disabled={page.busy || chosen === ''}
-        onclick={() => page.bring('book', { book_id: Number(chosen) })}>Take it</Button
+        onclick={() => page.bring('book', { book_id: Number(chosen) })}>Use this</Button
     >
     <p class="soft">Every paint you lack is replaced by what you own, and the differences are listed.</p>
 </section>

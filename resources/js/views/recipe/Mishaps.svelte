@@ -18,7 +18,7 @@
     const vocabulary = createQuery(vocabularyQuery);
     const mending = createQuery(() => mishapQuery(area, step.key, mishap, on));
     const answer = $derived(mishap ? mending.data : undefined);
-    const titles = { now: 'Mend it now', later: 'Mend it later', cover: 'Leave it: it will be covered' };
+    const titles = { now: 'Fix it now', later: 'Fix it later', cover: 'Leave it: it will be covered' };
 </script>
 
 <label

@@ -10,7 +10,7 @@
 
 <section aria-label="What was guessed and replaced">
     {#if moved.notes.length}
-        <h3>{moved.notes.some((n) => n.line) ? 'Written down; guessed on the way' : 'Mended'}</h3>
+        <h3>{moved.notes.some((n) => n.line) ? 'Entered, with some guesses' : 'Fixed'}</h3>
         <ul>
             {#each moved.notes as note (`${note.line} ${note.words}`)}<li>
                     {note.line ? `Line ${note.line}: ` : ''}{note.words}
@@ -20,7 +20,7 @@
     {#if moved.changes.length}
         <h3>Replaced by what you own</h3>
         <table class="rows">
-            <thead><tr><th>step</th><th>was</th><th>now</th><th>apart</th><th>how it differs in place</th></tr></thead>
+            <thead><tr><th>step</th><th>was</th><th>now</th><th>off</th><th>how it differs in place</th></tr></thead>
             <tbody>
                 {#each moved.changes as change (`${change.key} ${change.was}`)}
                     <tr>

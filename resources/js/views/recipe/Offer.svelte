@@ -17,10 +17,10 @@
         <p>{name}</p>
         <p class="soft">{told}</p>
     </div>
-    {#if current}<span>taken</span>{:else if ontake}<button
+    {#if current}<span>in use</span>{:else if ontake}<button
             class="link-button"
             onclick={ontake}
-            aria-label="Take {name}">take</button
+            aria-label="Use {name}">use</button
         >{/if}
 </div>
 

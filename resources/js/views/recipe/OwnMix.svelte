@@ -45,7 +45,7 @@
             ? step.meets.length
                 ? 'Change the colour that meets it'
                 : 'Let a second colour meet it'
-            : 'Load something else'}</summary
+            : 'Use another mix'}</summary
     >
     {#if paints.length}
         <MixRows {paints} mix={given} mayBeOpen={!second} onchange={(next) => (mix = next)} />

@@ -88,8 +88,7 @@
                 <h2>What happens next</h2>
                 <p>
                     From the colour you choose, the shade and the highlight are worked out, then matched to the paints
-                    that stand on your shelf: how many drops of what, how thin, how many coats over what lies below, and
-                    why.
+                    on your shelf: how many drops of what, how thin, how many coats, and why.
                 </p>
             {/if}
         </aside>

@@ -26,12 +26,12 @@
     </div>
     <p class="under"><span>this {step.mix.length > 1 ? 'mix' : 'paint'}, dry</span><span>wanted</span></p>
     <p>
-        <strong>{step.difference.toFixed(1)} apart</strong>{#if step.expected !== null}, expect {step.expected.toFixed(
+        <strong>{step.difference.toFixed(1)} off on paper</strong>{#if step.expected !== null}, expect {step.expected.toFixed(
                 1,
-            )} off{/if}
+            )}{/if}
     </p>
     <p class="soft">
-        Predicted to ±{step.mix_certainty.toFixed(1)}; over what lies below, with {counted(step.coats, 'coat')}, to ±{step.certainty.toFixed(
+        Predicted to ±{step.mix_certainty.toFixed(1)}; over the coats below, with {counted(step.coats, 'coat')}, to ±{step.certainty.toFixed(
             1,
         )}.
     </p>

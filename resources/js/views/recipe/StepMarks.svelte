@@ -22,7 +22,7 @@
 {#each quiet as mark (mark.id)}
     <p class="quiet" title={mark.sentence}>
         Your way, against the rule: {mark.sentence}
-        <button class="link-button" onclick={() => onoverrule(mark.id, false)}>hear it again</button>
+        <button class="link-button" onclick={() => onoverrule(mark.id, false)}>follow the rule again</button>
     </p>
 {/each}
 

@@ -44,7 +44,7 @@
 <div class="small-grid">
     <StepWho {step} {page} />
     <SmallSelect
-        label="up to"
+        label="Level"
         name="Level"
         options={vocabulary.data?.levels.map((l) => ({ id: l.id, words: l.words.split(':')[0] ?? l.id })) ?? []}
         value={step.level}

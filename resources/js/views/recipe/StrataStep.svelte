@@ -30,7 +30,7 @@
             ...(step.who_words ? [step.who_words] : []),
             ...(step.handling.words ? [step.handling.words] : []),
             ...(step.level === 'showpiece' ? ['showpiece'] : []),
-            ...(step.at_hand || step.of_figure ? [] : ['not at hand']),
+            ...(step.at_hand || step.of_figure ? [] : ['not in stock']),
         ]
             .filter(Boolean)
             .join(' · ');

@@ -22,7 +22,7 @@
 {:else if found.data && !found.data.substitutes.length}
     <p>Nothing on the shelf does the same. <a href="#/buy">What to buy</a></p>
 {:else if found.data}
-    <p class="soft">As it would look in place, so thinned, over what lies below.</p>
+    <p class="soft">As it would look in place: thinned like this, over the coats below.</p>
     {#each found.data.substitutes as other (other.mix_words)}
         <div class="offer">
             <Faces faces={other.after} label={other.mix_words} height="40px" />
@@ -32,7 +32,7 @@
                 >
             </p>
             <button class="link-button" aria-label="Take {other.mix_words} instead" onclick={() => ontake(other.mix)}
-                >take</button
+                >use</button
             >
         </div>
     {/each}

@@ -17,13 +17,13 @@
     <span>{duration(totals.dry_minutes)} drying</span>
     <span
         >{counted(totals.pots, 'pot')}{#if totals.missing.length}, <strong
-                >not at hand: {totals.missing.join(', ')}</strong
+                >not in stock: {totals.missing.join(', ')}</strong
             >
             ·
             <button class="link-button" disabled={page.busy} onclick={() => page.bring('replace')}
                 >replace by what I own</button
             >
-            · <a href="#/buy">what to buy</a>{:else}, all at hand · <a href="#/buy?area={recipe.area.id}">enough?</a
+            · <a href="#/buy">what to buy</a>{:else}, all in stock · <a href="#/buy?area={recipe.area.id}">enough?</a
             >{/if}</span
     >
 </p>

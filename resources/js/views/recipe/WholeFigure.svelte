@@ -14,7 +14,7 @@
         To print: <a href="/api/companies/{company.id}/card" target="_blank" rel="noopener">a page for each area</a> or
         <a href="/api/companies/{company.id}/card?as=table" target="_blank" rel="noopener">one table</a>, or only
         <a href="/api/companies/{company.id}/card?level=fieldable" target="_blank" rel="noopener">up to fieldable</a>.
-        To take along:
+        To export:
         <a href="{files}?as=json" download>JSON for another workshop</a>{#if company.count > 1}, <a
                 href="{files}?as=figure"
                 download>of one figure</a

@@ -21,7 +21,7 @@
 <section>
     <h2>Over the whole figure</h2>
     <p class="soft">
-        A wash, dirt, dust or varnish over everything is entered once. It stands in the recipe of every area where it
+        A wash, dirt, dust or varnish over everything is entered once. It is in the recipe of every area where it
         belongs, and once at the Bench.
     </p>
     {#if recipe.whole.steps.length}

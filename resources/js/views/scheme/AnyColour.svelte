@@ -30,19 +30,19 @@
 />
 <p>
     <button class="link-button" disabled={!isHex(colour) || busy} onclick={() => ongive(colour, null)}
-        >Take exactly this</button
+        >Use exactly this</button
     >
 </p>
 {#if matches.data}
-    <p class="soft">or what your shelf comes nearest with:</p>
+    <p class="soft">or the nearest your shelf can make:</p>
     <ul>
         {#each matches.data.matches.slice(0, 5) as match (match.mix_words)}
             <li>
                 <i style:background={match.look}></i>
                 <span
-                    >{match.mix_words}<small>{match.difference.toFixed(1)} away</small>
+                    >{match.mix_words}<small>{match.difference.toFixed(1)} off</small>
                     <button class="link-button" disabled={busy} onclick={() => ongive(null, match.mix)}
-                        >Take<span class="visually-hidden">{` ${match.mix_words}`}</span></button
+                        >Use<span class="visually-hidden">{` ${match.mix_words}`}</span></button
                     ></span
                 >
             </li>

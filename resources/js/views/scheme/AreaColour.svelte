@@ -43,7 +43,7 @@
     const paint = (id: number, name: string, hex: string) => give(null, [{ paint_id: id, name, parts: 1, hex }]);
 </script>
 
-<p class="back"><button class="link-button" onclick={() => (desk.chosen = null)}>Back to what is to mend</button></p>
+<p class="back"><button class="link-button" onclick={() => (desk.chosen = null)}>Back to what to fix</button></p>
 <h2>{area.name}</h2>
 <p class="soft">
     {materialWords(area.material)}{touching.length ? `, beside ${touching.join(', ').toLowerCase()}` : ''}

@@ -21,7 +21,7 @@
 {#if area.hex}
     <p>{area.words} <span class="mono">{area.hex}</span></p>
     <Checkbox
-        labelText="Keep it whatever is proposed"
+        labelText="Keep this colour when proposing"
         checked={area.fixed}
         disabled={desk.busy}
         on:check={(e) => {

@@ -39,7 +39,7 @@
 
 {#if coloured.length}
     <section aria-labelledby="beside">
-        <h2 id="beside">Colour beside colour</h2>
+        <h2 id="beside">Colours side by side</h2>
         <p class="pick">
             {#each [0, 1, 2] as place (place)}
                 {#if place <= areas.length}

@@ -24,11 +24,11 @@
     }
 </script>
 
-<h2>To mend</h2>
+<h2>To fix</h2>
 {#if scheme.pairs.length === 0}
     <p class="soft">
-        Once neighbours have colours, those that run into each other stand here, with the nearest change that parts
-        them.{scheme.areas.some((a) => a.fixed) ? ' Let the rest be proposed, or choose further areas.' : ''}
+        Once neighbours have colours, those that run into each other are listed here, with the nearest change that
+        separates them.{scheme.areas.some((a) => a.fixed) ? ' Let the rest be proposed, or choose further areas.' : ''}
     </p>
 {:else if findings.length === 0}
     <p>Nothing: all {scheme.pairs.length} pairs can be told apart from {scheme.metres} m.</p>
@@ -45,18 +45,18 @@
                 <p class="mend">
                     <i style:background={pair.mend.hex}></i>
                     <span
-                        >Take {lower(pair.mend.area)}
-                        <strong>{pair.mend.words}</strong>: {pair.mend.mix_words}, {pair.mend.apart} from what it is.
+                        >Make {lower(pair.mend.area)}
+                        <strong>{pair.mend.words}</strong>: {pair.mend.mix_words}, {pair.mend.apart} from now.
                         <button class="link-button" disabled={desk.busy} onclick={() => take(pair)}
-                            >Take it<span class="visually-hidden">{` for ${lower(pair.mend.area)}`}</span></button
+                            >Use this<span class="visually-hidden">{` for ${lower(pair.mend.area)}`}</span></button
                         ></span
                     >
                 </p>
             {:else if !pair.looked}
-                <p class="soft">Mend those above first: they are worse, and their changes may part these too.</p>
+                <p class="soft">Fix those above first: they are worse, and their changes may help here too.</p>
             {:else if pair.verdict !== 'small'}
                 <p class="soft">
-                    No colour of your shelf parts them without joining another pair, or both are kept as they are.
+                    No colour on your shelf separates them without joining another pair, or you keep both.
                 </p>
             {/if}
             {#if pair.instead}<p class="soft">{pair.instead}</p>{/if}

@@ -7,6 +7,7 @@
     import FigureDrawing from '../../parts/FigureDrawing.svelte';
     import type { Tones } from '../../parts/drawing';
     import { isHex } from '../../parts/words';
+    import ProposeFrom from './ProposeFrom.svelte';
     import { parts, type SchemeDesk } from './scheme.svelte';
 
     interface Props {
@@ -52,33 +53,7 @@
     }
 </script>
 
-<div class="ask">
-    <label
-        >Start from <select class="line-select" bind:value={from}>
-            {#if kept.length}<option value="kept">the colours you kept</option>{/if}
-            <option value="colour">one colour</option>
-            <option value="surprise">surprise me within my shelf</option>
-        </select></label
-    >
-    {#if from === 'colour'}
-        <label class="colour">Colour <input type="color" bind:value={colour} /><span class="mono">{colour}</span></label
-        >
-    {:else if from === 'surprise'}
-        <Button size="small" kind="tertiary" onclick={() => (surprise += 1)}>Surprise me again</Button>
-    {/if}
-    <label class:away={from === 'surprise'}
-        >Harmony <select class="line-select" aria-label="Harmony" bind:value={harmony}>
-            <option value="">the best of each</option>
-            <option value="complement">opposite hues</option>
-            <option value="near-complement">beside the opposite hue</option>
-            <option value="triad">three hues, evenly apart</option>
-            <option value="analogous">neighbouring hues</option>
-            <option value="warm-cold">one warm against one cold</option>
-            <option value="spot">muted, with one spot of colour</option>
-        </select></label
-    >
-    {#if from === 'kept'}<span class="soft">kept: {kept.map((a) => a.name.toLowerCase()).join(', ')}</span>{/if}
-</div>
+<ProposeFrom kept={kept.map((a) => a.name.toLowerCase())} bind:from bind:colour bind:surprise bind:harmony />
 {#if proposals.error}
     <p role="alert">{sentence(proposals.error)}</p>
 {:else if proposals.data}
@@ -106,13 +81,6 @@
 {:else}<p class="soft">One moment …</p>{/if}
 
 <style>
-    .ask {
-        display: flex;
-        flex-wrap: wrap;
-        gap: 6px 18px;
-        align-items: baseline;
-        margin-bottom: 12px;
-    }
     ol {
         display: grid;
         grid-template-columns: repeat(auto-fill, minmax(240px, 1fr));
@@ -132,20 +100,6 @@
         padding: 8px;
         background: var(--surround-deep);
         height: 230px;
-    }
-    .away {
-        display: none;
-    }
-    .colour {
-        display: inline-flex;
-        gap: 8px;
-        align-items: center;
-    }
-    .colour input {
-        width: 64px;
-        height: 32px;
-        padding: 0;
-        border: 0;
     }
     .lead {
         font-size: var(--size-plain);

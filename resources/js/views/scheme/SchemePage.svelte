@@ -98,7 +98,7 @@
                 <Together scheme={data} {desk} />
             {/if}
         </main>
-        <aside class="panel" aria-label={area ? `Colour of ${area.name}` : 'What to mend'}>
+        <aside class="panel" aria-label={area ? `Colour of ${area.name}` : 'What to fix'}>
             {#if area}
                 {#key area.id}<AreaColour {area} {figure} {desk} />{/key}
             {:else}

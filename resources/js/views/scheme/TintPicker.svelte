@@ -42,7 +42,7 @@
         </div>
     {/each}
     {#if tint.data.warning}<p class="warning">{tint.data.warning}</p>{/if}
-    <button class="link-button" onclick={() => base && ontake(base.hex)}>Take this {kind}</button>
+    <button class="link-button" onclick={() => base && ontake(base.hex)}>Use this {kind}</button>
 {/if}
 
 <style>

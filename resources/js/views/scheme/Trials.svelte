@@ -61,13 +61,12 @@
                 <button
                     class="link-button"
                     disabled={desk.busy}
-                    onclick={() => desk.try('POST', `trials/${trial.id}/take`)}>Take it</button
+                    onclick={() => desk.try('POST', `trials/${trial.id}/take`)}>Use this</button
                 >
                 <button
                     class="link-button"
                     disabled={desk.busy}
-                    onclick={() => desk.try('DELETE', `trials/${trial.id}`, { version: trial.version })}
-                    >Throw away</button
+                    onclick={() => desk.try('DELETE', `trials/${trial.id}`, { version: trial.version })}>Delete</button
                 >
             </p>
         </li>

@@ -9,7 +9,7 @@
 
     function hides(all: Staircase[]): string {
         const hidden = all.filter((s) => s.coats !== null);
-        if (hidden.length === 0) return 'It tints what lies below and never hides it.';
+        if (hidden.length === 0) return 'It tints what is below and never hides it.';
         const told = hidden.map((s) => `${counted(s.coats ?? 0, 'coat')} over ${s.ground.split(',')[0]}`).join(', ');
         const never = all.filter((s) => s.coats === null).map((s) => s.ground);
         return `Undiluted it hides after ${told}${never.length ? `; over ${never.join(' and ')} not within 12` : ''}.`;

@@ -4,7 +4,7 @@
 
     interface Props {
         up: Up;
-        /** places where nothing stands */
+        /** places without a paint */
         gaps: ShelfMap['gaps'];
     }
     let { up, gaps }: Props = $props();

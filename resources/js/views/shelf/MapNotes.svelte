@@ -10,7 +10,7 @@
 
 <div class="notes">
     <section>
-        <h2>Where nothing stands</h2>
+        <h2>Empty regions</h2>
         {#each map.gaps as gap, n (gap.words)}
             <div class="row">
                 <i style:background={gap.colour}></i>
@@ -38,7 +38,9 @@
                         ><button class="link-button" onclick={() => onchoose(pair.one_id)}>{pair.one}</button> and
                         <button class="link-button" onclick={() => onchoose(pair.other_id)}>{pair.other}</button
                         ></strong
-                    ><br /><span class="soft">{pair.apart.toFixed(1)} apart, used alike: one of them will do</span>
+                    ><br /><span class="soft"
+                        >{pair.apart.toFixed(1)} from each other, used alike: one of them will do</span
+                    >
                 </p>
                 <a href="#/tables/coats?paints={pair.one_id},{pair.other_id}">compare</a>
             </div>

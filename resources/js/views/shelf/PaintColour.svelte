@@ -34,7 +34,7 @@
 
 {#if overWhite}
     <p class="asked" role="status">
-        So dark a colour looks like the paint in the bottle. One coat of it over white would be about
+        A colour this dark looks like the paint in the bottle. One coat of it over white would be about
         <i style:background={overWhite}></i> <span class="mono">{overWhite}</span>.
         <button type="button" class="link-button" onclick={() => (draft.fields.colour = overWhite)}
             >Use this colour</button

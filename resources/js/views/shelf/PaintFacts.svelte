@@ -26,7 +26,7 @@
     <dd>{paint.used_in ? counted(paint.used_in, 'recipe') : 'no recipe'}</dd>
     {#if paint.set}<dt>set</dt>
         <dd>{paint.set}</dd>{/if}
-    {#if paint.place}<dt>stands</dt>
+    {#if paint.place}<dt>place</dt>
         <dd>{paint.place}</dd>{/if}
     {#if paint.state}<dt>state</dt>
         <dd>{paint.state}</dd>{/if}

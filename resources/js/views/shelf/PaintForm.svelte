@@ -39,7 +39,7 @@
 <Modal
     open
     modalHeading={paint ? `Change ${paint.name}` : 'Add a paint'}
-    primaryButtonText={paint ? 'Save' : 'Put it on the shelf'}
+    primaryButtonText={paint ? 'Save' : 'Add to shelf'}
     secondaryButtonText="Cancel"
     selectorPrimaryFocus="#paint-name"
     hasScrollingContent

@@ -54,7 +54,7 @@
         {#each look.data.relatives.slice(0, 3) as relative (relative.id)}
             <button class="plain-button relative" onclick={() => onchoose(relative.id)}>
                 <i style:background={relative.hex}></i><span
-                    >{relative.name} · {relative.difference.toFixed(1)} apart</span
+                    >{relative.name} · {relative.difference.toFixed(1)} away</span
                 >
             </button>
         {/each}

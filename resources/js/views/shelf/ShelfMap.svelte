@@ -54,7 +54,7 @@
             by hue and {up === 'lightness' ? 'lightness' : 'strength'} · a full bottle is a large dot · {counted(
                 map.data.gaps.length,
                 'place',
-            )} where nothing stands
+            )} without a paint
         </p>
         <label
             >Up the map <select class="line-select" bind:value={up}

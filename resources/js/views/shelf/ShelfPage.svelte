@@ -5,13 +5,12 @@
     import { likeQuery } from '../../api/queries';
     import Waiting from '../../parts/Waiting.svelte';
     import { counted } from '../../parts/words';
-    import ImportShelf from './ImportShelf.svelte';
-    import PaintForm from './PaintForm.svelte';
     import PaintList from './PaintList.svelte';
     import PaintPanel from './PaintPanel.svelte';
     import PaintWall from './PaintWall.svelte';
     import ManyPaints from './ManyPaints.svelte';
     import { ShelfView, type Mode } from './shelf.svelte';
+    import ShelfDialogs from './ShelfDialogs.svelte';
     import ShelfDoubts from './ShelfDoubts.svelte';
     import ShelfEmpty from './ShelfEmpty.svelte';
     import ShelfFilters from './ShelfFilters.svelte';
@@ -29,14 +28,6 @@
         view.like = like;
     });
     const opened = $derived(new URLSearchParams(router.querystring ?? '').get('open') ?? '');
-    $effect(() => {
-        if (opened === 'import') view.dialog = 'import';
-        if (opened === 'paint') view.add();
-    });
-    function close() {
-        view.dialog = null;
-        if (opened) window.location.hash = '/shelf';
-    }
     $effect(() => {
         view.removed = removed ? [Number(removed)] : [];
     });
@@ -86,8 +77,7 @@
                     <ShelfSets onchoose={(id) => (view.chosen = id)} />
                 {:else if view.found.length === 0}
                     <p class="none">
-                        No paint here {view.words ? `speaks of “${view.words}”` : 'is of that kind'}. Ask for less
-                        above.
+                        No paint {view.words ? `has “${view.words}” in it` : 'is of that kind'}. Choose less above.
                     </p>
                 {:else if view.mode === 'map'}
                     <ShelfMap
@@ -123,17 +113,7 @@
             <PaintPanel id={view.chosenId} onedit={(paint) => view.edit(paint)} onchoose={(id) => (view.chosen = id)} />
         </aside>
     </div>
-    <ImportShelf open={view.dialog === 'import'} onclose={close} />
-    {#if view.dialog === 'paint'}
-        <PaintForm
-            paint={view.edited}
-            behaviours={shelf.data.behaviours}
-            forms={shelf.data.forms}
-            purposes={shelf.data.purposes}
-            onclose={close}
-            onsaved={(id) => (view.chosen = id)}
-        />
-    {/if}
+    <ShelfDialogs {view} shelf={shelf.data} {opened} />
 {/if}
 
 <style>

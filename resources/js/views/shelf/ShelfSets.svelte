@@ -73,11 +73,11 @@
             </p>
             <div class="chips">
                 {#each set.paints as paint, i (i)}<i style:background={paint.hex} title={paint.name}></i>{/each}
-                <Button size="small" kind="ghost" on:click={() => own(set.id)}>It is mine: put it on the shelf</Button>
+                <Button size="small" kind="ghost" on:click={() => own(set.id)}>I have it: add to my shelf</Button>
             </div>
         </section>
     {:else}
-        <p class="soft">No price list is here yet. <a href="#/buy">Ask the shop</a> first.</p>
+        <p class="soft">There is no price list yet. <a href="#/buy">Ask the shop</a> first.</p>
     {/each}
 {/if}
 

@@ -19,7 +19,7 @@
 <p role="status">
     {counted(ids.length, 'paint')} taken off the shelf, stock and history kept.
     <button class="link-button" onclick={undo}>Put {ids.length === 1 ? 'it' : 'them'} back</button>
-    <button class="link-button" onclick={ondone}>Leave it so</button>
+    <button class="link-button" onclick={ondone}>Leave it</button>
     {write.problem}
 </p>
 

@@ -1,10 +1,10 @@
 <script lang="ts">
     import { createQuery } from '@tanstack/svelte-query';
-    import { Button } from 'carbon-components-svelte';
     import { invitationQuery } from '../../api/queries';
     import type { Session } from '../../api/wire';
     import { useWrite } from '../../api/write.svelte';
     import NameAndPassword from './NameAndPassword.svelte';
+    import SampleOffer from './SampleOffer.svelte';
 
     interface Props {
         session: Session;
@@ -63,17 +63,7 @@
                 <span class="mono">php artisan kalokroma:painter NAME --reset</span>
             </details>
         {/if}
-        {#if session.demo}
-            <div class="sample">
-                <Button kind="tertiary" disabled={write.pending} onclick={() => enter('session/sample')}
-                    >Enter the sample workshop</Button
-                >
-                <p class="soft">
-                    To look around first: a salt-marsh company of twelve lamplighters, half painted, and the shelf of
-                    paint it is painted from.
-                </p>
-            </div>
-        {/if}
+        {#if session.demo}<SampleOffer busy={write.pending} onenter={() => enter('session/sample')} />{/if}
     </section>
 </main>
 
@@ -124,9 +114,6 @@
         margin: 10px 0 28px;
         font-size: var(--size-head);
     }
-    .sample p {
-        margin-top: 10px;
-    }
     .said {
         margin-bottom: 16px;
     }
@@ -134,11 +121,6 @@
         margin-bottom: 20px;
         padding-left: 12px;
         border-left: 4px solid var(--warn);
-    }
-    .sample {
-        margin-top: 36px;
-        padding-top: 24px;
-        border-top: 1px solid var(--rule);
     }
     details {
         margin-top: 18px;

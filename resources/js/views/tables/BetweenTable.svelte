@@ -47,7 +47,7 @@
     </label>
 </div>
 {#if shelf.data && words.data && paints.length < 2}
-    <p>Two covering paints are needed. <a href="#/shelf">Bring them to the shelf</a> first.</p>
+    <p>Two covering paints are needed. <a href="#/shelf">Add them to your shelf</a> first.</p>
 {:else if table.isError}
     <Waiting problem={table.error} />
 {:else if table.data?.steps.length}

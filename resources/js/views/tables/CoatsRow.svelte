@@ -25,7 +25,7 @@
     <div class="head">
         <h2>{row.name}</h2>
         <p>{told}. <span class="soft">Likely {row.between}.</span></p>
-        {#if ondrop}<button class="link-button" onclick={ondrop} aria-label="Take {row.name} out">take out</button>{/if}
+        {#if ondrop}<button class="link-button" onclick={ondrop} aria-label="Remove {row.name}">remove</button>{/if}
     </div>
     <div class="stairs" style:--fields={fields} role="img" aria-label="{row.name} coat by coat: {row.after.join(', ')}">
         <i style:background={over}></i>{#each row.after as hex, n (n)}<i style:background={hex}></i>{/each}<i

@@ -35,7 +35,7 @@
 {#if table.isError}
     <Waiting problem={table.error} />
 {:else if shelf.data && !colours.length}
-    <p>No paint with a colour stands on the shelf. <a href="#/shelf">Bring some</a> first.</p>
+    <p>There is no paint with a colour on your shelf. <a href="#/shelf">Add some</a> first.</p>
 {:else if table.data}
     {#each table.data.rows as row (row.paint_id)}
         <CoatsRow
@@ -61,7 +61,7 @@
         </div>
     {:else}
         <p class="soft">
-            {counted(MOST, 'paint')} at most stand side by side. <Button
+            {counted(MOST, 'paint')} at most side by side. <Button
                 size="small"
                 kind="ghost"
                 onclick={() => put(ids.slice(0, 1))}>Start over</Button

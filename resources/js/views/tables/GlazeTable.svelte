@@ -61,16 +61,16 @@
 {#if table.isError}
     <Waiting problem={table.error} />
 {:else if table.data && !table.data.paints}
-    <p>No paint to glaze with is at hand. <a href="#/shelf">Bring some to the shelf</a> first.</p>
+    <p>You have no paint to glaze with. <a href="#/shelf">Add some to your shelf</a> first.</p>
 {:else if table.data && !table.data.glazes.length}
     <p>
-        They lie {table.data.before.toFixed(1)} apart, and no glaze of {question.get('paint')
+        The two are {table.data.before.toFixed(1)} from each other, and no glaze of {question.get('paint')
             ? 'this paint'
             : counted(table.data.paints, 'paint')} brings the first nearer to the second: a glaze darkens and tints, it rarely
         lightens.
     </p>
 {:else if table.data}
-    <h2>{table.data.before.toFixed(1)} apart to begin with</h2>
+    <h2>{table.data.before.toFixed(1)} off to begin with</h2>
     {#each table.data.glazes as glaze (glaze.paint_id)}
         <GlazeOffer
             table={table.data}

@@ -48,7 +48,8 @@
                     <b>{offer.mix_words}</b>
                     <span
                         >expect {offer.expected.toFixed(1)} off
-                        <span class="soft">{offer.difference.toFixed(1)} apart, to ±{offer.certainty.toFixed(1)}</span
+                        <span class="soft"
+                            >{offer.difference.toFixed(1)} on paper, to ±{offer.certainty.toFixed(1)}</span
                         ></span
                     >
                     {#each offer.mix as part (part.paint_id)}

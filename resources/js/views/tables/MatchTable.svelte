@@ -29,7 +29,7 @@
 </script>
 
 <h1>Match a colour</h1>
-<p class="soft">From the paints at hand, in whole drops, six at most.</p>
+<p class="soft">From the paints in stock, in whole drops, six at most.</p>
 <div class="ask">
     <ColourField
         label="Colour wanted"
@@ -54,7 +54,7 @@
             <button
                 class="link-button"
                 onclick={() => question.set('without', without.filter((other) => other !== id).join(','))}
-                >{shelf.data?.paints.find((p) => String(p.id) === id)?.name ?? id}, take it again</button
+                >{shelf.data?.paints.find((p) => String(p.id) === id)?.name ?? id}, use it again</button
             >
         {/each}
     </p>
@@ -62,7 +62,7 @@
 {#if found.isError}
     <Waiting problem={found.error} />
 {:else if found.data && !found.data.matches.length}
-    <p>No paint at hand is of that kind. Allow more above, or <a href="#/shelf">bring some to the shelf</a>.</p>
+    <p>No paint in stock is of that kind. Allow more above, or <a href="#/shelf">add some to your shelf</a>.</p>
 {:else if found.data}
     <MatchOffers
         matches={found.data.matches}

@@ -18,7 +18,7 @@
         { id: 'coats', name: 'Coats over a ground', about: 'how many until it hides', view: CoatsTable },
         { id: 'glaze', name: 'Glaze', about: 'how thin, how many layers', view: GlazeTable },
         { id: 'between', name: 'Between two', about: 'even steps from one to another', view: BetweenTable },
-        { id: 'weather', name: 'Spray weather', about: 'go, wait or no', view: SprayWeather },
+        { id: 'weather', name: 'Spray weather', about: 'good to spray or not', view: SprayWeather },
         { id: 'primer-cost', name: 'Primer cost', about: 'can against airbrush', view: PrimerCost },
     ];
     const table = $derived(tables.find((t) => t.id === params?.table) ?? tables[1]);

@@ -30,7 +30,7 @@
     {#if pot.spread > 0}
         <p>
             Expect it within ±{pot.certainty.toFixed(1)}: its colour leaves ±{pot.spread.toFixed(1)} open, since other paints
-            of these very colours would mix otherwise, and the colours of its pots ±{pot.own.toFixed(1)}.
+            of the same colours would mix differently, and the colours of its pots ±{pot.own.toFixed(1)}.
         </p>
     {/if}
     <p class="soft">

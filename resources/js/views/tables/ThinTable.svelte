@@ -41,7 +41,7 @@
 <h1>Mix and thin</h1>
 <p class="soft">What a pot becomes, and how many drops it takes.</p>
 {#if shelf.data && !colours.length}
-    <p>No paint with a colour stands on the shelf. <a href="#/shelf">Bring some</a> first.</p>
+    <p>There is no paint with a colour on your shelf. <a href="#/shelf">Add some</a> first.</p>
 {:else}
     <div class="ask">
         <MixRows paints={colours} {mix} onchange={(all) => question.set('mix', all)} />
@@ -89,7 +89,7 @@
                         )} · a drop is {pot.amount.drop_ml} ml
                     </p>
                 {:else}
-                    <p class="soft">{pot.thin.words}: what is unknown stays unknown, so nothing is counted or laid.</p>
+                    <p class="soft">{pot.thin.words}: an amount is unknown, so nothing is worked out.</p>
                 {/if}
             </div>
         </section>

@@ -30,7 +30,7 @@
         {counted(ground.coats, 'base coat')}{figure.count > 1
             ? ` · ${duration(ground.minutes_for_all)} for ${figure.count} figures`
             : ''}<br />
-        {ground.apart.toFixed(1)} away from the colours after three coats
+        {ground.apart.toFixed(1)} off the colours after three coats
     </p>
     {#if base.length}<p class="soft">already the basecoat of {base.join(', ')}</p>{/if}
     {#if ground.favoured}<p class="soft">as you like it</p>{/if}
@@ -41,13 +41,13 @@
         </ul>
     {/if}
     <div class="act">
-        {#if ground.current}<span class="here">this one is taken</span>
+        {#if ground.current}<span class="here">in use</span>
             {#if otherWay}<Button size="small" disabled={busy} onclick={ontake}>Put it on with {otherWay}</Button>{/if}
         {:else if ground.paint_id !== null}
             <Button size="small" kind="tertiary" disabled={busy} onclick={ontake}
-                >Take it<span class="visually-hidden">: {ground.words}</span></Button
+                >Use this<span class="visually-hidden">: {ground.words}</span></Button
             >
-        {:else}<span class="soft">no such primer is at hand</span>{/if}
+        {:else}<span class="soft">you have no such primer</span>{/if}
     </div>
 </li>
 

@@ -27,7 +27,7 @@
     const coloured = $derived(data.grounds[0]?.by_area.length ?? 0);
 </script>
 
-<h1>{data.chosen ? `Your undercoat: ${data.current}` : `Advised: ${data.grounds[0]?.words.toLowerCase()}`}</h1>
+<h1>{data.chosen ? `Your undercoat: ${data.current}` : `Best choice: ${data.grounds[0]?.words.toLowerCase()}`}</h1>
 <p class="why"><Explained text={data.chosen ? data.current_reason : data.reason} /></p>
 <p><UndoRedo undo={data.undo} redo={data.redo} {onstep} /></p>
 {#if data.keeps}<KeepsSketch areas={data.keeps} {busy} {onkeep} />{/if}

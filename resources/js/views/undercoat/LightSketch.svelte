@@ -22,13 +22,13 @@
     const name = (id: number) => figure.areas.find((a) => a.id === id)?.name ?? '';
 </script>
 
-<h1>How steep shall the light fall?</h1>
+<h1>Angle of the light</h1>
 <p class="soft">
-    Steeper from above lights less of the sides. What faces up stands for the ridges, what faces down for the recesses. {sketch
+    Steeper from above lights less of the sides. What faces up shows the ridges, what faces down the recesses. {sketch
         .query.data?.model ?? ''}
 </p>
 {#if data.primers.length < 2}
-    <p>A light sketch needs a dark and a light primer on the shelf. <a href="#/shelf">Bring one to it</a> first.</p>
+    <p>A light sketch needs a dark and a light primer on the shelf. <a href="#/shelf">Add one</a> first.</p>
 {:else}
     <div class="sketch">
         <div class="plate">

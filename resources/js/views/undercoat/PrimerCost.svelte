@@ -102,8 +102,8 @@
         </table>
     </div>
     <p class="soft">
-        Whole cans and bottles are bought; what the airbrush itself costs is not counted. Empty fields take the starting
-        values shown in them: put yours in.
+        Whole cans and bottles are bought; what the airbrush itself costs is not counted. Empty fields use the values
+        shown in them: enter your own.
     </p>
 {/if}
 

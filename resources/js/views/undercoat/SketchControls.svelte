@@ -67,7 +67,7 @@
         <Button
             size="small"
             disabled={busy || !!sketch.query.error}
-            onclick={() => ontake(Number(sketch.dark), sketch.lights, spray.id)}>Take this sketch</Button
+            onclick={() => ontake(Number(sketch.dark), sketch.lights, spray.id)}>Use this sketch</Button
         >
     {:else}
         <p class="soft">

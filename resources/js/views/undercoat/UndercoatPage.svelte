@@ -42,7 +42,7 @@
         { id: 'ground', name: 'Which ground', about: 'minutes, coats, risks' },
         { id: 'sprays', name: 'Spray by spray', about: 'the order, the drops, the sides' },
         { id: 'sketch', name: 'Light sketch', about: 'the angle of the spray' },
-        { id: 'weather', name: 'Spray weather', about: 'go, wait or no' },
+        { id: 'weather', name: 'Spray weather', about: 'good to spray or not' },
         { id: 'cost', name: 'Primer cost', about: 'can against airbrush' },
     ] as const;
 

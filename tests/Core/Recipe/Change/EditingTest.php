@@ -71,7 +71,7 @@ final class EditingTest extends TestCase
 
         $this->expectExceptionObject(
             new RecipeProblem(
-                'That cannot be: marking comes before softener: softener works on a marking that lies.',
+                'That cannot be: marking comes before softener: softener works on a marking that is.',
             ),
         );
         Editing::move(Steps::plan('gloss-varnish', 'marking', 'softener'), 'softener', 1);

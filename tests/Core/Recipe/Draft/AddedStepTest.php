@@ -63,7 +63,7 @@ final class AddedStepTest extends TestCase
         ));
         $blue = self::added(Technique::RecessLine, '#7a4b2a', shelf: $bare);
         self::assertSame('Blue Wash', $blue->load->words());
-        self::assertStringContainsString('No wash at hand comes near', implode(' ', array_map(
+        self::assertStringContainsString('No wash on your shelf comes near', implode(' ', array_map(
             static fn ($f): string => $f->sentence(),
             $blue->why,
         )));

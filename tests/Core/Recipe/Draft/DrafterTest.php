@@ -245,7 +245,7 @@ final class DrafterTest extends TestCase
 
         self::assertSame('1:4', $wash->load->thinning->ratio());
         self::assertSame('medium', $wash->load->with);
-        self::assertStringContainsString('No wash, stain or ink is at hand', $this->sentences($wash));
+        self::assertStringContainsString('You have no wash, stain or ink', $this->sentences($wash));
     }
 
     public function testTheWashIsChosenByWhatItLeavesInTheRecess(): void

@@ -90,7 +90,7 @@ final class OrderRulesTest extends TestCase
     /** @return iterable<array{list<string>, string}> */
     public static function needs(): iterable
     {
-        yield [['gloss-varnish', 'softener'], 'Softener needs a marking to lie on'];
+        yield [['gloss-varnish', 'softener'], 'Softener needs a marking to work on'];
         yield [['basecoat', 'wiping'], 'no enamel or oil wash to wipe'];
         yield [['streak-blend'], 'no streaks to blend'];
         yield [['basecoat', 'chipping-top-coat'], 'Without chipping fluid under it'];
