@@ -28,7 +28,7 @@ $pictures = [
     'light-sketch' => ['/undercoat/1', 'dark', 'Before you start', "[...document.querySelectorAll('nav.rail button')][2].click()"],
     'sprays' => ['/undercoat/2', 'light', 'Before you start', "[...document.querySelectorAll('nav.rail button')][1].click()"],
     'recipe' => ['/recipe/4', 'light', 'Left out, and why', ''],
-    'compare' => ['/compare/1?area=8&b%5Bway%5D=glazes', 'light', 'second on the plane', ''],
+    'compare' => ['/compare/1?area=8&b%5Bway%5D=glazes', 'light', 'Difference on the plane', ''],
     'told' => [
         '/recipe/29',
         'light',

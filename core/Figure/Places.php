@@ -86,7 +86,7 @@ final readonly class Places
         return new self(
             $kind,
             $taken,
-            array_values(array_map(strval(...), array_keys(array_diff_key($shares, $placed)))),
+            array_map(strval(...), array_keys(array_diff_key($shares, $placed))),
             $all > 0 ? array_sum($placed) / $all : 0.0,
         );
     }

@@ -68,7 +68,7 @@
         onleave={leave}
         onkeys={() => (keys = true)}
     />
-    {#if led && start.data}<FirstSteps start={start.data} />{/if}
+    {#if led && start.data}<FirstSteps start={start.data} location={router.location} />{/if}
     <Keys location={router.location} bind:open={keys} />
     <Refused {write} />
     <Router {routes} />

@@ -25,7 +25,7 @@ final class BuyTest extends TestCase
         self::assertNull($this->getJson('/api/prices')->json('dated'));
         self::assertTrue($this->getJson('/api/buy')->assertOk()->json('own_prices'), 'the painter\'s own prices do until then');
         self::assertStringContainsString(
-            'No list is here yet',
+            'There is no list yet',
             (string) $this->pricesWhere('down')->json('problem'),
         );
         $this->travelTo('2026-11-02');
@@ -221,7 +221,7 @@ final class BuyTest extends TestCase
         $this->postJson('/api/paints/restore', ['ids' => $ids])->assertOk();
         self::assertSame(3, PaintRow::query()->where('place', 'drawer 9')->count());
         $this->assertRefused(422, 'Choose paints first', $this->deleteJson('/api/paints', ['ids' => []]));
-        $this->assertRefused(422, 'do not stand on your shelf', $this->deleteJson('/api/paints', ['ids' => [999999]]));
+        $this->assertRefused(422, 'are not on your shelf', $this->deleteJson('/api/paints', ['ids' => [999999]]));
         $this->assertRefused(422, 'matt, satin or gloss', $this->patchJson('/api/paints', ['ids' => $ids, 'finish' => 'shiny']));
     }
 
@@ -231,8 +231,8 @@ final class BuyTest extends TestCase
         $theirs = $other->paints()->pluck('id')->all();
         $this->signIn();
 
-        $this->assertRefused(422, 'do not stand on your shelf', $this->deleteJson('/api/paints', ['ids' => $theirs]));
-        $this->assertRefused(422, 'do not stand on your shelf', $this->patchJson('/api/paints', ['ids' => $theirs, 'place' => 'mine now']));
+        $this->assertRefused(422, 'are not on your shelf', $this->deleteJson('/api/paints', ['ids' => $theirs]));
+        $this->assertRefused(422, 'are not on your shelf', $this->patchJson('/api/paints', ['ids' => $theirs, 'place' => 'mine now']));
         self::assertSame(count($theirs), PaintRow::query()->withoutGlobalScope('painter')->where('painter_id', $other->id)->count());
     }
 

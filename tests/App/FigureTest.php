@@ -86,7 +86,7 @@ final class FigureTest extends TestCase
         yield 'a short colour' => [['areas' => [1 => ['colour' => '#12']]], 'The colour of area 2 is not one'];
         yield 'an unknown relief' => [['areas' => [['relief' => 'bumpy']]], 'relief'];
         yield 'an unknown material' => [['areas' => [['material' => 'cheese']]], 'material'];
-        yield 'too deep' => [['areas' => [['depth' => 12]]], 'Area 1 lies at a depth from 1'];
+        yield 'too deep' => [['areas' => [['depth' => 12]]], 'The depth of area 1 runs from 1'];
         yield 'two alike' => [['areas' => [1 => ['name' => 'hide']]], 'Two areas have the same name'];
         yield 'a nameless area' => [['areas' => [1 => ['name' => '']]], 'Area 2 has no name.'];
         yield 'an endless height' => [['height_mm' => '1e400'], 'The height is 10 to 400 mm.'];

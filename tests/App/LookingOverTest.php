@@ -93,7 +93,7 @@ final class LookingOverTest extends TestCase
         );
         $this->assertRefused(
             422,
-            'lies beside Boat, but there is no area of that name',
+            'is next to Boat, but there is no area of that name',
             $this->postJson(
                 '/api/companies',
                 ['name' => 'Other', 'count' => 1, 'height_mm' => 30, 'areas' => [$area('Coat', 50, ['Boat'])]],

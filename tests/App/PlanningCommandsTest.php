@@ -146,7 +146,7 @@ final class PlanningCommandsTest extends TestCase
         ];
         yield 'a requirement twice' => [
             '{"requirements": [{"id": "r", "any_of": []}, {"id": "r", "any_of": []}], "singles": [], "sets": []}',
-            'At /requirements/1/id: "r" stands there a second time',
+            'At /requirements/1/id: "r" is there a second time',
         ];
     }
 
@@ -236,12 +236,12 @@ final class PlanningCommandsTest extends TestCase
         yield 'a broken file' => ['kalokroma:match BROKEN --target="#123456"', 'line 3: "glittery" is not a behaviour'];
         yield 'an ambiguous paint' => [
             'kalokroma:mix SHELF "Blue:1"',
-            '"Blue" stands 2 times on this shelf: write line/name, for instance "Reed/Blue"',
+            '"Blue" is 2 times on this shelf: write line/name, for instance "Reed/Blue"',
         ];
         yield 'an unknown paint' => ['kalokroma:mix SHELF "Puce:1"', '"Puce" is not on this shelf'];
         yield 'no amount' => ['kalokroma:mix SHELF "Red"', '"Red" names no parts'];
         yield 'zero parts' => ['kalokroma:mix SHELF "Red:0"', '0 parts cannot be measured'];
-        yield 'the same twice' => ['kalokroma:mix SHELF "Red:1" "Red:2"', 'Red stands twice in the mix'];
+        yield 'the same twice' => ['kalokroma:mix SHELF "Red:1" "Red:2"', 'Red is in the mix twice'];
         yield 'a varnish' => ['kalokroma:mix SHELF "Varnish:1"', 'Varnish has no colour'];
         yield 'no ground' => ['kalokroma:coats SHELF --paint=Red', '--over is missing'];
         yield 'no paint' => ['kalokroma:coats SHELF --over="#101010"', '--paint is missing'];

@@ -62,7 +62,7 @@ final class PlateTest extends TestCase
             'recess, plane or ridge',
             $this->putJson($this->url(), ['given' => [['shape' => 0, 'area' => $coat, 'tone' => 'pink']]]),
         );
-        self::assertNull($this->deleteJson($this->url())->assertOk()->json('company.plate'));
+        self::assertFalse($this->deleteJson($this->url())->assertOk()->json('company.plate.own'), 'that of its sort of model is back');
         $this->assertRefused(422, 'has no drawing yet', $this->putJson($this->url(), ['removed' => [0]]));
     }
 
@@ -114,9 +114,9 @@ final class PlateTest extends TestCase
             'declares entities',
         ];
         yield 'a page' => ['<html xmlns="http://www.w3.org/1999/xhtml"><body/></html>', 'begins with <html>'];
-        yield 'words' => ['not a drawing at all', 'is no SVG drawing'];
-        yield 'nothing' => ['', 'is no SVG drawing'];
-        yield 'cut short' => [substr(sprintf(self::SVG, '<path d="M0 0L1 1L2 0Z"/>'), 0, -9), 'is no SVG drawing'];
+        yield 'words' => ['not a drawing at all', 'is not an SVG drawing'];
+        yield 'nothing' => ['', 'is not an SVG drawing'];
+        yield 'cut short' => [substr(sprintf(self::SVG, '<path d="M0 0L1 1L2 0Z"/>'), 0, -9), 'is not an SVG drawing'];
         yield 'without size' => ['<svg xmlns="http://www.w3.org/2000/svg"><path d="M0 0L1 1L2 0Z"/></svg>', 'does not say how large'];
         yield 'as large as a house' => [
             '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 1e9 1e9"><path d="M0 0L1 1L2 0Z"/></svg>',
@@ -195,7 +195,7 @@ final class PlateTest extends TestCase
         $picture = $this->get('/api/companies/'.$this->company().'/plate/picture')->assertOk()->assertHeader('Content-Type', 'image/jpeg');
         $bytes = (string) $picture->getContent();
         self::assertStringNotContainsString('GPS', $bytes);
-        $pixel = imagecolorat(imagecreatefromstring($bytes) ?: self::fail('no picture'), 600, 450);
+        $pixel = imagecolorat(imagecreatefromstring($bytes) ?: self::fail('not a picture'), 600, 450);
         self::assertEqualsWithDelta($pixel >> 16 & 0xFF, $pixel & 0xFF, 3, 'grey');
 
         $coat = $this->areaId('Coat');
@@ -222,7 +222,7 @@ final class PlateTest extends TestCase
         $huge = "\x89PNG\r\n\x1a\n".pack('N', 13).'IHDR'.pack('NN', 60000, 60000)."\x08\x02\x00\x00\x00".pack('N', 0);
         $this->assertRefused(422, 'The picture is 60000 × 60000 pixels', $this->send($huge, 'huge.png'));
         $this->assertRefused(422, 'broken', $this->send(substr(self::png(40, 40), 0, 60), 'cut.png'));
-        $this->assertRefused(422, 'no SVG drawing', $this->send("GIF89a\x01\x00", 'small.gif'));
+        $this->assertRefused(422, 'not an SVG drawing', $this->send("GIF89a\x01\x00", 'small.gif'));
         $this->assertRefused(422, 'did not arrive', $this->postJson($this->url()));
         self::assertSame(0, PlateRow::query()->count());
     }

@@ -53,7 +53,7 @@ final class RecipeFilesTest extends TestCase
         $json = $this->written($this->url().'/file?as=json', 'recipe.schema.json');
         $answer = $this->bring($json)->assertOk();
         $this->assertAnswers('recipeImported', $answer);
-        self::assertSame('"Coat" stands in the book now, with 5 steps.', $answer->json('words'));
+        self::assertSame('"Coat" is in your recipe book now, with 5 steps.', $answer->json('words'));
         $id = $answer->json('book_id');
 
         self::assertEqualsCanonicalizing($this->plan($json), $this->plan($this->written("/api/book/$id/file", 'recipe.schema.json')));
@@ -199,10 +199,10 @@ final class RecipeFilesTest extends TestCase
         yield 'a key of the addresses' => [$set('plan.steps.1.key', 'file'), 'At /plan/steps/1/key: "file" means something else here'];
         yield 'a key with a slash' => [$set('plan.steps.1.key', 'a/b'), 'At /plan/steps/1/key: "a/b" cannot be the key of a step'];
         yield 'a key of 55 letters' => [$set('plan.steps.1.key', str_repeat('a', 55)), 'cannot be the key of a step: small letters'];
-        yield 'a key twice' => [$set('plan.steps.1.key', 'basecoat'), 'At /plan/steps/1/key: "basecoat" stands twice'];
+        yield 'a key twice' => [$set('plan.steps.1.key', 'basecoat'), 'At /plan/steps/1/key: "basecoat" is there twice'];
         yield 'a loop from nowhere' => [
             $set('plan.steps.2.loop', ['from' => 'nowhere', 'rounds' => 3, 'exit' => 'enough']),
-            'At /plan/steps/2/loop/from: no step "nowhere" stands before it',
+            'At /plan/steps/2/loop/from: there is no step "nowhere" before it',
         ];
         yield 'paint without colour' => [$set('plan.steps.0.mix.0.paint.colour', null), 'At /plan/steps/0/mix/0/paint/colour'];
         yield 'a basecoat without paint' => [$set('plan.steps.0.mix', null), 'At /plan/steps/0/mix: basecoat is done with paint'];
@@ -211,7 +211,7 @@ final class RecipeFilesTest extends TestCase
             static fn (array $j): array => ['kind' => 'kalokroma.figure', 'version' => 1, 'name' => 'F', 'height_mm' => 30, 'areas' => []],
             'At /areas',
         ];
-        yield 'an area twice' => [static fn (array $j): array => self::figure(['Coat', 'coat']), 'At /areas/1/name: "coat" stands twice'];
+        yield 'an area twice' => [static fn (array $j): array => self::figure(['Coat', 'coat']), 'At /areas/1/name: "coat" is there twice'];
         yield 'following nobody' => [static function (array $j): array {
             $figure = self::figure(['Coat']);
             $figure['areas'][0]['recipe'] = ['colour' => '#123456', 'way' => 'mixed', 'follows' => 'Cape', 'plan' => ['steps' => []]];

@@ -169,7 +169,7 @@ final class RecipeMovesTest extends TestCase
             ['undercoat', 'basecoat', 'wash', 'mend-level', 'layer', 'highlight'],
             array_column((array) $mended->json('recipe.steps'), 'key'),
         );
-        self::assertSame('mended: tide mark', $mended->json('recipe.undo'));
+        self::assertSame('fixed: tide mark', $mended->json('recipe.undo'));
         $this->assertRefused(422, 'Say what went wrong', $this->getJson($this->url().'/wash/mishap?mishap=fire'));
         $this->assertRefused(422, 'no step "glitter"', $this->getJson($this->url().'/glitter/mishap?mishap=slip'));
     }
@@ -192,7 +192,7 @@ final class RecipeMovesTest extends TestCase
 
         $before = count((array) $this->getJson($this->url())->json('steps'));
         $mended = $this->postJson($this->url().'/wash/mishap', ['mishap' => 'spilled-wash'])->assertOk();
-        self::assertSame('The repair stands in the recipe of Lantern now.', $mended->json('notes.0.words'));
+        self::assertSame('The repair is in the recipe of Lantern now.', $mended->json('notes.0.words'));
         self::assertCount($before, (array) $mended->json('recipe.steps'));
         self::assertContains('mend-tidy', array_column((array) $this->getJson("/api/areas/$lantern->id/recipe")->json('steps'), 'key'));
     }

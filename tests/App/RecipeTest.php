@@ -166,7 +166,7 @@ final class RecipeTest extends TestCase
         $this->signIn();
         PaintRow::query()->delete();
 
-        $this->assertRefused(422, 'bring in a few paints first', $this->postJson($this->url(), ['colour' => '#9c7d34']));
+        $this->assertRefused(422, 'add a few paints first', $this->postJson($this->url(), ['colour' => '#9c7d34']));
         $steps = (array) $this->getJson($this->url())->assertOk()->json('steps');
         self::assertSame(
             [5, false],

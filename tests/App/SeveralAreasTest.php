@@ -31,7 +31,7 @@ final class SeveralAreasTest extends TestCase
         $this->move($one, 'filter', ['areas' => [$other], 'what' => 'drop'])->assertOk();
         self::assertNull(collect($this->steps($other))->firstWhere('key', 'filter'));
         $again = $this->move($one, 'filter', ['areas' => [$other], 'what' => 'drop'])->assertOk();
-        self::assertStringContainsString('no such step stands there', (string) $again->json('notes.0.words'));
+        self::assertStringContainsString('there is no such step', (string) $again->json('notes.0.words'));
         $this->postJson("/api/areas/$other/recipe/undo", ['version' => null])->assertOk();
         self::assertNotNull(collect($this->steps($other))->firstWhere('key', 'filter'), 'there it is undone like any change');
         $this->assertRefused(422, 'is not of this figure', $this->move($one, 'filter', ['areas' => [99999], 'what' => 'add']));

@@ -156,7 +156,7 @@ final class ShelfTest extends TestCase
         yield 'owned' => [['owned' => 'perhaps'], 'owned', 'write yes or no'];
         yield 'bottles' => [['bottles' => '1.5'], 'bottles', 'whole number'];
         yield 'opened' => [['opened' => '2026-02-31'], 'opened', 'write the day as'];
-        yield 'a twin' => [['name' => 'Ochre', 'line' => 'Test range'], 'name', 'stands on the shelf already in Test range'];
+        yield 'a twin' => [['name' => 'Ochre', 'line' => 'Test range'], 'name', 'is on your shelf already in Test range'];
     }
 
     public function testAFileIsTakenLineByLine(): void
@@ -181,8 +181,8 @@ final class ShelfTest extends TestCase
         self::assertStringContainsString('"#12" is not a colour', $why[5]);
         self::assertStringContainsString('"glittery" is not a behaviour', $why[6]);
         self::assertStringContainsString('cannot hold less than 0 ml', $why[7]);
-        self::assertSame('The same paint stands on line 2 already.', $why[8]);
-        self::assertStringContainsString('7 cells stand under 6 columns', $why[9]);
+        self::assertSame('The same paint is on line 2 already.', $why[8]);
+        self::assertStringContainsString('7 cells for 6 columns', $why[9]);
         self::assertSame(['own code' => 'A7'], PaintRow::query()->where('name', 'Wet Slate')->firstOrFail()->extra);
         self::assertSame('#9c7631', PaintRow::query()->where('name', 'Ochre')->value('hex'));
     }

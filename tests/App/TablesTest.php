@@ -157,7 +157,7 @@ final class TablesTest extends TestCase
         // Half black, half white: half of the light is the grey 1.055 · 0.5^(1/2.4) − 0.055 = 0.7354, that is 188.
         self::assertSame('#bcbcbc', $send($patch(4, static fn (int $i): int => $i % 2 ? 0xFFFFFF : 0))->json('hex'));
         $this->assertRefused(422, 'at most 64 × 64', $send($patch(65, static fn (): int => 0)));
-        $this->assertRefused(422, 'no picture', $send(UploadedFile::fake()->createWithContent('patch.png', 'not a picture')));
+        $this->assertRefused(422, 'not a picture', $send(UploadedFile::fake()->createWithContent('patch.png', 'not a picture')));
         $this->assertRefused(422, 'did not arrive', $this->postJson('/api/reader/picture'));
     }
 
@@ -169,7 +169,7 @@ final class TablesTest extends TestCase
         foreach ((array) $reader->json('things') as $thing) {
             $this->assertAnswers('reading_series', $this->postJson('/api/reader', ['thing' => $thing['id']])->assertOk());
         }
-        $this->assertRefused(422, 'Say what the reader lies on', $this->postJson('/api/reader', ['thing' => 'the cat']));
+        $this->assertRefused(422, 'Say what the reader is on', $this->postJson('/api/reader', ['thing' => 'the cat']));
     }
 
     #[DataProvider('badQuestions')]
@@ -197,7 +197,7 @@ final class TablesTest extends TestCase
         yield 'a bad ground' => ['coats?paints=ID&over=black', '"black" is not a colour'];
         yield 'no mix' => ['thin?thin=2:1', 'Choose one to six paints'];
         yield 'no drops' => ['thin?mix=ID*0', '0 parts cannot be measured'];
-        yield 'the same paint twice' => ['thin?mix=ID*1%2BID*2', 'stands twice in the mix'];
+        yield 'the same paint twice' => ['thin?mix=ID*1%2BID*2', 'is in the mix twice'];
         yield 'no figures' => ['thin?mix=ID*1&figures=0', 'Figures are counted from 1'];
         yield 'less than nothing' => ['thin?mix=ID*1&cm2=-4', 'The surface is a number of cm²'];
         yield 'thirteen coats' => ['thin?mix=ID*1&coats=13', 'Coats are counted from 1 to 12'];
@@ -205,7 +205,7 @@ final class TablesTest extends TestCase
         yield 'glaze to nowhere' => ['glaze?from=%23123456', 'to'];
         yield 'glaze to a word' => ['glaze?from=%23123456&to=red', '"red" is not a colour'];
         yield 'glaze with nothing known' => ['glaze?from=%23123456&to=%23654321&paint=999999', 'Paint 999999 is not on this shelf'];
-        yield 'a ladder to itself' => ['between?from=ID&to=ID', 'stands twice'];
+        yield 'a ladder to itself' => ['between?from=ID&to=ID', 'is in the mix twice'];
         yield 'a ladder of two' => ['between?from=ID&to=999&count=2', '3 to 9 steps'];
         yield 'a ladder to nowhere' => ['between?from=ID', 'Choose the paint to end with'];
         yield 'a finish that is none' => ['match?colour=%23123456&finish=shiny', 'matt, satin or gloss'];

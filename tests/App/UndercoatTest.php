@@ -165,7 +165,7 @@ final class UndercoatTest extends TestCase
         $this->assertRefused(422, 'rule out the spray can', $this->putJson($this->url(), [...$ask, 'kind' => 'spray-can']));
         $this->assertRefused(
             422,
-            'stands for both',
+            'is given for both',
             $this->postJson($this->url('/sketch'), ['paint_id' => $black, 'lights' => [['paint_id' => $black, 'degrees' => 60]]]),
         );
         $this->assertRefused(
@@ -323,7 +323,7 @@ final class UndercoatTest extends TestCase
             ->where('of_figure', true)->last()['after']['plane'];
         self::assertGreaterThan(75, Srgb::fromHex($ground($areas[0]->id))->toLab()->l);
         self::assertSame('#1b1b1b', $ground($areas[1]->id));
-        $this->assertRefused(422, 'stands for both', $this->postJson($this->url('/value-sketch'), [
+        $this->assertRefused(422, 'is given for both', $this->postJson($this->url('/value-sketch'), [
             'paint_id' => $ask['paint_id'], 'lights' => [['paint_id' => $ask['paint_id'], 'degrees' => 0]],
         ]));
     }

@@ -40,10 +40,10 @@ final class FormBarriersTest extends SampleWorkshop
         yield '/scheme/2, Keep this as a trial' => ['/scheme/2', 'Keep this as a trial', 'As chosen now'];
         yield '/undercoat, Light sketch' => ['/undercoat', 'Light sketch', 'Angle over the horizontal'];
         yield '/recipe/4, Keep in the book' => ['/recipe/4', 'Keep in the book', 'Name in the book'];
-        yield '/recipe/4, Why' => ['/recipe/4', 'Why', 'Everything later lies'];
+        yield '/recipe/4, Why' => ['/recipe/4', 'Why', 'Everything later goes over'];
         yield '/recipe/4, Change' => ['/recipe/4', 'Change', 'Its place in the order'];
         yield '/recipe/4, Mishap' => ['/recipe/4', 'Fix a mistake', 'What went wrong here?'];
-        yield '/bench, Different' => ['/bench', 'Different', 'Painting log'];
+        yield '/bench, Different' => ['/bench', 'Different', 'What was done'];
         yield '/shelf/3, Measure a test swatch' => ['/shelf/3', 'Measure a test swatch', 'Bare white'];
         yield '/tables/match, a picture' => ['/tables/match', 'a picture', 'Picture, up to'];
         yield '/tables/glaze, the reader' => ['/tables/glaze', 'the reader', 'simulates a hand-held device'];

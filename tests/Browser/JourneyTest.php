@@ -58,7 +58,7 @@ final class JourneyTest extends TestCase
     private function signsIn(): void
     {
         $this->studio->visit('/');
-        $this->hands->see('Or sign in to your own');
+        $this->hands->see('No workshop yet, or password forgotten?');
         $this->hands->type('Name', 'Ferry woman');
         $this->hands->type('Password', 'not this one');
         $this->hands->press('Sign in');
@@ -94,7 +94,7 @@ final class JourneyTest extends TestCase
 
     private function addsAndMendsAPaint(): void
     {
-        $this->hands->press('Add a paint');
+        $this->studio->visit('/shelf?open=paint');
         $this->hands->type('Name', 'Lamp flame');
         $this->hands->type('Dry colour at full hide', '#f0b42');
         $this->hands->type('Left, ml', '-2');
@@ -120,6 +120,7 @@ final class JourneyTest extends TestCase
         $this->hands->type('Name', 'Mud crab');
         $this->hands->type('Figures painted alike', '2');
         $this->hands->type('Height, mm', '40');
+        $this->hands->press('Start without areas');
         $this->hands->type('Name of area 1', 'Shell');
         $this->hands->type('Share of area 1, percent', '80');
         $this->hands->choose('Relief of area 1', 'raised texture');
@@ -166,7 +167,7 @@ final class JourneyTest extends TestCase
         $this->hands->pressTab('Why', 'aside');
         $this->hands->see('Your own choice, Slate, is');
         $this->hands->pressTab('Shelf', 'aside');
-        $this->hands->press('Take Kelp');
+        $this->hands->press('Use Kelp');
         $this->hands->pressBeginning('Drybrush · highlight');
         $this->hands->element('//label[contains(., "leave this step out")]/input')->click();
         $this->hands->see('left out by you');
@@ -196,7 +197,7 @@ final class JourneyTest extends TestCase
         $this->hands->choose('What was done', 'Edge highlight');
         $this->hands->press('Save entry');
         $this->hands->see('Last entry: claws, highlight, figure 1.');
-        $this->hands->press('Take it back');
+        $this->hands->press('Undo', 'aside');
         $this->hands->see('Last entry: shell, wash, figures 1–2.');
     }
 
@@ -208,7 +209,7 @@ final class JourneyTest extends TestCase
         $this->studio->visit('/ledger');
         $this->hands->see('3 entries · 1 differs from the plan');
         $this->hands->press('Sign out');
-        $this->hands->see('sign in to your own');
+        $this->hands->see('No workshop yet, or password forgotten?');
         $this->hands->type('Name', 'Ferry woman');
         $this->hands->type('Password', 'long enough');
         $this->hands->press('Sign in');

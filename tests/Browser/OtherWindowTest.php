@@ -17,11 +17,11 @@ final class OtherWindowTest extends SampleWorkshop
         $grounds = (array) $this->other('GET', 'companies/2/undercoat')['primers'];
         $black = array_values(array_filter($grounds, static fn (array $p): bool => $p['name'] === 'Black Ground'))[0]['id'];
         $this->other('PUT', 'companies/2/undercoat', ['paint_id' => $black]);
-        $this->hands->press('Take it: Ivory Ground');
+        $this->hands->press('Use this undercoat: Ivory Ground');
         $this->hands->see('The undercoat '.self::CLASH);
         $this->hands->press('Keep what is there');
         $this->hands->see('Your undercoat: Black Ground');
-        $this->hands->press('Take it: Ivory Ground');
+        $this->hands->press('Use this undercoat: Ivory Ground');
         $this->hands->see('Your undercoat: Ivory Ground');
         $this->hands->press('Undo', 'main');
         $this->hands->see('Your undercoat: Black Ground');
@@ -76,7 +76,7 @@ final class OtherWindowTest extends SampleWorkshop
         $this->hands->see('cold feathers');
         $trial = $this->other('GET', 'companies/2/scheme')['trials'][0]['id'];
         $this->other('PATCH', 'trials/'.$trial, ['verdict' => 'worked']);
-        $this->hands->press('Throw away');
+        $this->hands->press('Delete');
         $this->hands->see('The trial '.self::CLASH);
         $this->hands->press('Save mine');
         $this->hands->seeNot('cold feathers');
@@ -100,7 +100,7 @@ final class OtherWindowTest extends SampleWorkshop
         $this->hands->see('Nothing has moved yet');
         $this->other('POST', 'paints/1/movements', ['kind' => 'counted', 'ml' => 9]);
         $this->hands->type('ml', '4');
-        $this->hands->press('Write down');
+        $this->hands->press('Save');
         $this->hands->see('What is left of it '.self::CLASH);
         $this->hands->see('9.00 ml');
         $this->hands->press('Save mine');

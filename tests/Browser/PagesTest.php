@@ -177,22 +177,15 @@ final class PagesTest extends SampleWorkshop
         $this->hands->press('Undo', 'main');
         $this->hands->press('what to buy');
         $this->hands->see('There is no price list yet.');
-        $this->hands->see('garbled');
-        $this->hands->ask(
-            "{ const s = [...document.querySelectorAll('label')].find((l) => l.textContent.includes('stand-in shop'))"
-                .".querySelector('select'); s.value = 'garbled'; s.dispatchEvent(new Event('change', { bubbles: true })); }",
-        );
+        $this->pretends('shop', 'garbled');
         $this->hands->press('Ask the shop for its prices');
         $this->hands->see('cannot be read');
-        $this->hands->ask(
-            "{ const s = [...document.querySelectorAll('label')].find((l) => l.textContent.includes('stand-in shop'))"
-                .".querySelector('select'); s.value = 'open'; s.dispatchEvent(new Event('change', { bubbles: true })); }",
-        );
+        $this->pretends('shop', 'open');
         $this->hands->press('Ask the shop for its prices');
         $this->hands->see('The cheapest');
         $this->hands->see('no purchase costs less');
         $this->hands->press('Bought: add to my shelf');
-        $this->hands->see('stand on the shelf now');
+        $this->hands->see('on your shelf now');
         $this->hands->seeNot('Hemp, not in stock');
     }
 
@@ -208,7 +201,7 @@ final class PagesTest extends SampleWorkshop
             usleep(900_000);
         }
         $this->hands->see('g of bottle at');
-        $this->hands->pressBeginning('Take ', 'aside section:nth-of-type(3)');
+        $this->hands->pressBeginning('Use ', 'aside section:nth-of-type(3)');
         $this->hands->see('Counted, weighed');
     }
 
@@ -226,10 +219,10 @@ final class PagesTest extends SampleWorkshop
         $this->hands->key(WebDriverKeys::ARROW_RIGHT);
         $this->hands->until(fn (): bool => $this->hands->text('h1') !== $first, 'The arrow did not turn to another step');
         $this->hands->key('d');
-        $this->hands->see('Painting log:');
+        $this->hands->see('What was done:');
         $this->hands->press('Cancel');
         $this->hands->key('u');
-        $this->hands->see('Something not in the plan');
+        $this->hands->see('Add something unplanned');
         $this->hands->press('Cancel');
     }
 
@@ -238,7 +231,7 @@ final class PagesTest extends SampleWorkshop
         $this->open('/recipe', 'Left out, and why');
         $this->hands->pressBeginning('Undercoat', 'ol');
         $this->hands->see('Grounds on your shelf');
-        $this->hands->press('Take Black Ground');
+        $this->hands->press('Use Black Ground');
         $this->hands->pressTab('Why', 'aside');
         $this->hands->see('Black Ground is your own choice');
         $this->hands->pressBeginning('Rope', '.rail');
@@ -248,7 +241,7 @@ final class PagesTest extends SampleWorkshop
     public function testATableAnswersTheQuestionInItsAddress(): void
     {
         $this->open('/tables/match?colour=%233d4b52&paints=1', 'Wet Slate');
-        $this->hands->see('0.0 apart');
+        $this->hands->see('0.0 on paper');
         $this->hands->type('Colour wanted', '#12');
         $this->hands->see('Write # and six hexadecimal digits');
         $this->hands->type('Colour wanted', '#efb439');
@@ -311,7 +304,7 @@ final class PagesTest extends SampleWorkshop
         );
         $this->hands->press('a picture');
         $this->hands->upload('no picture at all', 'notes.png');
-        $this->hands->see('no picture that can be shown');
+        $this->hands->see('not a picture that can be shown');
         $this->hands->press('Cancel');
         $this->hands->press('the reader');
         $this->hands->press('an old brass button');
@@ -329,16 +322,16 @@ final class PagesTest extends SampleWorkshop
         $this->hands->type('Thinned', '1 part water to 3 parts paint');
         $this->hands->see('thinned 3:1, that is 75 % paint');
         $this->hands->type('Thinned', '3 : ?');
-        $this->hands->see('what is unknown stays unknown');
+        $this->hands->see('an amount is unknown');
         $this->hands->type('Thinned', '30 %');
         $this->hands->see('of what? Say 70 % paint or 30 % thinner.');
-        $this->open('/tables/glaze?from=%23202020&to=%23f0f0f0', 'apart');
+        $this->open('/tables/glaze?from=%23202020&to=%23f0f0f0', 'from each other');
         $this->open('/tables/between?count=4', 'Equal drops instead');
         self::assertSame(4, $this->hands->ask("return document.querySelectorAll('ol li').length;"));
         $this->open('/tables/match?kinds=metallic', 'metallic');
         $this->hands->see('Old Brass');
         $this->hands->pressBeginning('without');
-        $this->hands->see('take it again');
+        $this->hands->see('use it again');
     }
 
     public function testAPageThatIsNotThereSaysWhereToGo(): void

@@ -127,7 +127,7 @@ final class RecipeTest extends SampleWorkshop
         $this->hands->choose('What went wrong', 'tide mark');
         $this->hands->see('cannot be drawn out again');
         $this->hands->press('Add the repair to the recipe', 'aside');
-        $this->hands->see('mended: tide mark');
+        $this->hands->see('fixed: tide mark');
         $this->hands->choose('What went wrong', 'wash spilled on a neighbour');
         $this->hands->see('On which neighbour?');
         $this->hands->press('Undo', 'main');
@@ -155,7 +155,7 @@ final class RecipeTest extends SampleWorkshop
     {
         $this->open('/recipe/21', 'except: feathered layer');
         $this->hands->see('As Oilskin coat of Lamplighters');
-        $this->hands->see('is painted apart, in 8 areas');
+        $this->hands->see('is painted separately, in 8 areas');
         $this->open(self::COAT, 'Left out, and why');
         $this->hands->pressBeginning('Layer', 'main ol');
         $this->hands->press('One more');
@@ -217,7 +217,7 @@ final class RecipeTest extends SampleWorkshop
         $this->mend(7, 'edges: Pale Horizon');
         $this->hands->see('Edge highlight: Pale Horizon');
         $this->hands->pressBeginning('Use this recipe: 8 steps');
-        $this->hands->see('Written down; guessed on the way');
+        $this->hands->see('Entered, with some guesses');
         $this->hands->see('not in stock: dark rope brown');
         $this->hands->see('smaller every time');
         $this->hands->press('replace by what I own');
@@ -284,7 +284,7 @@ final class RecipeTest extends SampleWorkshop
         $json = (string) $this->hands->ask('return fetch("/api/companies/2/file?as=json").then((r) => r.text());');
         self::assertStringContainsString('kalokroma.company', $json);
         $this->hands->upload($json, 'heron.json');
-        $this->hands->see('Heron rider (2) stands among your figures now: 16 areas, 16 with a recipe.');
+        $this->hands->see('Heron rider (2) is among your figures now: 16 areas, 16 with a recipe.');
         $this->hands->upload('{"kind": "kalokroma.recipe", "version": 1}', 'bad.json');
         $this->hands->see('Nothing was taken.');
         self::assertSame([], $this->hands->complaints());

@@ -13,7 +13,7 @@ final class SchemeTest extends SampleWorkshop
     public function testANewcomerTakesTheBargeToASchemeAndAnUndercoat(): void
     {
         $this->open('/figures/3', 'No area has a colour yet');
-        $this->hands->press('yes, add weed and stains');
+        $this->hands->press('Yes, add weed and stains');
         $this->hands->see('Nothing overlooked');
         $this->hands->press('Choose the colours');
         $this->hands->see('Choose an area at the left and give it a colour');
@@ -33,11 +33,11 @@ final class SchemeTest extends SampleWorkshop
         $this->hands->choose('Harmony', 'one warm against one cold');
         $this->hands->see('One warm against one cold: hull planks');
         $this->hands->pressBeginning('Use this scheme 1');
-        $this->hands->see("Does it read from the table's edge?");
+        $this->hands->see('Does it read at a distance?');
         $this->hands->seeNot('undecided');
         $this->hands->press('Choose the undercoat');
         $this->hands->see('for undercoat and base coats over');
-        $this->hands->pressBeginning('Take it: Black Ground');
+        $this->hands->pressBeginning('Use this undercoat: Black Ground');
         $this->hands->see('Your undercoat: Black Ground');
         $this->hands->see('Black Ground is your own choice');
         $this->hands->press('Go on to the recipes');
@@ -87,7 +87,7 @@ final class SchemeTest extends SampleWorkshop
         $this->open('/scheme/2', 'To fix');
         $this->hands->pressBeginning('Crest plumes', 'nav');
         $this->hands->press('a picture', 'aside .sources');
-        $this->hands->upload('no picture', 'notes.png');
+        $this->hands->upload('not a picture', 'notes.png');
         $this->hands->see('use PNG or JPEG');
         $image = imagecreatetruecolor(60, 60);
         imagefill($image, 0, 0, 0x2F5A7E);
@@ -97,8 +97,8 @@ final class SchemeTest extends SampleWorkshop
         $this->hands->upload((string) ob_get_clean(), 'reference.png');
         $this->hands->see('67 % of the picture');
         $this->hands->pressBeginning('Match it');
-        $this->hands->see('or what your shelf comes nearest with');
-        $this->hands->pressBeginning('Take Open Water', 'aside li');
+        $this->hands->see('or the nearest your shelf can make');
+        $this->hands->pressBeginning('Use Open Water', 'aside li');
         $this->hands->see('Open Water');
         $this->hands->press('Back to what to fix');
         $this->hands->see('To fix');
@@ -117,7 +117,7 @@ final class SchemeTest extends SampleWorkshop
             ),
         );
         $before = $clear();
-        $this->hands->pressBeginning('Take it for', 'aside');
+        $this->hands->pressBeginning('Use this for', 'aside');
         $this->hands->until(static fn (): bool => $clear() > $before, 'The pair was not mended');
         $this->hands->choose('Viewing distance', '3 m');
         $this->hands->see('from 3 m');
@@ -128,7 +128,7 @@ final class SchemeTest extends SampleWorkshop
         $this->hands->type('Name of the trial', 'before the storm');
         $this->hands->press('Keep the scheme as a trial');
         $this->hands->choose('How before the storm went', 'it failed');
-        $this->hands->press('Take it', 'main');
+        $this->hands->press('Use this', 'main');
         $this->hands->see('before the storm');
     }
 
@@ -137,11 +137,11 @@ final class SchemeTest extends SampleWorkshop
         $this->open('/undercoat/1', 'Before you start');
         $this->hands->press('Spray weather', 'nav');
         $this->hands->see('Can it be sprayed now?');
-        $this->hands->choose('Where the sensor is', 'a sensor with a flat battery');
-        $this->hands->press('Read it');
+        $this->pretends('sensor', 'broken');
+        $this->hands->press('Read the climate sensor');
         $this->hands->see('gave nothing usable in 8 tries');
-        $this->hands->choose('Where the sensor is', 'a damp cellar');
-        $this->hands->press('Read it');
+        $this->pretends('sensor', 'cellar');
+        $this->hands->press('Read the climate sensor');
         $this->hands->see('The simulated sensor:');
         $this->hands->type('Temperature, °C', 'warm');
         $this->hands->see('Write the temperature as a number');
@@ -163,7 +163,7 @@ final class SchemeTest extends SampleWorkshop
         );
         $this->hands->until(static fn (): bool => $sideways() !== $steep && $sideways() !== '', 'The sides did not change');
         $this->hands->choose('from above', 'Black Ground');
-        $this->hands->see('stands for both');
+        $this->hands->see('is given for both');
         $this->hands->choose('from above', 'Ivory Ground');
         $this->hands->press('Use this sketch');
         $this->hands->press('Which ground', 'nav');

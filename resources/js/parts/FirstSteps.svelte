@@ -4,10 +4,13 @@
 
     interface Props {
         start: FirstSteps;
+        /** the current route: what is here needs no link */
+        location: string;
     }
-    let { start }: Props = $props();
+    let { start, location }: Props = $props();
 
     const next = $derived(start.steps.find((s) => s.id === start.next));
+    const isHere = $derived(next?.to.split('/')[1] === location.split('/')[1]);
 </script>
 
 <nav aria-label="First steps">
@@ -20,7 +23,10 @@
             </li>
         {/each}
     </ol>
-    {#if next}<p>{next.missing} <a href="#{next.to}">{next.action}</a></p>{/if}
+    {#if next}<p>
+            {next.missing}
+            {#if !isHere}<a href="#{next.to}">{next.action}</a>{/if}
+        </p>{/if}
     <button class="plain-button" aria-label="Put the first steps away" onclick={() => firstSteps.hide(true)}>×</button>
 </nav>
 

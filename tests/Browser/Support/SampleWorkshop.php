@@ -44,6 +44,17 @@ abstract class SampleWorkshop extends TestCase
         self::$studio?->resize($width, $height);
     }
 
+    /** Has a simulated device pretend something, as on the page for that. */
+    protected function pretends(string $device, string $choice): void
+    {
+        self::$studio?->browser->executeAsyncScript(
+            'const done = arguments[2]; const token = decodeURIComponent(/XSRF-TOKEN=([^;]+)/.exec(document.cookie)[1]); '
+                .'fetch("/api/devices", { method: "PUT", headers: { "Content-Type": "application/json", Accept: "application/json", '
+                .'"X-XSRF-TOKEN": token }, body: JSON.stringify({ [arguments[0]]: arguments[1] }) }).then((r) => done(r.status));',
+            [$device, $choice],
+        );
+    }
+
     /**
      * Looks at the page as it stands in light and in dark surroundings, turned over as a painter does.
      *

@@ -91,8 +91,8 @@ final class FigureTest extends TestCase
         yield [0.0, 1, 'Coat has no surface'];
         yield [-1.0, 1, 'Coat has no surface'];
         yield [NAN, 1, 'Coat has no surface'];
-        yield [1.0, 0, 'Coat lies at depth 0'];
-        yield [1.0, 10, 'Coat lies at depth 10'];
+        yield [1.0, 0, 'Coat has depth 0'];
+        yield [1.0, 10, 'Coat has depth 10'];
     }
 
     public function testInnerAreasComeBeforeOuterOnesAndLargeBeforeSmall(): void

@@ -115,7 +115,7 @@ final class LookingOverTest extends TestCase
         $areas[2] = new Area('inside', 'Inside', Material::Wood, Relief::Plate, 10, 1, reachable: false, part: 'boat');
         self::assertNotContains('apart inside', $codes(true, $areas), 'it is a part already');
         $text = Remarks::of($areas, [['back', 'cape']], new Equipment(false, false));
-        self::assertStringContainsString('Cape (20.0 cm²) stands 4 layers before back (4.0 cm²)', $text[1]['text']);
+        self::assertStringContainsString('Cape (20.0 cm²) is 4 layers in front of back (4.0 cm²)', $text[1]['text']);
     }
 
     public function testWeakJointsAreCarriedToTheSteps(): void

@@ -66,16 +66,16 @@ final class TogetherTest extends TestCase
         self::assertNotNull($loose);
         self::assertSame(['Saddle', 'Girth'], array_map(static fn (Area $a): string => $a->name, $loose->members));
         self::assertSame(
-            'Saddle is painted apart, in 2 areas. No recipe glues it on yet: do that when they and plumage are done.',
+            'Saddle is painted separately, in 2 areas. No recipe glues it on yet: do that when they and plumage are done.',
             $loose->finding()->sentence(),
         );
         $glued = PartLink::of($areas[1], $areas, $touching, ['3' => Steps::plan('basecoat', 'gluing')]);
         self::assertSame(
-            'Saddle is painted apart, in 2 areas; it is glued on in the recipe of girth, once both sides are done.',
+            'Saddle is painted separately, in 2 areas; it is glued on in the recipe of girth, once both sides are done.',
             $glued?->finding()->sentence(),
         );
         self::assertSame(
-            'Saddle is painted apart, in 2 areas. No recipe glues it on yet.',
+            'Saddle is painted separately, in 2 areas. No recipe glues it on yet.',
             PartLink::of($areas[2], $areas, [], [])?->finding()->sentence(),
         );
     }

@@ -137,7 +137,7 @@ final class LegibilityTest extends TestCase
     public function testAShelfWithoutCoveringPaint(): void
     {
         $this->expectException(SchemeProblem::class);
-        $this->expectExceptionMessage('No paint that covers');
+        $this->expectExceptionMessage('You have no paint that covers');
         new Pool([]);
     }
 

@@ -114,7 +114,7 @@ final class SpreadTest extends TestCase
         self::assertSame([$mix, $pot], RankedMix::byPredicted([$pot, $mix]));
         self::assertMatchesRegularExpression(
             '/^Saddle Brown from the pot: expect 3\.6 off\. 1 drop #f0c42c, 1 drop #1f3050 looks nearer on paper '
-                .'\(0\.4 apart\), expect \d+\.\d\.$/',
+                .'\(0\.4 off\), expect \d+\.\d\.$/',
             $pot->why($mix),
         );
         self::assertSame('Saddle Brown from the pot: 3.0 off on paper, expect 3.6 off. Nothing looks nearer on paper.', $pot->why($pot));

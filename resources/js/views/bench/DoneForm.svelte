@@ -71,7 +71,7 @@
 
 <Modal
     open
-    modalHeading={step ? `Painting log: ${step.area.toLowerCase()}, ${step.technique}` : 'Something not in the plan'}
+    modalHeading={step ? `What was done: ${step.area.toLowerCase()}, ${step.technique}` : 'Add something unplanned'}
     primaryButtonText="Save entry"
     primaryButtonDisabled={bench.busy || figures.length === 0}
     secondaryButtonText="Cancel"

@@ -21,7 +21,9 @@
                 {#each data.sides as side, i (i)}<th title={side.words}
                         >{names[i]}{#if !i}: <Explained text="recess, plane, ridge" />{/if}</th
                     >{/each}
-                {#each others as side, i (i)}<th title={side.words}>{names[i + 1]} on the plane</th>{/each}
+                {#each others as side, i (i)}<th title={side.words}
+                        >Difference on the plane{others.length > 1 ? `, ${names[i + 1]}` : ''}</th
+                    >{/each}
             </tr>
         </thead>
         <tbody>

@@ -30,11 +30,15 @@
         <p><a href="#/scheme/{figure.id}">See the scheme</a></p>
     {/if}
     {#if undecided.length < figure.areas.length}<DraftAll company={figure.id} areas={figure.areas} />{/if}
+    {#if open[0]}<p class="one"><a href="#/recipe/{open[0].id}">Recipe for {open[0].name.toLowerCase()}</a></p>{/if}
 </section>
 
 <style>
     section {
         margin-bottom: 26px;
+    }
+    .one {
+        margin-top: 10px;
     }
     p {
         margin: 6px 0 12px;

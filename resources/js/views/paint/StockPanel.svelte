@@ -71,7 +71,7 @@
         <Button
             size="small"
             disabled={busy || ml.trim() === ''}
-            on:click={() => move(kind, ml.replace(',', '.').trim())}>Write down</Button
+            on:click={() => move(kind, ml.replace(',', '.').trim())}>Save</Button
         >
     </div>
     <div class="form">
@@ -89,7 +89,7 @@
                 class="link-button"
                 disabled={busy}
                 onclick={() => weighed && move('counted', String(weighed.ml), 'weighed')}
-                >Take {millilitres(weighed.ml)}</button
+                >Use {millilitres(weighed.ml)}</button
             >
         </p>
     {/if}

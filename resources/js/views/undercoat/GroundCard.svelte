@@ -45,7 +45,7 @@
             {#if otherWay}<Button size="small" disabled={busy} onclick={ontake}>Put it on with {otherWay}</Button>{/if}
         {:else if ground.paint_id !== null}
             <Button size="small" kind="tertiary" disabled={busy} onclick={ontake}
-                >Use this<span class="visually-hidden">: {ground.words}</span></Button
+                >Use this undercoat<span class="visually-hidden">: {ground.words}</span></Button
             >
         {:else}<span class="soft">you have no such primer</span>{/if}
     </div>

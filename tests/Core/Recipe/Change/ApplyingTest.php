@@ -106,7 +106,7 @@ final class ApplyingTest extends TestCase
         $applied = Applying::to($plan, $area, Surface::uniform(Swatches::reflectance('#868686')), [], new Equipment(true, true));
 
         self::assertNull($applied->changes[0]->now);
-        self::assertStringContainsString('nothing at hand does it', $applied->changes[0]->words);
+        self::assertStringContainsString('nothing on your shelf does it', $applied->changes[0]->words);
         self::assertSame('dark brown', $applied->plan->steps[0]->words());
     }
 }

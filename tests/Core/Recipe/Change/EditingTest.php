@@ -105,7 +105,7 @@ final class EditingTest extends TestCase
     public function testDroppingTheGroundOfAnotherStepIsRefused(): void
     {
         $plan = Steps::plan('basecoat', 'gloss-varnish', 'marking', 'softener');
-        $this->expectExceptionMessage('That cannot be: softener needs a marking to lie on');
+        $this->expectExceptionMessage('That cannot be: softener needs a marking to work on');
         Editing::drop($plan, 'marking');
     }
 

@@ -71,7 +71,7 @@ final class MendingTest extends TestCase
             Relief::Tight,
             'now',
             ['tidy-up', 'wash-all-over', 'layer'],
-            '/A slip of \d/',
+            '/Fix a slip of \d/',
         ];
         yield 'tide mark' => [Mishap::TideMark, 'wash-all-over', Relief::Tight, 'later', ['glaze'], '/cannot be drawn out again/'];
         yield 'chalky' => [Mishap::Chalky, 'edge-highlight', Relief::Tight, 'now', ['glaze'], '/jumped \d+\.\d in lightness/'];

@@ -92,7 +92,7 @@ final class MethodTest extends TestCase
             static fn (PlannedStep $s): string => $s->key->value,
             Elsewhere::dropped($there, $like)->steps ?? [],
         ));
-        self::assertNull(Elsewhere::dropped(new Plan([Steps::step('basecoat')], []), $like), 'no such step stands there');
+        self::assertNull(Elsewhere::dropped(new Plan([Steps::step('basecoat')], []), $like), 'there is no such step');
         $added = Elsewhere::added($there, Steps::step('layer', '#7aa0c8'), $like);
         self::assertSame(['basecoat', 'other', 'layer'], array_map(static fn (PlannedStep $s): string => $s->key->value, $added->steps));
         self::assertSame('upper parts', $added->step('layer')?->scope->place->part);

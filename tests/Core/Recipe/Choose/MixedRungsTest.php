@@ -131,8 +131,8 @@ final class MixedRungsTest extends TestCase
         };
 
         self::assertMatchesRegularExpression(
-            '/The strong contrast you want cannot be reached: the highlight should lie [\d.]+ of 100 in lightness '
-                .'from the colour, .* lies [\d.]+; a .* is missing/',
+            '/The strong contrast you want cannot be reached: the highlight should be [\d.]+ of 100 in lightness '
+                .'from the colour, .* is [\d.]+; a .* is missing/',
             $said(Contrast::Strong, $shelf),
         );
         self::assertSame('', $said(Contrast::Clear, Swatches::shelf()));

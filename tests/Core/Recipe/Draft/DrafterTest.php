@@ -255,7 +255,7 @@ final class DrafterTest extends TestCase
 
         self::assertSame('Brown wash', $brown->load->mix->words());
         self::assertSame('Black wash', $grey->load->mix->words());
-        self::assertStringContainsString('best of 2 at hand', $this->sentences($brown));
+        self::assertStringContainsString('best of 2 on your shelf', $this->sentences($brown));
     }
 
     public function testLightAndWeakColoursAreThinnedFurther(): void
@@ -279,7 +279,7 @@ final class DrafterTest extends TestCase
     public function testNothingToPaintWith(): void
     {
         $this->expectException(RecipeProblem::class);
-        $this->expectExceptionMessage('No opaque or semi-opaque paint stands on the shelf');
+        $this->expectExceptionMessage('No opaque or semi-opaque paint on your shelf');
         $this->draft(Relief::Tight, Way::Mixed, '#9c7630', Material::Cloth, [Swatches::paint('Wash', '#8b6a49', Behaviour::Wash)]);
     }
 

@@ -178,7 +178,7 @@ final class GroundsComparedTest extends TestCase
         self::assertSame([], array_filter($found, static fn (Ground $g): bool => $g->isSketch()));
         $grey = Swatches::paint('Grey', '#868686', Behaviour::Primer);
         $this->expectException(UndercoatProblem::class);
-        $this->expectExceptionMessage('Grey stands for both');
+        $this->expectExceptionMessage('Grey is given for both');
         Ground::sketch($grey, [['paint' => $grey, 'spray' => new Spray(60.0)]]);
     }
 
