@@ -32,7 +32,7 @@ final class FormBarriersTest extends SampleWorkshop
     /** @return iterable<string, array{string, string, string}> address, what is pressed there, and a sentence that tells it is open */
     public static function forms(): iterable
     {
-        yield '/add-paints, Fill in one paint' => ['/add-paints', 'Fill in one paint', 'Dry colour at full hide'];
+        yield '/add-paints, Fill in one paint' => ['/add-paints', 'Fill in one paintevery detail of it', 'Dry colour at full hide'];
         yield '/shelf, Import and export' => ['/shelf', 'Import and export', 'Import and export'];
         yield '/figures, Change areas' => ['/figures', 'Change areas', 'is shared out'];
         yield '/figures, Change the drawing' => ['/figures', 'Change the drawing', 'Every shape has its area'];

@@ -176,7 +176,7 @@ final class PagesTest extends SampleWorkshop
         $this->hands->see('Stands in for');
         $this->hands->press('Undo', 'main');
         $this->hands->press('what to buy');
-        $this->hands->see('There is no price list yet.');
+        $this->hands->see('No price list yet.');
         $this->pretends('shop', 'garbled');
         $this->hands->press('Ask the shop for its prices');
         $this->hands->see('cannot be read');
@@ -325,7 +325,7 @@ final class PagesTest extends SampleWorkshop
         $this->hands->see('an amount is unknown');
         $this->hands->type('Thinned', '30 %');
         $this->hands->see('of what? Say 70 % paint or 30 % thinner.');
-        $this->open('/tables/glaze?from=%23202020&to=%23f0f0f0', 'from each other');
+        $this->open('/tables/glaze?from=%23202020&to=%23f0f0f0', 'off to begin with');
         $this->open('/tables/between?count=4', 'Equal drops instead');
         self::assertSame(4, $this->hands->ask("return document.querySelectorAll('ol li').length;"));
         $this->open('/tables/match?kinds=metallic', 'metallic');

@@ -55,7 +55,7 @@ final class SchemeTest extends SampleWorkshop
         $this->hands->see('that is more than there is');
         $this->hands->press('Save figure');
         $this->hands->see('The areas cover 126 % of the surface together');
-        $this->hands->element('//label[contains(., "Bring the shares to 100 %")]')->click();
+        $this->hands->element('//label[contains(., "Scale the shares to 100 %")]')->click();
         $this->hands->press('Save figure');
         $this->hands->see('Figure on foot, 30 mm high');
         $this->hands->see('Look again');

@@ -117,7 +117,7 @@ final class SpreadTest extends TestCase
                 .'\(0\.4 off\), expect \d+\.\d\.$/',
             $pot->why($mix),
         );
-        self::assertSame('Saddle Brown from the pot: 3.0 off on paper, expect 3.6 off. Nothing looks nearer on paper.', $pot->why($pot));
+        self::assertSame('Saddle Brown from the pot: 3.0 off on paper, expect 3.6. Nothing looks nearer on paper.', $pot->why($pot));
     }
 
     public function testAmongEqualsOneFamilyAndWhatIsOpenComeFirst(): void

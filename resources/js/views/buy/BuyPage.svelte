@@ -21,9 +21,11 @@
     let within = $state('4.5');
     let done = $state('');
     const needs = createQuery(() => needsQuery(company, area));
+    const list = $derived(prices.data ? (prices.data.dated ?? 'own') : null);
     const plan = createQuery(() => ({
-        ...buyQuery(company, within, prices.data ? (prices.data.dated ?? 'own') : null),
-        placeholderData: (before) => before,
+        ...buyQuery(company, within, list),
+        // what another list offered can no longer be bought
+        placeholderData: (before, query) => (query?.queryKey[4] === list ? before : undefined),
     }));
 
     async function bought(singles: string[], sets: string[]) {
