@@ -7,9 +7,18 @@ namespace Kalokroma\Figure;
 /** One question of the survey: what is easily overlooked, why it is worth finding first, and the area it would be. */
 final readonly class Question
 {
-    /** @param list<string> $signs words by which an area of a figure answers it already */
-    public function __construct(public string $id, public string $ask, public string $why, public array $signs, public Draft $area)
-    {
+    /**
+     * @param list<string> $signs words by which an area of a figure answers it already
+     * @param string $added the area as it is said: "a lining", "eyes"
+     */
+    public function __construct(
+        public string $id,
+        public string $ask,
+        public string $why,
+        public array $signs,
+        public Draft $area,
+        public string $added,
+    ) {
     }
 
     /** @param list<string> $names of the areas there are */

@@ -123,6 +123,12 @@ final class Survey
         ],
     ];
 
+    /** How an area is said where its name alone is not. */
+    private const SAID = [
+        'Lining' => 'a lining', 'Lens' => 'a lens', 'Gem' => 'a gem', 'Glow' => 'a glow', 'Rim' => 'a rim', 'Rigging' => 'the rigging',
+        'Cargo' => 'the cargo', 'Inside of the cape' => 'the inside of the cape',
+    ];
+
     private const LETTERS = ['f' => 'foot', 'r' => 'rider', 'b' => 'beast', 'v' => 'vehicle', 's' => 'scenery', 'u' => 'bust'];
 
     /** @return list<Question> */
@@ -138,6 +144,7 @@ final class Survey
                     $why,
                     explode(',', $signs),
                     new Draft($name, Material::from($material), Relief::from($relief), $share, $depth, Weight::from($weight)),
+                    self::SAID[$name] ?? mb_strtolower($name),
                 );
             }
         }

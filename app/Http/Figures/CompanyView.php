@@ -159,6 +159,7 @@ final class CompanyView
             'found' => $q->answeredBy($names),
             'no' => ($company->survey[$q->id] ?? '') === 'no',
             'area' => self::draft($q->area),
+            'added' => $q->added,
         ], Survey::of($company->kind));
     }
 

@@ -200,7 +200,7 @@ final class MixChoice
         $text = match (true) {
             $from === '' => '{chosen}: {near} off (expect {expected}). No pot comes within {within} ({single} is {apart} off), '
                 .'and no mix of the area\'s own paint comes as near.',
-            $aim->isStep() => '{chosen}: the area\'s own {own} taken on, {near} off (expect {expected}). '
+            $aim->isStep() => '{chosen}: from the area\'s own {own}, {near} off (expect {expected}). '
                 .'No pot is right alone ({single} is {apart} off).',
             default => '{chosen}: {own} with one of its family, {near} off (expect {expected}). No pot comes within {within} ({single} is '
                 .'{apart} off).',

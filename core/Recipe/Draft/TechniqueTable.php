@@ -34,7 +34,7 @@ final class TechniqueTable
                 Technique::ShadeLayer,
                 'On {relief} the shade is painted in and feathered out, since nothing would run there by itself.',
             ],
-            'layer' => [Technique::Layer, 'A step between base and highlight keeps a broad passage soft.'],
+            'layer' => [Technique::Layer, 'A step between base and highlight keeps the change soft on a broad surface.'],
             'drybrush' => [null, 'A drybrush leaves chalky streaks on {relief}.'],
             'highlight' => [Technique::FeatheredLayer, 'Each step up covers less and crowds to the upper parts.'],
         ],
@@ -76,7 +76,7 @@ final class TechniqueTable
     ];
 
     private const GLAZED = [
-        'shade' => [Technique::Glaze, 'Glazes of the shade, each ending in the recess, make the passage soft on {relief}.'],
+        'shade' => [Technique::Glaze, 'Glazes of the shade, each ending in the recess, make the change soft on {relief}.'],
         'layer' => [Technique::Layer, 'A first, lighter layer that the glazes will join to the base.'],
         'unify' => [Technique::Glaze, 'A thin glaze of the base hue pulls chalky highlights back in line.'],
     ];

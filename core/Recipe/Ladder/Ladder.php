@@ -15,6 +15,10 @@ use Kalokroma\Word\Finding;
  */
 final readonly class Ladder
 {
+    /** Lightness (of 100) below which a step is little, and from which it is much. */
+    private const LITTLE = 8.0;
+    private const MUCH = 20.0;
+
     private const NEUTRAL_CHROMA = 0.025;
     private const LEANS_FROM = 0.008;
     private const MOST_LIGHT = 0.975;
@@ -192,7 +196,8 @@ final readonly class Ladder
         if ($rung === Rung::Base) {
             return new Finding(
                 'ladder.base',
-                'A middle tone {step} darker than intended (lightness {from} to {to}) leaves the layer room to lighten.',
+                'A middle tone '.lcfirst(self::degree($step)).' darker than intended (lightness {from} to {to} of 100): '
+                    .'that leaves the layer room to lighten.',
                 $facts,
             );
         }
@@ -203,10 +208,20 @@ final readonly class Ladder
 
         return new Finding(
             'ladder.'.($rung === Rung::Shade ? 'shade' : 'light'),
-            $step < 0 ? '{step} darker (lightness {from} to {to}), hue turned {turn}° {direction}.'
-                : '{step} lighter (lightness {from} to {to}), hue turned {turn}° {direction}.',
+            self::degree($step).($step < 0 ? ' darker' : ' lighter')
+                .', {direction}: lightness {from} to {to} of 100, hue turned by {turn}°.',
             $facts,
         );
+    }
+
+    /** How much lighter or darker, as painters say it; lightness of 100. */
+    private static function degree(float $step): string
+    {
+        return match (true) {
+            abs($step) < self::LITTLE => 'A little',
+            abs($step) < self::MUCH => 'Clearly',
+            default => 'Much',
+        };
     }
 
     /** @param array<string, float|string> $facts */

@@ -60,7 +60,7 @@ final class Defaults
      * @var array<string, array{ratio: string, range: string, with: string, why: string}>
      */
     public const THINNING = [
-        'basecoat' => ['ratio' => '2:1', 'range' => '3:1 – 1:1', 'with' => 'water', 'why' => 'like milk: it levels before it dries'],
+        'basecoat' => ['ratio' => '2:1', 'range' => '3:1 – 1:1', 'with' => 'water', 'why' => 'like milk, so that it levels before it dries'],
         'weak' => [
             'ratio' => '1:1',
             'range' => '1:1 – 1:2',
@@ -167,7 +167,7 @@ final class Defaults
     }
 
     /** Why a wash is made weaker or stronger than it usually is. */
-    private const AS_STRONG_AS_NEEDED = 'so strong the recess comes nearest, and the planes lose no more than they must';
+    private const AS_STRONG_AS_NEEDED = 'strong enough for the recess, with as little as possible lost on the planes';
 
     /** Why it is thinned so for this use; with another ratio of its range where that one was computed. */
     public static function thinningReason(string $use, ?string $ratio = null, ?string $why = null): Finding

@@ -89,7 +89,7 @@ final class Vocabulary
             'lies' => Application::Layer, 'use' => 'layer', 'counts' => true, 'most' => 3,
             'effort' => ['cm2', 1.5], 'dry' => 8, 'tool' => 'fine', 'takes' => self::COVERING,
             'where' => 'In bands along the form, dark and light side by side: metal without flakes lives on hard contrasts.',
-            'watch' => 'Keep the darkest beside the lightest; a soft passage reads as cloth.',
+            'watch' => 'Keep the darkest beside the lightest; a soft change reads as cloth.',
         ],
         'lining' => [
             'words' => 'lining', 'stage' => Stage::Wash, 'at' => Position::Line,
@@ -137,7 +137,7 @@ final class Vocabulary
             'lies' => Application::Layer, 'use' => 'layer', 'counts' => true, 'most' => 3,
             'effort' => ['cm2', 1.5], 'dry' => 8, 'tool' => 'fine', 'takes' => self::COVERING,
             'where' => 'Planes and ridges; leave the recess and about a fifth of the plane beside it.',
-            'watch' => 'A sliver of the half-covered tone left between two makes the passage softer.',
+            'watch' => 'Leave a sliver of the half-covered tone between the two: the change looks softer.',
         ],
         'feathered-layer' => [
             'words' => 'feathered layer', 'stage' => Stage::Highlight, 'at' => Position::Highlight, 'level' => Level::Finished,

@@ -1,6 +1,16 @@
 <script lang="ts">
     import type { Figure } from '../api/wire';
-    import { fill, numbers, patches, PATCH_HEIGHT, PATCH_WIDTH, units, type Tones } from './drawing';
+    import {
+        BESIDE_TEXT,
+        fill,
+        numbers,
+        patches,
+        PATCH_HEIGHT,
+        PATCH_TEXT,
+        PATCH_WIDTH,
+        units,
+        type Tones,
+    } from './drawing';
     import PatchFields from './PatchFields.svelte';
 
     interface Props {
@@ -25,7 +35,8 @@
         figure.plate ? `0 0 ${figure.plate.width} ${figure.plate.height}` : `0 0 ${PATCH_WIDTH} ${PATCH_HEIGHT}`,
     );
     const fields = $derived(figure.plate ? figure.plate.beside : patches(figure, named));
-    const numbered = $derived(numbers(fields, (area) => name(area)));
+    const text = $derived(figure.plate ? BESIDE_TEXT : PATCH_TEXT);
+    const numbered = $derived(numbers(fields, (area) => name(area), text));
     const name = (area: number | null) => figure.areas.find((a) => a.id === area)?.name ?? '';
 
     /** greys of a drawing that nobody has coloured yet */
@@ -62,7 +73,7 @@
                 >
             {/each}
         {/if}
-        <PatchFields {fields} {tones} {name} {named} {chosen} onpick={pick} />
+        <PatchFields {fields} {tones} {name} {named} {text} {chosen} onpick={pick} />
     </g>
 </svg>
 {#if named && numbered.length}

@@ -1,5 +1,5 @@
 <script lang="ts">
-    import { fits, numbers, PATCH_LABEL, type Patch, type Tones } from './drawing';
+    import { fits, numbers, type Patch, type Tones } from './drawing';
 
     interface Props {
         fields: Patch[];
@@ -7,12 +7,14 @@
         name: (area: number | null) => string;
         /** names below the fields; a number where a name does not fit */
         named: boolean;
+        /** height of names, in units of the drawing */
+        text: number;
         chosen: number | null;
         onpick: (area: number) => void;
     }
-    let { fields, tones, name, named, chosen, onpick }: Props = $props();
+    let { fields, tones, name, named, text, chosen, onpick }: Props = $props();
 
-    const numbered = $derived(new Map(numbers(fields, name).map((f) => [f.area, f.number])));
+    const numbered = $derived(new Map(numbers(fields, name, text).map((f) => [f.area, f.number])));
 </script>
 
 <!-- Choosing in the drawing is a shortcut; the same areas are buttons in the list beside it. -->
@@ -36,8 +38,8 @@
             <rect class="open" x={field.x + 1} y={field.y + 1} width={field.width - 2} height={field.height - 2} />
         {/if}
         {#if named}
-            <text x={field.x} y={field.y + field.height + PATCH_LABEL - 4}
-                >{fits(name(field.area), field.width) ? name(field.area) : numbered.get(field.area)}</text
+            <text x={field.x} y={field.y + field.height + 0.9 * text} font-size={text}
+                >{fits(name(field.area), field.width, text) ? name(field.area) : numbered.get(field.area)}</text
             >
         {/if}
         {#if chosen === field.area}
@@ -59,6 +61,5 @@
     }
     text {
         fill: var(--ink);
-        font-size: var(--size-small);
     }
 </style>

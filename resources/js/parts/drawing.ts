@@ -17,7 +17,7 @@ export function units(figure: Figure, mm: number): number {
 /** Units of a patchwork's height, and of the label below a field. */
 export const PATCH_HEIGHT = 400;
 export const PATCH_WIDTH = 640;
-export const PATCH_LABEL = 17;
+export const PATCH_LABEL = 26;
 const GAP = 3;
 
 export interface Patch {
@@ -38,17 +38,24 @@ export function patches(figure: Figure, labelled: boolean): Patch[] {
     }));
 }
 
-/** Width of a letter of a name, in units of the drawing. */
-const LETTER = 7;
+/** Height of names, in units of the drawing: a patchwork is drawn much smaller than its units, a figure hardly. */
+export const PATCH_TEXT = 22;
+export const BESIDE_TEXT = 15;
+/** Width of a letter, as a share of its height. */
+const LETTER = 0.56;
 
-/** Whether a name fits below its field. */
-export function fits(name: string, width: number): boolean {
-    return name.length * LETTER <= width;
+/** Whether a name of this height fits below its field. */
+export function fits(name: string, width: number, text: number): boolean {
+    return name.length * LETTER * text <= width;
 }
 
 /** Fields whose names do not fit get numbers, which are told below the drawing. */
-export function numbers(fields: Patch[], name: (area: number) => string): { area: number; number: number }[] {
-    return fields.filter((f) => !fits(name(f.area), f.width)).map((f, i) => ({ area: f.area, number: i + 1 }));
+export function numbers(
+    fields: Patch[],
+    name: (area: number) => string,
+    text: number,
+): { area: number; number: number }[] {
+    return fields.filter((f) => !fits(name(f.area), f.width, text)).map((f, i) => ({ area: f.area, number: i + 1 }));
 }
 
 export function tonesOf(areas: { id: number; tones: Faces | null }[]): Tones {

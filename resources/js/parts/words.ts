@@ -11,12 +11,6 @@ export function inWords(n: number): string {
     return capital(`${tens[Math.floor(n / 10)]}${rest ? `-${small[rest]}` : ''}`);
 }
 
-/** "lining" → "a lining", "eyes" → "eyes": what there are several of has no article. */
-export function withArticle(noun: string): string {
-    if (/(?:[^s]s| and .*)$/.test(noun)) return noun;
-    return `${/^[aeiou]/.test(noun) ? 'an' : 'a'} ${noun}`;
-}
-
 export function capital(text: string): string {
     return text.charAt(0).toUpperCase() + text.slice(1);
 }

@@ -3,7 +3,7 @@
     import type { Figure, SurveyQuestion } from '../../api/wire';
     import { useWrite } from '../../api/write.svelte';
     import Refused from '../../parts/Refused.svelte';
-    import { counted, withArticle } from '../../parts/words';
+    import { counted } from '../../parts/words';
 
     interface Props {
         figure: Figure;
@@ -31,7 +31,7 @@
                 <p class="soft"><Explained text={question.why} /></p>
                 <p class="answers">
                     <button class="link-button" onclick={() => answer(question, 'yes')}
-                        >Yes, add {withArticle(question.area.name.toLowerCase())}</button
+                        >Yes, add {question.added}</button
                     >
                     <button class="link-button" onclick={() => answer(question, 'no')}
                         >No<span class="visually-hidden">: {question.ask}</span></button

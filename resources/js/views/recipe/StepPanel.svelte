@@ -45,8 +45,7 @@
                 : 'Load the brush',
     );
     const amount = $derived(
-        step.amount &&
-            `${batch(step.amount, step.thinner)} ${step.amount.drops.length > 1 || step.amount.meets ? 'are enough' : 'do'} for ${figures(step.amount.figures)}`,
+        step.amount && `${batch(step.amount, step.thinner)} ${'are enough'} for ${figures(step.amount.figures)}`,
     );
 
     function figures(served: number): string {

@@ -19,11 +19,12 @@
 {#if known.length}
     <details>
         <summary>
-            {#if guesses}<strong>{counted(guesses, 'colour')} guessed</strong> ·
-            {/if}{known
-                .filter((k) => !k.guess)
-                .map((k) => `${k.paints} ${k.words} (±${k.certainty})`)
-                .join(' · ')}
+            {#if guesses}<strong>{counted(guesses, 'colour')} guessed</strong>{/if}
+            {(guesses ? '· ' : '') +
+                known
+                    .filter((k) => !k.guess)
+                    .map((k) => `${k.paints} ${k.words} (±${k.certainty})`)
+                    .join(' · ')}
             {#if worth.length}· <strong>worth measuring first: {worth[0]?.name}</strong>{/if}
         </summary>
         {#if worth.length}

@@ -110,14 +110,15 @@ final class LadderTest extends TestCase
         $one = (new Ladder(new Oklch(0.5, 0.1, 60.0)))->reason(Rung::Highlight)->sentence();
         $two = (new Ladder(new Oklch(0.6, 0.1, 60.0)))->reason(Rung::Highlight)->sentence();
 
-        self::assertStringContainsString('17.0 lighter (lightness 50.0 to 67.0)', $one);
-        self::assertStringContainsString('17.0 lighter (lightness 60.0 to 77.0)', $two);
+        self::assertStringContainsString('Clearly lighter, ', $one);
+        self::assertStringContainsString('lightness 50.0 to 67.0 of 100', $one);
+        self::assertStringContainsString('lightness 60.0 to 77.0 of 100', $two);
     }
 
     public function testTheReasonOfTheShadeTellsItsTurn(): void
     {
         self::assertSame(
-            '30.4 darker (lightness 80.0 to 49.6), hue turned 26.0° toward brown, since black would turn it green.',
+            'Much darker, toward brown, since black would turn it green: lightness 80.0 to 49.6 of 100, hue turned by 26.0°.',
             (new Ladder(new Oklch(0.8, 0.1, 90.0)))->reason(Rung::Shade)->sentence(),
         );
     }
