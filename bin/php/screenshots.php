@@ -9,12 +9,6 @@ require dirname(__DIR__, 2).'/vendor/autoload.php';
 
 $pictures = [
     'shelf' => ['/shelf', 'light', 'Coats it takes', "document.querySelectorAll('section button')[20].click()"],
-    'shelf-map' => [
-        '/shelf?map',
-        'light',
-        'Coats it takes',
-        "[...document.querySelectorAll('main [role=tab]')].find((b) => b.textContent.trim() === 'Map').click()",
-    ],
     'buy' => ['/buy', 'light', 'The cheapest', ''],
     'figures' => ['/figures/1', 'light', 'A few questions', ''],
     'scheme' => ['/scheme/1', 'light', 'Colours side by side', ''],
@@ -45,7 +39,6 @@ $pictures = [
     'bench' => ['/bench/1/4', 'dark', 'Next after this', ''],
     'paint' => ['/shelf/PAINT', 'light', 'Its colour was', ''],
     'tables-match' => ['/tables/match?colour=%234a626c&paints=3', 'light', 'looked through', ''],
-    'tables-coats' => ['/tables/coats', 'light', 'Another paint beside it', ''],
     'ledger' => ['/ledger', 'light', 'Painting log', ''],
 ];
 $folder = dirname(__DIR__, 2).'/docs/screenshots';
@@ -62,7 +55,6 @@ try {
         "return fetch('/api/shelf').then((r) => r.json()).then((s) => ['Wet Slate', 'Signal Orange', 'Chalk'].map((n) "
             ."=> s.paints.find((p) => p.name === n).id).join(','));",
     );
-    $pictures['tables-coats'][0] .= '?thin=1:1&paints='.$ids;
     $hands->ask(
         "return fetch('/api/prices', "
             ."{method: 'POST', headers: {Accept: 'application/json', "
@@ -98,6 +90,43 @@ try {
         $studio->browser->takeScreenshot("$folder/$name.png");
         echo "docs/screenshots/$name.png\n";
     }
+    firstTenMinutes($studio, $hands, $folder);
 } finally {
     $studio->close();
+}
+
+/** A workshop of one's own, from an empty shelf to recipes for a whole figure. */
+function firstTenMinutes(Studio $studio, Hands $hands, string $folder): void
+{
+    $studio->browser->executeScript("localStorage.setItem('kalokroma.surround', 'light');");
+    $studio->visit('/shelf');
+    $hands->press('Sign out');
+    $hands->see('Make your workshop');
+    $hands->type('Your name', 'Reed warden');
+    $hands->type('A password, 8 characters or more', 'long enough');
+    $hands->press('Make my workshop');
+    $hands->see('From an empty shelf');
+    $studio->visit('/add-paints/common');
+    $hands->see('Browns and skin');
+    $hands->ask("document.querySelectorAll('main input[type=checkbox]').forEach((box) => box.click()); return 1;");
+    $hands->press('Add 40 paints');
+    $hands->see('40 paints added');
+    $studio->visit('/figures');
+    $hands->press('Add a figure', 'main');
+    $hands->type('Name', 'Reed warden');
+    $hands->see('100 % of the surface is shared out');
+    $hands->press('Save figure');
+    $hands->see('Use your own drawing');
+    $hands->press('Yes, add a lining');
+    $hands->press('Yes, add a gem');
+    usleep(1_500_000);
+    $studio->browser->takeScreenshot($folder.'/new-figure.png');
+    $hands->press('Choose the colours');
+    $hands->press('Propose colours');
+    $hands->pressBeginning('Use this scheme 2');
+    $hands->press('Draft all areas', 'aside');
+    $hands->see('12 areas drafted');
+    usleep(1_500_000);
+    $studio->browser->takeScreenshot($folder.'/all-drafted.png');
+    echo "docs/screenshots/new-figure.png\ndocs/screenshots/all-drafted.png\n";
 }

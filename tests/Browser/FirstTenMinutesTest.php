@@ -25,7 +25,8 @@ final class FirstTenMinutesTest extends TestCase
         'Brown ground – primer – mid brown', 'Gloss varnish',
     ];
 
-    private const TICKED = ['White', 'Black', 'Mid grey', 'Tan', 'Dark brown', 'Warm red', 'Mid blue', 'Steel', 'Brown wash', 'Grey primer'];
+    private const TICKED = ['White', 'Black', 'Mid grey', 'Tan', 'Dark brown', 'Warm red', 'Mid blue', 'Steel', 'Brown wash',
+        'Grey primer'];
 
     private Studio $studio;
 

@@ -60,7 +60,8 @@ final class Defaults
      * @var array<string, array{ratio: string, range: string, with: string, why: string}>
      */
     public const THINNING = [
-        'basecoat' => ['ratio' => '2:1', 'range' => '3:1 – 1:1', 'with' => 'water', 'why' => 'like milk, so that it levels before it dries'],
+        'basecoat' => ['ratio' => '2:1', 'range' => '3:1 – 1:1', 'with' => 'water',
+            'why' => 'like milk, so that it levels before it dries'],
         'weak' => [
             'ratio' => '1:1',
             'range' => '1:1 – 1:2',

@@ -24,7 +24,6 @@
     const list = $derived(prices.data ? (prices.data.dated ?? 'own') : null);
     const plan = createQuery(() => ({
         ...buyQuery(company, within, list),
-        // what another list offered can no longer be bought
         placeholderData: (before, query) => (query?.queryKey[4] === list ? before : undefined),
     }));
 
