@@ -4,6 +4,35 @@ import type { PicturePoint } from '../api/wire';
 /** pixels of the picture around the point, along a side */
 const PATCH = 11;
 export const MOST_MB = 30;
+export const NO_PICTURE = 'This file is not a picture that can be shown: choose a PNG, JPEG or WebP.';
+
+export const tooLarge = (file: File): string =>
+    file.size > MOST_MB * 1e6
+        ? `${file.name} holds ${Math.ceil(file.size / 1e6)} MB: at most ${MOST_MB} MB are opened.`
+        : '';
+
+export interface Point {
+    x: number;
+    y: number;
+}
+
+export const within = (x: number, y: number): Point => ({
+    x: Math.min(1, Math.max(0, x)),
+    y: Math.min(1, Math.max(0, y)),
+});
+
+/** Where a key of the arrows moves a point; undefined for any other key. Points are shares of width and height. */
+export function moved(at: Point, key: string, far: boolean): Point | undefined {
+    const step = far ? 0.05 : 0.006;
+    const moves: Record<string, [number, number]> = {
+        ArrowLeft: [-step, 0],
+        ArrowRight: [step, 0],
+        ArrowUp: [0, -step],
+        ArrowDown: [0, step],
+    };
+    const by = moves[key];
+    return by && within(at.x + by[0], at.y + by[1]);
+}
 
 /** A picture of the painter's own, which never leaves this machine whole: only the few pixels around a point are read. */
 export class Picture {
@@ -11,7 +40,7 @@ export class Picture {
     url: string | null = $state(null);
     image: HTMLImageElement | null = $state(null);
     /** shares of its width and height, 0 to 1 */
-    point: { x: number; y: number } = $state({ x: 0.5, y: 0.5 });
+    point: Point = $state({ x: 0.5, y: 0.5 });
     found: PicturePoint | null = $state(null);
     problem = $state('');
 
@@ -21,21 +50,19 @@ export class Picture {
         if (this.url) URL.revokeObjectURL(this.url);
         this.url = null;
         if (!file) return;
-        if (file.size > MOST_MB * 1e6) {
-            this.problem = `${file.name} holds ${Math.ceil(file.size / 1e6)} MB: at most ${MOST_MB} MB are opened.`;
-            return;
-        }
+        this.problem = tooLarge(file);
+        if (this.problem) return;
         this.url = URL.createObjectURL(file);
     }
 
     broken(): void {
-        this.problem = 'This file is not a picture that can be shown: choose a PNG, JPEG or WebP.';
+        this.problem = NO_PICTURE;
         this.url = null;
     }
 
     async read(x: number, y: number): Promise<void> {
         if (!this.image?.naturalWidth) return;
-        this.point = { x: Math.min(1, Math.max(0, x)), y: Math.min(1, Math.max(0, y)) };
+        this.point = within(x, y);
         const patch = await patchOf(this.image, this.point);
         if (!patch) return;
         const form = new FormData();
@@ -50,21 +77,14 @@ export class Picture {
 
     /** Whether the key moved the point. */
     key(name: string, far: boolean): boolean {
-        const step = far ? 0.05 : 0.005;
-        const moves: Record<string, [number, number]> = {
-            ArrowLeft: [-step, 0],
-            ArrowRight: [step, 0],
-            ArrowUp: [0, -step],
-            ArrowDown: [0, step],
-        };
-        const move = moves[name];
-        if (move) void this.read(this.point.x + move[0], this.point.y + move[1]);
-        return move !== undefined;
+        const to = moved(this.point, name, far);
+        if (to) void this.read(to.x, to.y);
+        return to !== undefined;
     }
 }
 
 /** The pixels around a point, as a picture of their own. */
-export function patchOf(image: HTMLImageElement, point: { x: number; y: number }): Promise<Blob | null> {
+export function patchOf(image: HTMLImageElement, point: Point): Promise<Blob | null> {
     const canvas = document.createElement('canvas');
     canvas.width = canvas.height = PATCH;
     const from = (at: number, size: number) =>

@@ -1,6 +1,6 @@
 import { ask, sentence } from '../../api/client';
 import type { PicturePoint, TypedPaint, TypedShelf } from '../../api/wire';
-import { MOST_MB, patchOf } from '../../parts/picture.svelte';
+import { moved, NO_PICTURE, patchOf, tooLarge, within } from '../../parts/picture.svelte';
 import { NewPaints } from './new-paints.svelte';
 
 interface Dab {
@@ -32,21 +32,19 @@ export class FromPicture {
         Object.assign(this, { url: null, white: null, asksWhite: true, dabs: [], problem: '', paper: null });
         this.paints.done = '';
         if (!file) return;
-        if (file.size > MOST_MB * 1e6) {
-            this.problem = `${file.name} holds ${Math.ceil(file.size / 1e6)} MB: at most ${MOST_MB} MB are opened.`;
-            return;
-        }
+        this.problem = tooLarge(file);
+        if (this.problem) return;
         this.url = URL.createObjectURL(file);
     }
 
     broken(): void {
-        this.problem = 'This file is not a picture that can be shown: choose a PNG, JPEG or WebP.';
+        this.problem = NO_PICTURE;
         this.url = null;
     }
 
     /** A click, or Enter on the picture. Tells the dab it made. */
     async point(x: number, y: number): Promise<number | null> {
-        this.at = { x: Math.min(1, Math.max(0, x)), y: Math.min(1, Math.max(0, y)) };
+        this.at = within(x, y);
         if (this.asksWhite) {
             await this.setWhite();
             return null;
@@ -58,20 +56,9 @@ export class FromPicture {
     }
 
     move(key: string, far: boolean): boolean {
-        const step = far ? 0.05 : 0.008;
-        const moves: Record<string, [number, number]> = {
-            ArrowLeft: [-step, 0],
-            ArrowRight: [step, 0],
-            ArrowUp: [0, -step],
-            ArrowDown: [0, step],
-        };
-        const by = moves[key];
-        if (by)
-            this.at = {
-                x: Math.min(1, Math.max(0, this.at.x + by[0])),
-                y: Math.min(1, Math.max(0, this.at.y + by[1])),
-            };
-        return by !== undefined;
+        const at = moved(this.at, key, far);
+        if (at) this.at = at;
+        return at !== undefined;
     }
 
     skipWhite(): void {

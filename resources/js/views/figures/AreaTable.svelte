@@ -26,20 +26,20 @@
                 <th class="number"><Explained text="Depth" /></th>
                 <th>Weight</th>
                 <th>Beside</th>
-                <th>Intended</th>
+                <th>Colour</th>
             </tr>
         </thead>
         <tbody>
             {#each areas as area (area.id)}
                 <tr>
                     <td class="look"><MiniStrata strip={area.strip} size={30} /></td>
-                    <td>
+                    <td class="name">
                         <a href="#/recipe/{area.id}">{area.name}</a>
                         {#if !area.planned}<small>{area.colour ? 'no recipe yet' : 'undecided'}</small>{/if}
                         {#if area.off !== null}<small class="far">ends {area.off.toFixed(1)} off</small>{/if}
                     </td>
                     <td>{materialWords(area.material)}</td>
-                    <td>{relief(area.relief)}</td>
+                    <td class="relief">{relief(area.relief)}</td>
                     <td class="number" title="{area.surface_cm2} cm²">{area.share} %</td>
                     <td class="number">{area.depth}</td>
                     <td>{area.weight}</td>
@@ -69,17 +69,23 @@
         color: inherit;
     }
     small {
-        margin-left: 6px;
+        display: block;
+        white-space: nowrap;
         color: var(--ink-soft);
     }
     .far {
         color: var(--warn);
     }
+    .name,
+    .relief {
+        min-width: 90px;
+        white-space: normal;
+    }
     .look {
         width: 56px;
     }
     .beside {
-        min-width: 180px;
+        min-width: 120px;
         white-space: normal;
     }
     .swatch {
