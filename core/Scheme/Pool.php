@@ -31,6 +31,9 @@ final class Pool
     private const SAME_SINGLE = 1.5;
     private const SAME_MIX = 4.0;
 
+    /** With so many choices nobody mixes two far hues because the arithmetic comes out. */
+    private const ENOUGH = 60;
+
     /** @var list<Choice> */
     public readonly array $choices;
 
@@ -117,13 +120,22 @@ final class Pool
         foreach ($paints as $paint) {
             self::keep(Mix::single($paint), $kept, $cells, self::SAME_SINGLE);
         }
+        $far = [];
         $mixed = self::farApart($paints);
         foreach ($mixed as $i => $one) {
             foreach (array_slice($mixed, $i + 1) as $two) {
                 foreach (self::DROPS as [$a, $b]) {
-                    self::keep(Mix::of([new Part($one, $a), new Part($two, $b)]), $kept, $cells, self::SAME_MIX);
+                    $mix = Mix::of([new Part($one, $a), new Part($two, $b)]);
+                    if ($mix->joinsFarHues()) {
+                        $far[] = $mix;
+                    } else {
+                        self::keep($mix, $kept, $cells, self::SAME_MIX);
+                    }
                 }
             }
+        }
+        foreach (count($kept) < self::ENOUGH ? $far : [] as $mix) {
+            self::keep($mix, $kept, $cells, self::SAME_MIX);
         }
 
         return $kept;

@@ -196,6 +196,26 @@ final class SchemeTest extends TestCase
         self::assertSame(['triad'], array_values(array_unique(array_column((array) $one, 'harmony'))));
     }
 
+    public function testProposalsStartFromNothingOrFromOneColour(): void
+    {
+        $this->beside();
+        $leads = static fn (TestResponse $answer): array => array_column((array) $answer->json('proposals'), 'lead');
+        $first = $this->getJson($this->url('/proposals?surprise=0'))->assertOk();
+        $this->assertAnswers('proposals', $first);
+        self::assertGreaterThan(1, count(array_unique($leads($first))));
+        self::assertSame($leads($first), $leads($this->getJson($this->url('/proposals?surprise=0'))), 'the same turn, the same schemes');
+        self::assertNotSame($leads($first), $leads($this->getJson($this->url('/proposals?surprise=1'))), 'another turn surprises again');
+
+        $blue = $this->getJson($this->url('/proposals?from=%232f5a7e'))->assertOk();
+        $this->assertAnswers('proposals', $blue);
+        self::assertCount(1, array_unique($leads($blue)), 'all start from the one colour');
+        self::assertNotSame($leads($blue), $leads($this->getJson($this->url('/proposals?from=%23a82a20'))));
+        $this->assertRefused(422, 'colour', $this->getJson($this->url('/proposals?from=blue-ish')));
+        foreach (['surprise=-7', 'surprise=9223372036854775807', 'surprise[]=1', 'from[]=x'] as $odd) {
+            self::assertLessThan(500, $this->getJson($this->url('/proposals?'.$odd))->status(), $odd);
+        }
+    }
+
     public function testRefusedColoursChangeNothing(): void
     {
         $this->signIn();

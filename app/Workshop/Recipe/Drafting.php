@@ -104,6 +104,7 @@ final readonly class Drafting
             $company->leaders,
             $this->studio->palette,
             self::onFigure($company, $area),
+            $area->mix === null ? null : $this->studio->shelf->plannedMix($area->mix),
         );
     }
 

@@ -5,16 +5,19 @@ declare(strict_types=1);
 namespace Kalokroma\Recipe\Draft;
 
 use Kalokroma\Caution\Tool;
+use Kalokroma\Colour\Ciede2000;
 use Kalokroma\Colour\Oklch;
 use Kalokroma\Colour\Reflectance;
 use Kalokroma\Figure\Area;
 use Kalokroma\Film\Surface;
+use Kalokroma\Recipe\Choose\Aim;
 use Kalokroma\Recipe\Choose\Palette;
 use Kalokroma\Recipe\Ladder\LadderWish;
 use Kalokroma\Recipe\Plan\PlannedStep;
 use Kalokroma\Recipe\Technique\Technique;
 use Kalokroma\Recipe\Technique\Way;
 use Kalokroma\Shelf\Equipment;
+use Kalokroma\Shelf\Mix;
 use Kalokroma\Shelf\Paint;
 
 /** Everything a recipe is drafted from. */
@@ -26,6 +29,7 @@ final readonly class Brief
      * @param Palette|null $palette of that shelf, where several areas are drafted from it
      * @param int $leaders figures that get one more highlight
      * @param array<array-key, true> $onFigure ids of paints that other areas of the figure are painted with
+     * @param Mix|null $chosen what the painter chose for the area's own colour
      */
     public function __construct(
         public Area $area,
@@ -38,7 +42,18 @@ final readonly class Brief
         public int $leaders = 0,
         public ?Palette $palette = null,
         public array $onFigure = [],
+        public ?Mix $chosen = null,
     ) {
+    }
+
+    /** What the painter chose for the area's own colour, where it can be painted with and still is that colour. */
+    public function chosen(Palette $palette): ?Mix
+    {
+        $at = array_map(static fn (Paint $p): string => $p->id, $palette->mixable());
+        $isHere = $this->chosen !== null && array_filter($this->chosen->paints(), static fn (Paint $p): bool => !in_array($p->id, $at, true)) === [];
+
+        return $isHere && Ciede2000::difference($this->chosen->lab(), $this->intended->toLab()) <= Aim::Colour->within()
+            ? $this->chosen : null;
     }
 
     /** The step with the brush the painter owns: who keeps none for metal takes the usual one, and is told to wash it well. */

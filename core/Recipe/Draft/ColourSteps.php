@@ -69,6 +69,7 @@ final class ColourSteps extends DraftedSteps
         private readonly Outline $outline,
         private readonly ?MixedRungs $mixed,
         private readonly float $shift = 0.0,
+        private readonly bool $isChosen = false,
     ) {
         parent::__construct($brief, $palette, $ladder, $choice);
     }
@@ -199,11 +200,30 @@ final class ColourSteps extends DraftedSteps
             return [$target, $mixed, [$this->ladder->reason($rung), $this->mixed->reason($rung)]];
         }
         [$target, $why] = $slot === Slot::Basecoat ? $this->aimed($target) : [$target, null];
-        [$chosen, $reason] = $this->offWhite($slot, $target) ?? $this->choice->nearest($target->toLab(), $this->aim($rung));
+        [$chosen, $reason] = $this->chosen($slot, $rung, $target)
+            ?? $this->offWhite($slot, $target)
+            ?? $this->choice->nearest($target->toLab(), $this->aim($rung));
 
         $ladder = $isOneOf ? $this->ladder->reasonOf($target, $row->nth, $row->of) : $this->ladder->reason($rung);
 
         return [$target, $chosen->mix, [$why ?? $ladder, $reason]];
+    }
+
+    /**
+     * What the painter chose for this area is the colour: it goes before what would come as near.
+     *
+     * @return array{RankedMix, Finding}|null null where nothing was chosen, or the base has to start elsewhere
+     */
+    private function chosen(Slot $slot, Rung $rung, Oklch $target): ?array
+    {
+        $isOwn = in_array($slot, [Slot::Basecoat, Slot::Layer], true) && $rung === Rung::Intended;
+        $mix = $isOwn ? $this->brief->chosen($this->palette) : null;
+        $off = $mix === null ? INF : Ciede2000::difference($mix->lab(), $target->toLab());
+        if ($mix === null || (!$this->isChosen && $off > Aim::Colour->within())) {
+            return null;
+        }
+
+        return [new RankedMix($mix, $off), new Finding('mix.chosen', '{mix} is what you chose for this area.', ['mix' => $mix->words()], Reason::Mix)];
     }
 
     /**

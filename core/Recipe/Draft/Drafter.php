@@ -66,7 +66,7 @@ final class Drafter
     private array $leftOut = [];
 
     /** @param float $shift lightness (OKLCh) that the base starts above the usual one, so that the planes end as intended */
-    private function __construct(private readonly Brief $brief, private readonly float $shift = 0.0)
+    private function __construct(private readonly Brief $brief, private readonly float $shift = 0.0, private readonly bool $isChosen = false)
     {
         $this->palette = $brief->palette ?? new Palette($brief->shelf);
         $this->ladder = new Ladder($brief->intended, $brief->ladder);
@@ -92,7 +92,19 @@ final class Drafter
             [$plan, $off] = [$again, $drafter->off()];
         }
 
-        return $plan;
+        return $off > self::ENDS_WITHIN && $drafter->isOpen ? self::asChosen($brief, $off) ?? $plan : $plan;
+    }
+
+    /** The draft that starts from what the painter chose, whatever follows; null where that ends no nearer. */
+    private static function asChosen(Brief $brief, float $off): ?Plan
+    {
+        $drafter = new self($brief, isChosen: true);
+        if ($brief->chosen($drafter->palette) === null) {
+            return null;
+        }
+        $plan = $drafter->plan();
+
+        return $drafter->off() < $off - self::WORTH_AIMING ? $plan : null;
     }
 
     /** How far the planes end from the colour that was wanted, CIEDE2000. */
@@ -142,6 +154,7 @@ final class Drafter
             $outline,
             $metal === null ? $this->mixed($outline) : null,
             $this->shift,
+            $this->isChosen,
         );
         foreach ($rows as $row) {
             $this->lay($this->deepened($row), $metal ?? $colours);

@@ -74,6 +74,19 @@ final class PoolTest extends TestCase
         self::assertSame($sorted, $order);
     }
 
+    /** Hues more than 60 degrees apart, both coloured, stand in one mix only where a shelf offers little else. */
+    public function testFarHuesAreMixedOnlyOnASmallShelf(): void
+    {
+        $joining = static fn (Pool $pool): int => count(array_filter(
+            $pool->choices,
+            static fn (Choice $c): bool => $c->mix->joinsFarHues(),
+        ));
+        $primaries = [Swatches::paint('Red', '#a82a20'), Swatches::paint('Yellow', '#f0b42c'), Swatches::paint('Blue', '#2f5a7e')];
+
+        self::assertSame(0, $joining(new Pool(Swatches::shelf())));
+        self::assertGreaterThan(0, $joining(new Pool($primaries)));
+    }
+
     /** Colours that painters would give a material, and colours they would not. */
     #[DataProvider('materials')]
     public function testWhatAMaterialMayHave(Material $material, string $yes, string $no): void

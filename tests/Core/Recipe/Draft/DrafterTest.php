@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Core\Recipe\Draft;
 
+use Kalokroma\Colour\Ciede2000;
+use Kalokroma\Colour\Oklch;
 use Kalokroma\Colour\Srgb;
 use Kalokroma\Figure\Area;
 use Kalokroma\Figure\Material;
@@ -21,7 +23,9 @@ use Kalokroma\Recipe\Predict\Simulation;
 use Kalokroma\Recipe\Technique\Technique;
 use Kalokroma\Recipe\Technique\Way;
 use Kalokroma\Shelf\Behaviour;
+use Kalokroma\Shelf\Mix;
 use Kalokroma\Shelf\Paint;
+use Kalokroma\Shelf\Part;
 use Kalokroma\Word\Finding;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -341,6 +345,56 @@ final class DrafterTest extends TestCase
 
         self::assertSame('Other Ochre', $taken([$twins[1]->id => true]));
         self::assertSame('First Ochre', $taken([$twins[0]->id => true]));
+    }
+
+    /** What the painter chose for a colour in the scheme is what its layer is painted with, as long as it is that colour and at hand. */
+    public function testTheColourOfAnAreaIsWhatThePainterChose(): void
+    {
+        $shelf = Swatches::shelf();
+        $named = array_combine(array_column($shelf, 'name'), $shelf);
+        $chosen = Mix::of([new Part($named['Middle brown'], 1), new Part($named['Green'], 1)]);
+        $brief = fn (Mix $mix, ?string $hex = null, ?array $of = null): Brief => new Brief(
+            $this->area(Relief::Tight),
+            $hex === null ? Oklch::fromLab($mix->lab()) : Srgb::fromHex($hex)->toOklch(),
+            Way::Mixed,
+            Swatches::reflectance('#868686'),
+            $of ?? $shelf,
+            chosen: $chosen,
+        );
+        $layer = fn (Brief $brief): PlannedStep => $this->step(Drafter::draft($brief), 'layer');
+
+        self::assertSame($chosen->key(), $layer($brief($chosen))->load->mix?->key());
+        self::assertStringContainsString('what you chose for this area', $this->sentences($layer($brief($chosen))));
+        foreach ([
+            'another colour' => $brief($chosen, '#a82a20'),
+            'a pot that is gone' => $brief($chosen, null, array_values(array_filter($shelf, static fn (Paint $p): bool => $p->name !== 'Green'))),
+        ] as $case => $other) {
+            self::assertNotSame($chosen->key(), $layer($other)->load->mix?->key(), $case);
+            self::assertStringNotContainsString('what you chose', $this->sentences($layer($other)), $case);
+        }
+    }
+
+    /** A wash stays on a trim, so that its base starts lighter: unless what was chosen ends nearer. */
+    public function testWhatWasChosenIsTakenWhereItEndsNearer(): void
+    {
+        $shelf = Swatches::shelf();
+        $named = array_combine(array_column($shelf, 'name'), $shelf);
+        $chosen = Mix::of([new Part($named['Dark brown'], 1), new Part($named['Dark blue'], 1)]);
+        $ends = function (?Mix $mix) use ($shelf, $chosen): float {
+            $plan = Drafter::draft(new Brief(
+                $this->area(Relief::Trim, Material::Leather),
+                Oklch::fromLab($chosen->lab()),
+                Way::Mixed,
+                Swatches::reflectance('#868686'),
+                $shelf,
+                chosen: $mix,
+            ));
+            $all = Simulation::run($plan->steps, $this->area(Relief::Trim, Material::Leather), Surface::uniform(Swatches::reflectance('#868686')));
+
+            return Ciede2000::difference($all[count($all) - 1]->look->after->plane->toLab(), $chosen->lab());
+        };
+
+        self::assertLessThan($ends(null) - 2.0, $ends($chosen));
     }
 
     private function area(Relief $relief, Material $material = Material::Cloth): Area
