@@ -50,7 +50,11 @@ final readonly class Brief
     public function chosen(Palette $palette): ?Mix
     {
         $at = array_map(static fn (Paint $p): string => $p->id, $palette->mixable());
-        $isHere = $this->chosen !== null && array_filter($this->chosen->paints(), static fn (Paint $p): bool => !in_array($p->id, $at, true)) === [];
+        $isHere = $this->chosen !== null && array_filter($this->chosen->paints(), static fn (Paint $p): bool => !in_array(
+            $p->id,
+            $at,
+            true,
+        )) === [];
 
         return $isHere && Ciede2000::difference($this->chosen->lab(), $this->intended->toLab()) <= Aim::Colour->within()
             ? $this->chosen : null;

@@ -223,7 +223,12 @@ final class ColourSteps extends DraftedSteps
             return null;
         }
 
-        return [new RankedMix($mix, $off), new Finding('mix.chosen', '{mix} is what you chose for this area.', ['mix' => $mix->words()], Reason::Mix)];
+        return [new RankedMix($mix, $off), new Finding(
+            'mix.chosen',
+            '{mix} is what you chose for this area.',
+            ['mix' => $mix->words()],
+            Reason::Mix,
+        )];
     }
 
     /**

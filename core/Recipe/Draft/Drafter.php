@@ -66,8 +66,11 @@ final class Drafter
     private array $leftOut = [];
 
     /** @param float $shift lightness (OKLCh) that the base starts above the usual one, so that the planes end as intended */
-    private function __construct(private readonly Brief $brief, private readonly float $shift = 0.0, private readonly bool $isChosen = false)
-    {
+    private function __construct(
+        private readonly Brief $brief,
+        private readonly float $shift = 0.0,
+        private readonly bool $isChosen = false,
+    ) {
         $this->palette = $brief->palette ?? new Palette($brief->shelf);
         $this->ladder = new Ladder($brief->intended, $brief->ladder);
         $isBase = $brief->area->material === Material::Ground;

@@ -367,7 +367,10 @@ final class DrafterTest extends TestCase
         self::assertStringContainsString('what you chose for this area', $this->sentences($layer($brief($chosen))));
         foreach ([
             'another colour' => $brief($chosen, '#a82a20'),
-            'a pot that is gone' => $brief($chosen, null, array_values(array_filter($shelf, static fn (Paint $p): bool => $p->name !== 'Green'))),
+            'a pot that is gone' => $brief($chosen, null, array_values(array_filter(
+                $shelf,
+                static fn (Paint $p): bool => $p->name !== 'Green',
+            ))),
         ] as $case => $other) {
             self::assertNotSame($chosen->key(), $layer($other)->load->mix?->key(), $case);
             self::assertStringNotContainsString('what you chose', $this->sentences($layer($other)), $case);
@@ -389,7 +392,11 @@ final class DrafterTest extends TestCase
                 $shelf,
                 chosen: $mix,
             ));
-            $all = Simulation::run($plan->steps, $this->area(Relief::Trim, Material::Leather), Surface::uniform(Swatches::reflectance('#868686')));
+            $all = Simulation::run(
+                $plan->steps,
+                $this->area(Relief::Trim, Material::Leather),
+                Surface::uniform(Swatches::reflectance('#868686')),
+            );
 
             return Ciede2000::difference($all[count($all) - 1]->look->after->plane->toLab(), $chosen->lab());
         };
