@@ -54,6 +54,24 @@ final readonly class Promise
         };
     }
 
+    /** Whether two colours stand to each other as the harmony says; greys and blacks go with any. */
+    public static function shows(Harmony $harmony, Oklch $one, Oklch $other): bool
+    {
+        if (min($one->chroma, $other->chroma) < Candidates::HAS_HUE) {
+            return true;
+        }
+
+        return match ($harmony) {
+            Harmony::WarmCold => Harmony::isWarm($one->hue) !== Harmony::isWarm($other->hue),
+            Harmony::Analogous => Oklch::between($one->hue, $other->hue) <= self::NEIGHBOURS,
+            Harmony::Spot => true,
+            default => array_filter(
+                array_slice($harmony->hues($one->hue), 1),
+                static fn (float $hue): bool => self::has([$other->hue], $hue),
+            ) !== [],
+        };
+    }
+
     /** @param list<float> $hues */
     private function furthest(array $hues): float
     {

@@ -32,7 +32,7 @@ final class ProposalReason
     ): string {
         $lost = $legibility->findings();
         $text = $isKept ? ucfirst($harmony->words()) : 'As near as your paints come to '.$harmony->words();
-        $text .= ($spot === null ? self::contrast($coloured) : self::named($coloured, $spot));
+        $text .= ($spot === null ? self::contrast($harmony, $coloured) : self::named($coloured, $spot));
         $text .= sprintf(
             '. %d of %d pairs of neighbours read from %g m',
             count($legibility->pairs) - count($lost),
@@ -63,13 +63,75 @@ final class ProposalReason
     }
 
     /**
-     * The strongest of the painter's own colours, and the one of the scheme that stands out most beside it.
+     * The strongest of the painter's own colours, and the one of the scheme that stands out most beside it; two colours that were kept,
+     * where they are what makes the harmony.
      *
      * @param list<Coloured> $coloured
      */
-    private static function contrast(array $coloured): string
+    private static function contrast(Harmony $harmony, array $coloured): string
     {
         $lead = self::lead($coloured);
+        $from = self::oklch($lead);
+        $against = self::against($lead, $coloured);
+        if ($against !== null && Promise::shows($harmony, $from, self::oklch($against))) {
+            return self::pair(': %s (%s) beside %s (%s)%s', $lead, $against);
+        }
+        foreach (self::keptPairs($coloured) as [$one, $other]) {
+            if (Promise::shows($harmony, self::oklch($one), self::oklch($other))) {
+                return self::pair(': what you kept makes it, %s (%s) and %s (%s)%s, and the rest stays quiet beside them', $one, $other);
+            }
+        }
+
+        return $against === null ? '' : sprintf(
+            ': %s (%s) leads, and the rest stays quiet beside it',
+            mb_strtolower($lead->area->name),
+            PlainName::of($from),
+        );
+    }
+
+    private static function pair(string $text, Coloured $one, Coloured $other): string
+    {
+        [$from, $to] = [self::oklch($one), self::oklch($other)];
+
+        return sprintf(
+            $text,
+            mb_strtolower($one->area->name),
+            PlainName::of($from),
+            mb_strtolower($other->area->name),
+            PlainName::of($to),
+            self::haveHues($from, $to) ? sprintf(', hues %.0f° apart', abs($from->hueTurnTo($to->hue))) : '',
+        );
+    }
+
+    private static function haveHues(Oklch $one, Oklch $other): bool
+    {
+        return min($one->chroma, $other->chroma) >= Candidates::HAS_HUE;
+    }
+
+    /**
+     * @param list<Coloured> $coloured
+     *
+     * @return list<array{Coloured, Coloured}> the largest first
+     */
+    private static function keptPairs(array $coloured): array
+    {
+        $kept = array_values(array_filter($coloured, static fn (Coloured $c): bool => $c->fixed && $c->lab !== null));
+        usort($kept, static fn (Coloured $a, Coloured $b): int => $b->area->surfaceCm2 <=> $a->area->surfaceCm2);
+        $pairs = [];
+        foreach ($kept as $i => $one) {
+            foreach (array_slice($kept, $i + 1) as $other) {
+                if (self::haveHues(self::oklch($one), self::oklch($other))) {
+                    $pairs[] = [$one, $other];
+                }
+            }
+        }
+
+        return $pairs;
+    }
+
+    /** @param list<Coloured> $coloured */
+    private static function against(Coloured $lead, array $coloured): ?Coloured
+    {
         $from = self::oklch($lead);
         $against = null;
         $widest = -1.0;
@@ -82,19 +144,7 @@ final class ProposalReason
             }
         }
 
-        if ($against === null) {
-            return '';
-        }
-        $to = self::oklch($against);
-
-        return sprintf(
-            ': %s (%s) beside %s (%s)%s',
-            mb_strtolower($lead->area->name),
-            PlainName::of($from),
-            mb_strtolower($against->area->name),
-            PlainName::of($to),
-            min($from->chroma, $to->chroma) < Candidates::HAS_HUE ? '' : sprintf(', hues %.0f° apart', abs($from->hueTurnTo($to->hue))),
-        );
+        return $against;
     }
 
     /**

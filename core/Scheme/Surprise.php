@@ -61,15 +61,38 @@ final readonly class Surprise
     public function any(int $turn = 0): array
     {
         $leads = $this->leads($turn);
-        $harmonies = Harmony::cases();
+        $harmonies = self::harmonies($leads, $turn);
         $found = [];
         foreach ($leads as $i => $choice) {
-            $harmony = $harmonies[($i + $turn) % count($harmonies)];
-            $found[] = Proposals::best($this->led($choice), $this->touching, $this->pool, $this->sight, $harmony)
+            $found[] = Proposals::best($this->led($choice), $this->touching, $this->pool, $this->sight, $harmonies[$i])
                 ->leading($this->lead->area->id, $choice);
         }
 
         return $found;
+    }
+
+    /**
+     * A harmony for each, another at each turn; a grey or black has no hue that others could answer, so it carries the spot of colour.
+     *
+     * @param list<Choice> $leads
+     *
+     * @return list<Harmony>
+     */
+    private static function harmonies(array $leads, int $turn): array
+    {
+        $all = Harmony::cases();
+        $given = array_map(static fn (int $i): Harmony => $all[($i + $turn) % count($all)], array_keys($leads));
+        foreach ($leads as $i => $choice) {
+            if ($choice->oklch->chroma < Candidates::HAS_HUE && $given[$i] !== Harmony::Spot) {
+                $other = array_search(Harmony::Spot, $given, true);
+                if ($other !== false) {
+                    $given[$other] = $given[$i];
+                }
+                $given[$i] = Harmony::Spot;
+            }
+        }
+
+        return array_values($given);
     }
 
     /** @return list<Choice> as far apart in hue as the shelf allows, single paints before mixes */

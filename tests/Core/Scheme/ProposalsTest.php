@@ -145,6 +145,33 @@ final class ProposalsTest extends TestCase
         }
     }
 
+    /** A title and the hues told beside it agree, also where all that is free to choose is brown. */
+    public function testNoReasonContradictsItsTitle(): void
+    {
+        $kept = [['Trousers' => '#b3221e'], ['Coat' => '#9c7d34', 'Trousers' => '#4a626b'], ['Coat' => '#f0b42c', 'Trousers' => '#9c7d34']];
+        $told = $made = 0;
+        foreach ($kept as $colours) {
+            foreach ($this->propose($colours) as $proposal) {
+                $made += (int) str_contains($proposal->reason, 'what you kept makes it, coat (ochre-brown) and trousers');
+                if (preg_match('/hues (\d+)° apart/', $proposal->reason, $found) !== 1) {
+                    continue;
+                }
+                ++$told;
+                [$least, $most] = match ($proposal->harmony) {
+                    Harmony::Complement => [145, 180],
+                    Harmony::NearComplement => [115, 180],
+                    Harmony::Triad => [85, 155],
+                    Harmony::Analogous => [0, 50],
+                    Harmony::WarmCold, Harmony::Spot => [0, 180],
+                };
+                self::assertGreaterThanOrEqual($least, (int) $found[1], $proposal->reason);
+                self::assertLessThanOrEqual($most, (int) $found[1], $proposal->reason);
+            }
+        }
+        self::assertGreaterThan(3, $told);
+        self::assertGreaterThan(0, $made);
+    }
+
     public function testTheReasonFollowsItsInput(): void
     {
         $near = $this->propose(['Coat' => '#9c7d34'])[0]->reason;

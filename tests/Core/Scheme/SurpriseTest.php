@@ -62,6 +62,20 @@ final class SurpriseTest extends TestCase
         self::assertGreaterThan(2, count(array_diff($leads(1), $leads(0))));
     }
 
+    public function testAGreyOrABlackLeadsNoHarmonyOfHues(): void
+    {
+        $grey = 0;
+        for ($turn = 0; $turn < 12; ++$turn) {
+            foreach ($this->surprise()->any($turn) as $proposal) {
+                if ($proposal->choices['Coat']->oklch->chroma < 0.03) {
+                    ++$grey;
+                    self::assertSame('spot', $proposal->harmony->value, $proposal->reason);
+                }
+            }
+        }
+        self::assertGreaterThan(2, $grey);
+    }
+
     #[DataProvider('colours')]
     public function testFromOneColour(string $hex): void
     {
