@@ -123,6 +123,76 @@ final class PlanningCommandsTest extends TestCase
         );
     }
 
+    public function testTheOrderThatEndsEarliest(): void
+    {
+        $problem = $this->file('{"tasks": [{"id": "1", "minutes": 10, "dry": 30, "setup": "brush:grey"}, {"id": "coat", "minutes": 15, '
+            .'"after": ["1"], "setup": "brush:red"}, {"id": "rim", "minutes": 20, "setup": "brush:grey"}], "setup_minutes": 2}');
+
+        // grey is made ready until 2; 1 until 12, rim until 32, red made ready while 1 dries until 42; coat until 57
+        self::assertSame(
+            ['end' => 57, 'last_window' => null, 'lower_bound' => 57, 'proven' => true, 'starts' => [1 => 2, 'rim' => 12, 'coat' => 42]],
+            $this->ask("kalokroma:order $problem"),
+        );
+        self::assertSame(
+            ['end' => 1445, 'last_window' => 2, 'lower_bound' => 1445, 'proven' => true, 'starts' => ['a' => 0, 'b' => 1440]],
+            $this->ask('kalokroma:order '.$this->file(
+                '{"tasks": [{"id": "a", "minutes": 8, "dry": 60}, {"id": "b", "minutes": 5, "after": ["a"]}], '
+                .'"windows": [[0, 30], [1440, 1470]]}',
+            )),
+        );
+        self::assertSame(
+            ['end' => 0, 'last_window' => null, 'lower_bound' => 0, 'proven' => true, 'starts' => []],
+            $this->ask('kalokroma:order '.$this->file('{"tasks": []}')),
+        );
+    }
+
+    /** @param string $json an order problem with something wrong */
+    #[DataProvider('badOrders')]
+    public function testABadOrderIsOneSentenceThatNamesThePlace(string $json, string $sentence): void
+    {
+        [$code, $out, $problem] = $this->perform('kalokroma:order '.$this->file($json));
+
+        self::assertSame([2, ''], [$code, $out]);
+        self::assertStringContainsString($sentence, $problem);
+        self::assertSame(1, substr_count(trim($problem), "\n") + 1);
+    }
+
+    /** @return iterable<string, array{string, string}> */
+    public static function badOrders(): iterable
+    {
+        $task = static fn (string $rest): string => '{"tasks": [{"id": "a", "minutes": 5}, {"id": "b", "minutes": 5'.$rest.'}]}';
+        yield 'not JSON' => ['{tasks', 'The file is not JSON'];
+        yield 'no tasks' => ['{}', 'tasks'];
+        yield 'negative minutes' => ['{"tasks": [{"id": "a", "minutes": -5}]}', 'At /tasks/0/minutes'];
+        yield 'minutes in words' => ['{"tasks": [{"id": "a", "minutes": "five"}]}', 'At /tasks/0/minutes'];
+        yield 'unknown task' => [$task(', "after": ["c"]'), 'At /tasks/1/after: there is no task "c"'];
+        yield 'unknown task it starts soon after' => [$task(', "not_later": {"c": 5}'), 'At /tasks/1/not_later: there is no task "c"'];
+        yield 'twice' => ['{"tasks": [{"id": "a", "minutes": 5}, {"id": "a", "minutes": 6}]}', '"a" is there a second time'];
+        yield 'itself' => [$task(', "after": ["b"]'), 'These wait for each other in a circle: b → b.'];
+        yield 'circle' => [
+            '{"tasks": [{"id": "a", "minutes": 5, "after": ["b"]}, {"id": "b", "minutes": 5, "after": ["a"]}]}',
+            'These wait for each other in a circle',
+        ];
+        yield 'longer than every window' => ['{"tasks": [{"id": "a", "minutes": 50}], "windows": [[0, 20], [30, 70]]}',
+            '"a" takes 50 minutes'];
+        yield 'windows that end too soon' => [
+            '{"tasks": [{"id": "a", "minutes": 15}, {"id": "b", "minutes": 15}], "windows": [[0, 20]]}',
+            'No order was found that ends within the windows',
+        ];
+        yield 'windows out of order' => ['{"tasks": [], "windows": [[30, 70], [0, 20]]}', 'At /windows/1'];
+        yield 'bonds that contradict each other' => [
+            '{"tasks": [{"id": "a", "minutes": 5, "dry": 60}, {"id": "b", "minutes": 5, "after": ["a"], "not_later": {"a": 10}}]}',
+            'keeps every "not later"',
+        ];
+        yield 'ten thousand tasks' => [
+            json_encode(
+                ['tasks' => array_map(static fn (int $i): array => ['id' => "t$i", 'minutes' => 5], range(1, 10_000))],
+                JSON_THROW_ON_ERROR,
+            ),
+            'At /tasks',
+        ];
+    }
+
     /** @param string $json a problem with something wrong */
     #[DataProvider('badProblems')]
     public function testABadProblemIsOneSentenceThatNamesThePlace(string $json, string $sentence): void

@@ -1,0 +1,124 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Order\Search;
+
+use DomainException;
+
+/**
+ * Tasks of one painter, who does one at a time and breaks none off. Tasks are numbered from 0 in the order they were given in; times are
+ * whole minutes.
+ */
+final readonly class OrderProblem
+{
+    public int $count;
+
+    /** @var list<int> tasks so that each comes behind those it waits for */
+    public array $sorted;
+
+    /** @var list<array<int, int>> by task: those that wait for it, and for how many minutes after its end */
+    public array $next;
+
+    /**
+     * @param list<string> $ids
+     * @param list<int> $minutes
+     * @param list<array<int, int>> $waits by task: tasks that must have ended, and how many minutes ago at least
+     * @param list<int> $labels by task: what has to stand ready, numbered from 1; 0 for nothing
+     * @param int $setup minutes to make it ready
+     * @param list<array<int, int>> $notLater by task: tasks after whose end it starts at most so many minutes later
+     *
+     * @throws DomainException for a circle, and for a task that fits no window
+     */
+    public function __construct(
+        public array $ids,
+        public array $minutes,
+        public array $waits,
+        public array $labels,
+        public int $setup,
+        public array $notLater,
+        public Openings $openings,
+    ) {
+        $this->count = count($ids);
+        $next = array_fill(0, $this->count, []);
+        foreach ($waits as $i => $before) {
+            foreach ($before as $j => $lag) {
+                $next[$j][$i] = $lag;
+            }
+        }
+        $this->next = $next;
+        $this->sorted = $this->sort();
+        foreach ($minutes as $i => $time) {
+            if ($openings->earliest(0, $this->labels[$i] > 0 ? $setup : 0, $time) === null) {
+                throw new DomainException(sprintf('"%s" takes %d minutes and fits into no window.', $ids[$i], $time));
+            }
+        }
+    }
+
+    /** Minutes to make ready what a task needs, where this stands ready. */
+    public function setupOf(int $task, int $ready): int
+    {
+        return $this->labels[$task] > 0 && $this->labels[$task] !== $ready ? $this->setup : 0;
+    }
+
+    public function work(): int
+    {
+        return array_sum($this->minutes);
+    }
+
+    /** Minutes within which any sequence ends that can be kept at all. */
+    public function horizon(): int
+    {
+        $lags = array_sum(array_map(static fn (array $waits): int => max([0, ...array_values($waits)]), $this->waits));
+        $windows = $this->openings->windows;
+
+        return $windows === null ? $this->work() + $lags + $this->count * $this->setup : $windows[count($windows) - 1][1] ?? 0;
+    }
+
+    public function hasNotLater(): bool
+    {
+        return array_filter($this->notLater) !== [];
+    }
+
+    /**
+     * @return list<int>
+     *
+     * @throws DomainException that names the members of a circle
+     */
+    private function sort(): array
+    {
+        $open = array_map(count(...), $this->waits);
+        $sorted = array_keys($open, 0, true);
+        for ($at = 0; $at < count($sorted); ++$at) {
+            foreach ($this->next[$sorted[$at]] as $i => $lag) {
+                if (--$open[$i] === 0) {
+                    $sorted[] = $i;
+                }
+            }
+        }
+        if (count($sorted) < $this->count) {
+            throw new DomainException(sprintf('These wait for each other in a circle: %s.', implode(' → ', $this->circle($sorted))));
+        }
+
+        return $sorted;
+    }
+
+    /**
+     * @param list<int> $sorted tasks that are in no circle
+     *
+     * @return list<string> the first member again at the end
+     */
+    private function circle(array $sorted): array
+    {
+        $free = array_flip($sorted);
+        $at = array_values(array_diff(array_keys($this->ids), $sorted))[0];
+        $seen = [];
+        while (!isset($seen[$at])) {
+            $seen[$at] = count($seen);
+            $at = array_keys(array_diff_key($this->waits[$at], $free))[0];
+        }
+        $members = array_reverse(array_slice(array_keys($seen), $seen[$at]));
+
+        return array_map(fn (int $i): string => $this->ids[$i], [...$members, $members[0]]);
+    }
+}
