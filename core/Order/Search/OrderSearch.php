@@ -18,13 +18,18 @@ final class OrderSearch
 {
     private const WIDTHS = [5, 20, 100, 500, 2500, 12500];
     /** Nodes weighed with their bound, times the tasks that are left: what a search may cost in all, and at the end for fewer changes. */
-    private const BUDGET = 2_500_000;
+    private const BUDGET = 1_000_000;
     private const BUDGET_CHANGES = 300_000;
     private const WIDTH_CHANGES = 20;
     /** So many times the width of a layer are weighed with their bound. */
     private const WEIGHED = 4;
 
     private readonly HeadsAndTails $bounds;
+
+    private readonly UnavoidableChanges $unavoidable;
+
+    /** @var array<int, list<int>> tasks by their label */
+    private readonly array $labelled;
 
     private int $bound;
 
@@ -46,7 +51,13 @@ final class OrderSearch
     private function __construct(private readonly OrderProblem $problem)
     {
         $this->bounds = HeadsAndTails::of($problem);
-        $this->bound = $this->bounds->end;
+        $this->unavoidable = UnavoidableChanges::of($problem);
+        $labelled = [];
+        foreach ($problem->labels as $i => $label) {
+            $labelled[$label][] = $i;
+        }
+        $this->labelled = $labelled;
+        $this->bound = $problem->count > 0 ? max($this->bounds->end, $this->boundOf($this->root())) : 0;
         $this->soon = array_keys(array_filter($problem->notLater));
         $this->isPlain = !$problem->hasNotLater() && ($problem->setup === 0
             || ($problem->openings->windows === null && !in_array(0, $problem->labels, true)));
@@ -81,6 +92,7 @@ final class OrderSearch
                 break;
             }
         }
+        $this->improve();
         $this->countChanges();
         $best = $this->best ?? throw new DomainException('No order was found that ends within the windows and keeps every "not later".');
 
@@ -92,6 +104,23 @@ final class OrderSearch
             $best->starts(),
             $best->changes,
         );
+    }
+
+    /** Where the end is not proven: other sequences near the one that was found. */
+    private function improve(): void
+    {
+        if ($this->best === null || !$this->isOpen()) {
+            return;
+        }
+        $sequence = Annealing::better($this->problem, $this->best->sequence());
+        $starts = Timetable::of($this->problem, $sequence, $this->best->time);
+        if ($starts !== null && !$this->problem->hasNotLater()) {
+            $node = $this->root();
+            foreach ($sequence as $i) {
+                $node = $this->placed($node, $i, $starts[$i]);
+            }
+            $this->best = $node;
+        }
     }
 
     /** Among orders that end as early: fewer changes of set-up. */
@@ -342,19 +371,19 @@ final class OrderSearch
         return $nodes;
     }
 
-    /** No order that goes on from here ends earlier: every label that is left and does not stand ready takes its set-up once more. */
+    /** No order that goes on from here ends earlier: changes of set-up that cannot be avoided are work too. */
     private function boundOf(OrderNode $node): int
     {
         $problem = $this->problem;
         [$heads, $minutes, $tails] = [$node->heads, $problem->minutes, $this->bounds->tails];
-        if ($problem->setup > 0) {
-            foreach ($node->heads as $i => $head) {
-                $label = $problem->labels[$i];
-                if ($label > 0 && $label !== $node->ready) {
-                    $job = $problem->count + $label;
-                    $heads[$job] = min($heads[$job] ?? PHP_INT_MAX, max($node->time, $head - $problem->setup));
-                    $tails[$job] = min($tails[$job] ?? PHP_INT_MAX, $problem->minutes[$i] + $this->bounds->tails[$i]);
-                    $minutes[$job] = $problem->setup;
+        foreach ($problem->setup > 0 ? $this->unavoidable->left($node->open, $node->ready) : [] as $label => $changes) {
+            $job = $problem->count + $label;
+            $heads[$job] = $tails[$job] = PHP_INT_MAX;
+            $minutes[$job] = $changes * $problem->setup;
+            foreach ($this->labelled[$label] as $i) {
+                if (isset($node->heads[$i])) {
+                    $heads[$job] = min($heads[$job], max($node->time, $node->heads[$i] - $problem->setup));
+                    $tails[$job] = min($tails[$job], $problem->minutes[$i] + $this->bounds->tails[$i]);
                 }
             }
         }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Order\Search;
 
 use DomainException;
+use Kalokroma\Order\Search\Annealing;
 use Kalokroma\Order\Search\HeadsAndTails;
 use Kalokroma\Order\Search\Openings;
 use Kalokroma\Order\Search\OrderAnswer;
@@ -12,6 +13,7 @@ use Kalokroma\Order\Search\OrderProblem;
 use Kalokroma\Order\Search\OrderSearch;
 use Kalokroma\Order\Search\Preemptive;
 use Kalokroma\Order\Search\Timetable;
+use Kalokroma\Order\Search\UnavoidableChanges;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -123,6 +125,45 @@ final class OrderSearchTest extends TestCase
         // free from 0 to 3 and from 10: a 0 to 2; b 2 to 3 and 10 to 12, until 21; c 12 to 14, until 21; a 14 to 17
         self::assertSame(21, Preemptive::end([0, 2, 4], [5, 3, 2], [1, 9, 7], 0, new Openings([[0, 3], [10, 30]])));
         self::assertSame(PHP_INT_MAX, Preemptive::end([0, 2, 4], [5, 3, 2], [1, 9, 7], 0, new Openings([[0, 3]])));
+    }
+
+    /** Red, then grey, then red again on one area, whatever is done in between: red is made ready twice, grey once. */
+    public function testChangesThatCannotBeAvoided(): void
+    {
+        $problem = OrderCases::problem(['setup_minutes' => 3, 'tasks' => [
+            ['id' => 'coat', 'minutes' => 5, 'setup' => 'red'],
+            ['id' => 'buckle', 'minutes' => 5, 'setup' => 'grey', 'after' => ['coat']],
+            ['id' => 'edge', 'minutes' => 5, 'setup' => 'red', 'after' => ['buckle']],
+            ['id' => 'boots', 'minutes' => 5, 'setup' => 'grey'],
+        ]]);
+        $changes = UnavoidableChanges::of($problem);
+
+        self::assertSame([1 => 2, 2 => 1], $changes->left([0, 1, 1, 0], 0));
+        self::assertSame([1 => 1, 2 => 1], $changes->left([0, 1, 1, 0], 1), 'red stands ready');
+        self::assertSame([1 => 1], $changes->left([1 => 0, 2 => 1, 3 => 0], 2), 'behind the coat, with grey ready');
+        // 4 × 5 minutes and 3 changes of 3
+        self::assertSame(29, OrderSearch::solve($problem)->end);
+    }
+
+    public function testALongSequenceIsMadeNoWorse(): void
+    {
+        $tasks = [];
+        foreach (range(0, 39) as $i) {
+            $tasks[] = ['id' => "t$i", 'minutes' => 4 + $i % 5, 'dry' => 10 + $i % 7, 'after' => $i < 4 ? [] : ['t'.($i - 4)],
+                'setup' => 'abcde'[$i % 5]];
+        }
+        $problem = OrderCases::problem(['tasks' => $tasks, 'setup_minutes' => 3]);
+        $better = Annealing::better($problem, range(0, 39));
+        $end = static fn (array $sequence): int => max(array_map(
+            static fn (int $task, int $start): int => $start + $problem->minutes[$task],
+            array_keys((array) Timetable::of($problem, $sequence, 10_000)),
+            (array) Timetable::of($problem, $sequence, 10_000),
+        ));
+
+        self::assertSame(range(0, 39), array_values(array_unique([...array_intersect(range(0, 39), $better)])));
+        self::assertLessThan($end(range(0, 39)), $end($better));
+        self::assertSame($better, Annealing::better($problem, range(0, 39)), 'the same chance each time');
+        self::assertGreaterThanOrEqual(OrderSearch::solve($problem)->lowerBound, $end($better));
     }
 
     public function testWindowsAreSearchedWithTheSetUpInside(): void
