@@ -7,9 +7,30 @@ namespace Kalokroma\Order\Search;
 /** When the painter is free, in minutes from now. Without windows: always. */
 final readonly class Openings
 {
+    /** @var list<int> free minutes before each window */
+    private array $before;
+
     /** @param list<array{int, int}>|null $windows first and last minute, in order, none overlapping; null for always */
     public function __construct(public ?array $windows)
     {
+        $before = [];
+        $free = 0;
+        foreach ($windows ?? [] as [$from, $to]) {
+            $before[] = $free;
+            $free += $to - $from;
+        }
+        $this->before = $before;
+    }
+
+    /** Free minutes from now to then. */
+    public function elapsed(int $minute): int
+    {
+        if ($this->windows === null) {
+            return $minute;
+        }
+        $at = min($this->first($minute), count($this->windows) - 1);
+
+        return $at < 0 ? 0 : $this->before[$at] + max(0, min($minute, $this->windows[$at][1]) - $this->windows[$at][0]);
     }
 
     /**

@@ -18,7 +18,10 @@ final class OrderSearch
 {
     private const WIDTHS = [5, 20, 100, 500, 2500, 12500];
     /** Nodes weighed with their bound, times the tasks that are left: what a search may cost in all, and at the end for fewer changes. */
-    private const BUDGET = 1_000_000;
+    private const BUDGET = 2_000_000;
+    /** What a node costs in the same measure, and a share of all tasks (as a power of two) for what it copies. */
+    private const MADE = 4;
+    private const COPIED = 3;
     private const BUDGET_CHANGES = 300_000;
     private const WIDTH_CHANGES = 20;
     /** So many times the width of a layer are weighed with their bound. */
@@ -151,14 +154,15 @@ final class OrderSearch
                 foreach ($this->children($node, $target) as $child) {
                     $key = $this->key($child);
                     $found[$key] = $this->among($found[$key] ?? [], $child);
+                    $this->spent += self::MADE + count($found[$key]) + ($this->problem->count >> self::COPIED);
+                }
+                if ($this->spent > self::BUDGET && $this->best !== null) {
+                    $this->isCut = true;
+
+                    return null;
                 }
             }
             $layer = $this->kept($found, $width, $target);
-            if ($this->spent > self::BUDGET && $this->best !== null) {
-                $this->isCut = true;
-
-                return null;
-            }
             if ($layer === []) {
                 return null;
             }
@@ -360,7 +364,8 @@ final class OrderSearch
     {
         $keys = [];
         foreach ($nodes as $node) {
-            $keys[] = ($this->isCounting ? $node->changes * 1_000_000 : 0) + $node->bound + ($node->time + $node->work) / 1_000_000;
+            $used = $this->problem->openings->elapsed($node->time) + $node->work;
+            $keys[] = ($this->isCounting ? $node->changes * 1_000_000 : 0) + $node->bound + $used / 1_000_000;
         }
         array_multisort($keys, SORT_ASC, SORT_NUMERIC, array_keys($nodes), $nodes);
         if (count($nodes) > $most) {

@@ -174,6 +174,11 @@ final class OrderSearchTest extends TestCase
         self::assertSame(22, $openings->earliest(8, 2, 3), 'the set-up begins at 20');
         self::assertSame(43, $openings->earliest(8, 3, 4), 'seven minutes do not fit between 20 and 25');
         self::assertNull($openings->earliest(50, 0, 11));
+        self::assertSame(
+            [5, 10, 10, 12, 15, 15, 25, 35, 35],
+            array_map($openings->elapsed(...), [5, 10, 15, 22, 25, 40, 50, 60, 90]),
+            'free minutes',
+        );
         self::assertSame([1, 2, 3], [$openings->windowOf(10), $openings->windowOf(21), $openings->windowOf(41)]);
     }
 
