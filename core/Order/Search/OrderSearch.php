@@ -22,8 +22,12 @@ final class OrderSearch
     /** What a node costs in the same measure, and a share of all tasks (as a power of two) for what it copies. */
     private const MADE = 4;
     private const COPIED = 3;
+    /** So many tasks may come next at a node, and so many more times the width. */
+    private const LEAST_CHILDREN = 20;
+    private const CHILDREN = 2;
     private const BUDGET_CHANGES = 300_000;
-    private const WIDTH_CHANGES = 20;
+    private const WIDTH_CHANGES = 4000;
+    private const LEAST_WIDTH = 20;
     /** So many times the width of a layer are weighed with their bound. */
     private const WEIGHED = 4;
 
@@ -134,7 +138,7 @@ final class OrderSearch
         }
         $this->isCounting = true;
         $this->spent = min($this->spent, self::BUDGET - self::BUDGET_CHANGES);
-        $found = $this->layers(self::WIDTH_CHANGES, $this->best->time);
+        $found = $this->layers(max(self::LEAST_WIDTH, intdiv(self::WIDTH_CHANGES, $this->problem->count)), $this->best->time);
         if ($found !== null && $found->changes < $this->best->changes) {
             $this->best = $found;
         }
@@ -151,7 +155,7 @@ final class OrderSearch
         for ($depth = 0; $depth < $this->problem->count; ++$depth) {
             $found = [];
             foreach ($layer as $node) {
-                foreach ($this->children($node, $target) as $child) {
+                foreach ($this->children($node, $width, $target) as $child) {
                     $key = $this->key($child);
                     $found[$key] = $this->among($found[$key] ?? [], $child);
                     $this->spent += self::MADE + count($found[$key]) + ($this->problem->count >> self::COPIED);
@@ -185,7 +189,7 @@ final class OrderSearch
     }
 
     /** @return list<OrderNode> */
-    private function children(OrderNode $node, int $target): array
+    private function children(OrderNode $node, int $width, int $target): array
     {
         $problem = $this->problem;
         $starts = $ends = [];
@@ -201,7 +205,7 @@ final class OrderSearch
             }
         }
         $found = [];
-        foreach ($starts as $i => $start) {
+        foreach ($this->promising($starts, $width) as $i => $start) {
             if ($this->isPlain && !$this->isCounting && $this->isBehind($i, $start, $ends)) {
                 continue;
             }
@@ -212,6 +216,26 @@ final class OrderSearch
         }
 
         return $found;
+    }
+
+    /**
+     * Of very many that may come next, those that start first, and of these the ones with the longest way to go.
+     *
+     * @param array<int, int> $starts
+     *
+     * @return array<int, int>
+     */
+    private function promising(array $starts, int $width): array
+    {
+        $most = self::LEAST_CHILDREN + self::CHILDREN * $width;
+        if (count($starts) <= $most) {
+            return $starts;
+        }
+        $this->isCut = true;
+        uksort($starts, fn (int $a, int $b): int => [$starts[$a], -$this->bounds->tails[$a], $a] <=> [$starts[$b],
+            -$this->bounds->tails[$b], $b]);
+
+        return array_slice($starts, 0, $most, true);
     }
 
     /**
