@@ -32,7 +32,7 @@ use Kalokroma\Figure\Weight;
  * @property string $part painted apart with it; empty for the figure itself
  * @property bool $reachable by a brush when all is glued
  * @property bool $fragile sits on a weak joint
- * @property bool|null $keeps_sketch whether a light sketch below it shall show; null where nobody said
+ * @property bool|null $keeps_sketch whether a light sketch below it is to show; null where nobody said
  * @property string $notes
  * @property list<array{paint: int, parts: int}>|null $mix the paints its colour was chosen as
  * @property bool $fixed kept whatever is proposed for the rest

@@ -115,7 +115,7 @@ final class SaidColour
             [0.68, 0.11, 220.0], 'aqua' =>
             [0.72, 0.1, 200.0], 'cobalt' =>
             [0.45, 0.15, 260.0],
-        'ultramarine' => [0.38, 0.16, 268.0], 'sapphire' =>
+        'sapphire' =>
             [0.42, 0.14, 262.0], 'marine' =>
             [0.38, 0.09, 250.0], 'midnight' =>
             [0.24, 0.05, 265.0], 'gunmetal' =>

@@ -15,7 +15,7 @@ final readonly class Area
      * @param bool $reachable whether a brush still reaches it when all is glued
      * @param bool $fragile whether it sits on a weak joint
      * @param string $part the part it is painted with, glued on later; empty for the figure itself
-     * @param bool|null $keepsSketch whether a light sketch below it shall show; null where nobody said
+     * @param bool|null $keepsSketch whether a light sketch below it is to show; null where nobody said
      *
      * @throws FigureProblem
      */
@@ -40,7 +40,7 @@ final readonly class Area
         }
     }
 
-    /** The same, where nobody said whether a sketch shall show, with what is usual then. */
+    /** The same, where nobody said whether a sketch is to show, with what is usual then. */
     public function sketchUsually(bool $keeps): self
     {
         return new self(

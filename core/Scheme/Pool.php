@@ -15,7 +15,7 @@ use Kalokroma\Shelf\Preference;
 use Kalokroma\Shelf\RankedMix;
 
 /**
- * The colours a shelf can make: every covering paint at hand, the metallics apart, and whole-drop mixes of two among the
+ * The colours a shelf can make: every covering paint in stock, the metallics apart, and whole-drop mixes of two among the
  * paints that lie farthest from each other. Colours that the eye hardly tells apart stand once, single paints first.
  */
 final class Pool

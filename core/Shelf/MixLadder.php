@@ -59,7 +59,7 @@ final readonly class MixLadder
      *
      * @param list<Paint> $paints
      *
-     * @return array{Paint, Paint}|null null where fewer than two of them cover and are at hand
+     * @return array{Paint, Paint}|null null where fewer than two of them cover and are in stock
      */
     public static function example(array $paints): ?array
     {

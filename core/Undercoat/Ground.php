@@ -79,7 +79,7 @@ final readonly class Ground
     }
 
     /**
-     * What the shelf and the equipment allow: each primer at hand, or the plain tones where there is none; light sketches
+     * What the shelf and the equipment allow: each primer in stock, or the plain tones where there is none; light sketches
      * where something sprays.
      *
      * @param list<Paint> $shelf

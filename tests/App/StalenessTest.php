@@ -191,7 +191,7 @@ final class StalenessTest extends TestCase
         return RecipeRow::query()->where('area_id', self::coat()->id)->firstOrFail();
     }
 
-    /** Spectra kept by an older version are derived anew from the colours, and what was predicted from them is stale. */
+    /** Spectra kept by an older version are derived again from the colours, and what was predicted from them is stale. */
     public function testOlderSpectraAreDerivedAnew(): void
     {
         $this->signIn();

@@ -7,7 +7,7 @@ namespace App\Formats\Picture;
 use App\Formats\UnreadableFile;
 use GdImage;
 
-/** A photograph that was sent in: measured before it is opened, made small, and written anew, so that only pixels are left. */
+/** A photograph that was sent in: measured before it is opened, made small, and written again, so that only pixels are left. */
 final readonly class Photograph
 {
     private const MOST_BYTES = 12_000_000;

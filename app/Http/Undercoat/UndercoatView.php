@@ -238,7 +238,7 @@ final class UndercoatView
         ];
     }
 
-    /** @return list<array{id: int, name: string, hex: string}> those at hand, the darkest first */
+    /** @return list<array{id: int, name: string, hex: string}> those in stock, the darkest first */
     private static function primers(Studio $studio): array
     {
         $found = array_values(
@@ -256,7 +256,7 @@ final class UndercoatView
         );
     }
 
-    /** @return list<array{id: int, name: string, keeps: bool}> whether the light sketch shall show on each area */
+    /** @return list<array{id: int, name: string, keeps: bool}> whether the light sketch is to show on each area */
     private static function keeps(Studio $studio, Company $company): array
     {
         return array_values($company->areas->map(static fn (AreaRow $a): array => [

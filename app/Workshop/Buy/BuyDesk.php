@@ -85,7 +85,7 @@ final class BuyDesk
     /**
      * @param list<Company> $companies
      *
-     * @return list<Lack> paints that are missing, gone or too little, and colours nothing at hand comes near to
+     * @return list<Lack> paints that are missing, gone or too little, and colours nothing in stock comes near to
      */
     public function lacks(array $companies): array
     {
@@ -262,7 +262,7 @@ final class BuyDesk
     /**
      * @param ListBody $body
      *
-     * @return array<string, true> paints on sale that stand on the shelf and are at hand
+     * @return array<string, true> paints on sale that are on the shelf and in stock
      */
     private function ownedOnSale(array $body): array
     {

@@ -10,7 +10,7 @@ use Kalokroma\Recipe\Predict\Need;
 use Kalokroma\Recipe\Technique\Defaults;
 use Kalokroma\Shelf\Behaviour;
 
-/** A paint that is missing, gone or too little, or a colour nothing at hand comes near to. */
+/** A paint that is missing, gone or too little, or a colour nothing in stock comes near to. */
 final readonly class Lack
 {
     /** @param list<string> $uses what for */
@@ -51,7 +51,7 @@ final readonly class Lack
         );
     }
 
-    /** @return self|null null where a mix at hand comes near, or none is wanted */
+    /** @return self|null null where a mix in stock comes near, or none is wanted */
     public static function ofColour(Demand $demand, int $number): ?self
     {
         $step = $demand->taken->step;

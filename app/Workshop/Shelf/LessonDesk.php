@@ -81,7 +81,7 @@ final class LessonDesk
         return array_values(array_filter(LessonRow::query()->orderByDesc('at')->orderByDesc('id')->get()->all(), $takesPart));
     }
 
-    /** Works out anew what all lessons together tell. */
+    /** Works out again what all lessons together tell. */
     private static function again(Painter $painter): void
     {
         $paints = [];

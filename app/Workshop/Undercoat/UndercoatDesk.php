@@ -205,7 +205,7 @@ final readonly class UndercoatDesk
     }
 
     /**
-     * The first colour of every area that has one: the paints it was chosen as, or the nearest at hand.
+     * The first colour of every area that has one: the paints it was chosen as, or the nearest in stock.
      *
      * @return list<PlannedCoat>
      */

@@ -10,7 +10,7 @@ use Kalokroma\Recipe\Plan\PlannedStep;
 final readonly class Replaced
 {
     /**
-     * @param string|null $now null where nothing at hand does it
+     * @param string|null $now null where nothing in stock does it
      * @param float|null $difference of the looks or mixes, CIEDE2000; null where there is none to tell
      */
     public function __construct(

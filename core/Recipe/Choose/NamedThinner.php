@@ -14,7 +14,7 @@ use Kalokroma\Shelf\Purpose;
 /** The medium, thinner or solvent of the shelf that a load is thinned with. */
 final class NamedThinner
 {
-    /** The load with its product, where one for this use is at hand. */
+    /** The load with its product, where one for this use is in stock. */
     public static function of(Load $load, Technique $technique, Palette $palette): Load
     {
         if ($load->thinning->isUndiluted() || !in_array($load->with, ['medium', 'thinner', 'solvent'], true)) {

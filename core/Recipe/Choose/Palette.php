@@ -18,7 +18,7 @@ use Kalokroma\Shelf\Mix;
 use Kalokroma\Shelf\Paint;
 use Kalokroma\Shelf\RankedMix;
 
-/** What the shelf offers for a step: the paints at hand, by what they can do, ranked by how near they come. */
+/** What the shelf offers for a step: the paints in stock, by what they can do, ranked by how near they come. */
 final class Palette
 {
     /** A shelf with more covering paints than this is thinned out for a colour before its pairs are tried. */
@@ -66,7 +66,7 @@ final class Palette
     {
     }
 
-    /** @return list<Paint> all that is at hand */
+    /** @return list<Paint> all that is in stock */
     public function paints(): array
     {
         return $this->all ??= array_values(
@@ -134,7 +134,7 @@ final class Palette
         );
     }
 
-    /** @return list<Paint> the paints at hand that behave so */
+    /** @return list<Paint> the paints in stock that behave so */
     public function atHand(Behaviour ...$behaviours): array
     {
         return array_values(array_filter($this->paints(), static fn (Paint $p): bool => in_array($p->behaviour, $behaviours, true)));

@@ -70,7 +70,7 @@ final readonly class Shading
      * @param Lab $wanted the shade in the recess
      * @param Lab $plane what the plane should look like in the end
      *
-     * @return self|null null where nothing transparent is at hand
+     * @return self|null null where nothing transparent is in stock
      */
     public static function covered(Palette $palette, Lab $wanted, Lab $plane, Surface $below, Technique $technique): ?self
     {
@@ -83,7 +83,7 @@ final readonly class Shading
      * @param Lab $wanted the shade in the recess
      * @param Lab $plane what the plane should look like in the end
      *
-     * @return self|null null where nothing transparent is at hand
+     * @return self|null null where nothing transparent is in stock
      */
     public static function staying(Palette $palette, Lab $wanted, Lab $plane, Surface $below, Technique $technique): ?self
     {

@@ -84,7 +84,7 @@ final readonly class ContrastReached
     }
 
     /**
-     * Whether the paints at hand reach the contrast that was asked for.
+     * Whether the paints in stock reach the contrast that was asked for.
      *
      * @param list<PlannedStep> $steps
      *

@@ -37,7 +37,7 @@ abstract class DraftedSteps
     /** @return PlannedStep|Finding the step, or why the slot is left out */
     abstract public function step(TableRow $row, Surface $surface): PlannedStep|Finding;
 
-    /** @param Shading|null $shading the best of all washes, stains and inks; null where none is at hand */
+    /** @param Shading|null $shading the best of all washes, stains and inks; null where none is in stock */
     protected function washed(Technique $technique, Finding $reason, ?Shading $shading): PlannedStep
     {
         $target = $this->ladder->rung(Rung::Shade);

@@ -33,7 +33,7 @@ use Kalokroma\Shelf\RankedMix;
 use Kalokroma\Word\Finding;
 
 /**
- * Drafts the recipe of one area: which stages suit its relief, and for each the paints at hand that come nearest.
+ * Drafts the recipe of one area: which stages suit its relief, and for each the paints in stock that come nearest.
  */
 final class Drafter
 {
@@ -79,7 +79,7 @@ final class Drafter
         $this->surface = $brief->surface();
     }
 
-    /** @throws RecipeProblem when no covering paint is at hand, or the way needs what the painter does not own */
+    /** @throws RecipeProblem when no covering paint is in stock, or the way needs what the painter does not own */
     public static function draft(Brief $brief): Plan
     {
         $drafter = new self($brief);

@@ -40,7 +40,7 @@ final class MetalSteps extends DraftedSteps
     /** Whether a wash went over all of it. */
     private bool $washed = false;
 
-    /** @return self|null null where the area is no metal, or no metallic at hand comes near its colour */
+    /** @return self|null null where the area is no metal, or no metallic in stock comes near its colour */
     public static function of(Brief $brief, Palette $palette, Ladder $ladder, MixChoice $choice): ?self
     {
         $nearest = $brief->area->material === Material::Metal ? $palette->metalSingles($brief->intended->toLab())[0] ?? null : null;

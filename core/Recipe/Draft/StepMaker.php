@@ -30,7 +30,7 @@ use Kalokroma\Word\Reason;
 
 /**
  * Makes one step of any technique: what of the shelf it is done with, how it is thinned, and why. What the shelf has not
- * is put down as a description, so that the recipe stays whole.
+ * is written as a description, so that the recipe stays whole.
  */
 final class StepMaker
 {
@@ -76,7 +76,7 @@ final class StepMaker
         );
     }
 
-    /** The ink, stain or wash that glazes nearest the wanted colour; null where none at hand does it as well as the colour itself. */
+    /** The ink, stain or wash that glazes nearest the wanted colour; null where none in stock does it as well as the colour itself. */
     private function tint(StepWish $wish, Oklch $target, Surface $below): ?TintingGlaze
     {
         return TintingGlaze::nearest(
@@ -153,7 +153,7 @@ final class StepMaker
     /**
      * @param list<Behaviour> $takes
      *
-     * @return list<Paint> what is at hand for it, the likeliest kind and the nearest colour first
+     * @return list<Paint> what is in stock for it, the likeliest kind and the nearest colour first
      */
     private function usable(StepWish $wish, array $takes): array
     {
@@ -190,7 +190,7 @@ final class StepMaker
         return $target === null || $paint->colour === null ? 0.0 : Ciede2000::difference(Mix::single($paint)->lab(), $target->toLab());
     }
 
-    /** What shades best where the technique runs into recesses; null where it does not, or nothing near is at hand. */
+    /** What shades best where the technique runs into recesses; null where it does not, or nothing near is in stock. */
     private function shading(StepWish $wish, Surface $below): ?Shading
     {
         if (

@@ -15,7 +15,7 @@ final readonly class StepWish
 {
     /**
      * @param Oklch|null $target the colour wanted; null takes what is there, or goes without
-     * @param Finding|null $why why this step stands here
+     * @param Finding|null $why why this step is here
      * @param int|null $coats null leaves the number to the film model
      * @param bool $flakes with metallic paint, where the technique can be done with it
      * @param Stage|null $stage null for that of the technique

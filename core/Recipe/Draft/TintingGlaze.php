@@ -41,7 +41,7 @@ final readonly class TintingGlaze
     }
 
     /**
-     * @param list<Paint> $usable transparent paints at hand
+     * @param list<Paint> $usable transparent paints in stock
      * @param int $most layers
      */
     public static function nearest(array $usable, Surface $below, Face $face, Lab $target, int $most): ?self

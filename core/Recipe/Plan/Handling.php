@@ -31,7 +31,7 @@ final readonly class Handling
     /** How wide lines are drawn, with the share of the usual width. */
     public const LINES = ['' => 1.0, 'thin' => 0.65, 'thinner' => 0.45, 'hair-thin' => 0.25];
 
-    /** How a mix is kept: one batch for all figures, or mixed anew each time. */
+    /** How a mix is kept: one batch for all figures, or mixed again each time. */
     public const BATCHES = ['', 'one batch for all', 'fresh each time'];
 
     /** Work that may be sloppy takes so much of the usual minutes. */

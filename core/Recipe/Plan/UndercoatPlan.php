@@ -17,7 +17,7 @@ final readonly class UndercoatPlan
     /**
      * @param non-empty-list<UndercoatStep> $steps
      * @param string $reason why it is this one, in a sentence
-     * @param bool $own whether the painter chose it; else it is advised anew when shelf or colours change
+     * @param bool $own whether the painter chose it; else it is advised again when shelf or colours change
      * @param int $given number of the highest key that a step of it ever had, whether it is still there or not
      * @param list<WholeStep> $whole steps over the whole figure that come later, in their order
      *

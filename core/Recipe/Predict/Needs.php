@@ -13,7 +13,7 @@ use Kalokroma\Shelf\Paint;
  */
 final class Needs
 {
-    /** How far off such a reckoning may be, as a share: thickness of coats and what stays on the palette. */
+    /** How far off such a sum may be, as a share: thickness of coats and what stays on the palette. */
     public const UNCERTAIN = Constants::GUESSED_THICKNESS;
 
     /**

@@ -4,9 +4,9 @@ import type { PicturePoint } from '../api/wire';
 /** pixels of the picture around the point, along a side */
 const PATCH = 11;
 export const MOST_MB = 30;
-export const NO_PICTURE = 'This file is not a picture that can be shown: choose a PNG, JPEG or WebP.';
+const NO_PICTURE = 'This file is not a picture that can be shown: choose a PNG, JPEG or WebP.';
 
-export const tooLarge = (file: File): string =>
+const tooLarge = (file: File): string =>
     file.size > MOST_MB * 1e6
         ? `${file.name} holds ${Math.ceil(file.size / 1e6)} MB: at most ${MOST_MB} MB are opened.`
         : '';
@@ -35,29 +35,34 @@ export function moved(at: Point, key: string, far: boolean): Point | undefined {
 }
 
 /** A picture of the painter's own, which never leaves this machine whole: only the few pixels around a point are read. */
-export class Picture {
+export class PictureFile {
     /** address of the chosen file, within this page */
     url: string | null = $state(null);
     image: HTMLImageElement | null = $state(null);
-    /** shares of its width and height, 0 to 1 */
-    point: Point = $state({ x: 0.5, y: 0.5 });
-    found: PicturePoint | null = $state(null);
     problem = $state('');
 
     choose(file: File | undefined): void {
-        this.problem = '';
-        this.found = null;
         if (this.url) URL.revokeObjectURL(this.url);
         this.url = null;
-        if (!file) return;
-        this.problem = tooLarge(file);
-        if (this.problem) return;
-        this.url = URL.createObjectURL(file);
+        this.problem = file ? tooLarge(file) : '';
+        if (file && !this.problem) this.url = URL.createObjectURL(file);
     }
 
     broken(): void {
         this.problem = NO_PICTURE;
         this.url = null;
+    }
+}
+
+/** A picture on which one point is read. */
+export class Picture extends PictureFile {
+    /** shares of its width and height, 0 to 1 */
+    point: Point = $state({ x: 0.5, y: 0.5 });
+    found: PicturePoint | null = $state(null);
+
+    override choose(file: File | undefined): void {
+        this.found = null;
+        super.choose(file);
     }
 
     async read(x: number, y: number): Promise<void> {

@@ -121,7 +121,7 @@ final readonly class Hands
                     return;
                 }
             } catch (WebDriverException) {
-                // The page was being drawn anew: look again.
+                // The page was being drawn again: look again.
             }
             if (microtime(true) > $deadline) {
                 Assert::fail($otherwise."\n--- the page says:\n".$this->text());

@@ -38,7 +38,7 @@ export class ByWords {
 
     readonly ready: TypedPaint[] = $derived.by(() => this.understood.filter(isReady));
 
-    /** Says a line otherwise: it is written out anew, so that what stands there is what is kept. */
+    /** Says a line otherwise: it is written out again, so that what stands there is what is kept. */
     say(paint: TypedPaint, change: { behaviour?: string; colour?: string }): void {
         const { fields } = paint;
         const colour = change.colour ?? (paint.guess === null ? fields.colour : paint.from);

@@ -1,6 +1,6 @@
 import { ask, sentence } from '../../api/client';
 import type { PicturePoint, TypedPaint, TypedShelf } from '../../api/wire';
-import { moved, NO_PICTURE, patchOf, tooLarge, within } from '../../parts/picture.svelte';
+import { moved, patchOf, PictureFile, within } from '../../parts/picture.svelte';
 import { NewPaints } from './new-paints.svelte';
 
 interface Dab {
@@ -13,33 +13,21 @@ interface Dab {
 }
 
 /** Paints clicked on one picture: white paper first, then a point and a name for each. */
-export class FromPicture {
-    url: string | null = $state(null);
-    image: HTMLImageElement | null = $state(null);
+export class FromPicture extends PictureFile {
     /** where the keyboard's point is, as shares of width and height */
     at: { x: number; y: number } = $state({ x: 0.5, y: 0.5 });
     white: { x: number; y: number } | null = $state(null);
     /** whether the next click shows white paper */
     asksWhite = $state(true);
     dabs: Dab[] = $state([]);
-    problem = $state('');
     readonly paints: NewPaints = new NewPaints();
     private paper: Blob | null = null;
     private next = 1;
 
-    choose(file: File | undefined): void {
-        if (this.url) URL.revokeObjectURL(this.url);
-        Object.assign(this, { url: null, white: null, asksWhite: true, dabs: [], problem: '', paper: null });
+    override choose(file: File | undefined): void {
+        Object.assign(this, { white: null, asksWhite: true, dabs: [], paper: null });
         this.paints.done = '';
-        if (!file) return;
-        this.problem = tooLarge(file);
-        if (this.problem) return;
-        this.url = URL.createObjectURL(file);
-    }
-
-    broken(): void {
-        this.problem = NO_PICTURE;
-        this.url = null;
+        super.choose(file);
     }
 
     /** A click, or Enter on the picture. Tells the dab it made. */

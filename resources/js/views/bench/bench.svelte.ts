@@ -69,7 +69,7 @@ export class BenchState {
         return (this.bench?.steps.findIndex((s) => s.id === this.step?.id) ?? -1) + 1;
     }
 
-    /** Figures on which the step at hand is still to be done. */
+    /** Figures on which the step in question is still to be done. */
     get open(): number[] {
         return this.step?.left.figures ?? [];
     }

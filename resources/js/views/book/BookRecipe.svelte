@@ -27,7 +27,7 @@
         });
         applied = answer ?? null;
     }
-    /** raised when the labels are to be filled anew */
+    /** raised when the labels are to be filled again */
     let filled = $state(0);
     async function save(labels: object) {
         if ((await write.send('book', 'PUT', `book/${entry.id}`, labels)) !== undefined) filled += 1;

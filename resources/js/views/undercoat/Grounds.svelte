@@ -17,7 +17,7 @@
         onstep: (where: 'undo' | 'redo') => void;
         /** one ground for all companies that are meant to match */
         onalike: (paint: number) => void;
-        /** the areas on which the light sketch shall show */
+        /** the areas on which the light sketch is to show */
         onkeep: (areas: number[]) => void;
     }
     let { figure, data, busy, kind = $bindable(), ontake, onstep, onalike, onkeep }: Props = $props();

@@ -53,7 +53,7 @@ final class AddedStepTest extends TestCase
         self::assertEqualsWithDelta(($ground->lightness + $own->lightness) / 2, $stone->lightness, 0.01);
     }
 
-    /** Only a blue wash at hand: it lines brown all the same, and says that it is not near. */
+    /** Only a blue wash in stock: it lines brown all the same, and says that it is not near. */
     public function testARecessLineTakesAWashThatIsOwned(): void
     {
         self::assertSame(Behaviour::Wash, self::added(Technique::RecessLine)->load->mix?->first()->behaviour);

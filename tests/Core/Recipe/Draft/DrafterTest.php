@@ -347,7 +347,7 @@ final class DrafterTest extends TestCase
         self::assertSame('First Ochre', $taken([$twins[0]->id => true]));
     }
 
-    /** What the painter chose for a colour in the scheme is what its layer is painted with, as long as it is that colour and at hand. */
+    /** What the painter chose for a colour in the scheme is what its layer is painted with, as long as it is that colour and in stock. */
     public function testTheColourOfAnAreaIsWhatThePainterChose(): void
     {
         $shelf = Swatches::shelf();

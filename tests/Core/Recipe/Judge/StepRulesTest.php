@@ -160,7 +160,7 @@ final class StepRulesTest extends TestCase
         yield 'a glaze with medium' => ['thin.water', Steps::step('glaze', thin: '1:8'), []];
         yield 'stain on ivory' => ['stain.dark', Steps::step('stain', '#7b8f55'), [Relief::Tight, '#e6dfcc']];
         yield 'brown over grey' => ['coats.many', Steps::step('basecoat', '#4b3524'), []];
-        yield 'solvents at hand' => ['needs.solvents', Steps::step('enamel-wash'), [Relief::Plate]];
+        yield 'solvents in stock' => ['needs.solvents', Steps::step('enamel-wash'), [Relief::Plate]];
     }
 
     public function testTheNumbersFollowWhatTheyAreComputedFrom(): void
