@@ -89,7 +89,7 @@ final class PaintsFromPictureTest extends TestCase
         usleep(500_000);
     }
 
-    /** @return non-empty-list<int> red, green and blue of a paint, 0 to 255 */
+    /** @return array{int, int, int} red, green and blue of a paint, 0 to 255 */
     private function colourOf(string $name): array
     {
         $hex = $this->studio->browser->executeAsyncScript(
@@ -99,6 +99,8 @@ final class PaintsFromPictureTest extends TestCase
         );
         self::assertMatchesRegularExpression('/^#[0-9a-f]{6}$/i', (string) $hex);
 
-        return array_values(array_map(hexdec(...), str_split(substr((string) $hex, 1), 2)));
+        [$red, $green, $blue] = array_map(hexdec(...), str_split(substr((string) $hex, 1), 2));
+
+        return [(int) $red, (int) $green, (int) $blue];
     }
 }
