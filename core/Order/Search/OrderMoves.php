@@ -11,7 +11,6 @@ final class OrderMoves
     private const LEAST_CHILDREN = 20;
     private const CHILDREN = 2;
 
-    /** Whether anything that may follow was left out. */
     private bool $isCut = false;
 
     public readonly HeadsAndTails $bounds;
@@ -51,11 +50,7 @@ final class OrderMoves
         $this->isCut = true;
     }
 
-    /**
-     * Whether anything that may follow was left out since the search began: then finding nothing proves nothing.
-     *
-     * @phpstan-impure
-     */
+    /** Whether anything that may follow was left out since the search began: then finding nothing proves nothing. */
     public function isCut(): bool
     {
         return $this->isCut;
