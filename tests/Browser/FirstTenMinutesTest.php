@@ -67,7 +67,7 @@ final class FirstTenMinutesTest extends TestCase
         $this->types('A password, 8 characters or more', 'long enough');
         $this->presses('Make my workshop');
         $this->hands->see('From an empty shelf to the first brush stroke');
-        $this->hands->see('0 of 7 rooms have something in them');
+        $this->hands->see('0 of 7 steps done');
     }
 
     private function putsThirtyPaintsOnTheShelf(): void

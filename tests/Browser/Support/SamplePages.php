@@ -11,7 +11,7 @@ final class SamplePages
     public static function all(): iterable
     {
         yield 'Shelf' => ['/shelf', 'Coats it takes'];
-        yield 'First steps' => ['/start', 'rooms have something in them'];
+        yield 'First steps' => ['/start', 'steps done'];
         yield 'Add paints by words' => ['/add-paints/words', 'Type or paste your paints'];
         yield 'Add paints by ticking' => ['/add-paints/common', 'Browns and skin'];
         yield 'Add paints from a picture' => ['/add-paints/picture', 'Click on a picture of your paints'];

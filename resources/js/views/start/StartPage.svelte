@@ -18,8 +18,8 @@
         </h1>
         <p class="soft lead">
             {start.data.walked
-                ? 'Every room has something in it. The line under the header is gone now; this page stays under “First steps”.'
-                : `${done} of ${start.data.steps.length} rooms have something in them. Ten minutes are enough for all.`}
+                ? 'Every step is done. The line under the header is gone now; this page stays under “First steps”.'
+                : `${done} of ${start.data.steps.length} steps done. Ten minutes are enough for all.`}
         </p>
         <ol>
             {#each start.data.steps as step, i (step.id)}
