@@ -11,8 +11,10 @@ namespace Kalokroma\Order\Search;
 final class Annealing
 {
     /** Tasks whose starts are worked out again, in all. */
-    private const BUDGET = 1_600_000;
+    private const BUDGET = 1_200_000;
     private const LONGEST_RUN = 4;
+    /** Of so many moves one goes anywhere, the others beside a task with the same set-up. */
+    private const JOINED = 3;
     /** Minutes that a move may cost, about, at first and at last. */
     private const WARM = 4.0;
     private const COLD = 0.25;
@@ -36,22 +38,37 @@ final class Annealing
     /** @var array<int, int> changes up to each place */
     private array $changes = [];
 
+    /** @var array<int, int> minutes of work up to each place */
+    private array $done = [];
+
+    private readonly int $work;
+
+    /** @var array<int, list<int>> tasks by their label */
+    private array $alike = [];
+
     private int $spent = 0;
 
     /** @param list<int> $sequence */
-    private function __construct(private readonly OrderProblem $problem, array $sequence)
+    private function __construct(private readonly OrderProblem $problem, array $sequence, private readonly int $budget)
     {
         $this->sequence = $sequence;
+        $this->work = $problem->work();
+        foreach ($problem->setup > 0 ? array_filter($problem->labels) : [] as $task => $label) {
+            $this->alike[$label][] = $task;
+        }
     }
 
     /**
      * @param list<int> $sequence that keeps the order of what waits for each other
+     * @param float $effort share of the usual budget
      *
      * @return list<int> one that ends no later
      */
-    public static function better(OrderProblem $problem, array $sequence): array
+    public static function better(OrderProblem $problem, array $sequence, float $effort = 1.0): array
     {
-        return count($sequence) < 3 || $problem->hasNotLater() ? $sequence : (new self($problem, $sequence))->cooled();
+        return count($sequence) < 3 || $problem->hasNotLater()
+            ? $sequence
+            : (new self($problem, $sequence, (int) (self::BUDGET * $effort)))->cooled();
     }
 
     /** @return list<int> */
@@ -59,11 +76,11 @@ final class Annealing
     {
         $cost = $this->take($this->sequence, 0) ?? INF;
         [$best, $least, $count] = [$this->sequence, $cost, $this->problem->count];
-        while ($this->spent < self::BUDGET) {
-            $heat = self::WARM * (self::COLD / self::WARM) ** ($this->spent / self::BUDGET);
+        while ($this->spent < $this->budget) {
+            $heat = self::WARM * (self::COLD / self::WARM) ** ($this->spent / $this->budget);
             $length = min($count - 1, 1 + $this->below(self::LONGEST_RUN));
             $from = $this->below($count - $length + 1);
-            $to = $this->below($count - $length + 1);
+            $to = $this->below(self::JOINED) === 0 ? $this->below($count - $length + 1) : $this->beside($from, $length);
             $this->spent += 2;
             if ($from === $to || !$this->mayGo($from, $length, $to)) {
                 continue;
@@ -81,6 +98,20 @@ final class Annealing
         }
 
         return $best;
+    }
+
+    /** A place right after, or right before, another task that needs the same set-up as the first of the run. */
+    private function beside(int $from, int $length): int
+    {
+        $count = $this->problem->count;
+        $alike = $this->alike[$this->problem->labels[$this->sequence[$from]]] ?? [];
+        if (count($alike) < 2) {
+            return $this->below($count - $length + 1);
+        }
+        $place = $this->place[$alike[$this->below(count($alike))]];
+        $after = $this->below(2);
+
+        return max(0, min($count - $length, $place < $from ? $place + $after : $place - $length + $after));
     }
 
     /** Whether nothing that the run waits for, or that waits for it, is passed. */
@@ -110,9 +141,11 @@ final class Annealing
         $time = $from > 0 ? $this->ends[$this->sequence[$from - 1]] : 0;
         $ready = $from > 0 ? $this->ready[$from - 1] : 0;
         $changes = $from > 0 ? $this->changes[$from - 1] : 0;
-        $this->spent += $count - $from;
+        $isFree = $problem->openings->windows === null;
+        $rest = $isFree ? $this->work - ($from > 0 ? $this->done[$from - 1] : 0) : 0;
         for ($at = $from; $at < $count; ++$at) {
             $task = $sequence[$at];
+            ++$this->spent;
             $label = $problem->labels[$task];
             $setup = 0;
             if ($label > 0 && $label !== $ready) {
@@ -128,10 +161,11 @@ final class Annealing
                 }
             }
             $start = $problem->openings->earliest($start, $setup, $problem->minutes[$task]);
-            if ($start === null || $start > $worst) {
+            if ($start === null || $start + $rest > $worst) {
                 return null;
             }
             $new[$task] = $time = $start + $problem->minutes[$task];
+            $rest -= $isFree ? $problem->minutes[$task] : 0;
         }
 
         return $time + self::CHANGE * $changes;
@@ -157,6 +191,7 @@ final class Annealing
             $this->place[$task] = $at;
             $this->ends[$task] = $start + $this->problem->minutes[$task];
             $this->ready[$at] = $this->problem->labels[$task] ?: $ready;
+            $this->done[$at] = ($at > 0 ? $this->done[$at - 1] : 0) + $this->problem->minutes[$task];
             $this->changes[$at] = ($at > 0 ? $this->changes[$at - 1] : 0) + ($isChange ? 1 : 0);
         }
 

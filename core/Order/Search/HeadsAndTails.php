@@ -10,6 +10,9 @@ namespace Kalokroma\Order\Search;
  */
 final readonly class HeadsAndTails
 {
+    /** Stands for a start behind the last window: far off, yet a number that can be added to. */
+    private const NEVER = PHP_INT_MAX >> 2;
+
     /**
      * @param array<int, int> $heads minutes, by task
      * @param array<int, int> $tails minutes, by task
@@ -48,7 +51,8 @@ final readonly class HeadsAndTails
                     $problem->openings,
                 ));
             }
-            $heads[$i] = $problem->openings->earliest($from, 0, $problem->minutes[$i]) ?? PHP_INT_MAX >> 2;
+            $start = $from >= self::NEVER ? null : $problem->openings->earliest($from, 0, $problem->minutes[$i]);
+            $heads[$i] = $start ?? self::NEVER;
         }
 
         return $heads;

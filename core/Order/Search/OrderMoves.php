@@ -139,7 +139,8 @@ final class OrderMoves
     private function child(OrderNode $node, int $task, int $start, int $target): ?OrderNode
     {
         $work = $node->work - $this->problem->minutes[$task];
-        if ($start + $this->problem->minutes[$task] + max($work, $this->bounds->tails[$task]) > $target) {
+        $end = $start + $this->problem->minutes[$task];
+        if ($end + $this->bounds->tails[$task] > $target || $this->problem->openings->worked($end, $work) > $target) {
             return null;
         }
         foreach ($this->problem->notLater[$task] as $j => $most) {
@@ -211,23 +212,48 @@ final class OrderMoves
         return false;
     }
 
-    /** No order that goes on from here ends earlier: changes of set-up that cannot be avoided are work too. */
+    /**
+     * No order that goes on from here ends earlier: changes of set-up that cannot be avoided are work too. What several labels
+     * cost each other is looked for at the root alone, where the bound is told.
+     */
     public function boundOf(OrderNode $node): int
     {
         $problem = $this->problem;
         [$heads, $minutes, $tails] = [$node->heads, $problem->minutes, $this->bounds->tails];
-        foreach ($problem->setup > 0 ? $this->unavoidable->left($node->open, $node->ready) : [] as $label => $changes) {
+        $left = $problem->setup > 0 ? $this->unavoidable->left($node->open, $node->ready) : [];
+        foreach ($left as $label => $changes) {
             $job = $problem->count + $label;
-            $heads[$job] = $tails[$job] = PHP_INT_MAX;
+            [$heads[$job], $tails[$job]] = $this->changing($node, [$label]);
             $minutes[$job] = $changes * $problem->setup;
+        }
+        $job = 2 * $problem->count;
+        foreach ($node->before === null && $left !== [] ? FewestRuns::more($problem, $left) : [] as [$labels, $more]) {
+            [$heads[++$job], $tails[$job]] = $this->changing($node, $labels);
+            $minutes[$job] = $more * $problem->setup;
+        }
+
+        return Preemptive::end($heads, $minutes, $tails, $node->time, $problem->openings);
+    }
+
+    /**
+     * When one of these labels can be made ready for a task that is left, and what follows on that at least.
+     *
+     * @param list<int> $labels
+     *
+     * @return array{int, int} head and tail in minutes
+     */
+    private function changing(OrderNode $node, array $labels): array
+    {
+        $head = $tail = PHP_INT_MAX;
+        foreach ($labels as $label) {
             foreach ($this->labelled[$label] as $i) {
                 if (isset($node->heads[$i])) {
-                    $heads[$job] = min($heads[$job], max($node->time, $node->heads[$i] - $problem->setup));
-                    $tails[$job] = min($tails[$job], $problem->minutes[$i] + $this->bounds->tails[$i]);
+                    $head = min($head, max($node->time, $node->heads[$i] - $this->problem->setup));
+                    $tail = min($tail, $this->problem->minutes[$i] + $this->bounds->tails[$i]);
                 }
             }
         }
 
-        return Preemptive::end($heads, $minutes, $tails, $node->time, $problem->openings);
+        return [$head, $tail];
     }
 }

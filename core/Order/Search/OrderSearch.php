@@ -18,7 +18,14 @@ final class OrderSearch
 {
     private const WIDTHS = [5, 20, 100, 500, 2500, 12500];
     /** Nodes weighed with their bound, times the tasks that are left: what a search may cost in all, and at the end for fewer changes. */
-    private const BUDGET = 2_000_000;
+    private const BUDGET = 1_200_000;
+    /** With set-ups the layers of large problems soon tell nothing more, and single moves find what they miss. */
+    private const BUDGET_LARGE = 300_000;
+    private const LARGE = 40;
+    /** What is weighed costs more where windows are looked through, and with set-ups still more. */
+    private const WITH_WINDOWS = 0.8;
+    private const WITH_BOTH = 0.6;
+    private const MOVED_LARGE = 2.4;
     /** What a node costs in the same measure, and a share of all tasks (as a power of two) for what it copies. */
     private const MADE = 4;
     private const COPIED = 3;
@@ -39,18 +46,29 @@ final class OrderSearch
     /** Whether fewer changes of set-up are looked for, and not an earlier end. */
     private bool $isCounting = false;
 
-    private function __construct(private readonly OrderProblem $problem)
+    /** @param float $effort share of the usual budget, more than 0 */
+    private function __construct(private readonly OrderProblem $problem, private readonly float $effort)
     {
         $this->moves = new OrderMoves($problem);
         $this->bound = $problem->count > 0 ? max($this->moves->bounds->end, $this->moves->boundOf($this->moves->root())) : 0;
     }
 
-    /** @throws DomainException where the windows end before the work does, or tasks cannot keep close enough together */
-    public static function solve(OrderProblem $problem): OrderAnswer
+    /**
+     * @param float $effort share of the usual budget, more than 0: what is asked beside another question may be looked into less deeply
+     *
+     * @throws DomainException where the windows end before the work does, or tasks cannot keep close enough together
+     */
+    public static function solve(OrderProblem $problem, float $effort = 1.0): OrderAnswer
     {
-        $search = new self($problem);
+        $search = new self($problem, $effort);
 
         return $search->answer();
+    }
+
+    /** A minute before which no order ends. */
+    public static function boundOf(OrderProblem $problem): int
+    {
+        return (new self($problem, 1.0))->bound;
     }
 
     private function answer(): OrderAnswer
@@ -70,7 +88,7 @@ final class OrderSearch
             if (!$this->moves->isCut() && $this->best !== null) {
                 $this->bound = $this->best->time;
             }
-            if (!$this->isOpen() || $this->spent > self::BUDGET || (!$this->moves->isCut() && $this->best === null)) {
+            if (!$this->isOpen() || $this->spent > $this->budget() || (!$this->moves->isCut() && $this->best === null)) {
                 break;
             }
         }
@@ -94,7 +112,8 @@ final class OrderSearch
         if ($this->best === null || !$this->isOpen()) {
             return;
         }
-        $sequence = Annealing::better($this->problem, $this->best->sequence());
+        $effort = $this->effort * ($this->isLarge() ? self::MOVED_LARGE : 1.0);
+        $sequence = Annealing::better($this->problem, $this->best->sequence(), $effort);
         $starts = Timetable::of($this->problem, $sequence, $this->best->time);
         if ($starts !== null && !$this->problem->hasNotLater()) {
             $node = $this->moves->root();
@@ -112,11 +131,27 @@ final class OrderSearch
             return;
         }
         $this->isCounting = true;
-        $this->spent = min($this->spent, self::BUDGET - self::BUDGET_CHANGES);
+        $this->spent = min($this->spent, $this->budget() - (int) (self::BUDGET_CHANGES * $this->effort));
         $found = $this->layers(max(self::LEAST_WIDTH, intdiv(self::WIDTH_CHANGES, $this->problem->count)), $this->best->time);
         if ($found !== null && $found->changes < $this->best->changes) {
             $this->best = $found;
         }
+    }
+
+    private function budget(): int
+    {
+        $usual = match (true) {
+            $this->isLarge() => self::BUDGET_LARGE,
+            $this->problem->openings->windows === null => self::BUDGET,
+            default => self::BUDGET * ($this->problem->setup === 0 ? self::WITH_WINDOWS : self::WITH_BOTH),
+        };
+
+        return (int) ($usual * $this->effort);
+    }
+
+    private function isLarge(): bool
+    {
+        return $this->problem->setup > 0 && $this->problem->count > self::LARGE;
     }
 
     private function isOpen(): bool
@@ -135,7 +170,7 @@ final class OrderSearch
                     $found[$key] = $this->among($found[$key] ?? [], $child);
                     $this->spent += self::MADE + count($found[$key]) + ($this->problem->count >> self::COPIED);
                 }
-                if ($this->spent > self::BUDGET && $this->best !== null) {
+                if ($this->spent > $this->budget() && $this->best !== null) {
                     $this->moves->cut();
 
                     return null;

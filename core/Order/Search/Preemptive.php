@@ -22,44 +22,68 @@ final class Preemptive
      */
     public static function end(array $heads, array $minutes, array $tails, int $from, Openings $openings): int
     {
-        asort($heads);
-        $waiting = array_keys($heads);
-        $isFree = $openings->windows === null;
-        /** @var SplPriorityQueue<int, int> $ready */
-        $ready = new SplPriorityQueue();
-        $left = $minutes;
-        [$at, $count, $time, $end] = [0, count($waiting), $from, $from];
-        while (true) {
-            while ($at < $count && $heads[$waiting[$at]] <= $time) {
-                $ready->insert($waiting[$at], $tails[$waiting[$at]]);
-                ++$at;
+        $now = $waiting = [];
+        foreach ($heads as $task => $head) {
+            if ($head <= $from) {
+                $now[$task] = $tails[$task];
+            } else {
+                $waiting[$task] = $head;
             }
-            if ($ready->isEmpty()) {
-                if ($at === $count) {
+        }
+        asort($waiting);
+        arsort($now);
+
+        return self::done(array_keys($now), $waiting, $minutes, $tails, $from, $openings);
+    }
+
+    /**
+     * @param list<int> $now tasks that may begin at once, the one with the longest tail first
+     * @param array<int, int> $waiting heads of the others, the earliest first
+     * @param array<int, int> $left minutes, by task
+     * @param array<int, int> $tails
+     */
+    private static function done(array $now, array $waiting, array $left, array $tails, int $time, Openings $openings): int
+    {
+        $end = $time;
+        $later = array_keys($waiting);
+        [$at, $place, $next] = [0, 0, reset($waiting)];
+        [$opens, $closes] = [0, $openings->windows === null ? PHP_INT_MAX : 0];
+        /** @var SplPriorityQueue<int, int> $ready gives tasks */
+        $ready = new SplPriorityQueue();
+        while (true) {
+            for (; $next !== false && $next <= $time; $next = $waiting[$later[++$at] ?? -1] ?? false) {
+                $ready->insert($later[$at], $tails[$later[$at]]);
+            }
+            /** @var int|null $queued */
+            $queued = $ready->isEmpty() ? null : $ready->top();
+            $task = $now[$place] ?? null;
+            $isQueued = $queued !== null && ($task === null || $tails[$queued] > $tails[$task]);
+            $task = $isQueued ? $queued : $task;
+            if ($task === null) {
+                if ($next === false) {
                     return $end;
                 }
-                $time = $heads[$waiting[$at]];
+                $time = $next;
                 continue;
             }
-            /** @var int $task */
-            $task = $ready->top();
-            if (!$isFree && $left[$task] > 0) {
-                $free = $openings->free($time);
-                if ($free === null) {
-                    return PHP_INT_MAX;
+            if ($left[$task] > 0) {
+                if ($time >= $closes) {
+                    [$opens, $closes] = $openings->at($time) ?? [0, 0];
+                    if ($closes === 0) {
+                        return PHP_INT_MAX;
+                    }
                 }
-                if ($free > $time) {
-                    $time = $free;
+                if ($opens > $time) {
+                    $time = $opens;
                     continue;
                 }
+                $stop = min($time + $left[$task], $closes, $next === false ? PHP_INT_MAX : $next);
+                $left[$task] -= $stop - $time;
+                $time = $stop;
             }
-            $stop = min($time + $left[$task], $at < $count ? $heads[$waiting[$at]] : PHP_INT_MAX, $isFree
-                ? PHP_INT_MAX : $openings->until($time));
-            $left[$task] -= $stop - $time;
-            $time = $stop;
             if ($left[$task] === 0) {
-                $ready->extract();
                 $end = max($end, $time + $tails[$task]);
+                $isQueued ? $ready->extract() : ++$place;
             }
         }
     }
