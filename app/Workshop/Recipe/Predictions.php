@@ -21,6 +21,7 @@ use Kalokroma\Recipe\Predict\StepOutcome;
 use Kalokroma\Recipe\Predict\Taken;
 use Kalokroma\Recipe\Predict\Undercoated;
 use Kalokroma\Recipe\Predict\Undercoating;
+use Kalokroma\Recipe\Predict\WholeOutcome;
 use Kalokroma\Shelf\Paint;
 use Kalokroma\Undercoat\Ground;
 use Kalokroma\Undercoat\Kind;
@@ -87,23 +88,18 @@ final readonly class Predictions
     public function whole(Company $company): array
     {
         $found = [];
+        $areas = array_values($company->areas->map(static fn (AreaRow $a): Area => $a->toCore($company))->all());
         foreach ($this->undercoats->plan($company)->whole as $each) {
-            $areas = $company->areas->filter(static fn (AreaRow $a): bool => $each->isOn((string) $a->id))
-                ->sortByDesc('share')->values();
-            $first = $areas->first();
-            if ($first === null) {
+            $shown = WholeOutcome::shownOn($each, $areas);
+            $row = $shown === null ? null : $company->areas->find((int) $shown->id);
+            if ($shown === null || $row === null) {
                 continue;
             }
-            $shown = $first->toCore($company);
-            $cm2 = array_sum($areas->map(static fn (AreaRow $a): float => $a->toCore($company)->surfaceCm2)->all());
             $look = null;
-            foreach ($this->outcomes($company, $first, $first->recipe) as $outcome) {
+            foreach ($this->outcomes($company, $row, $row->recipe) as $outcome) {
                 $look = $outcome->step->key->is($each->step->key) ? $outcome->look : $look;
             }
-            $below = $look->below ?? $this->undercoats->laid($company, $first)->surface();
-            $area = new Area('', 'Whole figure', $shown->material, $shown->relief, $cm2, $shown->depth, $shown->weight);
-            $outcome = Simulation::step($each->step, $area, $below);
-            $found[] = $look === null ? $outcome : $outcome->looking($look);
+            $found[] = WholeOutcome::of($each, $areas, $shown, $this->undercoats->laid($company, $row)->surface(), $look);
         }
 
         return $found;

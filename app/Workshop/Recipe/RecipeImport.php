@@ -36,7 +36,7 @@ use Kalokroma\Word\Message;
  * }
  * @phpstan-type GivenArea array{
  *   name: string, material: string, relief: string, share: float, depth: int, weight: string, colour?: string|null, fixed?: bool,
- *   touches?: list<string>, recipe?: GivenRecipe,
+ *   touches?: list<string>, recipe?: GivenRecipe, part?: string, reachable?: bool, fragile?: bool,
  * }
  * @phpstan-type GivenSpray array{
  *   paint: GivenPaint, kind?: string, from?: array{degrees: float, side?: string, strength?: float}, areas?: list<string>,
@@ -310,7 +310,7 @@ final readonly class RecipeImport
      *
      * @return non-empty-list<GivenSpray> also of a document from times when an undercoat was one paint with its lights
      */
-    private static function sprays(array $said): array
+    public static function sprays(array $said): array
     {
         if (isset($said['steps'])) {
             return $said['steps'];

@@ -12,7 +12,7 @@ use App\Workshop\Studio;
 use Carbon\CarbonImmutable;
 use DomainException;
 use Illuminate\Support\Facades\DB;
-use Kalokroma\Order\InsideOut;
+use Kalokroma\Order\Job\InsideOut;
 use Kalokroma\Order\Task;
 use Kalokroma\Recipe\Predict\StepOutcome;
 use Kalokroma\Recipe\Predict\Undercoated;

@@ -48,6 +48,12 @@ final class ShelfRows
         return $shelf;
     }
 
+    /** An empty shelf, of nobody: what is planned there takes paints that are described. */
+    public static function none(): self
+    {
+        return new self([]);
+    }
+
     public static function toCore(PaintRow $row): Paint
     {
         return new Paint(

@@ -42,6 +42,9 @@ final class Defaults
     /** Setting up and cleaning the airbrush, minutes. */
     public const AIRBRUSH_MINUTES = 12.0;
 
+    /** Shaking and clearing a spray can, laying out and clearing up, minutes. */
+    public const CAN_MINUTES = 4.0;
+
     /** Spraying one pass by can or airbrush, minutes per cm²: our own starting value. */
     public const SPRAY_MINUTES_PER_CM2 = 0.02;
 

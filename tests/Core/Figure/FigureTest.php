@@ -10,7 +10,7 @@ use Kalokroma\Figure\Material;
 use Kalokroma\Figure\Relief;
 use Kalokroma\Figure\Shares;
 use Kalokroma\Figure\Size;
-use Kalokroma\Order\InsideOut;
+use Kalokroma\Order\Job\InsideOut;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

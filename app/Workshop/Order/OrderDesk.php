@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Workshop\Order;
+
+use App\Models\Company;
+use App\Workshop\Record\BenchDesk;
+use App\Workshop\Studio;
+use Kalokroma\Order\Job\CompanyWork;
+use Kalokroma\Order\Job\WholeWork;
+use Kalokroma\Recipe\Predict\Undercoated;
+
+/** What companies still ask for, as the running order takes it. */
+final readonly class OrderDesk
+{
+    public function __construct(private Studio $studio)
+    {
+    }
+
+    /** Expects areas, recipes and records loaded. What is written down as done is done. */
+    public function work(Company $company, int $priority = 1): CompanyWork
+    {
+        $areas = $recipes = $whole = [];
+        foreach ($company->areas as $row) {
+            $area = $row->toCore($company);
+            $areas[] = $area;
+            $recipes[$area->id] = Undercoated::above($this->studio->predictions->outcomes($company, $row, $row->recipe));
+        }
+        $late = [];
+        foreach ($this->studio->undercoats->plan($company)->whole as $each) {
+            $late[$each->step->key->value] = $each->late;
+        }
+        foreach ($this->studio->predictions->whole($company) as $outcome) {
+            $key = $outcome->step->key->value;
+            $whole[$key] = new WholeWork($outcome, $late[$key] ?? false);
+        }
+
+        return new CompanyWork(
+            (string) $company->id,
+            $company->name,
+            $company->count,
+            $company->leaders,
+            $areas,
+            $company->touching(),
+            $this->studio->undercoats->laid($company)->steps,
+            $recipes,
+            $whole,
+            BenchDesk::progress($company)->remaining(...),
+            $priority,
+        );
+    }
+}

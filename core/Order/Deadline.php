@@ -1,0 +1,233 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Order;
+
+use DomainException;
+use Kalokroma\Colour\Ciede2000;
+use Kalokroma\Film\Face;
+use Kalokroma\Order\Job\CompanyWork;
+use Kalokroma\Order\Job\Goal;
+use Kalokroma\Order\Rule\Wishes;
+use Kalokroma\Order\Search\Openings;
+use Kalokroma\Recipe\Predict\StepOutcome;
+use Kalokroma\Recipe\Technique\Level;
+use Kalokroma\Undercoat\Weather;
+
+/**
+ * What can stand on the table by a certain minute: as many figures as possible as far as possible, the leaders first; what to leave out;
+ * how many hours are missing.
+ *
+ * @phpstan-type Optional array{step: string, words: string, minutes: int, worth: float}
+ */
+final class Deadline
+{
+    /** Nobody leaves out more steps than these one by one: then fewer figures are finished. */
+    private const LEFT_OUT_AT_MOST = 8;
+
+    private function __construct(
+        private readonly CompanyWork $company,
+        private readonly int $by,
+        private readonly WayOfWorking $way,
+        private readonly Wishes $wishes,
+        private readonly Openings $openings,
+        private readonly ?Weather $air,
+    ) {
+    }
+
+    /** @param int $by minutes from now */
+    public static function of(
+        CompanyWork $company,
+        int $by,
+        WayOfWorking $way = WayOfWorking::Row,
+        Wishes $wishes = new Wishes(),
+        Openings $openings = new Openings(null),
+        ?Weather $air = null,
+    ): OnTheTable {
+        return (new self($company, $by, $way, $wishes, $openings, $air))->answer();
+    }
+
+    private function answer(): OnTheTable
+    {
+        $full = Planner::plan([$this->company], $this->way, $this->wishes, $this->openings, $this->air, Ways::EFFORT);
+        $all = new Goal(Level::Showpiece);
+        $figures = $this->company->count;
+        if ($full->end <= $this->by) {
+            return new OnTheTable(true, $all, $full, [], 0, $figures);
+        }
+        $more = $this->openings->elapsed($full->end) - $this->openings->elapsed($this->by);
+        foreach ([Level::Finished, Level::Fieldable] as $level) {
+            $order = $this->within(new Goal($level));
+            if ($order === null) {
+                continue;
+            }
+            $better = $level === Level::Finished ? Level::Showpiece : Level::Finished;
+            $further = $this->most(static fn (int $n): Goal => new Goal($level, $better, $n === 0 ? [] : range(1, $n)));
+            $goal = new Goal($level, $better, $further === 0 ? [] : range(1, $further));
+
+            return new OnTheTable(false, $goal, $this->within($goal) ?? $order, $this->leaveOut($more), $more, $figures);
+        }
+        $begun = $this->most(fn (int $n): Goal => $this->only($n));
+
+        return $begun === 0
+            ? new OnTheTable(false, null, null, [], $more, $figures)
+            : new OnTheTable(false, $this->only($begun), $this->within($this->only($begun)), [], $more, $figures);
+    }
+
+    /** The first figures fieldable, the others not begun. */
+    private function only(int $figures): Goal
+    {
+        return new Goal(Level::Fieldable, none: $figures >= $this->company->count ? [] : range($figures + 1, $this->company->count));
+    }
+
+    /**
+     * The largest number of figures for which the goal is reached: whatever is reached for more is reached for fewer.
+     *
+     * @param callable(int): Goal $goal
+     */
+    private function most(callable $goal): int
+    {
+        [$low, $high] = [0, $this->company->count];
+        while ($low < $high) {
+            $middle = intdiv($low + $high + 1, 2);
+            if ($this->within($goal($middle)) !== null) {
+                $low = $middle;
+            } else {
+                $high = $middle - 1;
+            }
+        }
+
+        return $low;
+    }
+
+    /** The order that reaches this goal in time; null where it is not reached. */
+    private function within(Goal $goal): ?RunningOrder
+    {
+        try {
+            $order = Planner::plan(
+                [$this->company->upTo($goal)],
+                $this->way,
+                $this->wishesFor($goal),
+                $this->openings->until($this->by),
+                $this->air,
+                Ways::EFFORT,
+            );
+        } catch (DomainException) {
+            return null;
+        }
+
+        return $order->end <= $this->by ? $order : null;
+    }
+
+    /** Wishes about steps that are not done at all say nothing. */
+    private function wishesFor(Goal $goal): Wishes
+    {
+        $left = [];
+        $id = $this->company->id;
+        foreach ($this->company->recipes as $area => $outcomes) {
+            foreach ($outcomes as $outcome) {
+                $step = $outcome->step;
+                $of = $step->isOfFigure() ? null : (string) $area;
+                if ($this->company->upTo($goal)->figures($of, $step) !== []) {
+                    $left[] = $id.'/'.($of ?? CompanyWork::WHOLE).':'.$step->key->value;
+                }
+            }
+        }
+        $before = array_filter($this->wishes->before, static fn (array $two): bool => array_diff($two, $left) === []);
+
+        return new Wishes($this->wishes->overruled, $this->wishes->relaxed, array_values($before), $this->wishes->fieldableFirst);
+    }
+
+    /**
+     * Steps beyond the fieldable, those first that change least for the minutes they take, until the rest is done in time.
+     *
+     * @return list<array{step: string, words: string, minutes: int}>
+     */
+    private function leaveOut(int $more): array
+    {
+        $optional = $this->optional();
+        $without = static fn (int $n): Goal => (new Goal(Level::Showpiece))->without(
+            ...array_column(array_slice($optional, 0, $n), 'step'),
+        );
+        if ($optional === [] || $this->within($without(count($optional))) === null) {
+            return [];
+        }
+        [$low, $high] = [1, count($optional)];
+        while ($low < $high) {
+            $middle = intdiv($low + $high, 2);
+            if ($this->within($without($middle)) !== null) {
+                $high = $middle;
+            } else {
+                $low = $middle + 1;
+            }
+        }
+
+        $left = $this->needed(array_slice($optional, 0, $low), $more);
+
+        return count($left) > self::LEFT_OUT_AT_MOST ? [] : array_map(
+            static fn (array $o): array => ['step' => $o['step'], 'words' => $o['words'], 'minutes' => $o['minutes']],
+            $left,
+        );
+    }
+
+    /**
+     * The same without small ones that the larger ones make needless.
+     *
+     * @param list<Optional> $left
+     *
+     * @return list<Optional>
+     */
+    private function needed(array $left, int $more): array
+    {
+        $fewer = $left;
+        foreach ($left as $each) {
+            $others = array_values(array_filter($fewer, static fn (array $o): bool => $o['step'] !== $each['step']));
+            if (array_sum(array_column($others, 'minutes')) >= $more) {
+                $fewer = $others;
+            }
+        }
+        $isEnough = $this->within((new Goal(Level::Showpiece))->without(...array_column($fewer, 'step'))) !== null;
+
+        return $isEnough ? $fewer : $left;
+    }
+
+    /** @return list<Optional> those first that are worth least for their minutes */
+    private function optional(): array
+    {
+        $found = [];
+        foreach ($this->company->areas as $area) {
+            foreach ($this->company->recipes[$area->id] ?? [] as $outcome) {
+                $step = $outcome->step;
+                $figures = count($this->company->figures($area->id, $step));
+                $isOptional = !$step->isOfFigure() && $step->level() !== Level::Fieldable && $step->isFilm() && !$step->handling->omitted;
+                if ($isOptional && $figures > 0) {
+                    $minutes = $outcome->labour->on($figures);
+                    $found[] = [
+                        'step' => $area->id.':'.$step->key->value,
+                        'words' => mb_strtolower($area->name).': '.$step->technique->words(),
+                        'minutes' => (int) max(1, round($minutes)),
+                        'worth' => self::seen($outcome) * $area->surfaceCm2 * $figures / max(0.1, $minutes),
+                    ];
+                }
+            }
+        }
+        usort($found, static fn (array $a, array $b): int => $a['worth'] <=> $b['worth']);
+
+        return $found;
+    }
+
+    /** How much it changes the look, CIEDE2000 over all faces. */
+    private static function seen(StepOutcome $outcome): float
+    {
+        $seen = 0.0;
+        foreach (Face::cases() as $face) {
+            $seen += Ciede2000::difference(
+                $outcome->look->below->face($face)->toLab(),
+                $outcome->look->after->face($face)->toLab(),
+            );
+        }
+
+        return $seen;
+    }
+}

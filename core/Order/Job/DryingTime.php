@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Order\Job;
+
+use Kalokroma\Recipe\Plan\Load;
+use Kalokroma\Recipe\Predict\StepOutcome;
+use Kalokroma\Recipe\Technique\Defaults;
+use Kalokroma\Undercoat\Weather;
+use Kalokroma\Word\Duration;
+use Kalokroma\Word\Finding;
+
+/** How long a step dries before the next may follow on it, and where the figure comes from. */
+final readonly class DryingTime
+{
+    /** Thick coats slow more than in proportion: minutes grow with this power of the load. */
+    private const THICKER = 1.5;
+    private const THICKEST = 3.0;
+    /** Humidity (%) and degrees (°C) at which the usual figures hold, and what doubles them. */
+    private const USUAL_HUMIDITY = 50.0;
+    private const DOUBLES_HUMIDITY = 30.0;
+    private const USUAL_CELSIUS = 20.0;
+    private const DOUBLES_CELSIUS = 10.0;
+    private const AIR_LEAST = 0.75;
+    private const AIR_MOST = 4.0;
+    /** Curing is not shortened by warm, dry air: minutes from which a wait is curing. */
+    private const CURING = 600;
+    /** On varnish nothing soaks in: a starting value of our own. */
+    private const ON_VARNISH = 1.25;
+
+    private function __construct(public int $minutes, public Finding $why)
+    {
+    }
+
+    /**
+     * @param Weather|null $air of the room; null for 20 °C and 50 %
+     * @param bool $onVarnish whether gloss or satin varnish is what it lies on
+     */
+    public static function of(StepOutcome $outcome, ?Weather $air = null, bool $onVarnish = false): self
+    {
+        $step = $outcome->step;
+        $usual = $outcome->labour->dryMinutes;
+        if ($step->handling->wait !== null || $usual === 0) {
+            return new self($usual, new Finding('drying.own', $usual === 0 ? 'Nothing has to dry.' : '{time}, as you set it.', [
+                'time' => Duration::words($usual),
+            ]));
+        }
+        $behaviour = $step->load->mix?->first()->behaviour;
+        $isWet = $behaviour !== null;
+        $factors = array_filter([
+            'thick' => $isWet && !$step->isUndercoat() ? self::thickness($outcome) : 1.0,
+            'air' => !$isWet || $air === null ? 1.0 : self::air($air, $behaviour->isSolventBased(), $usual),
+            'varnish' => $onVarnish && $isWet && $usual < self::CURING ? self::ON_VARNISH : 1.0,
+        ], static fn (float $f): bool => abs($f - 1.0) > 0.02);
+        $minutes = (int) round($usual * array_product($factors));
+
+        return new self($minutes, self::why($step->technique->words(), $usual, $minutes, $factors, $air));
+    }
+
+    /** @param array<string, float> $factors */
+    private static function why(string $what, int $usual, int $minutes, array $factors, ?Weather $air): Finding
+    {
+        $more = [
+            'thick' => 'laid on thicker than usual',
+            'air' => $air === null ? '' : sprintf('at %.0f °C and %.0f %% humidity', $air->celsius, $air->humidity),
+            'varnish' => 'nothing soaks into the varnish below',
+        ];
+        $causes = array_values(array_intersect_key($more, $factors));
+
+        return new Finding('drying', $causes === [] ? '{time}, usual for {what}.' : '{time}: {what} usually takes {usual}; {causes}.', [
+            'time' => Duration::words($minutes),
+            'what' => $what,
+            'usual' => Duration::words($usual),
+            'causes' => implode(', ', $causes),
+        ]);
+    }
+
+    /** By how much more is laid than is usual for this use. */
+    private static function thickness(StepOutcome $outcome): float
+    {
+        $use = Load::use($outcome->step->technique, $outcome->step->load->mix);
+        $row = Defaults::THINNING[$use] ?? null;
+        if ($row === null) {
+            return 1.0;
+        }
+        $usual = Load::usual($outcome->step->load->mix, $use)->thinning->load();
+
+        return max(1.0, min(self::THICKEST, ($outcome->step->load->thinning->load() / $usual) ** self::THICKER));
+    }
+
+    /** Damp and cold air slow what dries in water: double at 80 % or at 10 °C. What dries in solvent minds the cold alone. */
+    private static function air(Weather $air, bool $isSolvent, int $usual): float
+    {
+        $damp = $isSolvent ? 1.0 : 2 ** (($air->humidity - self::USUAL_HUMIDITY) / self::DOUBLES_HUMIDITY);
+        $cold = 2 ** ((self::USUAL_CELSIUS - $air->celsius) / self::DOUBLES_CELSIUS);
+
+        return max($usual >= self::CURING ? 1.0 : self::AIR_LEAST, min(self::AIR_MOST, $damp * $cold));
+    }
+}

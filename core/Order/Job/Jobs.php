@@ -1,0 +1,213 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Order\Job;
+
+use Kalokroma\Caution\Tool;
+use Kalokroma\Figure\Area;
+use Kalokroma\Recipe\Technique\Defaults;
+use Kalokroma\Recipe\Technique\Technique;
+use Kalokroma\Undercoat\Weather;
+
+/** The jobs of one company: its recipes taken apart into what is begun and ended in one go. */
+final class Jobs
+{
+    /** @var list<Job> in the order of areas, from inside out, and of their recipes */
+    public array $jobs = [];
+
+    /** @var array<array-key, list<ChainLink>> by id of the area: its steps from the ground up, those of the whole figure among them */
+    public array $chains = [];
+
+    /** @var array<string, ChainLink> steps over the whole figure that are made already */
+    private array $made = [];
+
+    /** @var array<string, true> places in the order of work whose setting up is counted already, by tool */
+    private array $setUp = [];
+
+    private function __construct(
+        private readonly CompanyWork $work,
+        private readonly Grouping $grouping,
+        private readonly ?Weather $air,
+        private readonly ?int $longest,
+    ) {
+    }
+
+    /** @param int|null $longest minutes that any go may take: a longer row is split; null for any */
+    public static function of(CompanyWork $work, Grouping $grouping, ?Weather $air = null, ?int $longest = null): self
+    {
+        $jobs = new self($work, $grouping, $air, $longest);
+        $below = [];
+        foreach ($work->undercoat as $outcome) {
+            $below[] = $jobs->link(new StepGo(null, $outcome, false), null);
+        }
+        foreach (InsideOut::of($work->areas) as $area) {
+            $jobs->chains[$area->id] = [...$below, ...$jobs->chain($area)];
+        }
+        if ($work->areas === []) {
+            $jobs->chains[''] = $below;
+        }
+
+        return $jobs;
+    }
+
+    /** @return list<ChainLink> */
+    private function chain(Area $area): array
+    {
+        $links = [];
+        $gos = StepGo::all($this->work->recipes[$area->id] ?? [], $area, $this->work);
+        $onVarnish = false;
+        foreach ($gos as $i => $go) {
+            $technique = $go->outcome->step->technique;
+            if ($technique === Technique::Waiting) {
+                $last = array_pop($links);
+                $links[] = new ChainLink($last->jobs ?? [], max($last->rest ?? 0, $go->outcome->labour->dryMinutes));
+                continue;
+            }
+            $links[] = $this->link($go->on($onVarnish), self::follower($gos, $i));
+            $sheen = $technique->facts()->sheen;
+            $onVarnish = $sheen === null || $technique === Technique::GlossSpot ? $onVarnish : $sheen->value !== 'matt';
+        }
+
+        return $links;
+    }
+
+    /**
+     * @param list<StepGo> $gos
+     */
+    private static function follower(array $gos, int $at): ?StepGo
+    {
+        $wanted = Follows::of($gos[$at]->outcome->step->technique);
+        foreach ($wanted === null ? [] : array_slice($gos, $at + 1) as $go) {
+            if ($go->outcome->step->technique === $wanted) {
+                return $go;
+            }
+        }
+
+        return null;
+    }
+
+    private function link(StepGo $go, ?StepGo $follower): ChainLink
+    {
+        $key = $go->id();
+        $isWhole = $go->area === null;
+        if ($isWhole && isset($this->made[$key])) {
+            return $this->made[$key];
+        }
+        $numbers = [];
+        foreach ($this->groups($go, $follower) as $group) {
+            foreach ($this->goes($go, $group, $follower) as $job) {
+                $numbers[] = count($this->jobs);
+                $this->jobs[] = $job;
+            }
+        }
+        $link = new ChainLink($numbers);
+        if ($isWhole) {
+            $this->made[$key] = $link;
+        }
+
+        return $link;
+    }
+
+    /**
+     * Figures that are done in one go. A spray goes over all in one; what is wiped, blended or opened again goes on no more than
+     * come round in time.
+     *
+     * @return list<non-empty-list<int>>
+     */
+    private function groups(StepGo $go, ?StepGo $follower): array
+    {
+        $figures = $this->work->figures($go->area?->id, $go->outcome->step);
+        if ($figures === []) {
+            return [];
+        }
+        $groups = $go->isSprayOfFigures()
+            ? [$figures]
+            : $this->grouping->groups($this->work->count, $this->work->leaders);
+        $found = [];
+        foreach ($groups as $group) {
+            $its = array_values(array_intersect($group, $figures));
+            $fitting = min($this->fitting($go), $follower === null ? PHP_INT_MAX : $this->fitting($follower));
+            $limit = min($this->limit($go, $follower, count($its)), $fitting);
+            array_push($found, ...$its === [] ? [] : array_chunk($its, max(1, $limit)));
+        }
+
+        return $found;
+    }
+
+    /** Figures of a row at most, so that one coat on all of them is laid in one sitting. */
+    private function fitting(StepGo $go): int
+    {
+        $each = $go->isWetInWet() ? $go->minutes() : $go->first();
+
+        return $this->longest === null || $each <= 0.0 ? PHP_INT_MAX : (int) floor(max(1.0, $this->longest / $each));
+    }
+
+    private function limit(StepGo $go, ?StepGo $follower, int $figures): int
+    {
+        $first = $follower === null ? $go->before : $go;
+        $then = $follower ?? $go;
+        $latest = $first?->outcome->step->technique->facts()->latest;
+        if ($first === null || $latest === null) {
+            return $figures;
+        }
+
+        return InRow::most($first->outcome->labour->dryMinutes, $latest, $first->last(), $then->first(), $figures);
+    }
+
+    /**
+     * @param non-empty-list<int> $figures
+     *
+     * @return list<Job> one for each coat, or one for all where a row of figures is dry when its turn comes again
+     */
+    private function goes(StepGo $go, array $figures, ?StepGo $follower): array
+    {
+        $drying = DryingTime::of($go->outcome, $this->air, $go->onVarnish);
+        $weights = $go->weights();
+        $isDryInRow = (count($figures) - 1) * $go->last() >= $drying->minutes
+            && ($this->longest === null || count($figures) * $go->minutes() <= $this->longest);
+        $parts = $go->isWetInWet() || $isDryInRow ? [$weights] : array_map(static fn (float $w): array => [$w], $weights);
+        $jobs = [];
+        $goes = count($parts) * $go->rounds;
+        foreach ($parts as $i => $coats) {
+            $number = ($go->round - 1) * count($parts) + $i + 1;
+            $minutes = count($figures) * array_sum($coats) * $go->minutes() + ($i === 0 ? $this->settingUp($go) : 0.0);
+            $jobs[] = new Job(
+                $this->work->id.'/'.$go->id().($goes === 1 ? '' : '/'.$number).'#'.$figures[0],
+                $this->work->id.'/'.$go->step(),
+                $this->work,
+                $go->area,
+                $go->outcome,
+                $figures,
+                $number,
+                $goes,
+                $coats[0] * $go->minutes(),
+                $coats[count($coats) - 1] * $go->minutes(),
+                (int) max(1, round($minutes)),
+                $drying,
+                $go->setUp(),
+                $follower === null ? null : $go->outcome->step->technique->facts()->latest,
+                $go->isLate,
+            );
+        }
+
+        return $jobs;
+    }
+
+    /** Minutes of setting up and cleaning what is sprayed with, once for each place in the order of work. */
+    private function settingUp(StepGo $go): float
+    {
+        $tool = $go->outcome->labour->tool;
+        $key = $tool->value.' '.$go->outcome->step->technique->facts()->at->name;
+        if (isset($this->setUp[$key])) {
+            return 0.0;
+        }
+        $this->setUp[$key] = true;
+
+        return match ($tool) {
+            Tool::Airbrush => Defaults::AIRBRUSH_MINUTES,
+            Tool::SprayCan => Defaults::CAN_MINUTES,
+            default => 0.0,
+        };
+    }
+}

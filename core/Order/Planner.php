@@ -1,0 +1,283 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Order;
+
+use DomainException;
+use Kalokroma\Order\Job\CompanyWork;
+use Kalokroma\Order\Job\Job;
+use Kalokroma\Order\Job\Jobs;
+use Kalokroma\Order\Rule\Weaver;
+use Kalokroma\Order\Rule\Web;
+use Kalokroma\Order\Rule\Wishes;
+use Kalokroma\Order\Search\Naturally;
+use Kalokroma\Order\Search\Openings;
+use Kalokroma\Order\Search\OrderProblem;
+use Kalokroma\Order\Search\OrderSearch;
+use Kalokroma\Order\Search\Timetable;
+use Kalokroma\Recipe\Technique\Defaults;
+use Kalokroma\Undercoat\Weather;
+use Kalokroma\Word\Duration;
+
+/** From what companies still ask to an order of work that keeps the rules, ends early and changes paint and tool seldom. */
+final class Planner
+{
+    /** Minutes of loading, mixing and washing the brush: those of {@see Defaults::LOADING_MINUTES}, as a whole number. */
+    private const SET_UP = 2;
+
+    /** So many times its minutes a change of paint counts for whoever goes colour by colour. */
+    private const MINDED = 5;
+
+    /** The free hours, less what laying out and loading takes at the beginning of each sitting. */
+    private readonly Openings $openings;
+
+    private Web $web;
+
+    private OrderProblem $problem;
+
+    private int $bound = 0;
+
+    private bool $isProven = false;
+
+    /** @var array<string, list<int>> sequences of groups that are alike */
+    private array $known = [];
+
+    /** @param list<CompanyWork> $companies */
+    private function __construct(
+        private readonly array $companies,
+        private readonly WayOfWorking $way,
+        private readonly Wishes $wishes,
+        private readonly Openings $free,
+        private readonly ?Weather $air,
+        private readonly float $effort,
+    ) {
+        $this->openings = $free->openingLater(self::SET_UP);
+    }
+
+    /**
+     * A rule that is relaxed is kept all the same where the order ends as early with it, with as few changes of paint and tool.
+     *
+     * @param list<CompanyWork> $companies painted side by side
+     * @param float $effort share of the usual budget of the search, more than 0
+     *
+     * @throws DomainException where wishes contradict each other, or the free hours end before the work does
+     */
+    public static function plan(
+        array $companies,
+        WayOfWorking $way = WayOfWorking::Row,
+        Wishes $wishes = new Wishes(),
+        Openings $openings = new Openings(null),
+        ?Weather $air = null,
+        float $effort = 1.0,
+    ): RunningOrder {
+        $found = (new self($companies, $way, $wishes, $openings, $air, $effort))->order();
+        foreach ($wishes->relaxed as $rule) {
+            $keeping = $wishes->keeping($rule);
+            $kept = (new self($companies, $way, $keeping, $openings, $air, $effort))->order();
+            if ([$kept->lastWindow(), $kept->end, $kept->washes()] <= [$found->lastWindow(), $found->end, $found->washes()]) {
+                [$found, $wishes] = [$kept, $keeping];
+            }
+        }
+
+        return $found;
+    }
+
+    private function order(): RunningOrder
+    {
+        $longest = $this->openings->longest();
+        $most = $longest === null ? null : max(1, $longest - self::SET_UP);
+        $jobs = array_map(fn (CompanyWork $c): Jobs => Jobs::of($c, $this->way->grouping(), $this->air, $most), $this->companies);
+        $way = fn (Web $web) => WayTies::add($web, $this->way);
+        [$this->web, $notLater] = Weaver::weave($jobs, $this->wishes, $way);
+        $this->refuseTooLong($notLater, $longest);
+        $this->problem = self::problem($this->web->jobs, $this->web->waits(), $notLater, $this->openings);
+        $sequence = $this->way->isByGroups() ? $this->byGroups() : $this->asOne($notLater);
+        $starts = Timetable::of($this->problem, $sequence, $this->problem->horizon())
+            ?? throw new DomainException('Your free hours end before the work does: add some.');
+
+        return $this->told($sequence, $starts);
+    }
+
+    /**
+     * @param list<Job> $jobs
+     * @param list<array<int, int>> $waits
+     * @param array<int, array<int, int>> $notLater
+     */
+    private static function problem(
+        array $jobs,
+        array $waits,
+        array $notLater,
+        Openings $openings,
+        int $setUp = self::SET_UP,
+    ): OrderProblem {
+        $known = $labels = $after = [];
+        foreach ($jobs as $i => $job) {
+            $labels[] = $job->setUp === '' ? 0 : $known[$job->setUp] ??= count($known) + 1;
+            $after[] = $notLater[$i] ?? [];
+        }
+
+        return new OrderProblem(
+            array_map(static fn (Job $j): string => $j->words(), $jobs),
+            array_map(static fn (Job $j): int => $j->minutes, $jobs),
+            $waits,
+            $labels,
+            $setUp,
+            $after,
+            $openings,
+        );
+    }
+
+    /**
+     * @param list<int> $members numbers of the jobs of this problem
+     *
+     * @return list<int> numbers within the problem
+     */
+    private function searched(OrderProblem $problem, array $members): array
+    {
+        if ($problem->count === 0) {
+            [$this->bound, $this->isProven] = [0, true];
+
+            return [];
+        }
+        $answer = OrderSearch::solve($problem, $this->effort);
+        [$this->bound, $this->isProven] = [$answer->lowerBound, $answer->isProven];
+        $sequence = array_keys($answer->starts);
+
+        $jobs = array_map(fn (int $i): Job => $this->web->jobs[$i], $members);
+
+        return Naturally::order($problem, $sequence, WayTies::ranks($jobs, $this->way));
+    }
+
+    /**
+     * What nobody can begin, or has to do in one sitting, may be too long for every one of them.
+     *
+     * @param array<int, array<int, int>> $notLater
+     *
+     * @throws DomainException that says what takes how long
+     */
+    private function refuseTooLong(array $notLater, ?int $longest): void
+    {
+        if ($longest === null) {
+            return;
+        }
+        foreach ($this->web->jobs as $i => $job) {
+            $setUp = $job->setUp === '' ? 0 : self::SET_UP;
+            if ($job->minutes + $setUp > $longest) {
+                throw new DomainException(sprintf(
+                    '%s takes %s at a stretch, and your longest sitting has %s: free a longer one.',
+                    $job->words(),
+                    Duration::words($job->minutes + $setUp),
+                    Duration::words($longest),
+                ));
+            }
+            foreach ($notLater[$i] ?? [] as $first => $latest) {
+                $before = $this->web->jobs[$first];
+                $needed = $setUp + $before->minutes + ($this->web->of($i)[$first]->wait ?? 0) + $job->minutes;
+                if ($needed > $longest && !$this->openings->canBridge($latest)) {
+                    throw new DomainException(sprintf(
+                        '%s and %s belong to one sitting of %s, and your longest has %s: free a longer one.',
+                        $before->words(),
+                        lcfirst($job->words()),
+                        Duration::words($needed),
+                        Duration::words($longest),
+                    ));
+                }
+            }
+        }
+    }
+
+    /**
+     * Whoever goes colour by colour minds a change of paint more than the minutes it takes.
+     *
+     * @param array<int, array<int, int>> $notLater
+     *
+     * @return list<int>
+     */
+    private function asOne(array $notLater): array
+    {
+        if ($this->way !== WayOfWorking::ColourByColour) {
+            return $this->searched($this->problem, array_keys($this->web->jobs));
+        }
+        $dear = self::MINDED * self::SET_UP;
+        $problem = self::problem($this->web->jobs, $this->problem->waits, $notLater, new Openings(null), $dear);
+        $sequence = $this->searched($problem, array_keys($this->web->jobs));
+        $this->bound = OrderSearch::boundOf($this->problem);
+        $this->isProven = false;
+
+        return $sequence;
+    }
+
+    /**
+     * @param list<int> $group numbers of jobs
+     * @param array<int, array<int, int>> $minutes by job and the job it waits for
+     *
+     * @return list<array<int, int>> the same among the group alone, by their places in it
+     */
+    private static function within(array $group, array $minutes): array
+    {
+        $place = array_flip($group);
+        $found = [];
+        foreach ($group as $job) {
+            $its = [];
+            foreach (array_intersect_key($minutes[$job] ?? [], $place) as $before => $wait) {
+                $its[$place[$before]] = $wait;
+            }
+            $found[] = $its;
+        }
+
+        return $found;
+    }
+
+    /** @return list<int> one group after the other, each searched for as if it stood alone */
+    private function byGroups(): array
+    {
+        $sequence = [];
+        foreach (WayTies::groups($this->web, $this->way) as $group) {
+            $problem = self::problem(
+                array_map(fn (int $i): Job => $this->web->jobs[$i], $group),
+                self::within($group, $this->problem->waits),
+                self::within($group, $this->problem->notLater),
+                new Openings(null),
+            );
+            $key = serialize([$problem->minutes, $problem->waits, $problem->labels, $problem->notLater]);
+            $this->known[$key] ??= $this->searched($problem, $group);
+            array_push($sequence, ...array_map(static fn (int $i): int => $group[$i], $this->known[$key]));
+        }
+        $this->bound = OrderSearch::boundOf($this->problem);
+        $this->isProven = false;
+
+        return $sequence;
+    }
+
+    /**
+     * @param list<int> $sequence
+     * @param array<int, int> $starts
+     */
+    private function told(array $sequence, array $starts): RunningOrder
+    {
+        $slots = [];
+        $end = $ready = 0;
+        $before = null;
+        foreach ($sequence as $i) {
+            $job = $this->web->jobs[$i];
+            $window = $this->free->windowOf($starts[$i] + $job->minutes);
+            $isNew = $slots === [] || $slots[count($slots) - 1]->window !== $window;
+            $setUp = $isNew && $this->problem->labels[$i] > 0 ? self::SET_UP : $this->problem->setupOf($i, $ready);
+            $ready = $this->problem->labels[$i] ?: $ready;
+            $why = OrderReasons::of($this->web, $i, $starts, $before, $setUp);
+            $slots[] = new OrderedJob($job, $starts[$i], $setUp, $window, $why);
+            $end = $starts[$i] + $job->minutes;
+            $before = $i;
+        }
+
+        return new RunningOrder(
+            $slots,
+            $end,
+            min($end, $this->bound),
+            $this->isProven && $this->bound >= $end,
+            $this->web->setAside(),
+            $this->web->counted(),
+        );
+    }
+}

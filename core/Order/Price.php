@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Order;
+
+use DomainException;
+use Kalokroma\Order\Job\CompanyWork;
+use Kalokroma\Order\Rule\Rule;
+use Kalokroma\Order\Rule\RuleBook;
+use Kalokroma\Order\Rule\Wishes;
+use Kalokroma\Order\Search\Openings;
+use Kalokroma\Undercoat\Weather;
+use Kalokroma\Word\Duration;
+use Kalokroma\Word\Finding;
+
+/** What keeping a strong rule costs: the order with it beside the one without. */
+final readonly class Price
+{
+    private function __construct(public Rule $rule, public int $minutes, public int $windows, public Finding $words)
+    {
+    }
+
+    /**
+     * @param list<CompanyWork> $companies
+     *
+     * @throws DomainException for a rule that is not known or is physics
+     */
+    public static function of(
+        string $code,
+        array $companies,
+        WayOfWorking $way = WayOfWorking::Row,
+        Wishes $wishes = new Wishes(),
+        Openings $openings = new Openings(null),
+        ?Weather $air = null,
+    ): self {
+        $free = $wishes->without($code);
+        $rule = RuleBook::named($code) ?? throw new DomainException(sprintf('There is no rule "%s".', $code));
+        $kept = array_values(array_diff($wishes->overruled, [$code]));
+        $bound = new Wishes($kept, array_values(array_diff($wishes->relaxed, [$code])), $wishes->before, $wishes->fieldableFirst);
+        $with = Planner::plan($companies, $way, $bound, $openings, $air, Ways::EFFORT);
+        $without = Planner::plan($companies, $way, $free, $openings, $air, Ways::EFFORT);
+        $minutes = max(0, $openings->elapsed($with->end) - $openings->elapsed($without->end));
+        $windows = max(0, ($with->lastWindow() ?? 0) - ($without->lastWindow() ?? 0));
+
+        return new self($rule, $minutes, $windows, self::words($rule, $with, $minutes, $windows));
+    }
+
+    private static function words(Rule $rule, RunningOrder $with, int $minutes, int $windows): Finding
+    {
+        $costs = match (true) {
+            ($with->ties[$rule->code] ?? 0) === 0 => 'Nothing here is bound by it.',
+            $minutes === 0 => 'Keeping it costs nothing.',
+            $windows > 0 => 'Keeping it costs {time} and {windows, plural, one {# sitting} other {# sittings}} more.',
+            default => 'Keeping it costs {time}.',
+        };
+
+        return new Finding('rule.price', '{rule} '.$costs, [
+            'rule' => $rule->words, 'time' => Duration::words($minutes), 'windows' => $windows,
+        ]);
+    }
+}

@@ -1,0 +1,118 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Order;
+
+use Kalokroma\Order\Rule\OrderTie;
+use Kalokroma\Recipe\Technique\Level;
+use Kalokroma\Recipe\Technique\Position;
+
+/** What is done when. Times are whole minutes from now. */
+final readonly class RunningOrder
+{
+    /** A painter who would sit longer than this with nothing to do gets up. */
+    private const WAITED_AT_MOST = 60;
+
+    /**
+     * @param list<OrderedJob> $jobs in their order
+     * @param int $end of the last job
+     * @param int $lowerBound no order that keeps the same rules ends earlier
+     * @param bool $isProven whether none ends earlier than this one
+     * @param list<OrderTie> $setAside rules that others contradict somewhere
+     * @param array<string, int> $ties how often each rule binds, by its code
+     */
+    public function __construct(
+        public array $jobs,
+        public int $end,
+        public int $lowerBound,
+        public bool $isProven,
+        public array $setAside,
+        public array $ties,
+    ) {
+    }
+
+    /** Minutes with brush or spray in hand, set-ups included. */
+    public function handsOn(): int
+    {
+        return array_sum(array_map(static fn (OrderedJob $s): int => $s->job->minutes + $s->setUp, $this->jobs));
+    }
+
+    /** How often paint or tool changes: the brush is washed, or the cup is cleaned. */
+    public function washes(): int
+    {
+        return count(array_filter($this->jobs, static fn (OrderedJob $s): bool => $s->setUp > 0));
+    }
+
+    /** Windows that something is done in; null without windows. */
+    public function sittings(): ?int
+    {
+        $used = array_filter(array_map(static fn (OrderedJob $s): ?int => $s->window, $this->jobs), is_int(...));
+
+        return $used === [] ? null : count(array_unique($used));
+    }
+
+    /** Number of the last window that is used; null without windows. */
+    public function lastWindow(): ?int
+    {
+        return $this->jobs === [] ? null : $this->jobs[count($this->jobs) - 1]->window;
+    }
+
+    /** Minutes between two jobs of one sitting with nothing to do but wait. */
+    public function waiting(): int
+    {
+        $waited = 0;
+        foreach ($this->jobs as $i => $slot) {
+            $before = $this->jobs[$i - 1] ?? null;
+            $gap = $before === null || $before->window !== $slot->window ? 0 : $slot->start - $slot->setUp - $before->end();
+            $waited += $slot->window === null && $gap > self::WAITED_AT_MOST ? 0 : $gap;
+        }
+
+        return $waited;
+    }
+
+    /** When the first figure is clean in its colours, shaded and based; null where there is nothing of that kind. */
+    public function firstFieldable(): ?int
+    {
+        $ends = $this->fieldable();
+
+        return $ends === [] ? null : min($ends);
+    }
+
+    /** When all figures are. */
+    public function allFieldable(): ?int
+    {
+        $ends = $this->fieldable();
+
+        return $ends === [] ? null : max($ends);
+    }
+
+    /** @return array<string, int> minutes at which each figure has all that makes it fieldable, by company and number */
+    public function fieldable(): array
+    {
+        $ends = [];
+        foreach ($this->jobs as $slot) {
+            if ($slot->job->level() === Level::Fieldable && $slot->job->isBefore(Position::Gloss)) {
+                foreach ($slot->job->figures as $figure) {
+                    $key = $slot->job->company->id.' '.$figure;
+                    $ends[$key] = max($ends[$key] ?? 0, $slot->end());
+                }
+            }
+        }
+
+        return $ends;
+    }
+
+    /** @return array<string, int> minutes at which each figure has all it gets, by company and number */
+    public function finished(): array
+    {
+        $ends = [];
+        foreach ($this->jobs as $slot) {
+            foreach ($slot->job->figures as $figure) {
+                $ends[$slot->job->company->id.' '.$figure] = $slot->end();
+            }
+        }
+
+        return $ends;
+    }
+}
