@@ -11,6 +11,8 @@ use Random\Randomizer;
 /** Everything computed can be asked for without a browser and without a database: one JSON document, or one sentence and exit code 2. */
 final class PlanningCommandsTest extends TestCase
 {
+    use AsksCommands;
+
     private const SHELF = "name,line,behaviour,colour,owned,left_ml\n"
         ."Yellow,Reed,opaque,#f0c42c,,\n"
         ."Blue,Reed,opaque,#2f5a7e,yes,4\n"
@@ -346,33 +348,10 @@ final class PlanningCommandsTest extends TestCase
     {
         $shelf = $this->file(self::SHELF);
         $broken = $this->file("name,behaviour,colour\nRed,opaque,#a82a20\nOdd,glittery,#123456\n");
-        $process = proc_open(
-            sprintf(
-                'exec %s %s %s',
-                escapeshellarg(PHP_BINARY),
-                escapeshellarg(base_path('artisan')),
-                str_replace(['SHELF', 'BROKEN'], [$shelf, $broken], $command),
-            ),
-            [['file', '/dev/null', 'r'], ['pipe', 'w'], ['pipe', 'w']],
-            $pipes,
-            sys_get_temp_dir(),
-            ['PATH' => (string) getenv('PATH'), 'APP_ENV' => 'production', 'DB_DATABASE' => '/nowhere/none.sqlite'],
-        );
-        self::assertIsResource($process);
-        $out = (string) stream_get_contents($pipes[1]);
-        $problem = (string) stream_get_contents($pipes[2]);
-        $code = proc_close($process);
+        $answer = $this->performed(str_replace(['SHELF', 'BROKEN'], [$shelf, $broken], $command));
         unlink($shelf);
         unlink($broken);
 
-        return [$code, $out, $problem];
-    }
-
-    private function file(string $contents): string
-    {
-        $file = (string) tempnam(sys_get_temp_dir(), 'shelf');
-        file_put_contents($file, $contents);
-
-        return $file;
+        return $answer;
     }
 }

@@ -9,6 +9,7 @@ use App\Workshop\Record\BenchDesk;
 use App\Workshop\Studio;
 use Kalokroma\Order\Job\CompanyWork;
 use Kalokroma\Order\Job\WholeWork;
+use Kalokroma\Recipe\Plan\Plan;
 use Kalokroma\Recipe\Predict\Undercoated;
 
 /** What companies still ask for, as the running order takes it. */
@@ -25,7 +26,9 @@ final readonly class OrderDesk
         foreach ($company->areas as $row) {
             $area = $row->toCore($company);
             $areas[] = $area;
-            $recipes[$area->id] = Undercoated::above($this->studio->predictions->outcomes($company, $row, $row->recipe));
+            $recipes[$area->id] = Undercoated::above($row->recipe === null
+                ? $this->studio->predictions->of($company, $row, new Plan([], []))
+                : $this->studio->predictions->outcomes($company, $row, $row->recipe));
         }
         $late = [];
         foreach ($this->studio->undercoats->plan($company)->whole as $each) {

@@ -7,6 +7,7 @@ namespace Kalokroma\Order\Job;
 use Kalokroma\Recipe\Plan\Load;
 use Kalokroma\Recipe\Predict\StepOutcome;
 use Kalokroma\Recipe\Technique\Defaults;
+use Kalokroma\Shelf\Behaviour;
 use Kalokroma\Undercoat\Weather;
 use Kalokroma\Word\Duration;
 use Kalokroma\Word\Finding;
@@ -51,11 +52,17 @@ final readonly class DryingTime
         $factors = array_filter([
             'thick' => $isWet && !$step->isUndercoat() ? self::thickness($outcome) : 1.0,
             'air' => !$isWet || $air === null ? 1.0 : self::air($air, $behaviour->isSolventBased(), $usual),
-            'varnish' => $onVarnish && $isWet && $usual < self::CURING ? self::ON_VARNISH : 1.0,
+            'varnish' => $onVarnish && $isWet && self::soaks($behaviour) ? self::ON_VARNISH : 1.0,
         ], static fn (float $f): bool => abs($f - 1.0) > 0.02);
         $minutes = (int) round($usual * array_product($factors));
 
         return new self($minutes, self::why($step->technique->words(), $usual, $minutes, $factors, $air));
+    }
+
+    /** Whether it dries into what is below as well as into the air: neither what is dissolved in solvent nor varnish does. */
+    private static function soaks(Behaviour $behaviour): bool
+    {
+        return !$behaviour->isSolventBased() && $behaviour !== Behaviour::Varnish;
     }
 
     /** @param array<string, float> $factors */

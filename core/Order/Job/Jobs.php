@@ -129,10 +129,23 @@ final class Jobs
             $its = array_values(array_intersect($group, $figures));
             $fitting = min($this->fitting($go), $follower === null ? PHP_INT_MAX : $this->fitting($follower));
             $limit = min($this->limit($go, $follower, count($its)), $fitting);
-            array_push($found, ...$its === [] ? [] : array_chunk($its, max(1, $limit)));
+            array_push($found, ...self::parted($its, max(1, $limit)));
         }
 
         return $found;
+    }
+
+    /**
+     * @param list<int> $figures
+     * @param int<1, max> $most figures of one go
+     *
+     * @return list<non-empty-list<int>> as few parts as that needs, as even as can be
+     */
+    private static function parted(array $figures, int $most): array
+    {
+        $parts = (int) ceil(count($figures) / $most);
+
+        return $parts === 0 ? [] : array_chunk($figures, max(1, (int) ceil(count($figures) / $parts)));
     }
 
     /** Figures of a row at most, so that one coat on all of them is laid in one sitting. */
