@@ -139,12 +139,8 @@ final class ScheduleTest extends TestCase
 
             self::assertSame(array_map($told, $own), array_map($told, $read), $company->name);
         }
-    }
 
-    /** What was painted need not be done again. */
-    public function testWhatIsWrittenDownIsDone(): void
-    {
-        $studio = $this->sample();
+        // What was painted need not be done again.
         $company = Company::query()->with('areas.recipe', 'records')->where('name', 'Lamplighters')->firstOrFail();
         $steps = array_map(static fn (Job $j): string => $j->step, Jobs::of(
             (new OrderDesk($studio))->work($company),
@@ -162,7 +158,7 @@ final class ScheduleTest extends TestCase
         $file = $this->file(RecipeJson::write((new RecipeFiles($studio))->figure($company, false)));
         $free = $this->file('{"kind": "kalokroma.free", "version": 1, "zone": "Europe/Lisbon", "from": "2026-11-30T18:00",
             "weekly": [{"days": ["monday", "wednesday"], "from": "19:30", "to": "21:30"}]}');
-        [$code, $out, $problem] = $this->performed("kalokroma:schedule $file --free=$free --prices --by=2026-12-14 --fieldable-first");
+        [$code, $out, $problem] = $this->performed("kalokroma:schedule $file --free=$free");
         self::assertSame([0, ''], [$code, $problem]);
         /** @var array<string, mixed> $told */
         $told = json_decode($out, true, 64, JSON_THROW_ON_ERROR);
@@ -172,8 +168,6 @@ final class ScheduleTest extends TestCase
         self::assertSame('2026-11-30T19:34+00:00', $told['order'][0]['at'], 'two minutes of laying out, two of loading');
         self::assertSame(7, count($told['ways']));
         self::assertContains($told['advised']['way'], array_column($told['ways'], 'way'));
-        self::assertStringContainsString('Everything takes', $told['by']['words']);
-        self::assertNotSame([], $told['prices']);
         foreach ($told['order'] as $i => $job) {
             self::assertNotSame([], $job['why'], $job['what']);
             $day = CarbonImmutable::parse($job['at']);
@@ -182,6 +176,33 @@ final class ScheduleTest extends TestCase
             self::assertLessThanOrEqual('21:30', $day->addMinutes($job['minutes'])->format('H:i'));
             self::assertGreaterThanOrEqual($i === 0 ? 0 : $told['order'][$i - 1]['start'], $job['start']);
         }
+    }
+
+    /** Two areas, of which one is drybrushed beside the other's edges: what keeping that rule costs, and what stands by a day. */
+    public function testTheCommandTellsPricesAndWhatStandsByADay(): void
+    {
+        $paint = '[{"paint": {"name": "Tan", "behaviour": "opaque", "colour": "#b79a5a"}, "parts": 1}]';
+        $step = static fn (string $key, string $technique, string $stage): string => '{"key": "'.$key.'", "stage": "'.$stage
+            .'", "technique": "'.$technique.'", "mix": '.$paint.', "coats": 1}';
+        $area = static fn (string $name, string ...$steps): string => '{"name": "'.$name.'", "material": "fur", "relief": "texture", '
+            .'"share": 50, "depth": 1, "weight": "minor", "recipe": {"colour": "#b79a5a", "way": "drybrush", "plan": {"steps": ['
+            .implode(', ', $steps).'], "left_out": []}}}';
+        $file = $this->file('{"kind": "kalokroma.company", "version": 1, "name": "Keepers", "count": 4, "height_mm": 30, "areas": ['
+            .$area('Pelt', $step('basecoat', 'basecoat', 'basecoat'), $step('drybrush', 'drybrush', 'drybrush')).', '
+            .$area('Coat', $step('basecoat', 'basecoat', 'basecoat'), $step('edge', 'edge-highlight', 'highlight')).']}');
+        $free = $this->file('{"kind": "kalokroma.free", "version": 1, "zone": "Europe/Lisbon", "from": "2026-11-30T18:00",
+            "weekly": [{"days": ["monday", "wednesday"], "from": "19:30", "to": "21:00"}]}');
+        $told = function (string $by) use ($file, $free): array {
+            [$code, $out] = $this->performed("kalokroma:schedule $file --free=$free --prices --by=$by --fieldable-first --way=row");
+            self::assertSame(0, $code);
+
+            return (array) json_decode($out, true, 64, JSON_THROW_ON_ERROR);
+        };
+
+        self::assertContains('messy-first', array_column($told('2026-12-31')['prices'], 'rule'));
+        self::assertSame('Everything that is planned is done by then.', $told('2026-12-31')['by']['words']);
+        self::assertStringContainsString('Everything takes', $told('2026-11-30')['by']['words']);
+        self::assertGreaterThan(0, $told('2026-11-30')['by']['more_minutes']);
     }
 
     /** @return iterable<string, array{string, string}> arguments, with files in single quotes, and the sentence */
