@@ -90,6 +90,7 @@ final class Planner
         $jobs = array_map(fn (CompanyWork $c): Jobs => Jobs::of($c, $this->way->grouping(), $this->air, $most), $this->companies);
         $way = fn (Web $web) => WayTies::add($web, $this->way);
         [$this->web, $notLater] = Weaver::weave($jobs, $this->wishes, $way);
+        $this->refuseTooLate($notLater);
         $this->refuseTooLong($notLater, $longest);
         $this->problem = self::problem($this->web->jobs, $this->web->waits(), $notLater, $this->openings);
         $sequence = $this->way->isByGroups() ? $this->byGroups() : $this->asOne($notLater);
@@ -140,13 +141,46 @@ final class Planner
 
             return [];
         }
-        $answer = OrderSearch::solve($problem, $this->effort);
+        try {
+            $answer = OrderSearch::solve($problem, $this->effort);
+        } catch (DomainException) {
+            throw new DomainException(match (true) {
+                !$problem->hasNotLater() => 'Your free hours end before the work does: add some.',
+                $problem->openings->windows === null =>
+                    'No order was found in which everything is wiped, blended or opened in time: take fewer figures at once.',
+                default => 'No order was found in your free hours in which everything is wiped, blended or opened in time: '
+                    .'free a longer sitting, or take fewer figures at once.',
+            });
+        }
         [$this->bound, $this->isProven] = [$answer->lowerBound, $answer->isProven];
         $sequence = array_keys($answer->starts);
 
         $jobs = array_map(fn (int $i): Job => $this->web->jobs[$i], $members);
 
         return Naturally::order($problem, $sequence, WayTies::ranks($jobs, $this->way));
+    }
+
+    /**
+     * @param array<int, array<int, int>> $notLater
+     *
+     * @throws DomainException that says what comes too late, and by how much
+     */
+    private function refuseTooLate(array $notLater): void
+    {
+        foreach ($notLater as $then => $firsts) {
+            foreach ($firsts as $first => $latest) {
+                $least = $this->web->between($first, $then) ?? 0;
+                if ($least > $latest) {
+                    throw new DomainException(sprintf(
+                        '%s has to follow %s within %s, and what comes between takes %s: change the recipe.',
+                        $this->web->jobs[$then]->words(),
+                        lcfirst($this->web->jobs[$first]->words()),
+                        Duration::words($latest),
+                        Duration::words($least),
+                    ));
+                }
+            }
+        }
     }
 
     /**

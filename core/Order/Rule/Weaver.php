@@ -107,11 +107,27 @@ final class Weaver
                 foreach ($first as $i) {
                     [$one, $other] = [$this->web->jobs[$i], $this->web->jobs[$j]];
                     if ($i !== $j && $rule->where->has($one, $other) && $one->shares($other)) {
-                        $this->web->addStrong(new OrderTie($i, $j, $rule->isDry ? $one->waitFor($other) : 0, $rule));
+                        $this->strong(new OrderTie($i, $j, $rule->isDry ? $one->waitFor($other) : 0, $rule));
                     }
                 }
             }
         }
+    }
+
+    /** Nothing is put between what belongs together in one sitting, unless it is physics. */
+    private function strong(OrderTie $tie): void
+    {
+        foreach ($tie->rule?->isHard === true ? [] : $this->notLater as $last => $firsts) {
+            foreach ($firsts as $first => $most) {
+                $isAfter = $this->web->isBefore($first, $tie->first);
+                if ($isAfter && ($tie->then === $last || $this->web->isBefore($tie->then, $last))) {
+                    $this->web->leave($tie);
+
+                    return;
+                }
+            }
+        }
+        $this->web->addStrong($tie);
     }
 
     /** @return list<int> */

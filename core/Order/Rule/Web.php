@@ -61,6 +61,41 @@ final class Web
         }
     }
 
+    /** A rule that is not kept between these two. */
+    public function leave(OrderTie $tie): void
+    {
+        $this->setAside[] = $tie;
+    }
+
+    /** Minutes from the end of one job to the start of another at least, by all that comes between; null where neither waits for the other. */
+    public function between(int $first, int $then): ?int
+    {
+        /** @var array<int, int> $longest */
+        $longest = [];
+        foreach ($this->sorted() as $job) {
+            foreach ($this->ties[$job] as $before => $tie) {
+                if ($before === $first || isset($longest[$before])) {
+                    $way = ($before === $first ? 0 : $longest[$before] + $this->jobs[$before]->minutes) + $tie->wait;
+                    $longest[$job] = max($longest[$job] ?? 0, $way);
+                }
+            }
+        }
+
+        return $longest[$then] ?? null;
+    }
+
+    /** @return list<int> jobs so that each comes behind those it waits for */
+    private function sorted(): array
+    {
+        $above = array_map(static fn (string $bits): int => array_sum(array_map(
+            static fn (string $byte): int => substr_count(decbin(ord($byte)), '1'),
+            str_split($bits),
+        )), $this->above);
+        asort($above);
+
+        return array_keys($above);
+    }
+
     /** @throws DomainException that names the members of the circle it would close */
     public function addWish(OrderTie $tie): void
     {

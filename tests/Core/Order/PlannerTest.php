@@ -146,6 +146,31 @@ final class PlannerTest extends TestCase
         Planner::plan([$work], openings: new Openings([[0, 180], [2880, 3060], [5760, 5940], [8640, 8820]]));
     }
 
+    public function testWhatComesTooLateByItsOwnRecipeIsTold(): void
+    {
+        $this->expectException(DomainException::class);
+        $this->expectExceptionMessage(
+            'Hull: wiping has to follow hull: oil wash within 2 h, and what comes between takes 25 h 01: change the recipe.',
+        );
+
+        Planner::plan([Works::company(['hull' => ['oil-wash', 'gloss-varnish', 'wiping']])]);
+    }
+
+    /** The dust of the fur would have to come between wash and wiping: what belongs to one sitting is not parted for that. */
+    public function testNothingIsPutBetweenWhatBelongsTogether(): void
+    {
+        $work = Works::company(['hull' => ['oil-wash', 'wiping'], 'fur' => ['basecoat', 'drybrush']], 12);
+        $order = Planner::plan([$work]);
+        $at = [];
+        foreach ($order->jobs as $job) {
+            $at[$job->job->step][] = $job;
+        }
+
+        foreach ($at['c/hull:oil-wash'] as $i => $wash) {
+            self::assertLessThanOrEqual(120, $at['c/hull:wiping'][$i]->start - $wash->end());
+        }
+    }
+
     public function testHoursThatEndTooSoonAreTold(): void
     {
         $this->expectException(DomainException::class);
