@@ -132,7 +132,8 @@ final class ScheduleOf extends PlanningCommand
         $prices = [];
         foreach (array_diff($rules, ['undercoat']) as $rule) {
             $price = Price::of($rule, [$work], $way, $wishes, $openings);
-            $prices[] = ['rule' => $rule, 'minutes' => $price->minutes, 'windows' => $price->windows, 'words' => $price->words->sentence()];
+            $prices[] = ['rule' => $rule, 'minutes' => $price->minutes, 'windows' => $price->windows,
+                'words' => $price->rule->words.' '.$price->costs->sentence()];
         }
 
         return ['prices' => $prices];

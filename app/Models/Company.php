@@ -9,6 +9,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
 use Kalokroma\Figure\FigureKind;
+use Kalokroma\Order\WayOfWorking;
 
 /**
  * @property int $id
@@ -25,6 +26,8 @@ use Kalokroma\Figure\FigureKind;
  * @property FigureKind $kind
  * @property array<string, string>|null $survey answers to questions of the survey that no area gives, by question
  * @property int|null $matches_id the company it is meant to match
+ * @property WayOfWorking|null $way in which it is gone through; null for the usual one
+ * @property int $priority 1 is painted before 2; 0 where it has no share in the evenings
  * @property bool $undercoat_stale whether its undercoat has to be advised again
  * @property PlateRow|null $plate
  * @property Collection<int, TrialRow> $trials
@@ -37,7 +40,7 @@ final class Company extends Model implements Remembering
 
     protected $guarded = [];
 
-    protected $attributes = ['undercoat_stale' => true, 'undercoat_version' => 0, 'undercoat_counter' => 0];
+    protected $attributes = ['undercoat_stale' => true, 'undercoat_version' => 0, 'undercoat_counter' => 0, 'priority' => 0];
 
     /** @return HasMany<AreaRow, $this> */
     public function areas(): HasMany
@@ -136,6 +139,8 @@ final class Company extends Model implements Remembering
             'undercoat' => 'array',
             'survey' => 'array',
             'kind' => FigureKind::class,
+            'way' => WayOfWorking::class,
+            'priority' => 'integer',
             'undercoat_stale' => 'boolean',
             'undercoat_version' => 'integer',
             'undercoat_counter' => 'integer',

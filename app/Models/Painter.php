@@ -28,6 +28,8 @@ use Kalokroma\Word\Temperature;
  * @property School $school which ground it likes
  * @property int $stamp rises with every change that makes predictions stale
  * @property array<string, string>|null $devices what the simulated devices pretend
+ * @property array<string, mixed>|null $free when the painter is free, as docs/formats/free.schema.json has it
+ * @property array{overruled?: list<string>, relaxed?: list<string>, fieldable_first?: bool}|null $wishes for the order of work
  * @property array<array-key, array{0: float, 1: float, 2: int, 3?: list<mixed>}>|null $learned what mixes told of paints, by their ids
  */
 final class Painter extends User
@@ -45,6 +47,8 @@ final class Painter extends User
         'solvents',
         'wet_palette',
         'metal_brush',
+        'free',
+        'wishes',
     ];
 
     protected $attributes = [
@@ -95,6 +99,8 @@ final class Painter extends User
             'school' => School::class,
             'learned' => 'array',
             'devices' => 'array',
+            'free' => 'array',
+            'wishes' => 'array',
         ];
     }
 }

@@ -71,7 +71,7 @@ final class WorkshopImport
     /** @param array<string, mixed> $habits how the painter works, and what is owned besides paint */
     private static function habits(Painter $painter, array $habits): void
     {
-        $known = ['airbrush', 'spray_cans', 'extraction', 'solvents', 'wet_palette', 'metal_brush', 'way', 'school'];
+        $known = ['airbrush', 'spray_cans', 'extraction', 'solvents', 'wet_palette', 'metal_brush', 'way', 'school', 'free'];
         $painter->update(array_intersect_key(['school' => 'open', ...$habits], array_flip($known)));
     }
 

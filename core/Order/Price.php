@@ -17,7 +17,11 @@ use Kalokroma\Word\Finding;
 /** What keeping a strong rule costs: the order with it beside the one without. */
 final readonly class Price
 {
-    private function __construct(public Rule $rule, public int $minutes, public int $windows, public Finding $words)
+    /**
+     * @param int $minutes free ones that keeping it takes more
+     * @param int $windows that keeping it needs more
+     */
+    private function __construct(public Rule $rule, public int $minutes, public int $windows, public Finding $costs)
     {
     }
 
@@ -43,10 +47,10 @@ final readonly class Price
         $minutes = max(0, $openings->elapsed($with->end) - $openings->elapsed($without->end));
         $windows = max(0, ($with->lastWindow() ?? 0) - ($without->lastWindow() ?? 0));
 
-        return new self($rule, $minutes, $windows, self::words($rule, $with, $minutes, $windows));
+        return new self($rule, $minutes, $windows, self::said($rule, $with, $minutes, $windows));
     }
 
-    private static function words(Rule $rule, RunningOrder $with, int $minutes, int $windows): Finding
+    private static function said(Rule $rule, RunningOrder $with, int $minutes, int $windows): Finding
     {
         $costs = match (true) {
             ($with->ties[$rule->code] ?? 0) === 0 => 'Nothing here is bound by it.',
@@ -55,8 +59,6 @@ final readonly class Price
             default => 'Keeping it costs {time}.',
         };
 
-        return new Finding('rule.price', '{rule} '.$costs, [
-            'rule' => $rule->words, 'time' => Duration::words($minutes), 'windows' => $windows,
-        ]);
+        return new Finding('rule.price', $costs, ['time' => Duration::words($minutes), 'windows' => $windows]);
     }
 }

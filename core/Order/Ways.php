@@ -55,7 +55,7 @@ final readonly class Ways
             WayOfWorking::for($company->count, $company->leaders),
         );
 
-        return self::of($company, $all);
+        return self::of($company->count, $all);
     }
 
     /** @throws DomainException as {@see Planner::plan()} */
@@ -66,22 +66,25 @@ final readonly class Ways
         Openings $openings = new Openings(null),
         ?Weather $air = null,
     ): WayCompared {
-        return new WayCompared($way, Planner::plan([$company], $way, $wishes, $openings, $air, self::EFFORT), $company->count);
+        return WayCompared::of($way, $company->count, Planner::plan([$company], $way, $wishes, $openings, $air, self::EFFORT));
     }
 
-    /** @param non-empty-list<WayCompared> $all */
-    public static function of(CompanyWork $company, array $all): self
+    /**
+     * @param int $figures that are painted
+     * @param non-empty-list<WayCompared> $all
+     */
+    public static function of(int $figures, array $all): self
     {
-        $cost = static fn (WayCompared $w): array => [$w->order->lastWindow() ?? 0, $w->atTheTable(), $w->order->washes()];
+        $cost = static fn (WayCompared $w): array => [$w->lastWindow ?? 0, $w->atTheTable, $w->washes];
         $sorted = $all;
         usort($sorted, static fn (WayCompared $a, WayCompared $b): int => $cost($a) <=> $cost($b));
         $best = $sorted[0];
         $alike = array_filter(
             $sorted,
-            static fn (WayCompared $w): bool => $w->order->lastWindow() === $best->order->lastWindow()
-                && $w->atTheTable() <= $best->atTheTable() * (1 + self::ALIKE),
+            static fn (WayCompared $w): bool => $w->lastWindow === $best->lastWindow
+                && $w->atTheTable <= $best->atTheTable * (1 + self::ALIKE),
         );
-        foreach ($company->count > 1 ? self::PREFERRED : self::PREFERRED_ALONE as $way => $why) {
+        foreach ($figures > 1 ? self::PREFERRED : self::PREFERRED_ALONE as $way => $why) {
             foreach ($alike as $each) {
                 if ($each->way->value === $way && count($alike) > 1) {
                     return new self($all, $each->way, self::why($each, $sorted, $why));
@@ -96,7 +99,7 @@ final readonly class Ways
     private static function why(WayCompared $advised, array $sorted, string $more): Finding
     {
         $last = $sorted[count($sorted) - 1];
-        $sittings = $advised->order->sittings();
+        $sittings = $advised->sittings;
 
         return new Finding(
             'ways.advised',
@@ -104,10 +107,10 @@ final readonly class Ways
                 .($last === $advised ? '.' : '; {other} would take {longer}.').($more === '' ? '' : ' It is as short as any, '.$more.'.'),
             [
                 'way' => ucfirst($advised->words()),
-                'time' => Duration::words($advised->atTheTable()),
+                'time' => Duration::words($advised->atTheTable),
                 'sittings' => $sittings ?? 0,
                 'other' => $last->words(),
-                'longer' => Duration::words($last->atTheTable()),
+                'longer' => Duration::words($last->atTheTable),
             ],
         );
     }

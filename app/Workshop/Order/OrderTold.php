@@ -51,7 +51,7 @@ final readonly class OrderTold
         return array_map(fn (WayCompared $each): array => [
             'way' => $each->way->value,
             'words' => $each->words(),
-            ...$this->sums($each->order),
+            ...$each->order === null ? [] : $this->sums($each->order),
         ], $ways->all);
     }
 

@@ -67,7 +67,7 @@ final class Web
         $this->setAside[] = $tie;
     }
 
-    /** Minutes from the end of one job to the start of another at least, by all that comes between; null where neither waits for the other. */
+    /** Minutes from the end of one job to the start of another at least, by all that comes between; null where neither waits. */
     public function between(int $first, int $then): ?int
     {
         /** @var array<int, int> $longest */

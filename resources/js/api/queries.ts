@@ -24,6 +24,9 @@ import type {
     Matches,
     Mending,
     Needs,
+    OrderPrice,
+    OrderTable,
+    OrderWay,
     PaintLook,
     Prices,
     PrimerCost,
@@ -31,6 +34,7 @@ import type {
     Reader,
     Recipe,
     RecipeVocabulary,
+    RunningOrder,
     Scheme,
     Session,
     SetFits,
@@ -294,4 +298,33 @@ export const costQuery = (question: Record<string, string>) =>
     queryOptions({
         queryKey: ['cost', question],
         queryFn: () => get<PrimerCost>(`tables/primer-cost?${given(question)}`),
+    });
+
+export const orderQuery = (company: number | null) =>
+    queryOptions({
+        queryKey: ['order', company],
+        queryFn: () => get<RunningOrder>(`companies/${company}/order`),
+        enabled: company !== null,
+        staleTime: 60_000,
+    });
+
+export const orderWayQuery = (company: number, way: string, version: string) =>
+    queryOptions({
+        queryKey: ['order', company, 'way', way, version],
+        queryFn: () => get<OrderWay>(`companies/${company}/order/ways/${way}`),
+        staleTime: 60_000,
+    });
+
+export const orderPriceQuery = (company: number, rule: string, version: string) =>
+    queryOptions({
+        queryKey: ['order', company, 'rule', rule, version],
+        queryFn: () => get<OrderPrice>(`companies/${company}/order/rules/${rule}`),
+        staleTime: 60_000,
+    });
+
+export const orderTableQuery = (company: number, day: string, version: string) =>
+    queryOptions({
+        queryKey: ['order', company, 'table', day, version],
+        queryFn: () => get<OrderTable>(`companies/${company}/order/table/${day}`),
+        staleTime: 60_000,
     });

@@ -1,5 +1,5 @@
 /** Everything whose answers are laid with paints of the shelf. */
-const LAID = ['shelf', 'figures', 'recipe', 'scheme', 'undercoat', 'bench', 'book', 'start'] as const;
+const LAID = ['shelf', 'figures', 'recipe', 'scheme', 'undercoat', 'bench', 'order', 'book', 'start'] as const;
 
 /**
  * What each change makes stale: the first words of keys in queries.ts, with everything below them. The first one is waited for, so
@@ -11,16 +11,17 @@ export const STALE = {
     lesson: LAID,
     purchase: LAID,
     prices: ['prices', 'shelf'],
-    figure: ['figures', 'scheme', 'undercoat', 'recipe', 'bench', 'book', 'ledger', 'shelf', 'start'],
+    figure: ['figures', 'scheme', 'undercoat', 'recipe', 'bench', 'order', 'book', 'ledger', 'shelf', 'start'],
     plate: ['figures'],
-    scheme: ['scheme', 'figures', 'undercoat', 'recipe', 'bench', 'shelf', 'start'],
+    scheme: ['scheme', 'figures', 'undercoat', 'recipe', 'bench', 'order', 'shelf', 'start'],
     trial: ['scheme', 'recipe'],
-    undercoat: ['undercoat', 'recipe', 'figures', 'scheme', 'bench', 'shelf', 'start'],
-    recipe: ['recipe', 'figures', 'scheme', 'undercoat', 'bench', 'shelf', 'start'],
+    undercoat: ['undercoat', 'recipe', 'figures', 'scheme', 'bench', 'order', 'shelf', 'start'],
+    recipe: ['recipe', 'figures', 'scheme', 'undercoat', 'bench', 'order', 'shelf', 'start'],
     book: ['book'],
-    brought: ['book', 'figures', 'scheme', 'undercoat', 'recipe', 'bench', 'shelf', 'start'],
-    record: ['bench', 'ledger', 'figures', 'recipe', 'undercoat', 'shelf', 'start'],
-    habits: ['recipe', 'bench', 'undercoat', 'figures', 'scheme', 'shelf', 'vocabulary'],
+    brought: ['book', 'figures', 'scheme', 'undercoat', 'recipe', 'bench', 'order', 'shelf', 'start'],
+    record: ['bench', 'order', 'ledger', 'figures', 'recipe', 'undercoat', 'shelf', 'start'],
+    habits: ['recipe', 'bench', 'order', 'undercoat', 'figures', 'scheme', 'shelf', 'vocabulary'],
+    order: ['order'],
     session: ['session', 'invitation'],
     account: ['account'],
     devices: ['devices'],

@@ -8,6 +8,7 @@ export const pages: Page[] = [
     { path: 'figures', name: 'Figures' },
     { path: 'scheme', name: 'Scheme' },
     { path: 'recipe', name: 'Recipe' },
+    { path: 'order', name: 'Running order' },
     { path: 'bench', name: 'Bench' },
     { path: 'ledger', name: 'Ledger' },
     { path: 'tables', name: 'Tables' },

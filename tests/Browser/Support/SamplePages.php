@@ -32,6 +32,7 @@ final class SamplePages
         yield 'Compare' => ['/compare/1', 'Per figure it takes'];
         yield 'Compare one area' => ['/compare/1?area=8', 'Difference on the plane'];
         yield 'Recipe book' => ['/book', 'Use on a figure'];
+        yield 'Running order' => ['/order', 'colour of a block'];
         yield 'Bench' => ['/bench', 'Next after this'];
         yield 'Ledger' => ['/ledger', 'Painting log'];
         yield 'Tables, thin' => ['/tables/thin', 'Under varnish'];

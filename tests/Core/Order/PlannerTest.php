@@ -199,8 +199,8 @@ final class PlannerTest extends TestCase
 
         self::assertGreaterThan(0, $with - $without);
         self::assertSame($with - $without, $price->minutes);
-        self::assertStringContainsString(sprintf('Keeping it costs %d min.', $price->minutes), $price->words->sentence());
-        self::assertSame('The base rim comes last. Nothing here is bound by it.', Price::of('rim-last', [$work])->words->sentence());
+        self::assertStringContainsString(sprintf('Keeping it costs %d min.', $price->minutes), $price->costs->sentence());
+        self::assertSame('Nothing here is bound by it.', Price::of('rim-last', [$work])->costs->sentence());
     }
 
     /** A rule that is relaxed goes where it costs something, and stays where it costs nothing. */
@@ -251,11 +251,11 @@ final class PlannerTest extends TestCase
     public function testAdviceIsTheShortestWithItsReason(): void
     {
         $ways = Ways::compare(self::keepers(6));
-        $best = min(array_map(static fn ($w): int => $w->atTheTable(), $ways->all));
+        $best = min(array_map(static fn ($w): int => $w->atTheTable, $ways->all));
         $advised = array_values(array_filter($ways->all, static fn ($w): bool => $w->way === $ways->advised))[0];
 
         self::assertCount(7, $ways->all);
-        self::assertLessThanOrEqual($best * 1.03, $advised->atTheTable());
+        self::assertLessThanOrEqual($best * 1.03, $advised->atTheTable);
         self::assertStringContainsString('at the table', $ways->why->sentence());
         self::assertCount(4, Ways::compare(self::keepers(1))->all, 'one figure has no rows');
     }

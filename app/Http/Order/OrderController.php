@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Order;
+
+use App\Http\Shared\Controller;
+use App\Http\Shared\Seen;
+use App\Models\Company;
+use App\Workshop\Order\OrderPlan;
+use App\Workshop\Order\OrderState;
+use Carbon\CarbonImmutable;
+use DomainException;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Kalokroma\Order\WayOfWorking;
+use Kalokroma\Order\Ways;
+
+final class OrderController extends Controller
+{
+    public function show(Request $request, Company $company): JsonResponse
+    {
+        return $this->answer($request, $company);
+    }
+
+    public function update(OrderForm $request, Company $company): JsonResponse
+    {
+        $painter = $this->painter($request);
+        $changes = $request->changes();
+        OrderState::of($painter)->check('The running order', Seen::of($request), OrderState::wanted($painter, $changes));
+        $painter->update(array_intersect_key($changes, ['free' => 0, 'wishes' => 0]));
+        foreach ($changes['companies'] ?? [] as $said) {
+            $painter->companies()->whereKey($said['id'])->firstOrFail()->update(array_diff_key($said, ['id' => 0]));
+        }
+
+        return $this->answer($request, $company->refresh());
+    }
+
+    public function way(Request $request, Company $company, WayOfWorking $way): JsonResponse
+    {
+        $plan = $this->plan($request, $company);
+
+        return new JsonResponse(OrderView::way($plan, $plan->compared($way)));
+    }
+
+    /** Of ways that were compared before: which to take, and why. */
+    public function advice(AdviceForm $request, Company $company): JsonResponse
+    {
+        $ways = Ways::of($company->count, $request->ways($company->count));
+
+        return new JsonResponse(['way' => $ways->advised->value, 'words' => $ways->why->sentence()]);
+    }
+
+    public function price(Request $request, Company $company, string $rule): JsonResponse
+    {
+        return new JsonResponse(['rule' => $rule, 'words' => $this->plan($request, $company)->price($rule)->costs->sentence()]);
+    }
+
+    public function table(Request $request, Company $company, string $day): JsonResponse
+    {
+        $plan = $this->plan($request, $company);
+        $until = $plan->free?->endOf($day, $plan->now)
+            ?? throw new DomainException('Say when you are free first: then a day can be told what it holds.');
+        $table = $plan->table($until);
+
+        return new JsonResponse([
+            'day' => $day,
+            'words' => $table->finding()->sentence(),
+            'leaving' => $table->leaving()?->sentence(),
+        ]);
+    }
+
+    private function plan(Request $request, Company $company): OrderPlan
+    {
+        $all = array_values($this->painter($request)->companies()->with('areas.recipe', 'records')->orderBy('id')->get()->all());
+        $own = array_values(array_filter($all, static fn (Company $c): bool => $c->id === $company->id))[0];
+
+        return new OrderPlan($this->studio($request), $own, $all, CarbonImmutable::now());
+    }
+
+    private function answer(Request $request, Company $company): JsonResponse
+    {
+        $painter = $this->painter($request);
+        $plan = $this->plan($request, $company);
+
+        return new JsonResponse(OrderView::of($plan, $painter, array_values($painter->companies()->orderBy('id')->get()->all())));
+    }
+}

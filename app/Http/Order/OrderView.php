@@ -1,0 +1,266 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Order;
+
+use App\Models\Company;
+use App\Models\Painter;
+use App\Workshop\Order\OrderPlan;
+use App\Workshop\Order\OrderState;
+use Carbon\CarbonImmutable;
+use DomainException;
+use Kalokroma\Order\Job\Job;
+use Kalokroma\Order\LooksThen;
+use Kalokroma\Order\OrderedJob;
+use Kalokroma\Order\Rule\OrderTie;
+use Kalokroma\Order\Rule\Rule;
+use Kalokroma\Order\Rule\RuleBook;
+use Kalokroma\Order\RunningOrder;
+use Kalokroma\Order\Sheet;
+use Kalokroma\Order\WayCompared;
+use Kalokroma\Order\WayOfWorking;
+use Kalokroma\Recipe\Technique\Level;
+use Kalokroma\Shelf\Paint;
+use Kalokroma\Word\Counted;
+use Kalokroma\Word\Duration;
+use Kalokroma\Word\Finding;
+use Kalokroma\Word\Ranges;
+
+/** The Running order page. */
+final class OrderView
+{
+    /**
+     * @param list<Company> $companies all of the painter's
+     *
+     * @return array<string, mixed>
+     */
+    public static function of(OrderPlan $plan, Painter $painter, array $companies): array
+    {
+        $order = $problem = null;
+        try {
+            $order = $plan->order();
+        } catch (DomainException $refused) {
+            $problem = $refused->getMessage();
+        }
+        $way = OrderPlan::way($plan->company);
+
+        return [
+            'version' => OrderState::of($painter)->version(),
+            'company' => ['id' => $plan->company->id, 'name' => $plan->company->name, 'count' => $plan->company->count],
+            'companies' => array_map(static fn (Company $c): array => [
+                'id' => $c->id,
+                'name' => $c->name,
+                'priority' => $c->priority,
+            ], $companies),
+            'planned' => array_map(static fn (Company $c): string => $c->name, $plan->planned),
+            'free' => $painter->free,
+            'way' => $way->value,
+            'ways' => array_map(static fn (WayOfWorking $each): array => [
+                'way' => $each->value,
+                'words' => $each->words($plan->company->count),
+            ], WayOfWorking::for($plan->company->count, $plan->company->leaders)),
+            'fieldable_first' => (bool) ($painter->wishes['fieldable_first'] ?? false),
+            'rules' => self::rules($painter, $order),
+            'problem' => $problem,
+            'plan' => $order === null ? null : self::plan($plan, $order),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public static function way(OrderPlan $plan, WayCompared $compared): array
+    {
+        $order = $compared->order;
+        $ready = $order?->allFieldable();
+
+        return [
+            'way' => $compared->way->value,
+            'words' => $compared->words(),
+            'at_the_table' => $compared->atTheTable,
+            'brush_washes' => $compared->washes,
+            'sittings' => $compared->sittings,
+            'last_window' => $compared->lastWindow,
+            'hands_on_words' => Duration::words($order?->handsOn() ?? 0),
+            'waiting_words' => Duration::words($order?->waiting() ?? 0),
+            'end_words' => $order === null ? '' : self::when($plan, $order->end),
+            'first_fieldable_words' => $order?->firstFieldable() === null ? '' : self::when($plan, $order->firstFieldable()),
+            'fieldable_words' => $ready === null ? '' : self::when($plan, $ready),
+        ];
+    }
+
+    /** @return list<array<string, mixed>> */
+    private static function rules(Painter $painter, ?RunningOrder $order): array
+    {
+        $aside = array_map(static fn (OrderTie $tie): string => $tie->rule->code ?? '', $order->setAside ?? []);
+
+        return array_map(static fn (Rule $rule): array => [
+            'code' => $rule->code,
+            'words' => $rule->words,
+            'why' => ucfirst($rule->why).'.',
+            'hard' => $rule->isHard,
+            'kept' => match (true) {
+                in_array($rule->code, $painter->wishes['overruled'] ?? [], true) => 'overruled',
+                in_array($rule->code, $painter->wishes['relaxed'] ?? [], true) => 'relaxed',
+                default => 'kept',
+            },
+            'binds' => $order->ties[$rule->code] ?? 0,
+            'contradicted' => in_array($rule->code, $aside, true),
+        ], RuleBook::all());
+    }
+
+    /** @return array<string, mixed> */
+    private static function plan(OrderPlan $plan, RunningOrder $order): array
+    {
+        $sheets = Sheet::of($order);
+
+        return [
+            'headline' => self::headline($plan, $order, count($sheets)),
+            'summary' => self::summary($plan, $order),
+            'proven' => $order->isProven,
+            'sheets' => array_map(static fn (Sheet $sheet): array => self::sheet($plan, $order, $sheet), $sheets),
+        ];
+    }
+
+    private static function headline(OrderPlan $plan, RunningOrder $order, int $sheets): string
+    {
+        $who = count($plan->planned) > 1
+            ? implode(' and ', array_map(static fn (Company $c): string => $c->name, $plan->planned))
+            : ($plan->company->count > 1 ? $plan->company->count.' '.$plan->company->name : $plan->company->name);
+
+        return $sheets === 0 ? 'Nothing left to paint: '.$who : (new Finding(
+            'order.headline',
+            '{sheets, plural, one {One sitting} other {# sittings}} for {who}',
+            ['sheets' => $sheets, 'who' => $who],
+        ))->sentence();
+    }
+
+    private static function summary(OrderPlan $plan, RunningOrder $order): string
+    {
+        if ($order->jobs === []) {
+            return 'All that is planned is written down as done.';
+        }
+        $ready = $order->allFieldable();
+        $parts = [
+            $ready === null || $ready >= $order->end ? null : 'Fieldable '.self::when($plan, $ready),
+            'finished '.self::when($plan, $order->end),
+        ];
+        $waiting = $order->waiting();
+
+        return ucfirst(implode(', ', array_filter($parts))).'. '.Duration::words($order->handsOn()).' of work'
+            .($waiting > 0 ? ', '.Duration::words($waiting).' of waiting at the table' : ', no waiting at the table').'. '
+            .($order->isProven ? 'Proven: no order ends earlier.' : sprintf(
+                'No order can end earlier than %s.',
+                self::when($plan, $order->lowerBound),
+            ));
+    }
+
+    /** @return array<string, mixed> */
+    private static function sheet(OrderPlan $plan, RunningOrder $order, Sheet $sheet): array
+    {
+        $looks = LooksThen::by($plan->work(), $order, $sheet->end());
+        $tones = [];
+        foreach ($looks as $area => $surface) {
+            $tones[] = ['area' => (int) $area, 'tones' => $surface->hexes()];
+        }
+
+        return [
+            'number' => $sheet->number,
+            'day' => $plan->free === null ? 'Sitting '.$sheet->number : self::at($plan, $sheet->start())->format('D j M'),
+            'from' => self::clock($plan, $sheet->start()),
+            'to' => self::clock($plan, $sheet->end()),
+            'minutes' => $sheet->minutes(),
+            'minutes_words' => Duration::words($sheet->minutes()),
+            'waiting_words' => $sheet->waiting() > 0 ? Duration::words($sheet->waiting()) : '',
+            'figures' => Counted::Figures->of($sheet->figures()),
+            'milestones' => array_map(static fn (Level $l): string => 'all '.$l->value, $sheet->milestones($order)),
+            'pots' => array_map(static fn (Paint $p): array => [
+                'name' => $p->name,
+                'hex' => $p->colour?->toHex(),
+            ], $sheet->paints()),
+            'tools' => $sheet->tools(),
+            'tones' => $tones,
+            'gaps' => array_map(static fn (array $gap): array => [
+                'left' => self::percent($sheet->at($gap[0])),
+                'wide' => self::percent($sheet->at($gap[1]) - $sheet->at($gap[0])),
+                'words' => Duration::words($gap[1] - $gap[0]),
+            ], $sheet->gaps()),
+            'jobs' => array_map(
+                static fn (OrderedJob $job, int $at): array => self::job($plan, $sheet, $job, $at + 1),
+                $sheet->jobs,
+                array_keys($sheet->jobs),
+            ),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function job(OrderPlan $plan, Sheet $sheet, OrderedJob $ordered, int $number): array
+    {
+        $job = $ordered->job;
+        $step = $job->planned();
+
+        return [
+            'id' => $job->id,
+            'number' => $number,
+            'company_id' => (int) $job->company->id,
+            'area_id' => $job->area === null ? null : (int) $job->area->id,
+            'key' => $step->key->value,
+            'what' => $job->words(),
+            'short' => $job->area->name ?? ucfirst($step->technique->words()),
+            'paint' => $step->load->words(),
+            'hex' => $step->load->mix?->first()->colour === null ? null : $step->load->mix->colour()->toHex(),
+            'thin' => $step->load->mix === null ? '' : $step->load->thinWords(),
+            'tool' => $job->outcome->labour->tool->words(),
+            'figures' => $job->figures,
+            'figures_words' => self::figures($job),
+            'at' => self::clock($plan, $ordered->start),
+            'left' => self::percent($sheet->at($ordered->start)),
+            'wide' => self::percent($sheet->at($ordered->end()) - $sheet->at($ordered->start)),
+            'dry_wide' => self::percent($sheet->at($ordered->dry()) - $sheet->at($ordered->end())),
+            'dry_words' => $ordered->dry() > $sheet->end() && $job->drying->minutes > 0 ? self::dry($plan, $ordered->dry()) : '',
+            'minutes' => $job->minutes,
+            'set_up' => $ordered->setUp,
+            'dries' => $job->drying->minutes,
+            'drying' => $job->drying->why->sentence(),
+            'why' => array_map(static fn (Finding $f): string => $f->sentence(), $ordered->why),
+        ];
+    }
+
+    private static function figures(Job $job): string
+    {
+        $of = $job->company->count;
+        $done = count($job->figures);
+        if ($of === 1) {
+            return '';
+        }
+
+        return $done === $of ? 'all '.$of : ($done > 1 ? 'figures ' : 'figure ').Ranges::words($job->figures);
+    }
+
+    /** "on Sat 5 Dec at 15:40", or how long from now where nobody said when they are free. */
+    private static function when(OrderPlan $plan, int $minute): string
+    {
+        return $plan->free === null
+            ? 'after '.Duration::words($minute)
+            : 'on '.self::at($plan, $minute)->format('D j M \\a\\t H:i');
+    }
+
+    private static function dry(OrderPlan $plan, int $minute): string
+    {
+        return $plan->free === null ? self::clock($plan, $minute) : self::at($plan, $minute)->format('D H:i');
+    }
+
+    private static function percent(float $part): float
+    {
+        return round(100 * $part, 2);
+    }
+
+    private static function clock(OrderPlan $plan, int $minute): string
+    {
+        return $plan->free === null ? 'after '.Duration::words($minute) : self::at($plan, $minute)->format('H:i');
+    }
+
+    private static function at(OrderPlan $plan, int $minute): CarbonImmutable
+    {
+        return $plan->free?->at($plan->now, $minute) ?? $plan->now;
+    }
+}

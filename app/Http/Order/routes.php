@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Order\OrderController;
+use App\Http\Shared\Writing;
+use Illuminate\Support\Facades\Route;
+
+Route::get('companies/{company}/order', [OrderController::class, 'show']);
+Route::put('companies/{company}/order', [OrderController::class, 'update']);
+Route::get('companies/{company}/order/ways/{way}', [OrderController::class, 'way']);
+Route::get('companies/{company}/order/rules/{rule}', [OrderController::class, 'price']);
+Route::get('companies/{company}/order/table/{day}', [OrderController::class, 'table']);
+Route::post('companies/{company}/order/advice', [OrderController::class, 'advice'])->withoutMiddleware(Writing::class);

@@ -1,0 +1,107 @@
+<script lang="ts">
+    import { Button, InlineNotification } from 'carbon-components-svelte';
+    import FigureSelect from '../../parts/FigureSelect.svelte';
+    import NoSuch from '../../parts/NoSuch.svelte';
+    import Waiting from '../../parts/Waiting.svelte';
+    import HoursForm from './HoursForm.svelte';
+    import OrderSide from './OrderSide.svelte';
+    import SittingSheet from './SittingSheet.svelte';
+    import { OrderState } from './order.svelte';
+
+    interface Props {
+        params?: { company?: string } | null;
+    }
+    let { params = null }: Props = $props();
+
+    const plan = new OrderState(() => (params?.company ? Number(params.company) : null));
+    const companies = $derived(plan.figures.data?.companies ?? []);
+    let hours = $state(false);
+</script>
+
+{#if plan.figures.isSuccess && params?.company && plan.figure === null}
+    <NoSuch what="figure" />
+{:else if plan.figures.isSuccess && plan.company === null}
+    <main class="none">
+        <h1>Nothing to plan yet</h1>
+        <p><a href="#/figures">Describe a figure</a>, then draft recipes: their steps are put in order here.</p>
+    </main>
+{:else if !plan.order || !plan.figure}
+    <Waiting problem={plan.query.error ?? plan.figures.error} />
+{:else}
+    {@const order = plan.order}
+    <div class="order">
+        <main>
+            <div class="which"><FigureSelect {companies} figure={plan.figure} page="order" /></div>
+            {#if plan.write.problem}<InlineNotification lowContrast kind="error" title={plan.write.problem} />{/if}
+            {#if order.plan}
+                <h1>{order.plan.headline}</h1>
+                <p class="summary">{order.plan.summary}</p>
+            {:else}
+                <h1>No order yet</h1>
+                <p class="summary" role="alert">{order.problem}</p>
+            {/if}
+            {#if order.free === null}
+                <p class="hint">
+                    Planned as if you were always free.
+                    <Button size="small" kind="tertiary" onclick={() => (hours = true)}>Say when you are free</Button>
+                </p>
+            {/if}
+            {#each order.plan?.sheets ?? [] as sheet (sheet.number)}
+                <SittingSheet {sheet} figure={plan.figure} timed={order.free !== null} />
+            {/each}
+            {#if order.plan?.sheets.length}
+                <p class="key">
+                    colour of a block: the paint on the brush · line below: drying · dashed: you wait · figure: how it
+                    looks by the end
+                </p>
+            {/if}
+        </main>
+        <OrderSide {plan} {order} onhours={() => (hours = true)} />
+    </div>
+    {#if hours}<HoursForm {plan} {order} onclose={() => (hours = false)} />{/if}
+{/if}
+
+<style>
+    .none {
+        padding: 40px 28px;
+    }
+    .order {
+        display: grid;
+        grid-template-columns: minmax(0, 1fr) 348px;
+        min-height: calc(100vh - var(--head));
+    }
+    main {
+        padding: 24px 28px 40px;
+    }
+    .which {
+        max-width: 320px;
+        margin: 0 0 6px -18px;
+    }
+    h1 {
+        margin-bottom: 4px;
+    }
+    .summary {
+        max-width: 82ch;
+        color: var(--ink-soft);
+    }
+    .hint {
+        display: flex;
+        flex-wrap: wrap;
+        gap: 8px 14px;
+        align-items: center;
+        margin-top: 12px;
+    }
+    .key {
+        margin-top: 14px;
+        font-size: var(--size-fine);
+        color: var(--ink-soft);
+    }
+    @media (max-width: 980px) {
+        .order {
+            display: block;
+        }
+        main {
+            padding: 16px;
+        }
+    }
+</style>

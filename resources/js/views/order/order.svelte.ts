@@ -1,0 +1,142 @@
+import { createQuery, useQueryClient } from '@tanstack/svelte-query';
+import { ask, sentence } from '../../api/client';
+import { figuresQuery, orderPriceQuery, orderQuery, orderTableQuery, orderWayQuery } from '../../api/queries';
+import type { Figure, FreeHours, OrderAdvice, OrderPrice, OrderTable, OrderWay, RunningOrder } from '../../api/wire';
+import { useWrite } from '../../api/write.svelte';
+
+interface Changes {
+    free?: FreeHours | null;
+    wishes?: { overruled: string[]; relaxed: string[]; fieldable_first: boolean };
+    companies?: { id: number; way?: string | null; priority?: number }[];
+}
+
+/** The running order of a company, and what is asked about it: ways, prices of rules, days. */
+export class OrderState {
+    readonly query;
+    readonly figures;
+    readonly write = useWrite();
+    private readonly client = useQueryClient();
+    ways: OrderWay[] = $state([]);
+    advice: OrderAdvice | null = $state(null);
+    table: OrderTable | null = $state(null);
+    prices: Record<string, string> = $state({});
+    /** what is being worked out, in words; empty where nothing is */
+    working = $state('');
+    problem = $state('');
+
+    constructor(private readonly given: () => number | null) {
+        this.figures = createQuery(figuresQuery);
+        this.query = createQuery(() => ({
+            ...orderQuery(this.company),
+            placeholderData: (before: RunningOrder | undefined) =>
+                before?.company.id === this.company ? before : undefined,
+        }));
+    }
+
+    get company(): number | null {
+        return this.given() ?? this.figures.data?.companies[0]?.id ?? null;
+    }
+
+    get figure(): Figure | null {
+        return this.figures.data?.companies.find((c) => c.id === this.company) ?? null;
+    }
+
+    get order(): RunningOrder | undefined {
+        return this.query.data;
+    }
+
+    /** One way after the other, each shown as soon as it is known. */
+    async compare(): Promise<void> {
+        const order = this.order;
+        if (!order) return;
+        await this.tried(async () => {
+            [this.ways, this.advice] = [[], null];
+            for (const [at, { way, words }] of order.ways.entries()) {
+                this.working = `Comparing ${at + 1} of ${order.ways.length}: ${words} …`;
+                this.ways = [
+                    ...this.ways,
+                    await this.asked<OrderWay>(orderWayQuery(order.company.id, way, order.version)),
+                ];
+            }
+            const ways = this.ways.map(({ way, at_the_table, brush_washes, sittings, last_window }) => ({
+                way,
+                at_the_table,
+                brush_washes,
+                sittings,
+                last_window,
+            }));
+            this.advice = await ask<OrderAdvice>(`companies/${order.company.id}/order/advice`, { ways });
+        });
+    }
+
+    /** What each rule that binds here costs, one after the other. */
+    async price(): Promise<void> {
+        const order = this.order;
+        const rules = order?.rules.filter((r) => !r.hard && (r.binds > 0 || r.kept !== 'kept')) ?? [];
+        await this.tried(async () => {
+            for (const [at, rule] of rules.entries()) {
+                this.working = `Working out what the rules cost, ${at + 1} of ${rules.length} …`;
+                const { words } = await this.asked<OrderPrice>(
+                    orderPriceQuery(order!.company.id, rule.code, order!.version),
+                );
+                this.prices[rule.code] = words;
+            }
+        });
+    }
+
+    async by(day: string): Promise<void> {
+        const order = this.order;
+        if (!order || !day) return;
+        await this.tried(async () => {
+            this.working = 'Working out what can stand on the table by then …';
+            this.table = await this.asked<OrderTable>(orderTableQuery(order.company.id, day, order.version));
+        });
+    }
+
+    async save(changes: Changes): Promise<boolean> {
+        const [id, version] = [this.company, this.order?.version];
+        const saved = await this.write.send<RunningOrder>(
+            'order',
+            'PUT',
+            `companies/${id}/order`,
+            { version, ...changes },
+            (data) => ({ key: ['order', id], data }),
+        );
+        if (saved) [this.ways, this.advice, this.table, this.prices] = [[], null, null, {}];
+        return saved !== undefined;
+    }
+
+    /** How a rule is kept from now on. */
+    keep(code: string, kept: string): void {
+        const rules = (this.order?.rules ?? []).map((r) => (r.code === code ? { ...r, kept } : r));
+        const those = (how: string) => rules.filter((r) => r.kept === how).map((r) => r.code);
+        void this.save({
+            wishes: {
+                overruled: those('overruled'),
+                relaxed: those('relaxed'),
+                fieldable_first: this.order?.fieldable_first ?? false,
+            },
+        });
+    }
+
+    fieldableFirst(is: boolean): void {
+        const those = (how: string) => (this.order?.rules ?? []).filter((r) => r.kept === how).map((r) => r.code);
+        void this.save({
+            wishes: { overruled: those('overruled'), relaxed: those('relaxed'), fieldable_first: is },
+        });
+    }
+
+    private asked<T>(query: { queryKey: readonly unknown[]; queryFn?: unknown }): Promise<T> {
+        return this.client.fetchQuery(query as Parameters<typeof this.client.fetchQuery>[0]) as Promise<T>;
+    }
+
+    private async tried(work: () => Promise<void>): Promise<void> {
+        this.problem = '';
+        try {
+            await work();
+        } catch (problem) {
+            this.problem = sentence(problem);
+        }
+        this.working = '';
+    }
+}

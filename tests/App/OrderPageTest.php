@@ -1,0 +1,158 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\App;
+
+use App\Models\Company;
+use App\Models\Painter;
+
+/** What the page Running order is answered: sittings, ways, prices, days, and what is kept. */
+final class OrderPageTest extends TestCase
+{
+    private const FREE = ['zone' => 'Europe/Lisbon', 'weekly' => [['days' => ['monday', 'wednesday'], 'from' => '19:30', 'to' => '21:30']]];
+
+    public function testSittingsWithTheirJobsPotsAndReasons(): void
+    {
+        [$painter, $id] = $this->began();
+        $response = $this->getJson("/api/companies/$id/order")->assertOk();
+        $this->assertAnswers('order', $response);
+        $always = $response->json();
+        self::assertNull($always['free']);
+        self::assertSame('Sitting 1', $always['plan']['sheets'][0]['day']);
+        self::assertStringContainsString('for 3 Ferrymen', $always['plan']['headline']);
+
+        $painter->update(['free' => self::FREE]);
+        $evenings = $this->getJson("/api/companies/$id/order")->assertOk()->json();
+        foreach ($evenings['plan']['sheets'] as $sheet) {
+            self::assertMatchesRegularExpression('/^(Mon|Wed) \d/', $sheet['day']);
+            self::assertGreaterThanOrEqual('19:30', $sheet['from']);
+            self::assertLessThanOrEqual('21:30', $sheet['to']);
+            self::assertNotSame([], $sheet['tools']);
+            foreach ($sheet['jobs'] as $job) {
+                self::assertNotSame([], $job['why'], $job['what']);
+                self::assertLessThanOrEqual(100.01, $job['left'] + $job['wide']);
+            }
+        }
+        self::assertStringStartsWith('Undercoat: ', $evenings['plan']['sheets'][0]['jobs'][0]['what']);
+    }
+
+    /** A figure looks after a sitting as the last thing that was laid by then. */
+    public function testFiguresLookAsTheyWillByTheEndOfASitting(): void
+    {
+        [$painter, $id] = $this->began();
+        $painter->update(['free' => ['weekly' => [['days' => ['monday', 'wednesday'], 'from' => '19:30', 'to' => '20:15']]] + self::FREE]);
+        $sheets = $this->getJson("/api/companies/$id/order")->assertOk()->json('plan.sheets');
+        self::assertGreaterThan(1, count($sheets));
+        $tones = static fn (array $sheet): array => array_column($sheet['tones'], 'tones', 'area');
+
+        self::assertNotSame($tones($sheets[0]), $tones(end($sheets)));
+        foreach (Company::query()->with('areas.recipe')->findOrFail($id)->areas as $area) {
+            self::assertSame(
+                array_slice($area->recipe->strip ?? [], 1),
+                array_values($tones(end($sheets))[$area->id]),
+                $area->name.' ends as its recipe does',
+            );
+        }
+    }
+
+    public function testWaysAreComparedOneByOneAndAdvised(): void
+    {
+        [, $id] = $this->began();
+        $ways = [];
+        foreach ($this->getJson("/api/companies/$id/order")->json('ways') as $way) {
+            $answer = $this->getJson("/api/companies/$id/order/ways/{$way['way']}")->assertOk();
+            $this->assertAnswers('order_way', $answer);
+            $ways[] = array_intersect_key($answer->json(), array_flip(['way', 'at_the_table', 'brush_washes', 'sittings', 'last_window']));
+        }
+        $advice = $this->postJson("/api/companies/$id/order/advice", ['ways' => $ways])->assertOk();
+        $this->assertAnswers('order_advice', $advice);
+        self::assertContains($advice->json('way'), array_column($ways, 'way'));
+
+        $this->putJson("/api/companies/$id/order", ['companies' => [['id' => $id, 'way' => 'figure-by-figure']]])
+            ->assertOk()->assertJsonPath('way', 'figure-by-figure');
+        $this->getJson("/api/companies/$id/order/ways/sideways")->assertNotFound();
+        $this->postJson("/api/companies/$id/order/advice", ['ways' => [['way' => 'sideways']]])->assertUnprocessable();
+    }
+
+    public function testRulesAreSetAsideWithTheirPrice(): void
+    {
+        [, $id] = $this->began();
+        $price = $this->getJson("/api/companies/$id/order/rules/bases-first")->assertOk();
+        $this->assertAnswers('order_price', $price);
+        $wishes = ['wishes' => ['overruled' => ['bases-first'], 'relaxed' => ['rim-last'], 'fieldable_first' => true]];
+        $order = $this->putJson("/api/companies/$id/order", $wishes)->assertOk();
+        $this->assertAnswers('order', $order);
+        $kept = array_column($order->json('rules'), 'kept', 'code');
+
+        self::assertSame(['overruled', 'relaxed', 'kept'], [$kept['bases-first'], $kept['rim-last'], $kept['inner-first']]);
+        self::assertTrue($order->json('fieldable_first'));
+        $this->assertRefused(422, 'Nobody can do it the other way round', $this->putJson("/api/companies/$id/order", [
+            'wishes' => ['overruled' => ['undercoat']],
+        ]));
+        $this->assertRefused(422, 'There is no rule "luck".', $this->getJson("/api/companies/$id/order/rules/luck"));
+    }
+
+    public function testADayIsToldWhatItHolds(): void
+    {
+        [$painter, $id] = $this->began();
+        $this->assertRefused(422, 'Say when you are free first', $this->getJson("/api/companies/$id/order/table/2030-01-31"));
+        $painter->update(['free' => self::FREE]);
+        $table = $this->getJson("/api/companies/$id/order/table/2030-01-31")->assertOk();
+        $this->assertAnswers('order_table', $table);
+
+        self::assertSame('Everything that is planned is done by then.', $table->json('words'));
+        $this->assertRefused(422, 'is no day', $this->getJson("/api/companies/$id/order/table/soon"));
+        $this->assertRefused(422, 'is over when the plan begins', $this->getJson("/api/companies/$id/order/table/2020-01-31"));
+    }
+
+    public function testHoursAreKeptAndRefusedWithAReason(): void
+    {
+        [, $id] = $this->began();
+        $put = fn (array $body) => $this->putJson("/api/companies/$id/order", $body);
+        $put(['free' => self::FREE])->assertOk()->assertJsonPath('free.weekly.0.from', '19:30');
+
+        $this->assertRefused(422, 'there is no time zone "Marsh/Lamp"', $put(['free' => ['zone' => 'Marsh/Lamp'] + self::FREE]));
+        $this->assertRefused(422, 'No hour is free', $put(['free' => ['zone' => 'UTC', 'weekly' => []]]));
+        $put(['free' => ['weekly' => [['days' => ['monday'], 'from' => '25:00', 'to' => '26:00']]] + self::FREE])->assertUnprocessable();
+        $put(['free' => ['weekly' => [['days' => ['lampday'], 'from' => '10:00', 'to' => '11:00']]] + self::FREE])->assertUnprocessable();
+        self::assertSame(self::FREE, Painter::query()->where('name', 'Reed cutter')->firstOrFail()->free, 'nothing of it was kept');
+        $put(['free' => null])->assertOk()->assertJsonPath('free', null);
+    }
+
+    /** Two windows: the later one is told what the other has saved. */
+    public function testAnOlderStateIsRefused(): void
+    {
+        [, $id] = $this->began();
+        $version = $this->getJson("/api/companies/$id/order")->json('version');
+        $body = static fn (string $way): array => ['version' => $version, 'companies' => [['id' => $id, 'way' => $way]]];
+        $this->putJson("/api/companies/$id/order", $body('row'))->assertOk();
+
+        $this->putJson("/api/companies/$id/order", $body('area-by-area'))->assertConflict();
+        $this->putJson("/api/companies/$id/order", $body('row'))->assertOk();
+        self::assertSame('row', Company::query()->findOrFail($id)->way?->value);
+    }
+
+    public function testCompaniesShareTheEveningsByPriority(): void
+    {
+        [$painter, $id] = $this->began();
+        $other = Company::query()->findOrFail($id)->replicate();
+        $other->fill(['name' => 'Others'])->save();
+        $order = $this->putJson("/api/companies/$id/order", ['companies' => [
+            ['id' => $id, 'priority' => 2], ['id' => $other->id, 'priority' => 1],
+        ]])->assertOk();
+        $this->assertAnswers('order', $order);
+
+        self::assertSame(['Others', 'Ferrymen'], $order->json('planned'));
+        self::assertSame($other->id, $order->json('plan.sheets.0.jobs.0.company_id'));
+        $this->putJson("/api/companies/$id/order", ['companies' => [['id' => 9999, 'priority' => 2]]])->assertNotFound();
+    }
+
+    /** @return array{Painter, int} */
+    private function began(): array
+    {
+        $painter = $this->signIn();
+
+        return [$painter, (int) $painter->companies()->firstOrFail()->id];
+    }
+}

@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Tests\Browser\Support\SampleWorkshop;
+
+/** Evenings planned: hours said, ways compared, rules set aside, a day asked. */
+final class RunningOrderTest extends SampleWorkshop
+{
+    public function testTheCompanyIsPlannedOverItsEvenings(): void
+    {
+        $this->open('/order', 'sittings for 12 Lamplighters');
+        $this->hands->see('What to do, step by step');
+        $this->hands->press('Compare 7 ways');
+        $this->hands->see('Comparing');
+        $this->hands->see('at the table in');
+        $this->hands->press('in groups of three');
+        $this->hands->see('Now: in groups of three.');
+        $this->hands->press('Compare 7 ways');
+        $this->hands->see('at the table in');
+        $this->hands->pressBeginning('Use all base coats first');
+        $this->hands->see('Now: all base coats first.');
+
+        $this->hands->press('What do they cost?');
+        $this->hands->see('Keeping it costs');
+        $this->hands->choose('Messy work comes before careful work beside it.', 'leave aside');
+        $this->hands->until(
+            fn (): bool => $this->hands->ask('return [...document.querySelectorAll("aside select")].some((s) => s.value === "overruled");')
+                === true && !str_contains($this->hands->text(), 'Keeping it costs'),
+            'The rule is not left aside',
+        );
+        self::assertSame([], $this->hands->complaints());
+    }
+
+    public function testHoursAreSaidAndADayIsAsked(): void
+    {
+        $this->open('/order/3', 'Signal barge');
+        $this->hands->press('Change your free hours');
+        $this->hands->see('Single days that are otherwise');
+        $this->hands->type('Time zone', 'Marsh/Lamp');
+        $this->hands->press('Save hours');
+        $this->hands->see('there is no time zone "Marsh/Lamp"');
+        $this->hands->type('Time zone', 'UTC');
+        $this->hands->press('Save hours');
+        $this->hands->seeNot('Single days that are otherwise');
+        $this->hands->ask('const day = document.querySelector("aside input[type=date]"); day.value = "2035-01-31"; '
+            .'day.dispatchEvent(new Event("input", { bubbles: true })); return 1;');
+        $this->hands->press('Work it out');
+        $this->hands->see('Everything that is planned is done by then.');
+        $this->hands->press('Change your free hours');
+        $this->hands->press('Plan without hours');
+        $this->hands->see('Planned as if you were always free.');
+        self::assertSame([], $this->hands->complaints());
+    }
+}
