@@ -19,8 +19,6 @@ $pictures = [
         "[...document.querySelectorAll('button')].find((b) => b.textContent.trim() === 'Propose the other colours').click()",
     ],
     'undercoat' => ['/undercoat/1', 'light', 'Before you start', ''],
-    'light-sketch' => ['/undercoat/1', 'dark', 'Before you start', "[...document.querySelectorAll('nav.rail button')][2].click()"],
-    'sprays' => ['/undercoat/2', 'light', 'Before you start', "[...document.querySelectorAll('nav.rail button')][1].click()"],
     'recipe' => ['/recipe/4', 'light', 'Left out, and why', ''],
     'compare' => ['/compare/1?area=8&b%5Bway%5D=glazes', 'light', 'Difference on the plane', ''],
     'told' => [
@@ -36,6 +34,14 @@ $pictures = [
     ],
     'recipe-book' => ['/book', 'light', 'Use on a figure', ''],
     'card' => ['CARD', 'light', 'Print this page', ''],
+    'running-order' => ['/order/1', 'light', 'colour of a block', "document.querySelectorAll('details').forEach((d) => (d.open = false))"],
+    'ways-compared' => [
+        '/order/1',
+        'dark',
+        'colour of a block',
+        "[...document.querySelectorAll('aside button')].find((b) => b.textContent.includes('Compare')).click(); "
+            ."setTimeout(() => document.querySelector('aside section:nth-of-type(2)').scrollIntoView(), 200)",
+    ],
     'bench' => ['/bench/1/4', 'dark', 'Next after this', ''],
     'paint' => ['/shelf/PAINT', 'light', 'Its colour was', ''],
     'tables-match' => ['/tables/match?colour=%234a626c&paints=3', 'light', 'looked through', ''],

@@ -6,6 +6,7 @@ namespace Tests\App;
 
 use App\Models\Company;
 use App\Models\Painter;
+use Illuminate\Testing\TestResponse;
 
 /** What the page Running order is answered: sittings, ways, prices, days, and what is kept. */
 final class OrderPageTest extends TestCase
@@ -91,6 +92,26 @@ final class OrderPageTest extends TestCase
             'wishes' => ['overruled' => ['undercoat']],
         ]));
         $this->assertRefused(422, 'There is no rule "luck".', $this->getJson("/api/companies/$id/order/rules/luck"));
+    }
+
+    /** The sensor of the room slows or quickens what dries; what else is kept stays as it was. */
+    public function testDryingGoesByTheAirOfTheRoom(): void
+    {
+        [$painter, $id] = $this->began();
+        $painter->update(['wishes' => ['overruled' => ['rim-last'], 'air' => ['celsius' => 20, 'humidity' => 80]]]);
+        $damp = $this->getJson("/api/companies/$id/order")->assertOk();
+        self::assertSame(['usual' => false, 'words' => '20 °C and 80 % humidity'], $damp->json('air'));
+        $usual = $this->putJson("/api/companies/$id/order", ['wishes' => ['air' => null]])->assertOk();
+        self::assertTrue($usual->json('air.usual'));
+        self::assertSame('overruled', array_column($usual->json('rules'), 'kept', 'code')['rim-last']);
+        $drying = static fn (TestResponse $order): array => array_column($order->json('plan.sheets.0.jobs'), 'dries', 'what');
+        foreach (array_intersect_key($drying($damp), $drying($usual)) as $what => $minutes) {
+            self::assertEqualsWithDelta(2 * $drying($usual)[$what], $minutes, 1, $what);
+        }
+
+        $read = $this->postJson("/api/companies/$id/order/air")->assertOk();
+        $this->assertAnswers('order', $read);
+        self::assertFalse($read->json('air.usual'));
     }
 
     public function testADayIsToldWhatItHolds(): void

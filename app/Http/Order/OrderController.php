@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Order;
 
+use App\Devices\ClimateReading;
+use App\Devices\ClimateSensor;
 use App\Http\Shared\Controller;
 use App\Http\Shared\Seen;
 use App\Models\Company;
@@ -27,6 +29,9 @@ final class OrderController extends Controller
     {
         $painter = $this->painter($request);
         $changes = $request->changes();
+        if (isset($changes['wishes'])) {
+            $changes['wishes'] += $painter->wishes ?? [];
+        }
         OrderState::of($painter)->check('The running order', Seen::of($request), OrderState::wanted($painter, $changes));
         $painter->update(array_intersect_key($changes, ['free' => 0, 'wishes' => 0]));
         foreach ($changes['companies'] ?? [] as $said) {
@@ -34,6 +39,19 @@ final class OrderController extends Controller
         }
 
         return $this->answer($request, $company->refresh());
+    }
+
+    /** Plans drying by the air of the room, as the sensor reads it now. */
+    public function air(Request $request, Company $company, ClimateSensor $sensor): JsonResponse
+    {
+        $painter = $this->painter($request);
+        $air = ClimateReading::take($sensor, ClimateReading::hour(CarbonImmutable::now()->format('H:i')))->weather;
+        $painter->update(['wishes' => [
+            ...$painter->wishes ?? [],
+            'air' => ['celsius' => round($air->celsius, 1), 'humidity' => round($air->humidity)],
+        ]]);
+
+        return $this->answer($request, $company);
     }
 
     public function way(Request $request, Company $company, WayOfWorking $way): JsonResponse

@@ -44,12 +44,15 @@ final class OrderForm extends FormRequest
             'free.holidays.free' => ['present_with:free.holidays', 'array', 'max:12'],
             'free.holidays.free.*.from' => ['required', 'string', self::TIME],
             'free.holidays.free.*.to' => ['required', 'string', self::TIME],
-            'wishes' => ['sometimes', 'array:overruled,relaxed,fieldable_first'],
+            'wishes' => ['sometimes', 'array:overruled,relaxed,fieldable_first,air'],
             'wishes.overruled' => ['sometimes', 'array', 'max:40'],
             'wishes.overruled.*' => ['string', 'max:40'],
             'wishes.relaxed' => ['sometimes', 'array', 'max:40'],
             'wishes.relaxed.*' => ['string', 'max:40'],
             'wishes.fieldable_first' => ['sometimes', 'boolean'],
+            'wishes.air' => ['sometimes', 'nullable', 'array:celsius,humidity'],
+            'wishes.air.celsius' => ['required_with:wishes.air', 'numeric', 'min:-20', 'max:50'],
+            'wishes.air.humidity' => ['required_with:wishes.air', 'numeric', 'min:1', 'max:100'],
             'companies' => ['sometimes', 'array', 'max:99'],
             'companies.*.id' => ['required', 'integer'],
             'companies.*.way' => ['sometimes', 'nullable', Rule::enum(WayOfWorking::class)],
@@ -81,7 +84,7 @@ final class OrderForm extends FormRequest
         /**
          * @var array{
          *   free?: FreeRow|null, companies?: list<array{id: int, way?: string|null, priority?: int}>,
-         *   wishes?: array{overruled?: list<string>, relaxed?: list<string>, fieldable_first?: bool},
+         *   wishes?: array{overruled?: list<string>, relaxed?: list<string>, fieldable_first?: bool, air?: array<string, float>|null},
          * } $said
          */
         $said = $this->validated();

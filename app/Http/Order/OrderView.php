@@ -60,6 +60,7 @@ final class OrderView
                 'way' => $each->value,
                 'words' => $each->words($plan->company->count),
             ], WayOfWorking::for($plan->company->count, $plan->company->leaders)),
+            'air' => self::air($painter),
             'fieldable_first' => (bool) ($painter->wishes['fieldable_first'] ?? false),
             'rules' => self::rules($painter, $order),
             'problem' => $problem,
@@ -85,6 +86,17 @@ final class OrderView
             'end_words' => $order === null ? '' : self::when($plan, $order->end),
             'first_fieldable_words' => $order?->firstFieldable() === null ? '' : self::when($plan, $order->firstFieldable()),
             'fieldable_words' => $ready === null ? '' : self::when($plan, $ready),
+        ];
+    }
+
+    /** @return array{usual: bool, words: string} */
+    private static function air(Painter $painter): array
+    {
+        $air = OrderPlan::air($painter);
+
+        return [
+            'usual' => $air === null,
+            'words' => sprintf('%s and %.0f %% humidity', $painter->temperature->words($air->celsius ?? 20.0), $air->humidity ?? 50.0),
         ];
     }
 

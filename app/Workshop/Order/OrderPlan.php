@@ -19,6 +19,7 @@ use Kalokroma\Order\Search\Openings;
 use Kalokroma\Order\WayCompared;
 use Kalokroma\Order\WayOfWorking;
 use Kalokroma\Order\Ways;
+use Kalokroma\Undercoat\Weather;
 
 /**
  * The running order of a painter's companies: those that share the evenings, or the one that is looked at.
@@ -42,6 +43,8 @@ final readonly class OrderPlan
 
     private Wishes $wishes;
 
+    private ?Weather $air;
+
     /**
      * @param Company $company the one that is looked at, with areas, recipes, records and its drawing loaded
      * @param list<Company> $all with the same loaded
@@ -52,6 +55,7 @@ final readonly class OrderPlan
         $this->free = self::free($painter);
         $this->openings = $this->free?->openings($now) ?? new Openings(null);
         $this->wishes = self::wishes($painter);
+        $this->air = self::air($painter);
         $shared = array_values(array_filter($all, static fn (Company $c): bool => $c->priority > 0));
         usort($shared, static fn (Company $a, Company $b): int => [$a->priority, $a->id] <=> [$b->priority, $b->id]);
         $isShared = array_filter($shared, static fn (Company $c): bool => $c->id === $company->id) !== [];
@@ -75,6 +79,14 @@ final readonly class OrderPlan
         return new Wishes($said['overruled'] ?? [], $said['relaxed'] ?? [], fieldableFirst: $said['fieldable_first'] ?? false);
     }
 
+    /** Air of the room that drying is planned by; null for 20 °C and 50 %. */
+    public static function air(Painter $painter): ?Weather
+    {
+        $air = $painter->wishes['air'] ?? null;
+
+        return $air === null ? null : new Weather((float) $air['celsius'], (float) $air['humidity']);
+    }
+
     public static function way(Company $company): WayOfWorking
     {
         return $company->way ?? ($company->count > 1 ? WayOfWorking::BasesFirst : WayOfWorking::Row);
@@ -87,23 +99,23 @@ final readonly class OrderPlan
             $ways[max(1, $company->priority)] = self::way($company);
         }
 
-        return Evenings::share($this->works, $ways, $this->wishes, $this->openings, effort: self::EFFORT);
+        return Evenings::share($this->works, $ways, $this->wishes, $this->openings, $this->air, self::EFFORT);
     }
 
     /** What the company that is looked at comes to, gone through in another way, as if it stood alone. */
     public function compared(WayOfWorking $way): WayCompared
     {
-        return Ways::one($this->work(), $way, $this->wishes, $this->openings);
+        return Ways::one($this->work(), $way, $this->wishes, $this->openings, $this->air);
     }
 
     public function price(string $rule): Price
     {
-        return Price::of($rule, [$this->work()], self::way($this->company), $this->wishes, $this->openings);
+        return Price::of($rule, [$this->work()], self::way($this->company), $this->wishes, $this->openings, $this->air);
     }
 
     public function table(int $by): OnTheTable
     {
-        return Deadline::of($this->work(), $by, self::way($this->company), $this->wishes, $this->openings);
+        return Deadline::of($this->work(), $by, self::way($this->company), $this->wishes, $this->openings, $this->air);
     }
 
     public function work(): CompanyWork

@@ -8,6 +8,7 @@ use Kalokroma\Recipe\Plan\Load;
 use Kalokroma\Recipe\Predict\StepOutcome;
 use Kalokroma\Recipe\Technique\Defaults;
 use Kalokroma\Shelf\Behaviour;
+use Kalokroma\Undercoat\Kind;
 use Kalokroma\Undercoat\Weather;
 use Kalokroma\Word\Duration;
 use Kalokroma\Word\Finding;
@@ -18,13 +19,6 @@ final readonly class DryingTime
     /** Thick coats slow more than in proportion: minutes grow with this power of the load. */
     private const THICKER = 1.5;
     private const THICKEST = 3.0;
-    /** Humidity (%) and degrees (°C) at which the usual figures hold, and what doubles them. */
-    private const USUAL_HUMIDITY = 50.0;
-    private const DOUBLES_HUMIDITY = 30.0;
-    private const USUAL_CELSIUS = 20.0;
-    private const DOUBLES_CELSIUS = 10.0;
-    private const AIR_LEAST = 0.75;
-    private const AIR_MOST = 4.0;
     /** Curing is not shortened by warm, dry air: minutes from which a wait is curing. */
     private const CURING = 600;
     /** On varnish nothing soaks in: a starting value of our own. */
@@ -96,12 +90,8 @@ final readonly class DryingTime
         return max(1.0, min(self::THICKEST, ($outcome->step->load->thinning->load() / $usual) ** self::THICKER));
     }
 
-    /** Damp and cold air slow what dries in water: double at 80 % or at 10 °C. What dries in solvent minds the cold alone. */
     private static function air(Weather $air, bool $isSolvent, int $usual): float
     {
-        $damp = $isSolvent ? 1.0 : 2 ** (($air->humidity - self::USUAL_HUMIDITY) / self::DOUBLES_HUMIDITY);
-        $cold = 2 ** ((self::USUAL_CELSIUS - $air->celsius) / self::DOUBLES_CELSIUS);
-
-        return max($usual >= self::CURING ? 1.0 : self::AIR_LEAST, min(self::AIR_MOST, $damp * $cold));
+        return max($usual >= self::CURING ? 1.0 : 0.0, $air->drying($isSolvent ? Kind::SprayCan : Kind::Brush));
     }
 }

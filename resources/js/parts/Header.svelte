@@ -78,6 +78,7 @@
         border-bottom: 3px solid transparent;
         color: #d0d0d0;
         text-decoration: none;
+        white-space: nowrap;
     }
     nav a[aria-current] {
         color: #ffffff;

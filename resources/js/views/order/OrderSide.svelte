@@ -1,6 +1,7 @@
 <script lang="ts">
     import { Button } from 'carbon-components-svelte';
     import type { RunningOrder } from '../../api/wire';
+    import AirOfRoom from './AirOfRoom.svelte';
     import RulesKept from './RulesKept.svelte';
     import Sharing from './Sharing.svelte';
     import WaysCompared from './WaysCompared.svelte';
@@ -61,6 +62,7 @@
         >
     </section>
     <Sharing {plan} {order} />
+    <AirOfRoom {plan} {order} />
     <RulesKept {plan} {order} />
     {#if plan.working}<p class="working" role="status">{plan.working}</p>{/if}
     {#if plan.problem}<p role="alert">{plan.problem}</p>{/if}

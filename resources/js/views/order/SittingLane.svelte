@@ -6,8 +6,9 @@
     }
     let { sheet }: Props = $props();
 
-    /** A number needs a little room, percent of the lane; a name about one for each letter. */
-    const NUMBERED = 2.4;
+    /** Room that a number and a letter of a name need, percent of the lane. */
+    const NUMBERED = 3.2;
+    const LETTER = 1.3;
     const ROWS = 3;
 </script>
 
@@ -15,7 +16,7 @@
 <div class="lane" aria-hidden="true">
     <div class="names">
         {#each sheet.jobs as job (job.id)}
-            {#if job.wide >= job.short.length}<span style:left="{job.left}%" style:max-width="{job.wide}%"
+            {#if job.wide >= job.short.length * LETTER}<span style:left="{job.left}%" style:max-width="{job.wide}%"
                     >{job.short}</span
                 >{/if}
         {/each}

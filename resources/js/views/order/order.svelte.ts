@@ -6,7 +6,7 @@ import { useWrite } from '../../api/write.svelte';
 
 interface Changes {
     free?: FreeHours | null;
-    wishes?: { overruled: string[]; relaxed: string[]; fieldable_first: boolean };
+    wishes?: { overruled?: string[]; relaxed?: string[]; fieldable_first?: boolean; air?: null };
     companies?: { id: number; way?: string | null; priority?: number }[];
 }
 
@@ -93,15 +93,13 @@ export class OrderState {
         });
     }
 
-    async save(changes: Changes): Promise<boolean> {
-        const [id, version] = [this.company, this.order?.version];
-        const saved = await this.write.send<RunningOrder>(
-            'order',
-            'PUT',
-            `companies/${id}/order`,
-            { version, ...changes },
-            (data) => ({ key: ['order', id], data }),
-        );
+    save(changes: Changes): Promise<boolean> {
+        return this.sent('PUT', `companies/${this.company}/order`, { version: this.order?.version, ...changes });
+    }
+
+    private async sent(method: 'PUT' | 'POST', path: string, body: object): Promise<boolean> {
+        const key = ['order', this.company];
+        const saved = await this.write.send<RunningOrder>('order', method, path, body, (data) => ({ key, data }));
         if (saved) [this.ways, this.advice, this.table, this.prices] = [[], null, null, {}];
         return saved !== undefined;
     }
@@ -110,20 +108,19 @@ export class OrderState {
     keep(code: string, kept: string): void {
         const rules = (this.order?.rules ?? []).map((r) => (r.code === code ? { ...r, kept } : r));
         const those = (how: string) => rules.filter((r) => r.kept === how).map((r) => r.code);
-        void this.save({
-            wishes: {
-                overruled: those('overruled'),
-                relaxed: those('relaxed'),
-                fieldable_first: this.order?.fieldable_first ?? false,
-            },
-        });
+        void this.save({ wishes: { overruled: those('overruled'), relaxed: those('relaxed') } });
     }
 
     fieldableFirst(is: boolean): void {
-        const those = (how: string) => (this.order?.rules ?? []).filter((r) => r.kept === how).map((r) => r.code);
-        void this.save({
-            wishes: { overruled: those('overruled'), relaxed: those('relaxed'), fieldable_first: is },
-        });
+        void this.save({ wishes: { fieldable_first: is } });
+    }
+
+    readAir(): void {
+        void this.sent('POST', `companies/${this.company}/order/air`, {});
+    }
+
+    usualAir(): void {
+        void this.save({ wishes: { air: null } });
     }
 
     private asked<T>(query: { queryKey: readonly unknown[]; queryFn?: unknown }): Promise<T> {
