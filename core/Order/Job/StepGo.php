@@ -89,7 +89,7 @@ final readonly class StepGo
                 $scales = $go->outcome->step->technique->facts()->effort[0];
                 $isScaled = $scales === 'cm2' || $scales === 'edge';
                 $part = $isScaled ? $share / array_sum($loop->shares) : 1 / $loop->rounds;
-                $found[] = new self($go->area, $go->outcome, $go->isLate, $round + 1, $loop->rounds, $part, $go->onVarnish, $go->before);
+                $found[] = $go->with(['round' => $round + 1, 'rounds' => $loop->rounds, 'share' => $part]);
             }
         }
 
@@ -101,7 +101,7 @@ final readonly class StepGo
     {
         foreach (array_reverse($found) as $go) {
             if (Follows::isWanted($go->outcome->step->technique, $this->outcome->step->technique)) {
-                return new self($this->area, $this->outcome, $this->isLate, before: $go);
+                return $this->with(['before' => $go]);
             }
         }
 
@@ -110,32 +110,26 @@ final readonly class StepGo
 
     private function blotted(StepOutcome $by): self
     {
-        return new self(
-            $this->area,
-            $this->outcome,
-            $this->isLate,
-            $this->round,
-            $this->rounds,
-            $this->share,
-            $this->onVarnish,
-            $this->before,
-            $by,
-        );
+        return $this->with(['wet' => $by]);
     }
 
     public function on(bool $varnish): self
     {
-        return $varnish === $this->onVarnish ? $this : new self(
-            $this->area,
-            $this->outcome,
-            $this->isLate,
-            $this->round,
-            $this->rounds,
-            $this->share,
-            $varnish,
-            $this->before,
-            $this->wet,
-        );
+        return $varnish === $this->onVarnish ? $this : $this->with(['onVarnish' => $varnish]);
+    }
+
+    /** @param array<string, mixed> $changes by the names of its properties */
+    private function with(array $changes): self
+    {
+        /**
+         * @var array{
+         *   area: Area|null, outcome: StepOutcome, isLate: bool, round: int, rounds: int, share: float, onVarnish: bool,
+         *   before: self|null, wet: StepOutcome|null,
+         * } $all
+         */
+        $all = [...get_object_vars($this), ...$changes];
+
+        return new self(...$all);
     }
 
     /** Of its step on its company. */

@@ -60,7 +60,11 @@ final class SheetTest extends TestCase
     {
         $work = PlannerTest::keepers(3);
         $order = Planner::plan([$work], WayOfWorking::BasesFirst, effort: 0.1);
-        $looks = static fn (int $minute): array => array_map(static fn ($s): string => $s->plane->toHex(), LooksThen::by($work, $order, $minute));
+        $looks = static fn (int $minute): array => array_map(static fn ($s): string => $s->plane->toHex(), LooksThen::by(
+            $work,
+            $order,
+            $minute,
+        ));
 
         self::assertSame([], $looks(0));
         self::assertCount(1, array_unique($looks($order->jobs[0]->end())), 'all in the grey of the undercoat');

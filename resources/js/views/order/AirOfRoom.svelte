@@ -22,16 +22,3 @@
             >{/if}
     </div>
 </section>
-
-<style>
-    section {
-        margin-bottom: 26px;
-    }
-    h2 {
-        margin-bottom: 6px;
-        font-size: var(--size-head);
-    }
-    p {
-        font-size: var(--size-small);
-    }
-</style>

@@ -73,14 +73,14 @@
         padding: 24px 22px 60px;
         background: var(--panel);
     }
-    section {
+    aside :global(section) {
         margin-bottom: 26px;
     }
-    h2 {
+    aside :global(h2) {
         margin-bottom: 6px;
         font-size: var(--size-head);
     }
-    p {
+    aside :global(p) {
         font-size: var(--size-small);
     }
     .pots {

@@ -45,10 +45,6 @@
 </section>
 
 <style>
-    h2 {
-        margin-bottom: 6px;
-        font-size: var(--size-head);
-    }
     ul {
         padding: 0;
         list-style: none;

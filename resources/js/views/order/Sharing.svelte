@@ -30,13 +30,6 @@
 {/if}
 
 <style>
-    section {
-        margin-bottom: 26px;
-    }
-    h2 {
-        margin-bottom: 6px;
-        font-size: var(--size-head);
-    }
     p,
     label {
         margin-bottom: 6px;

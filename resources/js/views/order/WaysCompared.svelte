@@ -69,13 +69,6 @@
 </section>
 
 <style>
-    section {
-        margin-bottom: 26px;
-    }
-    h2 {
-        margin-bottom: 6px;
-        font-size: var(--size-head);
-    }
     p,
     label,
     table {
