@@ -30,7 +30,8 @@ use Kalokroma\Word\Temperature;
  * @property array<string, string>|null $devices what the simulated devices pretend
  * @property array<string, mixed>|null $free when the painter is free, as docs/formats/free.schema.json has it
  * @property array{
- *   overruled?: list<string>, relaxed?: list<string>, fieldable_first?: bool, air?: array{celsius: float|int, humidity: float|int}|null,
+ *   overruled?: list<string>, relaxed?: list<string>, fieldable_first?: bool, before?: list<array{string, string}>,
+ *   air?: array{celsius: float|int, humidity: float|int}|null,
  * }|null $wishes for the order of work
  * @property array<array-key, array{0: float, 1: float, 2: int, 3?: list<mixed>}>|null $learned what mixes told of paints, by their ids
  */

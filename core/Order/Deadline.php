@@ -108,7 +108,7 @@ final class Deadline
             $order = Planner::plan(
                 [$this->company->upTo($goal)],
                 $this->way,
-                $this->wishesFor($goal),
+                $this->wishes->among($this->company->upTo($goal)->steps()),
                 $this->openings->until($this->by),
                 $this->air,
                 Ways::EFFORT,
@@ -118,25 +118,6 @@ final class Deadline
         }
 
         return $order->end <= $this->by ? $order : null;
-    }
-
-    /** Wishes about steps that are not done at all say nothing. */
-    private function wishesFor(Goal $goal): Wishes
-    {
-        $left = [];
-        $id = $this->company->id;
-        foreach ($this->company->recipes as $area => $outcomes) {
-            foreach ($outcomes as $outcome) {
-                $step = $outcome->step;
-                $of = $step->isOfFigure() ? null : (string) $area;
-                if ($this->company->upTo($goal)->figures($of, $step) !== []) {
-                    $left[] = $id.'/'.($of ?? CompanyWork::WHOLE).':'.$step->key->value;
-                }
-            }
-        }
-        $before = array_filter($this->wishes->before, static fn (array $two): bool => array_diff($two, $left) === []);
-
-        return new Wishes($this->wishes->overruled, $this->wishes->relaxed, array_values($before), $this->wishes->fieldableFirst);
     }
 
     /**

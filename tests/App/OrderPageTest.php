@@ -94,6 +94,27 @@ final class OrderPageTest extends TestCase
         $this->assertRefused(422, 'There is no rule "luck".', $this->getJson("/api/companies/$id/order/rules/luck"));
     }
 
+    public function testThePainterSaysThisBeforeThatAndACircleIsTold(): void
+    {
+        [, $id] = $this->began();
+        $steps = array_column($this->getJson("/api/companies/$id/order")->json('steps'), 'id');
+        [$one, $other] = [$steps[1], $steps[count($steps) - 1]];
+        $put = fn (array $before): TestResponse => $this->putJson("/api/companies/$id/order", ['wishes' => ['before' => $before]]);
+        $at = static fn (TestResponse $order, string $step): int => (int) array_search(
+            $step,
+            array_column($order->json('steps'), 'id'),
+            true,
+        );
+        $order = $put([[$one, $other]])->assertOk();
+        self::assertLessThan($at($order, $other), $at($order, $one));
+
+        $this->assertRefused(422, 'These wait for each other in a circle', $put([[$one, $other], [$other, $one]]));
+        $this->become(Painter::query()->where('name', 'Reed cutter')->firstOrFail());
+        self::assertSame([['first' => $one, 'then' => $other]], $this->getJson("/api/companies/$id/order")->json('before'));
+        $put([[$one, 'gone/long:ago']])->assertOk()->assertJsonPath('problem', null);
+        $put([[$one]])->assertUnprocessable();
+    }
+
     /** The sensor of the room slows or quickens what dries; what else is kept stays as it was. */
     public function testDryingGoesByTheAirOfTheRoom(): void
     {

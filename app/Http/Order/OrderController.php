@@ -38,6 +38,10 @@ final class OrderController extends Controller
             $painter->companies()->whereKey($said['id'])->firstOrFail()->update(array_diff_key($said, ['id' => 0]));
         }
 
+        if (isset($changes['wishes'])) {
+            $this->plan($request, $company)->check();
+        }
+
         return $this->answer($request, $company->refresh());
     }
 

@@ -44,7 +44,10 @@ final class OrderForm extends FormRequest
             'free.holidays.free' => ['present_with:free.holidays', 'array', 'max:12'],
             'free.holidays.free.*.from' => ['required', 'string', self::TIME],
             'free.holidays.free.*.to' => ['required', 'string', self::TIME],
-            'wishes' => ['sometimes', 'array:overruled,relaxed,fieldable_first,air'],
+            'wishes' => ['sometimes', 'array:overruled,relaxed,fieldable_first,air,before'],
+            'wishes.before' => ['sometimes', 'array', 'max:60'],
+            'wishes.before.*' => ['array', 'size:2'],
+            'wishes.before.*.*' => ['string', 'max:80'],
             'wishes.overruled' => ['sometimes', 'array', 'max:40'],
             'wishes.overruled.*' => ['string', 'max:40'],
             'wishes.relaxed' => ['sometimes', 'array', 'max:40'],
@@ -84,7 +87,8 @@ final class OrderForm extends FormRequest
         /**
          * @var array{
          *   free?: FreeRow|null, companies?: list<array{id: int, way?: string|null, priority?: int}>,
-         *   wishes?: array{overruled?: list<string>, relaxed?: list<string>, fieldable_first?: bool, air?: array<string, float>|null},
+         *   wishes?: array{overruled?: list<string>, relaxed?: list<string>, fieldable_first?: bool, air?: array<string, float>|null,
+         *     before?: list<array{string, string}>},
          * } $said
          */
         $said = $this->validated();

@@ -63,6 +63,11 @@ final class OrderView
             'air' => self::air($painter),
             'fieldable_first' => (bool) ($painter->wishes['fieldable_first'] ?? false),
             'rules' => self::rules($painter, $order),
+            'steps' => self::steps($order),
+            'before' => array_map(
+                static fn (array $two): array => ['first' => $two[0], 'then' => $two[1]],
+                $painter->wishes['before'] ?? [],
+            ),
             'problem' => $problem,
             'plan' => $order === null ? null : self::plan($plan, $order),
         ];
@@ -87,6 +92,21 @@ final class OrderView
             'first_fieldable_words' => $order?->firstFieldable() === null ? '' : self::when($plan, $order->firstFieldable()),
             'fieldable_words' => $ready === null ? '' : self::when($plan, $ready),
         ];
+    }
+
+    /** @return list<array{id: string, words: string}> what is still to be done, each step once */
+    private static function steps(?RunningOrder $order): array
+    {
+        $found = [];
+        foreach ($order->jobs ?? [] as $ordered) {
+            $found[$ordered->job->step] ??= $ordered->job->stepWords();
+        }
+
+        return array_map(
+            static fn (string $id, string $words): array => ['id' => $id, 'words' => $words],
+            array_map(strval(...), array_keys($found)),
+            array_values($found),
+        );
     }
 
     /** @return array{usual: bool, words: string} */

@@ -8,11 +8,15 @@ use App\Models\Company;
 use App\Models\Painter;
 use App\Workshop\Studio;
 use Carbon\CarbonImmutable;
+use DomainException;
 use Kalokroma\Order\Deadline;
 use Kalokroma\Order\Evenings;
 use Kalokroma\Order\Job\CompanyWork;
+use Kalokroma\Order\Job\Grouping;
+use Kalokroma\Order\Job\Jobs;
 use Kalokroma\Order\OnTheTable;
 use Kalokroma\Order\Price;
+use Kalokroma\Order\Rule\Weaver;
 use Kalokroma\Order\Rule\Wishes;
 use Kalokroma\Order\RunningOrder;
 use Kalokroma\Order\Search\Openings;
@@ -54,7 +58,6 @@ final readonly class OrderPlan
         $painter = $studio->painter;
         $this->free = self::free($painter);
         $this->openings = $this->free?->openings($now) ?? new Openings(null);
-        $this->wishes = self::wishes($painter);
         $this->air = self::air($painter);
         $shared = array_values(array_filter($all, static fn (Company $c): bool => $c->priority > 0));
         usort($shared, static fn (Company $a, Company $b): int => [$a->priority, $a->id] <=> [$b->priority, $b->id]);
@@ -62,6 +65,7 @@ final readonly class OrderPlan
         $this->planned = $isShared ? $shared : [$company];
         $desk = new OrderDesk($studio);
         $this->works = array_map(static fn (Company $c): CompanyWork => $desk->work($c, max(1, $c->priority)), $this->planned);
+        $this->wishes = self::wishes($painter);
     }
 
     public static function free(Painter $painter): ?FreeHours
@@ -76,7 +80,7 @@ final readonly class OrderPlan
     {
         $said = $painter->wishes ?? [];
 
-        return new Wishes($said['overruled'] ?? [], $said['relaxed'] ?? [], fieldableFirst: $said['fieldable_first'] ?? false);
+        return new Wishes($said['overruled'] ?? [], $said['relaxed'] ?? [], $said['before'] ?? [], $said['fieldable_first'] ?? false);
     }
 
     /** Air of the room that drying is planned by; null for 20 °C and 50 %. */
@@ -92,6 +96,14 @@ final readonly class OrderPlan
         return $company->way ?? ($company->count > 1 ? WayOfWorking::BasesFirst : WayOfWorking::Row);
     }
 
+    /** @throws DomainException where what the painter wants contradicts itself,
+        or what is physically so; names the members of the circle */
+    public function check(): void
+    {
+        $jobs = array_map(static fn (CompanyWork $w): Jobs => Jobs::of($w, Grouping::row()), $this->works);
+        Weaver::weave($jobs, $this->possible());
+    }
+
     public function order(): RunningOrder
     {
         $ways = [];
@@ -99,23 +111,35 @@ final readonly class OrderPlan
             $ways[max(1, $company->priority)] = self::way($company);
         }
 
-        return Evenings::share($this->works, $ways, $this->wishes, $this->openings, $this->air, self::EFFORT);
+        return Evenings::share($this->works, $ways, $this->possible(), $this->openings, $this->air, self::EFFORT);
     }
 
     /** What the company that is looked at comes to, gone through in another way, as if it stood alone. */
     public function compared(WayOfWorking $way): WayCompared
     {
-        return Ways::one($this->work(), $way, $this->wishes, $this->openings, $this->air);
+        return Ways::one($this->work(), $way, $this->own(), $this->openings, $this->air);
     }
 
     public function price(string $rule): Price
     {
-        return Price::of($rule, [$this->work()], self::way($this->company), $this->wishes, $this->openings, $this->air);
+        return Price::of($rule, [$this->work()], self::way($this->company), $this->own(), $this->openings, $this->air);
     }
 
     public function table(int $by): OnTheTable
     {
-        return Deadline::of($this->work(), $by, self::way($this->company), $this->wishes, $this->openings, $this->air);
+        return Deadline::of($this->work(), $by, self::way($this->company), $this->own(), $this->openings, $this->air);
+    }
+
+    /** Wishes as far as their steps are still to be done. */
+    private function possible(): Wishes
+    {
+        return $this->wishes->among(array_merge(...array_map(static fn (CompanyWork $w): array => $w->steps(), $this->works)));
+    }
+
+    /** Wishes as far as they concern the company that is looked at. */
+    private function own(): Wishes
+    {
+        return $this->wishes->among($this->work()->steps());
     }
 
     public function work(): CompanyWork

@@ -96,4 +96,26 @@ final readonly class CompanyWork
 
         return $this->left === null ? $for : ($this->left)($area, $step, $for);
     }
+
+    /** @return list<string> ids of the steps that are still to be done, as `company/area:key` */
+    public function steps(): array
+    {
+        $found = [];
+        foreach ($this->undercoat as $outcome) {
+            $found[] = [null, $outcome->step];
+        }
+        foreach ($this->recipes as $area => $outcomes) {
+            foreach ($outcomes as $outcome) {
+                $found[] = [$outcome->step->isOfFigure() ? null : (string) $area, $outcome->step];
+            }
+        }
+        $ids = [];
+        foreach ($found as [$area, $step]) {
+            if (!$step->handling->omitted && $this->figures($area, $step) !== []) {
+                $ids[$this->id.'/'.($area ?? self::WHOLE).':'.$step->key->value] = true;
+            }
+        }
+
+        return array_map(strval(...), array_keys($ids));
+    }
 }

@@ -101,13 +101,18 @@ final readonly class Job
     /** "Oilskin coat: basecoat, coat 2 of 3"; "Undercoat: Grey Ground". */
     public function words(): string
     {
-        $step = $this->outcome->step;
-        $go = $this->goes === 1 ? '' : sprintf(', %s %d of %d', $this->isRound() ? 'round' : 'coat', $this->go, $this->goes);
-        if ($step->isUndercoat()) {
-            return 'Undercoat: '.$step->words().$go;
-        }
+        return $this->stepWords()
+            .($this->goes === 1 ? '' : sprintf(', %s %d of %d', $this->isRound() ? 'round' : 'coat', $this->go, $this->goes));
+    }
 
-        return ($this->area->name ?? 'Whole figure').': '.$step->technique->words().$go;
+    /** The same whichever coat or round it is. */
+    public function stepWords(): string
+    {
+        $step = $this->outcome->step;
+
+        return $step->isUndercoat()
+            ? 'Undercoat: '.$step->words()
+            : ($this->area->name ?? 'Whole figure').': '.$step->technique->words();
     }
 
     private function isRound(): bool

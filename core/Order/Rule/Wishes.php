@@ -50,6 +50,18 @@ final readonly class Wishes
         return new self($this->overruled, array_values(array_diff($this->relaxed, $codes)), $this->before, $this->fieldableFirst);
     }
 
+    /**
+     * The same without wishes about steps that are not to be done (any more).
+     *
+     * @param list<string> $steps ids of those that are
+     */
+    public function among(array $steps): self
+    {
+        $before = array_filter($this->before, static fn (array $two): bool => array_diff($two, $steps) === []);
+
+        return new self($this->overruled, $this->relaxed, array_values($before), $this->fieldableFirst);
+    }
+
     public function leavesOut(Rule $rule): bool
     {
         return in_array($rule->code, $this->overruled, true) || in_array($rule->code, $this->relaxed, true);

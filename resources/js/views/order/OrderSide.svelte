@@ -4,6 +4,7 @@
     import AirOfRoom from './AirOfRoom.svelte';
     import RulesKept from './RulesKept.svelte';
     import Sharing from './Sharing.svelte';
+    import ThisBeforeThat from './ThisBeforeThat.svelte';
     import WaysCompared from './WaysCompared.svelte';
     import type { OrderState } from './order.svelte';
 
@@ -64,6 +65,7 @@
     <Sharing {plan} {order} />
     <AirOfRoom {plan} {order} />
     <RulesKept {plan} {order} />
+    <ThisBeforeThat {plan} {order} />
     {#if plan.working}<p class="working" role="status">{plan.working}</p>{/if}
     {#if plan.problem}<p role="alert">{plan.problem}</p>{/if}
 </aside>

@@ -6,7 +6,13 @@ import { useWrite } from '../../api/write.svelte';
 
 interface Changes {
     free?: FreeHours | null;
-    wishes?: { overruled?: string[]; relaxed?: string[]; fieldable_first?: boolean; air?: null };
+    wishes?: {
+        overruled?: string[];
+        relaxed?: string[];
+        fieldable_first?: boolean;
+        air?: null;
+        before?: [string, string][];
+    };
     companies?: { id: number; way?: string | null; priority?: number }[];
 }
 

@@ -40,6 +40,10 @@ final class RuleBookTest extends TestCase
             'unreachable', ['skin' => ['basecoat', 'dot'], 'coat' => ['basecoat']], 'skin:dot', 'coat:basecoat',
             ['skin' => ['depth' => 1, 'reachable' => false], 'coat' => ['depth' => 3]],
         ];
+        yield 'eyes in a helmet' => [
+            'eyes-first', ['eyes' => ['basecoat', 'dot'], 'face' => ['feathered-layer']], 'eyes:dot', 'face:feathered-layer',
+            ['eyes' => ['depth' => 3, 'reachable' => false], 'face' => ['depth' => 2]],
+        ];
         yield 'grit first' => ['grit', ['base' => ['grit'], 'boots' => ['basecoat']], 'base:grit', 'boots:basecoat'];
         yield 'sprays first' => ['spray-first', ['glow' => ['airbrush-coat'], 'coat' => ['basecoat']], 'glow:airbrush-coat',
             'coat:basecoat'];
