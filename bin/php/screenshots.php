@@ -92,7 +92,7 @@ try {
         if ($script !== '') {
             $hands->ask($script);
         }
-        usleep($name === 'told' ? 2_500_000 : 1_500_000);
+        usleep(['told' => 2_500_000, 'ways-compared' => 14_000_000][$name] ?? 1_500_000);
         $studio->browser->takeScreenshot("$folder/$name.png");
         echo "docs/screenshots/$name.png\n";
     }

@@ -24,10 +24,11 @@ final class Ranges
             }
         }
 
-        return Message::listed(array_map(static fn (array $span): string => match ($span[1] - $span[0]) {
-            0 => (string) $span[0],
-            1 => $span[0].' and '.$span[1],
-            default => $span[0].'–'.$span[1],
-        }, $spans));
+        $words = [];
+        foreach ($spans as [$first, $last]) {
+            array_push($words, ...$last - $first < 2 ? array_map(strval(...), range($first, $last)) : [$first.'–'.$last]);
+        }
+
+        return Message::listed($words);
     }
 }

@@ -80,6 +80,7 @@ final class SheetTest extends TestCase
         self::assertSame('7–9 and 12', Ranges::words([7, 8, 9, 12]));
         self::assertSame('3', Ranges::words([3]));
         self::assertSame('1 and 2', Ranges::words([1, 2]));
+        self::assertSame('1, 2 and 4–12', Ranges::words([1, 2, ...range(4, 12)]), 'two in a row are no span');
         self::assertSame('1–4, 6 and 9–11', Ranges::words([1, 2, 3, 4, 6, 9, 10, 11]));
         self::assertSame('', Ranges::words([]));
     }
