@@ -37,7 +37,7 @@ final class OrderReasons
             $why[] = new Finding('order.loaded', 'The paint is on the palette already, and so is the brush.');
         }
         $rule = self::rule($web, $job, $starts);
-        if ($rule !== null) {
+        if ($rule !== null && ($rule->rule !== null || $rule->because === 'wish' || $why === [])) {
             $why[] = new Finding('order.rule', 'After {first}: {why}.', [
                 'first' => lcfirst($web->jobs[$rule->first]->words()), 'why' => $rule->why(),
             ]);

@@ -77,17 +77,16 @@ final readonly class DryingTime
         ]);
     }
 
-    /** By how much more is laid than is usual for this use. */
+    /** By how much more is laid than the thickest of what is usual for this use. */
     private static function thickness(StepOutcome $outcome): float
     {
         $use = Load::use($outcome->step->technique, $outcome->step->load->mix);
-        $row = Defaults::THINNING[$use] ?? null;
-        if ($row === null) {
+        if (!isset(Defaults::THINNING[$use]) || $outcome->step->load->mix?->first()->form->isAsItComes() === true) {
             return 1.0;
         }
-        $usual = Load::usual($outcome->step->load->mix, $use)->thinning->load();
+        $most = Defaults::loads($use)[1];
 
-        return max(1.0, min(self::THICKEST, ($outcome->step->load->thinning->load() / $usual) ** self::THICKER));
+        return $most <= 0.0 ? 1.0 : max(1.0, min(self::THICKEST, ($outcome->step->load->thinning->load() / $most) ** self::THICKER));
     }
 
     private static function air(Weather $air, bool $isSolvent, int $usual): float

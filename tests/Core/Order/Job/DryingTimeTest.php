@@ -32,8 +32,9 @@ final class DryingTimeTest extends TestCase
         // 2 ^ ((30 − 50) / 30) · 2 ^ ((20 − 25) / 10) = 0.630 · 0.707 = 0.445: no quicker than half.
         yield 'dry and warm' => [Steps::step('wash-all-over'), new Weather(25.0, 30.0), false, 20, '20 min'];
         yield 'a day of curing is a day' => [Steps::step('gloss-varnish', null), new Weather(25.0, 30.0), false, 1440, '24 h'];
-        // Usual 1:1 is half paint; straight is twice the load: 8 · 2 ^ 1.5 = 22.6.
-        yield 'straight from the pot' => [Steps::step('layer', thin: '1:0'), null, false, 23, 'laid on thicker than usual'];
+        // Usual is 2:1 at the thickest, two thirds of paint; straight is 1.5 times that: 8 · 1.5 ^ 1.5 = 14.7.
+        yield 'straight from the pot' => [Steps::step('layer', thin: '1:0'), null, false, 15, 'laid on thicker than usual'];
+        yield 'within what is usual' => [Steps::step('layer', thin: '2:1'), null, false, 8, 'usual for layer'];
         yield 'thinner than usual is no quicker' => [Steps::step('layer', thin: '1:3'), null, false, 8, 'usual for layer'];
         // 40 · 1.25 = 50.
         yield 'on varnish' => [Steps::step('wash-all-over'), null, true, 50, 'nothing soaks into the varnish below'];
