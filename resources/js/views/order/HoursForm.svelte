@@ -107,6 +107,11 @@
     @media (max-width: 600px) {
         .row {
             grid-template-columns: 1fr 1fr;
+            margin-bottom: 12px;
+        }
+        .row > span,
+        .row > :global(.bx--btn) {
+            order: -1;
         }
     }
 </style>

@@ -68,9 +68,11 @@
     .order {
         display: grid;
         grid-template-columns: minmax(0, 1fr) 348px;
-        min-height: calc(100vh - var(--head));
+        height: calc(100vh - var(--head));
     }
     main {
+        position: relative;
+        overflow-y: auto;
         padding: 24px 28px 40px;
     }
     .which {
@@ -99,6 +101,7 @@
     @media (max-width: 980px) {
         .order {
             display: block;
+            height: auto;
         }
         main {
             padding: 16px;

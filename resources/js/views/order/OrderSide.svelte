@@ -72,6 +72,8 @@
 
 <style>
     aside {
+        position: relative;
+        overflow-y: auto;
         padding: 24px 22px 60px;
         background: var(--panel);
     }
