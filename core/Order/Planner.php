@@ -23,6 +23,9 @@ use Kalokroma\Word\Duration;
 /** From what companies still ask to an order of work that keeps the rules, ends early and changes paint and tool seldom. */
 final class Planner
 {
+    /** What can be planned at once. */
+    public const MOST_JOBS = 1200;
+
     /** Minutes of loading, mixing and washing the brush: those of {@see Defaults::LOADING_MINUTES}, as a whole number. */
     private const SET_UP = 2;
 
@@ -88,6 +91,14 @@ final class Planner
         $longest = $this->openings->longest();
         $most = $longest === null ? null : max(1, $longest - self::SET_UP);
         $jobs = array_map(fn (CompanyWork $c): Jobs => Jobs::of($c, $this->way->grouping(), $this->air, $most), $this->companies);
+        $count = array_sum(array_map(static fn (Jobs $j): int => count($j->jobs), $jobs));
+        if ($count > self::MOST_JOBS) {
+            throw new DomainException(sprintf(
+                'That is %d tasks, and no more than %d can be planned at once: take more figures together, or fewer companies.',
+                $count,
+                self::MOST_JOBS,
+            ));
+        }
         $way = fn (Web $web) => WayTies::add($web, $this->way);
         [$this->web, $notLater] = Weaver::weave($jobs, $this->wishes, $way);
         $this->refuseTooLate($notLater);

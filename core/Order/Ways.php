@@ -6,6 +6,7 @@ namespace Kalokroma\Order;
 
 use DomainException;
 use Kalokroma\Order\Job\CompanyWork;
+use Kalokroma\Order\Job\Jobs;
 use Kalokroma\Order\Rule\Wishes;
 use Kalokroma\Order\Search\Openings;
 use Kalokroma\Undercoat\Weather;
@@ -52,10 +53,27 @@ final readonly class Ways
     ): self {
         $all = array_map(
             static fn (WayOfWorking $way): WayCompared => self::one($company, $way, $wishes, $openings, $air),
-            WayOfWorking::for($company->count, $company->leaders),
+            self::for($company),
         );
 
         return self::of($company->count, $all);
+    }
+
+    /**
+     * The ways that differ for this company, and are not of too many jobs to be planned.
+     *
+     * @return non-empty-list<WayOfWorking>
+     */
+    public static function for(CompanyWork $company): array
+    {
+        $ways = [WayOfWorking::Row];
+        foreach (WayOfWorking::for($company->count, $company->leaders) as $way) {
+            if ($way !== WayOfWorking::Row && count(Jobs::of($company, $way->grouping())->jobs) <= Planner::MOST_JOBS) {
+                $ways[] = $way;
+            }
+        }
+
+        return $ways;
     }
 
     /** @throws DomainException as {@see Planner::plan()} */

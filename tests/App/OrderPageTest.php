@@ -57,6 +57,21 @@ final class OrderPageTest extends TestCase
         }
     }
 
+    public function testAreasWithoutARecipeAreNamed(): void
+    {
+        [, $id] = $this->began();
+        $this->getJson("/api/companies/$id/order")->assertOk()->assertJsonPath('undrafted', '');
+        Company::query()->findOrFail($id)->areas()->where('name', 'Lantern')->firstOrFail()->recipe()->delete();
+        $order = $this->getJson("/api/companies/$id/order")->assertOk()->json();
+
+        self::assertStringStartsWith('One area has no recipe yet', $order['undrafted']);
+        self::assertStringEndsWith(': lantern.', $order['undrafted']);
+        self::assertNotContains('Lantern', array_merge(...array_map(
+            static fn (array $sheet): array => array_column($sheet['jobs'], 'short'),
+            $order['plan']['sheets'],
+        )));
+    }
+
     public function testWaysAreComparedOneByOneAndAdvised(): void
     {
         [, $id] = $this->began();

@@ -68,8 +68,6 @@ final class OrderForm extends FormRequest
     {
         return [
             'free.weekly.*.days.*' => 'Choose at least one day of the week.',
-            'free.*.*.from' => 'Say the time as in 19:30.',
-            'free.*.*.to' => 'Say the time as in 21:30.',
             'free.weekly.*.from.*' => 'Say the time as in 19:30.',
             'free.weekly.*.to.*' => 'Say the time as in 21:30.',
             'free.exceptions.*.date.*' => 'Say the day as in 2026-12-14.',

@@ -20,11 +20,13 @@ use Kalokroma\Order\RunningOrder;
 use Kalokroma\Order\Sheet;
 use Kalokroma\Order\WayCompared;
 use Kalokroma\Order\WayOfWorking;
+use Kalokroma\Order\Ways;
 use Kalokroma\Recipe\Technique\Level;
 use Kalokroma\Shelf\Paint;
 use Kalokroma\Word\Counted;
 use Kalokroma\Word\Duration;
 use Kalokroma\Word\Finding;
+use Kalokroma\Word\Message;
 use Kalokroma\Word\Ranges;
 
 /** The Running order page. */
@@ -59,10 +61,11 @@ final class OrderView
             'ways' => array_map(static fn (WayOfWorking $each): array => [
                 'way' => $each->value,
                 'words' => $each->words($plan->company->count),
-            ], WayOfWorking::for($plan->company->count, $plan->company->leaders)),
+            ], Ways::for($plan->work())),
             'air' => self::air($painter),
             'fieldable_first' => (bool) ($painter->wishes['fieldable_first'] ?? false),
             'rules' => self::rules($painter, $order),
+            'undrafted' => self::undrafted($plan->company),
             'steps' => self::steps($order),
             'before' => array_map(
                 static fn (array $two): array => ['first' => $two[0], 'then' => $two[1]],
@@ -92,6 +95,24 @@ final class OrderView
             'first_fieldable_words' => $order?->firstFieldable() === null ? '' : self::when($plan, $order->firstFieldable()),
             'fieldable_words' => $ready === null ? '' : self::when($plan, $ready),
         ];
+    }
+
+    /** Areas that nothing is planned for yet, in a sentence; empty where there are none. */
+    private static function undrafted(Company $company): string
+    {
+        $names = [];
+        foreach ($company->areas as $area) {
+            if ($area->recipe === null) {
+                $names[] = mb_strtolower($area->name);
+            }
+        }
+
+        return $names === [] ? '' : (new Finding(
+            'order.undrafted',
+            '{count, plural, one {One area has} other {# areas have}} no recipe yet, so that only the undercoat and what goes over '
+                .'the whole figure is planned there: {names}.',
+            ['count' => count($names), 'names' => Message::listed($names)],
+        ))->sentence();
     }
 
     /** @return list<array{id: string, words: string}> what is still to be done, each step once */

@@ -171,6 +171,18 @@ final class PlannerTest extends TestCase
         }
     }
 
+    /** Ninety-nine figures one by one are some 1,300 tasks: that way is not offered, and is refused in a sentence. */
+    public function testWaysOfTooManyTasksAreNotOffered(): void
+    {
+        $many = self::keepers(99);
+        self::assertNotContains(WayOfWorking::FigureByFigure, Ways::for($many));
+        self::assertContains(WayOfWorking::Row, Ways::for($many));
+        self::assertContains(WayOfWorking::FigureByFigure, Ways::for(self::keepers(12)));
+
+        $this->expectExceptionMessageMatches('/^That is 1\d{3} tasks, and no more than 1200 can be planned at once/');
+        Planner::plan([$many], WayOfWorking::FigureByFigure);
+    }
+
     public function testHoursThatEndTooSoonAreTold(): void
     {
         $this->expectException(DomainException::class);

@@ -40,6 +40,9 @@
                 <h1>No order yet</h1>
                 <p class="summary" role="alert">{order.problem}</p>
             {/if}
+            {#if order.undrafted}<p class="hint">
+                    <span>{order.undrafted} <a href="#/recipe">Draft recipes</a></span>
+                </p>{/if}
             {#if order.free === null}
                 <p class="hint">
                     Planned as if you were always free.
