@@ -163,6 +163,23 @@ final class OrderPageTest extends TestCase
         $this->assertRefused(422, 'is over when the plan begins', $this->getJson("/api/companies/$id/order/table/2020-01-31"));
     }
 
+    /** Of what comes next, whatever fits into the minutes that are there; nothing where nothing does. */
+    public function testWhatFitsIntoTheMinutesThatAreThere(): void
+    {
+        [$painter, $id] = $this->began();
+        $fits = fn (int $minutes): TestResponse => $this->getJson("/api/companies/$id/order/now/$minutes");
+        $much = $fits(120)->assertOk();
+        $this->assertAnswers('order_now', $much);
+        self::assertStringStartsWith('In 2 h: undercoat: ', $much->json('words'));
+        self::assertLessThan(strlen($much->json('words')), strlen($fits(60)->json('words')));
+        self::assertSame('Nothing of what comes next fits into 5 min.', $fits(5)->json('words'));
+
+        $painter->update(['free' => self::FREE]);
+        self::assertStringStartsWith('In 2 h: undercoat: ', $fits(120)->assertOk()->json('words'), 'also where now is no evening');
+        $this->assertRefused(422, 'from 5 to 720', $fits(3));
+        $this->getJson("/api/companies/$id/order/now/soon")->assertNotFound();
+    }
+
     public function testHoursAreKeptAndRefusedWithAReason(): void
     {
         [, $id] = $this->began();

@@ -13,6 +13,9 @@ final class RunningOrderTest extends SampleWorkshop
     {
         $this->open('/order', 'sittings for 12 Lamplighters');
         $this->hands->see('What to do, step by step');
+        $this->hands->type('Minutes you have now', '40');
+        $this->hands->press('What fits?');
+        $this->hands->see('In 40 min: ');
         $this->hands->press('Compare 7 ways');
         $this->hands->see('Comparing');
         $this->hands->see('at the table in');

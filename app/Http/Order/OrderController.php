@@ -92,6 +92,17 @@ final class OrderController extends Controller
         ]);
     }
 
+    /** "I have only forty minutes tonight." */
+    public function now(Request $request, Company $company, int $minutes): JsonResponse
+    {
+        if ($minutes < 5 || $minutes > 720) {
+            throw new DomainException('Say how many minutes you have, from 5 to 720.');
+        }
+        $plan = $this->plan($request, $company);
+
+        return new JsonResponse(OrderView::now($plan, $minutes, $plan->now($minutes)));
+    }
+
     private function plan(Request $request, Company $company): OrderPlan
     {
         $all = array_values($this->painter($request)->companies()->with('areas.recipe', 'records')->orderBy('id')->get()->all());

@@ -141,6 +141,24 @@ final class OrderView
         ];
     }
 
+    /** @return array<string, mixed> what fits into so many minutes from now on */
+    public static function now(OrderPlan $plan, int $minutes, ?Sheet $sheet): array
+    {
+        $jobs = $sheet->jobs ?? [];
+        $what = array_map(static fn (OrderedJob $j): string => sprintf('%s (%d min)', lcfirst($j->job->words()), $j->job->minutes), $jobs);
+
+        return [
+            'minutes' => $minutes,
+            'words' => (new Finding('order.now', $what === []
+                ? 'Nothing of what comes next fits into {time}.'
+                : 'In {time}: {what}. That takes {taken}, laying out included.', [
+                'time' => Duration::words($minutes),
+                'what' => Message::listed($what),
+                'taken' => Duration::words($sheet?->end() ?? 0),
+            ]))->sentence(),
+        ];
+    }
+
     /** @return list<array<string, mixed>> */
     private static function rules(Painter $painter, ?RunningOrder $order): array
     {

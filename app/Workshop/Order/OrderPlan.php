@@ -15,11 +15,13 @@ use Kalokroma\Order\Job\CompanyWork;
 use Kalokroma\Order\Job\Grouping;
 use Kalokroma\Order\Job\Jobs;
 use Kalokroma\Order\OnTheTable;
+use Kalokroma\Order\Planner;
 use Kalokroma\Order\Price;
 use Kalokroma\Order\Rule\Weaver;
 use Kalokroma\Order\Rule\Wishes;
 use Kalokroma\Order\RunningOrder;
 use Kalokroma\Order\Search\Openings;
+use Kalokroma\Order\Sheet;
 use Kalokroma\Order\WayCompared;
 use Kalokroma\Order\WayOfWorking;
 use Kalokroma\Order\Ways;
@@ -140,6 +142,20 @@ final readonly class OrderPlan
     private function own(): Wishes
     {
         return $this->wishes->among($this->work()->steps());
+    }
+
+    /**
+     * What of the company that is looked at fits into so many minutes from now on.
+     *
+     * @return Sheet|null null where nothing does
+     */
+    public function now(int $minutes): ?Sheet
+    {
+        $openings = $this->openings->beginningWith($minutes);
+        $order = Planner::plan([$this->work()], self::way($this->company), $this->own(), $openings, $this->air, Ways::EFFORT);
+        $sheet = Sheet::of($order)[0] ?? null;
+
+        return $sheet !== null && $sheet->jobs[0]->window === 1 ? $sheet : null;
     }
 
     public function work(): CompanyWork

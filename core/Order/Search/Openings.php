@@ -9,6 +9,7 @@ final class Openings
 {
     /** Minutes that stand for always where it has to be said: nineteen years. */
     private const ALWAYS = 10_000_000;
+    private const DAY = 1440;
 
     /** @var list<int> free minutes before each window */
     private readonly array $before;
@@ -57,6 +58,14 @@ final class Openings
         }
 
         return new self($left);
+    }
+
+    /** The same after so many free minutes from now on; where nothing else is said, from tomorrow on. */
+    public function beginningWith(int $minutes): self
+    {
+        $later = $this->without([[0, $minutes]])->windows;
+
+        return new self([[0, $minutes], ...$this->windows === null ? [[max($minutes, self::DAY), self::ALWAYS]] : $later ?? []]);
     }
 
     /** Whether some window begins so soon after the one before it ends. */

@@ -24,6 +24,7 @@ import type {
     Matches,
     Mending,
     Needs,
+    OrderNow,
     OrderPrice,
     OrderTable,
     OrderWay,
@@ -326,5 +327,12 @@ export const orderTableQuery = (company: number, day: string, version: string) =
     queryOptions({
         queryKey: ['order', company, 'table', day, version],
         queryFn: () => get<OrderTable>(`companies/${company}/order/table/${day}`),
+        staleTime: 60_000,
+    });
+
+export const orderNowQuery = (company: number, minutes: string, version: string) =>
+    queryOptions({
+        queryKey: ['order', company, 'now', minutes, version],
+        queryFn: () => get<OrderNow>(`companies/${company}/order/now/${minutes}`),
         staleTime: 60_000,
     });

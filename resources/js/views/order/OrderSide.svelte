@@ -2,6 +2,7 @@
     import { Button } from 'carbon-components-svelte';
     import type { RunningOrder } from '../../api/wire';
     import AirOfRoom from './AirOfRoom.svelte';
+    import HaveNow from './HaveNow.svelte';
     import RulesKept from './RulesKept.svelte';
     import Sharing from './Sharing.svelte';
     import ThisBeforeThat from './ThisBeforeThat.svelte';
@@ -34,6 +35,7 @@
                     </li>{/each}
             </ul>
             <Button size="small" href="#/bench/{order.company.id}">Start at the Bench</Button>
+            <HaveNow {plan} />
         </section>
     {/if}
     <WaysCompared {plan} {order} />

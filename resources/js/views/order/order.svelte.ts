@@ -1,7 +1,23 @@
 import { createQuery, useQueryClient } from '@tanstack/svelte-query';
 import { ask, sentence } from '../../api/client';
-import { figuresQuery, orderPriceQuery, orderQuery, orderTableQuery, orderWayQuery } from '../../api/queries';
-import type { Figure, FreeHours, OrderAdvice, OrderPrice, OrderTable, OrderWay, RunningOrder } from '../../api/wire';
+import {
+    figuresQuery,
+    orderNowQuery,
+    orderPriceQuery,
+    orderQuery,
+    orderTableQuery,
+    orderWayQuery,
+} from '../../api/queries';
+import type {
+    Figure,
+    FreeHours,
+    OrderAdvice,
+    OrderNow,
+    OrderPrice,
+    OrderTable,
+    OrderWay,
+    RunningOrder,
+} from '../../api/wire';
 import { useWrite } from '../../api/write.svelte';
 
 interface Changes {
@@ -25,6 +41,7 @@ export class OrderState {
     ways: OrderWay[] = $state([]);
     advice: OrderAdvice | null = $state(null);
     table: OrderTable | null = $state(null);
+    now: OrderNow | null = $state(null);
     prices: Record<string, string> = $state({});
     /** what is being worked out, in words; empty where nothing is */
     working = $state('');
@@ -90,6 +107,15 @@ export class OrderState {
         });
     }
 
+    async fits(minutes: string): Promise<void> {
+        const order = this.order;
+        if (!order) return;
+        await this.tried(async () => {
+            this.working = 'Working out what fits …';
+            this.now = await this.asked<OrderNow>(orderNowQuery(order.company.id, String(minutes), order.version));
+        });
+    }
+
     async by(day: string): Promise<void> {
         const order = this.order;
         if (!order || !day) return;
@@ -106,7 +132,7 @@ export class OrderState {
     private async sent(method: 'PUT' | 'POST', path: string, body: object): Promise<boolean> {
         const key = ['order', this.company];
         const saved = await this.write.send<RunningOrder>('order', method, path, body, (data) => ({ key, data }));
-        if (saved) [this.ways, this.advice, this.table, this.prices] = [[], null, null, {}];
+        if (saved) [this.ways, this.advice, this.table, this.now, this.prices] = [[], null, null, null, {}];
         return saved !== undefined;
     }
 

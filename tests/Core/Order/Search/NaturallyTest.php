@@ -93,6 +93,8 @@ final class NaturallyTest extends TestCase
         self::assertSame([[0, 60], [100, 130]], $free->until(130)->windows);
         self::assertSame([[2, 60], [102, 160]], $free->openingLater(2)->windows);
         self::assertSame([60, null], [$free->longest(), (new Openings(null))->longest()]);
+        self::assertSame([[0, 40], [40, 60], [100, 160]], $free->beginningWith(40)->windows);
+        self::assertSame([0, 40], (new Openings(null))->beginningWith(40)->windows[0] ?? null);
         self::assertTrue($free->canBridge(40));
         self::assertFalse($free->canBridge(39));
     }

@@ -1,0 +1,44 @@
+<script lang="ts">
+    import { Button } from 'carbon-components-svelte';
+    import type { OrderState } from './order.svelte';
+
+    interface Props {
+        plan: OrderState;
+    }
+    let { plan }: Props = $props();
+    let minutes = $state('');
+</script>
+
+<form
+    onsubmit={(e) => {
+        e.preventDefault();
+        void plan.fits(minutes);
+    }}
+>
+    <label
+        >I have only
+        <input type="number" min="5" max="720" aria-label="Minutes you have now" bind:value={minutes} /> minutes now</label
+    >
+    <Button size="small" kind="ghost" type="submit" disabled={!minutes || plan.working !== ''}>What fits?</Button>
+</form>
+{#if plan.now}<p>{plan.now.words}</p>{/if}
+
+<style>
+    form {
+        display: flex;
+        flex-wrap: wrap;
+        gap: 8px;
+        align-items: center;
+        margin-top: 10px;
+        font-size: var(--size-small);
+    }
+    input {
+        width: 64px;
+        height: 32px;
+        padding: 0 8px;
+        border: 1px solid var(--rule);
+        background: var(--raised);
+        color: inherit;
+        font: inherit;
+    }
+</style>
