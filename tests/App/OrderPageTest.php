@@ -177,7 +177,7 @@ final class OrderPageTest extends TestCase
         $painter->update(['free' => self::FREE]);
         self::assertStringStartsWith('In 2 h: undercoat: ', $fits(120)->assertOk()->json('words'), 'also where now is no evening');
         $this->assertRefused(422, 'from 5 to 720', $fits(3));
-        $this->getJson("/api/companies/$id/order/now/soon")->assertNotFound();
+        $this->assertRefused(422, 'from 5 to 720', $this->getJson("/api/companies/$id/order/now/soon"));
     }
 
     public function testHoursAreKeptAndRefusedWithAReason(): void

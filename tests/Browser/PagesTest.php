@@ -182,6 +182,7 @@ final class PagesTest extends SampleWorkshop
         $this->hands->see('cannot be read');
         $this->pretends('shop', 'open');
         $this->hands->press('Ask the shop for its prices');
+        $this->hands->see('The ferry shop, list of');
         $this->hands->see('The cheapest');
         $this->hands->see('no purchase costs less');
         $this->hands->press('Bought: add to my shelf');

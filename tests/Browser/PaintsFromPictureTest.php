@@ -39,9 +39,9 @@ final class PaintsFromPictureTest extends TestCase
         $this->hands->see('First click on white paper');
         $this->click(0.05, 0.1);
         $this->hands->see('White is set');
-        $this->click(0.25, 0.5);
+        $this->point(0.25, 0.5);
         $this->studio->browser->getKeyboard()->sendKeys('Grey dab'.WebDriverKeys::ENTER);
-        $this->click(0.75, 0.5);
+        $this->point(0.75, 0.5);
         $this->studio->browser->getKeyboard()->sendKeys('Rust dab');
         $this->hands->press('Add 2 paints');
         $this->hands->see('2 paints added');
@@ -76,6 +76,17 @@ final class PaintsFromPictureTest extends TestCase
         imagepng($image);
 
         return (string) ob_get_clean();
+    }
+
+    /** A click that takes a paint: its name can be typed once the field is there. */
+    private function point(float $across, float $down): void
+    {
+        $this->click($across, $down);
+        $this->hands->until(
+            fn (): bool => $this->hands->ask('return document.activeElement.tagName === "INPUT" && document.activeElement.value === "";')
+                === true,
+            'The name of the paint cannot be typed',
+        );
     }
 
     private function click(float $across, float $down): void

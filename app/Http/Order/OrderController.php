@@ -93,14 +93,15 @@ final class OrderController extends Controller
     }
 
     /** "I have only forty minutes tonight." */
-    public function now(Request $request, Company $company, int $minutes): JsonResponse
+    public function now(Request $request, Company $company, string $minutes): JsonResponse
     {
-        if ($minutes < 5 || $minutes > 720) {
+        $time = preg_match('/^\d{1,3}$/D', $minutes) === 1 ? (int) $minutes : 0;
+        if ($time < 5 || $time > 720) {
             throw new DomainException('Say how many minutes you have, from 5 to 720.');
         }
         $plan = $this->plan($request, $company);
 
-        return new JsonResponse(OrderView::now($plan, $minutes, $plan->now($minutes)));
+        return new JsonResponse(OrderView::now($plan, $time, $plan->now($time)));
     }
 
     private function plan(Request $request, Company $company): OrderPlan
