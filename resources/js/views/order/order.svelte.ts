@@ -46,6 +46,8 @@ export class OrderState {
     /** what is being worked out, in words; empty where nothing is */
     working = $state('');
     problem = $state('');
+    /** rises with every change: what was asked before it is no answer any more */
+    private changes = 0;
 
     constructor(private readonly given: () => number | null) {
         this.figures = createQuery(figuresQuery);
@@ -70,16 +72,15 @@ export class OrderState {
 
     /** One way after the other, each shown as soon as it is known. */
     async compare(): Promise<void> {
-        const order = this.order;
+        const [order, asked] = [this.order, this.changes];
         if (!order) return;
         await this.tried(async () => {
             [this.ways, this.advice] = [[], null];
             for (const [at, { way, words }] of order.ways.entries()) {
                 this.working = `Comparing ${at + 1} of ${order.ways.length}: ${words} …`;
-                this.ways = [
-                    ...this.ways,
-                    await this.asked<OrderWay>(orderWayQuery(order.company.id, way, order.version)),
-                ];
+                const known = await this.asked<OrderWay>(orderWayQuery(order.company.id, way, order.version));
+                if (asked !== this.changes) return;
+                this.ways = [...this.ways, known];
             }
             const ways = this.ways.map(({ way, at_the_table, brush_washes, sittings, last_window }) => ({
                 way,
@@ -88,13 +89,14 @@ export class OrderState {
                 sittings,
                 last_window,
             }));
-            this.advice = await ask<OrderAdvice>(`companies/${order.company.id}/order/advice`, { ways });
+            const advice = await ask<OrderAdvice>(`companies/${order.company.id}/order/advice`, { ways });
+            if (asked === this.changes) this.advice = advice;
         });
     }
 
     /** What each rule that binds here costs, one after the other. */
     async price(): Promise<void> {
-        const order = this.order;
+        const [order, asked] = [this.order, this.changes];
         const rules = order?.rules.filter((r) => !r.hard && (r.binds > 0 || r.kept !== 'kept')) ?? [];
         await this.tried(async () => {
             for (const [at, rule] of rules.entries()) {
@@ -102,6 +104,7 @@ export class OrderState {
                 const { words } = await this.asked<OrderPrice>(
                     orderPriceQuery(order!.company.id, rule.code, order!.version),
                 );
+                if (asked !== this.changes) return;
                 this.prices[rule.code] = words;
             }
         });
@@ -131,7 +134,9 @@ export class OrderState {
 
     private async sent(method: 'PUT' | 'POST', path: string, body: object): Promise<boolean> {
         const key = ['order', this.company];
+        ++this.changes;
         const saved = await this.write.send<RunningOrder>('order', method, path, body, (data) => ({ key, data }));
+        ++this.changes;
         if (saved) [this.ways, this.advice, this.table, this.now, this.prices] = [[], null, null, null, {}];
         return saved !== undefined;
     }
