@@ -65,9 +65,9 @@ final class AsItIsDoneTest extends TestCase
         $this->studio->visit('/recipe/13');
         $this->hands->see('fieldable to here');
         $this->hands->pressTab('Change', 'aside');
-        $this->hands->element('//summary[.="Go through steps again"]', 'aside')->click();
+        $this->hands->click('//summary[.="Go through steps again"]', 'aside');
         $this->hands->type('Enough when', 'dark enough');
-        $this->hands->element('//label[contains(., "a smaller patch every round")]/input', 'aside')->click();
+        $this->hands->click('//label[contains(., "a smaller patch every round")]/input', 'aside');
         $this->hands->press('Loop', 'aside');
         $this->hands->see('3 rounds, smaller every time: dark enough');
 

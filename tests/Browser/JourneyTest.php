@@ -138,7 +138,7 @@ final class JourneyTest extends TestCase
 
     private function answersTheThreeQuestions(): void
     {
-        $this->hands->element('//fieldset[contains(., "spray cans")]//label[contains(., "yes")]')->click();
+        $this->hands->click('//fieldset[contains(., "spray cans")]//label[contains(., "yes")]');
         $this->hands->until(fn (): bool => str_contains($this->fetched('/api/session'), '"spray_cans":true'), 'The answer was not kept');
     }
 
@@ -161,7 +161,7 @@ final class JourneyTest extends TestCase
         $this->hands->pressTab('Why', 'aside');
         $this->hands->see('You thin it 1:8; 2:1 was proposed');
         $this->hands->pressTab('Shelf', 'aside');
-        $this->hands->element('//summary[.="Use another mix"]', 'aside')->click();
+        $this->hands->click('//summary[.="Use another mix"]', 'aside');
         $this->hands->choose('Paint', 'Slate');
         $this->hands->press('Load this', 'aside');
         $this->hands->pressTab('Why', 'aside');
@@ -169,7 +169,7 @@ final class JourneyTest extends TestCase
         $this->hands->pressTab('Shelf', 'aside');
         $this->hands->press('Use Kelp');
         $this->hands->pressBeginning('Drybrush · highlight');
-        $this->hands->element('//label[contains(., "leave this step out")]/input')->click();
+        $this->hands->click('//label[contains(., "leave this step out")]/input');
         $this->hands->see('left out by you');
     }
 

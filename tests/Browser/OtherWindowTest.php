@@ -87,7 +87,7 @@ final class OtherWindowTest extends SampleWorkshop
         $this->open('/figures/1', 'A few questions');
         $habits = (array) $this->other('GET', 'session')['painter'];
         $this->other('PUT', 'workshop', ['solvents' => !$habits['solvents']] + $habits);
-        $this->hands->element('//label[contains(., "a wet palette")]')->click();
+        $this->hands->click('//label[contains(., "a wet palette")]');
         $this->hands->see('What you own and like '.self::CLASH);
         $this->hands->press('Keep what is there');
         $this->hands->seeNot(self::CLASH);
@@ -145,7 +145,7 @@ final class OtherWindowTest extends SampleWorkshop
         $this->hands->see('Use on a figure');
         $entry = $this->other('GET', 'book?q=winter')['recipes'][0];
         $this->other('PUT', 'book/'.$entry['id'], ['name' => $entry['name'], 'notes' => 'rub it thin']);
-        $this->hands->element('//summary[starts-with(., "Name, tags, notes")]', 'aside')->click();
+        $this->hands->click('//summary[starts-with(., "Name, tags, notes")]', 'aside');
         $this->hands->element('//label[starts-with(., "notes")]/textarea', 'aside')->sendKeys('stipple it');
         $this->hands->press('Save', 'aside');
         $this->hands->see('The recipe of the book '.self::CLASH);
@@ -156,7 +156,7 @@ final class OtherWindowTest extends SampleWorkshop
             fn (): bool => $this->hands->ask('return document.querySelector("aside textarea").value;') === 'rub it thin',
             'the fields are filled with what is there',
         );
-        $this->hands->element('//summary[starts-with(., "Name, tags, notes")]', 'aside')->click();
+        $this->hands->click('//summary[starts-with(., "Name, tags, notes")]', 'aside');
         $this->hands->element('//label[starts-with(., "notes")]/textarea', 'aside')->sendKeys(', or stipple it');
         $this->hands->press('Save', 'aside');
         $this->hands->seeNot(self::CLASH);

@@ -107,8 +107,8 @@ final class RecipeTest extends SampleWorkshop
         $this->open('/recipe/12', 'Left out, and why');
         $this->hands->pressBeginning('Drybrush', 'main ol');
         $this->hands->pressTab('Change', 'aside');
-        $this->hands->element('//summary[starts-with(., "Go through steps again")]', 'aside')->click();
-        $this->hands->element('//summary[starts-with(., "Where")]', 'aside')->click();
+        $this->hands->click('//summary[starts-with(., "Go through steps again")]', 'aside');
+        $this->hands->click('//summary[starts-with(., "Where")]', 'aside');
         $this->hands->press('Loop', 'aside');
         $this->hands->see('3 rounds');
         $this->hands->press('End the loop', 'aside');
@@ -263,7 +263,7 @@ final class RecipeTest extends SampleWorkshop
         // Another window goes on meanwhile; this one does not know.
         $this->hands->ask($this->post('/api/areas/7/recipe/edits', ['kind' => 'change', 'key' => 'highlight', 'coats' => 3]));
         $this->hands->pressBeginning('Wash all over', 'main ol');
-        $this->hands->element('//label[contains(@class, "omit")]/input')->click();
+        $this->hands->click('//label[contains(@class, "omit")]/input');
         $this->hands->see('Two versions of this recipe');
         $this->hands->see('leaving out of wash all over');
         $this->hands->press('Keep this one');

@@ -55,7 +55,7 @@ final class SchemeTest extends SampleWorkshop
         $this->hands->see('that is more than there is');
         $this->hands->press('Save figure');
         $this->hands->see('The areas cover 126 % of the surface together');
-        $this->hands->element('//label[contains(., "Scale the shares to 100 %")]')->click();
+        $this->hands->click('//label[contains(., "Scale the shares to 100 %")]');
         $this->hands->press('Save figure');
         $this->hands->see('Figure on foot, 30 mm high');
         $this->hands->see('Look again');
@@ -74,7 +74,7 @@ final class SchemeTest extends SampleWorkshop
         $this->hands->see('1 shape without an area');
         $this->hands->see('1 × script');
         $this->hands->choose('Area', 'Boots');
-        $this->hands->element('//li//label[contains(., "shape 2")]//input')->click();
+        $this->hands->click('//li//label[contains(., "shape 2")]//input');
         $this->hands->press('Give 1 shape to it');
         $this->hands->see('Every shape has its area');
         $this->hands->press('Done');

@@ -151,6 +151,18 @@ final readonly class Hands
         return $found;
     }
 
+    /** Clicks what is no button, as soon as nothing lies over it. */
+    public function click(string $xpath, string $within = 'body'): void
+    {
+        $this->until(function () use ($xpath, $within): bool {
+            $element = $this->element($xpath, $within);
+            $this->studio->browser->executeScript('arguments[0].scrollIntoView({block: "center"});', [$element]);
+            $element->click();
+
+            return true;
+        }, 'There is no clicking '.$xpath);
+    }
+
     private function tap(string $xpath, string $within): void
     {
         $this->until(function () use ($xpath, $within): bool {
