@@ -70,7 +70,11 @@ abstract class SampleWorkshop extends TestCase
                 ) === true,
                 'The surroundings do not turn '.$surround,
             );
-            usleep(250_000); // colours change over a tenth of a second
+            usleep(250_000); // colours change over a tenth of a second, and longer where the machine is busy
+            $this->hands->until(
+                fn (): bool => $this->hands->ask('return document.getAnimations().length;') === 0,
+                'Colours are still changing',
+            );
             $look($surround);
         }
     }
