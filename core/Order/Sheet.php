@@ -62,7 +62,7 @@ final readonly class Sheet
         return $this->minutes() - array_sum(array_map(static fn (OrderedJob $j): int => $j->job->minutes + $j->setUp, $this->jobs));
     }
 
-    /** Where a minute lies in it, 0 to 1. */
+    /** Where a minute is in it, 0 to 1. */
     public function at(int $minute): float
     {
         return max(0.0, min(1.0, ($minute - $this->start()) / max(1, $this->minutes())));

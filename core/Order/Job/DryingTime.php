@@ -30,7 +30,7 @@ final readonly class DryingTime
 
     /**
      * @param Weather|null $air of the room; null for 20 °C and 50 %
-     * @param bool $onVarnish whether gloss or satin varnish is what it lies on
+     * @param bool $onVarnish whether gloss or satin varnish is what is below it
      */
     public static function of(StepOutcome $outcome, ?Weather $air = null, bool $onVarnish = false): self
     {

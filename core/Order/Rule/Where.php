@@ -14,7 +14,7 @@ enum Where: string
     /** On another area of the figure, wherever that is. */
     case Elsewhere = 'on other areas';
     case Beside = 'on the areas beside it';
-    /** The first lies further in than the second. */
+    /** The first is further in than the second. */
     case Outward = 'on the areas over it';
     /** The second glues on a part: the first is on that part, or beside it. */
     case Joint = 'at the joint';

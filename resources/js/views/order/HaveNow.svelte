@@ -17,7 +17,14 @@
 >
     <label
         >I have only
-        <input type="number" min="5" max="720" aria-label="Minutes you have now" bind:value={minutes} /> minutes now</label
+        <input
+            class="plain-field"
+            type="number"
+            min="5"
+            max="720"
+            aria-label="Minutes you have now"
+            bind:value={minutes}
+        /> minutes now</label
     >
     <Button size="small" kind="ghost" type="submit" disabled={!minutes || plan.working !== ''}>What fits?</Button>
 </form>
@@ -34,11 +41,5 @@
     }
     input {
         width: 64px;
-        height: 32px;
-        padding: 0 8px;
-        border: 1px solid var(--rule);
-        background: var(--raised);
-        color: inherit;
-        font: inherit;
     }
 </style>

@@ -39,8 +39,8 @@
     {#each hours.week as row, i (i)}
         <div class="row">
             <span>{capital(row.day)}</span>
-            <input type="time" aria-label="{row.day} from" bind:value={row.from} />
-            <input type="time" aria-label="{row.day} to" bind:value={row.to} />
+            <input class="plain-field" type="time" aria-label="{row.day} from" bind:value={row.from} />
+            <input class="plain-field" type="time" aria-label="{row.day} to" bind:value={row.to} />
             <Button
                 size="small"
                 kind="ghost"
@@ -51,9 +51,9 @@
     <h3>Single days that are otherwise</h3>
     {#each hours.single as row, i (i)}
         <div class="row">
-            <input type="date" aria-label="day {i + 1}" bind:value={row.date} />
-            <input type="time" aria-label="day {i + 1} from" bind:value={row.from} />
-            <input type="time" aria-label="day {i + 1} to" bind:value={row.to} />
+            <input class="plain-field" type="date" aria-label="day {i + 1}" bind:value={row.date} />
+            <input class="plain-field" type="time" aria-label="day {i + 1} from" bind:value={row.from} />
+            <input class="plain-field" type="time" aria-label="day {i + 1} to" bind:value={row.to} />
             <Button size="small" kind="ghost" onclick={() => hours.single.splice(i, 1)}>Remove</Button>
         </div>
     {/each}
@@ -69,8 +69,8 @@
     />
     <div class="row">
         <span>free on them</span>
-        <input type="time" aria-label="holidays from" bind:value={hours.holidays.from} />
-        <input type="time" aria-label="holidays to" bind:value={hours.holidays.to} />
+        <input class="plain-field" type="time" aria-label="holidays from" bind:value={hours.holidays.from} />
+        <input class="plain-field" type="time" aria-label="holidays to" bind:value={hours.holidays.to} />
     </div>
     <TextInput labelText="Time zone" bind:value={hours.zone} />
     {#if order.free}<Button size="small" kind="ghost" onclick={forget}>Plan without hours</Button>{/if}
@@ -87,15 +87,6 @@
         gap: 8px;
         align-items: center;
         margin: 4px 0;
-    }
-    input {
-        height: 32px;
-        padding: 0 8px;
-        border: 1px solid var(--rule);
-        background: var(--raised);
-        color: inherit;
-        font: inherit;
-        font-size: var(--size-small);
     }
     .soft {
         font-size: var(--size-small);

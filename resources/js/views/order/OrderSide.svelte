@@ -48,7 +48,7 @@
                     void plan.by(day);
                 }}
             >
-                <input type="date" aria-label="Day" bind:value={day} />
+                <input class="plain-field" type="date" aria-label="Day" bind:value={day} />
                 <Button size="small" kind="tertiary" type="submit" disabled={!day || plan.working !== ''}
                     >Work it out</Button
                 >
@@ -111,16 +111,6 @@
         display: flex;
         gap: 8px;
         margin-bottom: 8px;
-    }
-    input {
-        min-width: 0;
-        height: 32px;
-        padding: 0 8px;
-        border: 1px solid var(--rule);
-        background: var(--raised);
-        color: inherit;
-        font: inherit;
-        font-size: var(--size-small);
     }
     .soft {
         color: var(--ink-soft);

@@ -18,7 +18,12 @@
         <p>{rule.words} <span>{rule.why}</span></p>
         {#if plan.prices[rule.code]}<p><strong>{plan.prices[rule.code]}</strong></p>{/if}
         {#if rule.contradicted}<p><span>Not everywhere: in places a rule above it says the opposite.</span></p>{/if}
-        <select aria-label={rule.words} value={rule.kept} onchange={(e) => plan.keep(rule.code, e.currentTarget.value)}>
+        <select
+            class="plain-field"
+            aria-label={rule.words}
+            value={rule.kept}
+            onchange={(e) => plan.keep(rule.code, e.currentTarget.value)}
+        >
             {#each Object.entries(HOW) as [kept, words] (kept)}<option value={kept}>{words}</option>{/each}
         </select>
     </li>
@@ -60,11 +65,6 @@
     }
     select {
         margin-top: 3px;
-        padding: 3px 6px;
-        border: 1px solid var(--rule);
-        background: var(--raised);
-        color: inherit;
-        font-size: var(--size-small);
     }
     details {
         margin-top: 14px;

@@ -18,6 +18,7 @@
             <label
                 >{company.name}
                 <select
+                    class="plain-field"
                     value={String(company.priority)}
                     onchange={(e) =>
                         plan.save({ companies: [{ id: company.id, priority: Number(e.currentTarget.value) }] })}
@@ -40,12 +41,5 @@
         gap: 10px;
         align-items: center;
         justify-content: space-between;
-    }
-    select {
-        padding: 3px 6px;
-        border: 1px solid var(--rule);
-        background: var(--raised);
-        color: inherit;
-        font-size: var(--size-small);
     }
 </style>

@@ -24,7 +24,7 @@
 </script>
 
 {#snippet pick(label: string, value: string, set: (id: string) => void)}
-    <select aria-label={label} {value} onchange={(e) => set(e.currentTarget.value)}>
+    <select class="plain-field" aria-label={label} {value} onchange={(e) => set(e.currentTarget.value)}>
         <option value="">choose a step</option>
         {#each order.steps as step (step.id)}<option value={step.id}>{step.words}</option>{/each}
     </select>
@@ -49,11 +49,6 @@
 <style>
     select {
         width: 100%;
-        padding: 3px 6px;
-        border: 1px solid var(--rule);
-        background: var(--raised);
-        color: inherit;
-        font-size: var(--size-small);
     }
     section > :global(.bx--btn) {
         margin-top: 8px;

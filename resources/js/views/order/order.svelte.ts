@@ -94,19 +94,22 @@ export class OrderState {
         });
     }
 
-    /** What each rule that binds here costs, one after the other. */
+    /** What each rule that binds here costs, two at a time. */
     async price(): Promise<void> {
         const [order, asked] = [this.order, this.changes];
         const rules = order?.rules.filter((r) => !r.hard && (r.binds > 0 || r.kept !== 'kept')) ?? [];
-        await this.tried(async () => {
-            for (const [at, rule] of rules.entries()) {
-                this.working = `Working out what the rules cost, ${at + 1} of ${rules.length} …`;
+        const open = [...rules];
+        const next = async (): Promise<void> => {
+            for (let rule = open.shift(); rule && asked === this.changes; rule = open.shift()) {
+                this.working = `Working out what the rules cost, ${rules.length - open.length} of ${rules.length} …`;
                 const { words } = await this.asked<OrderPrice>(
                     orderPriceQuery(order!.company.id, rule.code, order!.version),
                 );
-                if (asked !== this.changes) return;
-                this.prices[rule.code] = words;
+                if (asked === this.changes) this.prices[rule.code] = words;
             }
+        };
+        await this.tried(async () => {
+            await Promise.all([next(), next()]);
         });
     }
 
