@@ -137,6 +137,7 @@ final class Planner
             $setUp,
             $after,
             $openings,
+            isTogether: true,
         );
     }
 
@@ -216,10 +217,10 @@ final class Planner
                     Duration::words($longest),
                 ));
             }
-            foreach ($notLater[$i] ?? [] as $first => $latest) {
+            foreach (array_keys($notLater[$i] ?? []) as $first) {
                 $before = $this->web->jobs[$first];
                 $needed = $setUp + $before->minutes + ($this->web->of($i)[$first]->wait ?? 0) + $job->minutes;
-                if ($needed > $longest && !$this->openings->canBridge($latest)) {
+                if ($needed > $longest) {
                     throw new DomainException(sprintf(
                         '%s and %s belong to one sitting of %s, and your longest has %s: free a longer one.',
                         $before->words(),

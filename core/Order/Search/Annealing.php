@@ -12,7 +12,7 @@ final class Annealing
 {
     /** Tasks whose starts are worked out again, in all. */
     private const BUDGET = 1_200_000;
-    private const LONGEST_RUN = 4;
+    private const LONGEST_RUN = 8;
     /** Of so many moves one goes anywhere, the others beside a task with the same set-up. */
     private const JOINED = 3;
     /** Minutes that a move may cost, about, at first and at last. */

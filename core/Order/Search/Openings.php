@@ -68,20 +68,6 @@ final class Openings
         return new self([[0, $minutes], ...$this->windows === null ? [[max($minutes, self::DAY), self::ALWAYS]] : $later ?? []]);
     }
 
-    /** Whether some window begins so soon after the one before it ends. */
-    public function canBridge(int $minutes): bool
-    {
-        $before = null;
-        foreach ($this->windows ?? [] as [$from, $to]) {
-            if ($before !== null && $from - $before <= $minutes) {
-                return true;
-            }
-            $before = $to;
-        }
-
-        return $this->windows === null;
-    }
-
     /** Minutes of the longest window; null for always. */
     public function longest(): ?int
     {

@@ -27,6 +27,7 @@ final readonly class OrderProblem
      * @param list<int> $labels by task: what has to stand ready, numbered from 1; 0 for nothing
      * @param int $setup minutes to make it ready
      * @param list<array<int, int>> $notLater by task: tasks after whose end it starts at most so many minutes later
+     * @param bool $isTogether whether what has to start soon after another task has to be done in its window too
      *
      * @throws DomainException for a circle, and for a task that fits no window
      */
@@ -38,6 +39,7 @@ final readonly class OrderProblem
         public int $setup,
         public array $notLater,
         public Openings $openings,
+        public bool $isTogether = false,
     ) {
         $this->count = count($ids);
         $next = array_fill(0, $this->count, []);
@@ -64,6 +66,14 @@ final readonly class OrderProblem
     public function work(): int
     {
         return array_sum($this->minutes);
+    }
+
+    /** The minute before which the first task does not start, so that the other one follows it soon enough if it starts then. */
+    public function soonest(int $first, int $then, int $start): int
+    {
+        $window = $this->isTogether ? $this->openings->windowOf($start + $this->minutes[$then]) : null;
+
+        return max($start - $this->notLater[$then][$first] - $this->minutes[$first], $this->openings->windows[$window - 1][0] ?? 0);
     }
 
     /** Minutes within which any sequence ends that can be kept at all. */

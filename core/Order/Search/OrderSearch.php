@@ -22,10 +22,13 @@ final class OrderSearch
     /** With set-ups the layers of large problems soon tell nothing more, and single moves find what they miss. */
     private const BUDGET_LARGE = 300_000;
     private const LARGE = 40;
-    /** What is weighed costs more where windows are looked through, and with set-ups still more. */
+    /** What is weighed costs more with set-ups, more where windows are looked through, and with both still more. */
+    private const WITH_SETUPS = 0.75;
     private const WITH_WINDOWS = 0.8;
-    private const WITH_BOTH = 0.6;
-    private const MOVED_LARGE = 2.4;
+    private const WITH_BOTH = 0.55;
+    /** Share of the usual single moves: small problems are mostly searched to their end without them. */
+    private const MOVED_SMALL = 0.2;
+    private const MOVED_LARGE = 3.2;
     /** What a node costs in the same measure, and a share of all tasks (as a power of two) for what it copies. */
     private const MADE = 4;
     private const COPIED = 3;
@@ -77,18 +80,10 @@ final class OrderSearch
             return new OrderAnswer(0, null, 0, true, [], 0);
         }
         foreach (self::WIDTHS as $width) {
-            while ($this->isOpen()) {
-                $this->moves->begin();
-                $found = $this->layers($width, $this->best === null ? $this->problem->horizon() : $this->best->time - 1);
-                if ($found === null) {
-                    break;
-                }
-                $this->best = $found;
+            while ($this->isOpen() && $this->reached($width, $this->best === null ? $this->problem->horizon() : $this->best->time - 1)) {
             }
-            if (!$this->moves->isCut() && $this->best !== null) {
-                $this->bound = $this->best->time;
-            }
-            if (!$this->isOpen() || $this->spent > $this->budget() || (!$this->moves->isCut() && $this->best === null)) {
+            $this->lookInEarlierWindows($width);
+            if (!$this->isOpen() || $this->isSpent() || $this->best === null && !$this->moves->isCut()) {
                 break;
             }
         }
@@ -106,14 +101,54 @@ final class OrderSearch
         );
     }
 
+    private function lookInEarlierWindows(int $width): void
+    {
+        do {
+            $aim = $this->best === null || $this->isSpent() ? null : $this->aim($this->best);
+        } while ($aim !== null && ($this->reached($width, $aim) || $this->bound > $aim));
+    }
+
+    /** Looks for an order that ends by then; where there is none for certain, the bound rises. */
+    private function reached(int $width, int $target): bool
+    {
+        $this->moves->begin();
+        $found = $this->layers($width, $target);
+        if ($found === null) {
+            $this->bound = $this->moves->isCut() ? $this->bound : max($this->bound, $target + 1);
+
+            return false;
+        }
+        $this->best = $found;
+
+        return true;
+    }
+
+    /** The end of an earlier window that may still be reached: what lies behind it is left out at once; null where there is none. */
+    private function aim(OrderNode $best): ?int
+    {
+        $openings = $this->problem->openings;
+        $window = $openings->windowOf($this->bound);
+
+        return $window === $openings->windowOf($best->time) ? null : $openings->windows[$window - 1][1] ?? null;
+    }
+
+    private function isSpent(): bool
+    {
+        return $this->spent > $this->budget();
+    }
+
     /** Where the end is not proven: other sequences near the one that was found. */
     private function improve(): void
     {
         if ($this->best === null || !$this->isOpen()) {
             return;
         }
-        $effort = $this->effort * ($this->isLarge() ? self::MOVED_LARGE : 1.0);
-        $sequence = Annealing::better($this->problem, $this->best->sequence(), $effort);
+        $share = match (true) {
+            $this->problem->count <= self::LARGE => self::MOVED_SMALL,
+            $this->isLarge() => self::MOVED_LARGE,
+            default => 1.0,
+        };
+        $sequence = Annealing::better($this->problem, $this->best->sequence(), $this->effort * $share);
         $starts = Timetable::of($this->problem, $sequence, $this->best->time);
         if ($starts !== null && !$this->problem->hasNotLater()) {
             $node = $this->moves->root();
@@ -140,11 +175,12 @@ final class OrderSearch
 
     private function budget(): int
     {
-        $usual = match (true) {
-            $this->isLarge() => self::BUDGET_LARGE,
-            $this->problem->openings->windows === null => self::BUDGET,
-            default => self::BUDGET * ($this->problem->setup === 0 ? self::WITH_WINDOWS : self::WITH_BOTH),
+        $hasSetups = $this->problem->setup > 0;
+        $usual = self::BUDGET * match ($this->problem->openings->windows === null) {
+            true => $hasSetups ? self::WITH_SETUPS : 1.0,
+            false => $hasSetups ? self::WITH_BOTH : self::WITH_WINDOWS,
         };
+        $usual = $this->isLarge() ? self::BUDGET_LARGE : $usual;
 
         return (int) ($usual * $this->effort);
     }

@@ -35,8 +35,8 @@ final class Timetable
                 $starts[$i] = $start;
                 $time = $start + $problem->minutes[$i];
                 $ready = $problem->labels[$i] ?: $ready;
-                foreach ($problem->notLater[$i] as $j => $most) {
-                    $needed = $start - $most - $problem->minutes[$j];
+                foreach (array_keys($problem->notLater[$i]) as $j) {
+                    $needed = $problem->soonest($j, $i, $start);
                     if (isset($place[$j]) && $place[$j] < $place[$i] && $starts[$j] < $needed) {
                         $least[$j] = $needed;
                         $isSettled = false;

@@ -95,8 +95,6 @@ final class NaturallyTest extends TestCase
         self::assertSame([60, null], [$free->longest(), (new Openings(null))->longest()]);
         self::assertSame([[0, 40], [40, 60], [100, 160]], $free->beginningWith(40)->windows);
         self::assertSame([0, 40], (new Openings(null))->beginningWith(40)->windows[0] ?? null);
-        self::assertTrue($free->canBridge(40));
-        self::assertFalse($free->canBridge(39));
     }
 
     /** Fifty minutes from 30 on: 30 in the first window, 20 in the second. */

@@ -14,7 +14,7 @@ use Random\Randomizer;
  *
  * @phpstan-type Case array{
  *   tasks: list<array{id: string, minutes: int, dry?: int, after?: list<string>, setup?: string, not_later?: array<string, int>}>,
- *   setup_minutes?: int, windows?: list<array{int, int}>,
+ *   setup_minutes?: int, windows?: list<array{int, int}>, together?: bool,
  * }
  */
 final class OrderCases
@@ -43,6 +43,7 @@ final class OrderCases
             $case['setup_minutes'] ?? 0,
             $notLater,
             new Openings($case['windows'] ?? null),
+            $case['together'] ?? false,
         );
     }
 
@@ -148,6 +149,9 @@ final class OrderCases
                     if (isset($ends[$before]) && $from > $ends[$before] + $most) {
                         $least[$before] = $from - $most - $tasks[$before]['minutes'];
                         $isKept = false;
+                    } elseif (isset($ends[$before]) && self::isParted($case, $ends[$before], $ends[$id])) {
+                        $least[$before] = $ends[$before] - $tasks[$before]['minutes'] + 1;
+                        $isKept = false;
                     }
                 }
             }
@@ -157,6 +161,18 @@ final class OrderCases
         }
 
         return null;
+    }
+
+    /**
+     * Whether two ends belong into one window and have another one's beginning between them.
+     *
+     * @param Case $case
+     */
+    private static function isParted(array $case, int $first, int $then): bool
+    {
+        $between = static fn (array $w): bool => $first <= $w[0] && $w[0] < $then;
+
+        return ($case['together'] ?? false) && array_filter($case['windows'] ?? [], $between) !== [];
     }
 
     /** @param list<array{int, int}>|null $windows */

@@ -52,7 +52,7 @@ final class OrderSearchTest extends TestCase
     {
         $solved = 0;
         for ($seed = 1; $seed <= 40; ++$seed) {
-            $case = OrderCases::small($seed, $windows, $setup, $labelled, $soon);
+            $case = ['together' => $soon && $seed % 2 === 0] + OrderCases::small($seed, $windows, $setup, $labelled, $soon);
             $best = OrderCases::best($case);
             $told = json_encode($case, JSON_THROW_ON_ERROR);
             try {
@@ -99,6 +99,21 @@ final class OrderSearchTest extends TestCase
         self::assertSame(55, OrderSearch::solve(OrderCases::problem($case))->end);
         $case['tasks'][0]['dry'] = 12;
         self::assertSame(45, OrderSearch::solve(OrderCases::problem($case))->end);
+    }
+
+    /** Free from 0 to 30 and from 40 to 90: a wash at 20 could be wiped at 40, but not in the same sitting. */
+    public function testWhatBelongsToOneSittingIsNotParted(): void
+    {
+        $case = ['windows' => [[0, 30], [40, 90]], 'tasks' => [
+            ['id' => 'wash', 'minutes' => 10, 'dry' => 5],
+            ['id' => 'wipe', 'minutes' => 20, 'after' => ['wash'], 'not_later' => ['wash' => 60]],
+        ]];
+
+        self::assertSame([0 => 0, 1 => 40], OrderSearch::solve(OrderCases::problem($case))->starts);
+        // wash 40 to 50, dry at 55, wiped until 75
+        $together = OrderSearch::solve(OrderCases::problem(['together' => true] + $case));
+        self::assertSame([0 => 40, 1 => 55], $together->starts);
+        self::assertSame(75, $together->end);
     }
 
     /** A wash that must be wiped 5 to 8 minutes after it was laid, and a pin that holds the figure until minute 40. */
