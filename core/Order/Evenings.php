@@ -34,6 +34,7 @@ final class Evenings
         Openings $openings = new Openings(null),
         ?Weather $air = null,
         float $effort = 1.0,
+        Kept $kept = new Kept(),
     ): RunningOrder {
         $by = [];
         foreach ($companies as $company) {
@@ -43,7 +44,7 @@ final class Evenings
         $orders = [];
         $left = $openings;
         foreach ($by as $priority => $its) {
-            $orders[] = $order = Planner::plan($its, $ways[$priority] ?? WayOfWorking::Row, $wishes, $left, $air, $effort);
+            $orders[] = $order = Planner::plan($its, $ways[$priority] ?? WayOfWorking::Row, $wishes, $left, $air, $effort, $kept);
             $left = $left->without(self::busy($order), self::WORTH_WHILE);
         }
 
@@ -92,6 +93,8 @@ final class Evenings
             false,
             $aside,
             $ties,
+            array_merge(...array_map(static fn (RunningOrder $o): array => $o->planned, $orders)),
+            array_merge(...array_map(static fn (RunningOrder $o): array => $o->letGo, $orders)),
         );
     }
 }

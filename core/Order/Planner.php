@@ -11,6 +11,7 @@ use Kalokroma\Order\Job\Jobs;
 use Kalokroma\Order\Rule\Weaver;
 use Kalokroma\Order\Rule\Web;
 use Kalokroma\Order\Rule\Wishes;
+use Kalokroma\Order\Search\FirstTry;
 use Kalokroma\Order\Search\Naturally;
 use Kalokroma\Order\Search\Openings;
 use Kalokroma\Order\Search\OrderProblem;
@@ -43,6 +44,12 @@ final class Planner
 
     private bool $isProven = false;
 
+    /** Pins that can be kept. */
+    private Kept $kept;
+
+    /** @var list<Job> that could not stay where they were put */
+    private array $letGo = [];
+
     /** @var array<string, list<int>> sequences of groups that are alike */
     private array $known = [];
 
@@ -54,7 +61,9 @@ final class Planner
         private readonly Openings $free,
         private readonly ?Weather $air,
         private readonly float $effort,
+        Kept $kept,
     ) {
+        $this->kept = $kept;
         $this->openings = $free->openingLater(self::SET_UP);
     }
 
@@ -63,6 +72,7 @@ final class Planner
      *
      * @param list<CompanyWork> $companies painted side by side
      * @param float $effort share of the usual budget of the search, more than 0
+     * @param Kept $kept pins that cannot be kept are let go, {@see RunningOrder::$letGo}
      *
      * @throws DomainException where wishes contradict each other, or the free hours end before the work does
      */
@@ -73,13 +83,14 @@ final class Planner
         Openings $openings = new Openings(null),
         ?Weather $air = null,
         float $effort = 1.0,
+        Kept $kept = new Kept(),
     ): RunningOrder {
-        $found = (new self($companies, $way, $wishes, $openings, $air, $effort))->order();
-        foreach ($wishes->relaxed as $rule) {
+        $found = (new self($companies, $way, $wishes, $openings, $air, $effort, $kept))->order();
+        foreach ($kept->isFirstTry ? [] : $wishes->relaxed as $rule) {
             $keeping = $wishes->keeping($rule);
-            $kept = (new self($companies, $way, $keeping, $openings, $air, $effort))->order();
-            if ([$kept->lastWindow(), $kept->end, $kept->washes()] <= [$found->lastWindow(), $found->end, $found->washes()]) {
-                [$found, $wishes] = [$kept, $keeping];
+            $other = (new self($companies, $way, $keeping, $openings, $air, $effort, $kept))->order();
+            if ([$other->lastWindow(), $other->end, $other->washes()] <= [$found->lastWindow(), $found->end, $found->washes()]) {
+                [$found, $wishes] = [$other, $keeping];
             }
         }
 
@@ -103,18 +114,88 @@ final class Planner
         [$this->web, $notLater] = Weaver::weave($jobs, $this->wishes, $way);
         $this->refuseTooLate($notLater);
         $this->refuseTooLong($notLater, $longest);
-        $this->problem = self::problem($this->web->jobs, $this->web->waits(), $notLater, $this->openings);
-        $sequence = $this->way->isByGroups() ? $this->byGroups() : $this->asOne($notLater);
-        $starts = Timetable::of($this->problem, $sequence, $this->problem->horizon())
-            ?? throw new DomainException('Your free hours end before the work does: add some.');
+        $this->problem = self::problem($this->web->jobs, $this->web->waits(), $notLater, $this->openings, release: $this->wet());
+        $wanted = $this->kept->wanted($this->web);
+        $this->pin($wanted);
+        $try = $this->kept->starts === [] ? [] : FirstTry::of($this->problem, $wanted) ?? [];
+        if ($this->kept->isFirstTry && $try !== []) {
+            $this->bound = OrderSearch::boundOf($this->problem);
+            $sequence = $try;
+        } else {
+            $sequence = $this->way->isByGroups() ? $this->byGroups() : $this->asOne($try);
+        }
+        $starts = Timetable::of($this->problem, $sequence, $this->problem->horizon()) ?? $this->putRight($sequence);
 
-        return $this->told($sequence, $starts);
+        return $this->told(array_keys($starts), $starts);
+    }
+
+    /** @return array<int, int> minute from which a job may start, where something is wet below it */
+    private function wet(): array
+    {
+        $from = [];
+        foreach ($this->web->jobs as $i => $job) {
+            foreach ($job->company->wet as $wet) {
+                if ($wet->holds($job)) {
+                    $from[$i] = max($from[$i] ?? 0, $wet->minutes);
+                }
+            }
+        }
+
+        return $from;
+    }
+
+    /**
+     * Takes the pins one after the other, and what has to follow soon on what was painted: those that cannot be kept are let go.
+     *
+     * @param array<int, float> $wanted
+     */
+    private function pin(array $wanted): void
+    {
+        $dues = [];
+        foreach ($this->web->jobs as $i => $job) {
+            foreach ($job->company->wet as $wet) {
+                if ($wet->hurries($job)) {
+                    $dues[] = [$i, null, (int) $wet->latest + $job->minutes];
+                }
+            }
+            $at = $this->kept->pins[$job->id] ?? null;
+            if ($at !== null) {
+                $dues[] = [$i, $at, $at + $job->minutes];
+            }
+        }
+        $pins = $this->kept->pins;
+        foreach ($dues as [$job, $from, $by]) {
+            $problem = $this->problem->with($job, $from, $by);
+            if (FirstTry::of($problem, $wanted) === null) {
+                $this->letGo[] = $this->web->jobs[$job];
+                unset($pins[$this->web->jobs[$job]->id]);
+            } else {
+                $this->problem = $problem;
+            }
+        }
+        $this->kept = new Kept($pins, $this->kept->starts, $this->kept->isFirstTry);
+    }
+
+    /**
+     * A sequence that was looked for without the free hours, with what is pinned where it belongs.
+     *
+     * @param list<int> $sequence
+     *
+     * @return array<int, int> starts
+     */
+    private function putRight(array $sequence): array
+    {
+        $sequence = FirstTry::of($this->problem, array_flip($sequence));
+
+        return ($sequence === null ? null : Timetable::of($this->problem, $sequence, $this->problem->horizon()))
+            ?? throw new DomainException('Your free hours end before the work does: add some.');
     }
 
     /**
      * @param list<Job> $jobs
      * @param list<array<int, int>> $waits
      * @param array<int, array<int, int>> $notLater
+     * @param array<int, int> $release
      */
     private static function problem(
         array $jobs,
@@ -122,6 +203,7 @@ final class Planner
         array $notLater,
         Openings $openings,
         int $setUp = self::SET_UP,
+        array $release = [],
     ): OrderProblem {
         $known = $labels = $after = [];
         foreach ($jobs as $i => $job) {
@@ -138,15 +220,17 @@ final class Planner
             $after,
             $openings,
             isTogether: true,
+            release: $release,
         );
     }
 
     /**
      * @param list<int> $members numbers of the jobs of this problem
+     * @param list<int> $known a sequence within the problem that can be kept, where there is one
      *
      * @return list<int> numbers within the problem
      */
-    private function searched(OrderProblem $problem, array $members): array
+    private function searched(OrderProblem $problem, array $members, array $known = []): array
     {
         if ($problem->count === 0) {
             [$this->bound, $this->isProven] = [0, true];
@@ -154,7 +238,7 @@ final class Planner
             return [];
         }
         try {
-            $answer = OrderSearch::solve($problem, $this->effort);
+            $answer = OrderSearch::solve($problem, $this->effort, $known);
         } catch (DomainException) {
             throw new DomainException(match (true) {
                 !$problem->hasNotLater() => 'Your free hours end before the work does: add some.',
@@ -236,17 +320,17 @@ final class Planner
     /**
      * Whoever goes colour by colour minds a change of paint more than the minutes it takes.
      *
-     * @param array<int, array<int, int>> $notLater
+     * @param list<int> $try a sequence that can be kept; empty where none is known
      *
      * @return list<int>
      */
-    private function asOne(array $notLater): array
+    private function asOne(array $try): array
     {
         if ($this->way !== WayOfWorking::ColourByColour) {
-            return $this->searched($this->problem, array_keys($this->web->jobs));
+            return $this->searched($this->problem, array_keys($this->web->jobs), $try);
         }
         $dear = self::MINDED * self::SET_UP;
-        $problem = self::problem($this->web->jobs, $this->problem->waits, $notLater, new Openings(null), $dear);
+        $problem = self::problem($this->web->jobs, $this->problem->waits, $this->problem->notLater, new Openings(null), $dear);
         $sequence = $this->searched($problem, array_keys($this->web->jobs));
         $this->bound = OrderSearch::boundOf($this->problem);
         $this->isProven = false;
@@ -324,6 +408,8 @@ final class Planner
             $this->isProven && $this->bound >= $end,
             $this->web->setAside(),
             $this->web->counted(),
+            [new Planned($this->web, $this->problem, $starts, $this->kept)],
+            $this->letGo,
         );
     }
 }

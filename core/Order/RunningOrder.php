@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kalokroma\Order;
 
+use Kalokroma\Order\Job\Job;
 use Kalokroma\Order\Rule\OrderTie;
 use Kalokroma\Recipe\Technique\Level;
 use Kalokroma\Recipe\Technique\Position;
@@ -21,6 +22,8 @@ final readonly class RunningOrder
      * @param bool $isProven whether none ends earlier than this one
      * @param list<OrderTie> $setAside rules that others contradict somewhere
      * @param array<string, int> $ties how often each rule binds, by its code
+     * @param list<Planned> $planned what it was found for, one after the other
+     * @param list<Job> $letGo jobs that could not stay where they were put, or come in time
      */
     public function __construct(
         public array $jobs,
@@ -29,7 +32,21 @@ final readonly class RunningOrder
         public bool $isProven,
         public array $setAside,
         public array $ties,
+        public array $planned = [],
+        public array $letGo = [],
     ) {
+    }
+
+    /** Whether the painter has put this job where it is. */
+    public function isPinned(OrderedJob $ordered): bool
+    {
+        foreach ($this->planned as $planned) {
+            if (($planned->kept->pins[$ordered->job->id] ?? null) === $ordered->start) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** Minutes with brush or spray in hand, set-ups included. */

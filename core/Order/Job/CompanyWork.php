@@ -28,6 +28,7 @@ final readonly class CompanyWork
      * @param array<string, WholeWork> $whole steps over the whole figure, by key
      * @param Closure(string|null, PlannedStep, list<int>): list<int>|null $left figures that still lack a step, by the id of its area; null
      *     for all
+     * @param list<Wet> $wet what was painted and is not dry yet
      * @param int $priority 1 is painted before 2 where both want the same evening
      */
     public function __construct(
@@ -43,6 +44,7 @@ final readonly class CompanyWork
         private ?Closure $left = null,
         public int $priority = 1,
         private ?Goal $goal = null,
+        public array $wet = [],
     ) {
         $beside = [];
         foreach ($touching as [$one, $other]) {
@@ -74,6 +76,7 @@ final readonly class CompanyWork
             $this->left,
             $this->priority,
             $goal,
+            $this->wet,
         );
     }
 

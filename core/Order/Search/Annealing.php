@@ -153,7 +153,7 @@ final class Annealing
                 $ready = $label;
                 ++$changes;
             }
-            $start = $time + $setup;
+            $start = max($time + $setup, $problem->release[$task] ?? 0);
             foreach ($problem->waits[$task] as $before => $lag) {
                 $held = ($new[$before] ?? $this->ends[$before]) + $lag;
                 if ($held > $start) {
@@ -161,7 +161,7 @@ final class Annealing
                 }
             }
             $start = $problem->openings->earliest($start, $setup, $problem->minutes[$task]);
-            if ($start === null || $start + $rest > $worst) {
+            if ($start === null || $start + $rest > $worst || $start + $problem->minutes[$task] > ($problem->due[$task] ?? PHP_INT_MAX)) {
                 return null;
             }
             $new[$task] = $time = $start + $problem->minutes[$task];
@@ -180,7 +180,7 @@ final class Annealing
             $ready = $at > 0 ? $this->ready[$at - 1] : 0;
             $setup = $this->problem->setupOf($task, $ready);
             $isChange = $this->problem->labels[$task] > 0 && $this->problem->labels[$task] !== $ready;
-            $start = ($at > 0 ? $this->ends[$sequence[$at - 1]] : 0) + $setup;
+            $start = max(($at > 0 ? $this->ends[$sequence[$at - 1]] : 0) + $setup, $this->problem->release[$task] ?? 0);
             foreach ($this->problem->waits[$task] as $before => $lag) {
                 $start = max($start, $this->ends[$before] + $lag);
             }

@@ -35,7 +35,7 @@ final readonly class HeadsAndTails
     {
         $heads = $above = [];
         foreach ($problem->sorted as $i) {
-            $from = $problem->setupOf($i, 0);
+            $from = max($problem->setupOf($i, 0), $problem->release[$i] ?? 0);
             $above[$i] = [];
             foreach ($problem->waits[$i] as $j => $lag) {
                 $from = max($from, $heads[$j] + $problem->minutes[$j] + $lag);

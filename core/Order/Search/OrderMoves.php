@@ -143,6 +143,9 @@ final class OrderMoves
         if ($end + $this->bounds->tails[$task] > $target || $this->problem->openings->worked($end, $work) > $target) {
             return null;
         }
+        if ($this->problem->due !== [] && !$this->problem->isInTime($task, $end, $node->done)) {
+            return null;
+        }
         foreach ($this->problem->notLater[$task] as $j => $most) {
             if ($node->done[$j] === '1') {
                 return $this->settled($node, $task, $target);

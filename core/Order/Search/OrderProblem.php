@@ -20,6 +20,9 @@ final readonly class OrderProblem
     /** @var list<array<int, int>> by task: those that wait for it, and for how many minutes after its end */
     public array $next;
 
+    /** @var array<int, int> by task that has to end by some minute itself, or has to for the sake of one behind it: that minute */
+    public array $latest;
+
     /**
      * @param list<string> $ids
      * @param list<int> $minutes
@@ -28,6 +31,8 @@ final readonly class OrderProblem
      * @param int $setup minutes to make it ready
      * @param list<array<int, int>> $notLater by task: tasks after whose end it starts at most so many minutes later
      * @param bool $isTogether whether what has to start soon after another task has to be done in its window too
+     * @param array<int, int> $release by task: the minute from which it may start, where that is not the first
+     * @param array<int, int> $due by task: the minute by which it ends, where that is asked for
      *
      * @throws DomainException for a circle, and for a task that fits no window
      */
@@ -40,6 +45,8 @@ final readonly class OrderProblem
         public array $notLater,
         public Openings $openings,
         public bool $isTogether = false,
+        public array $release = [],
+        public array $due = [],
     ) {
         $this->count = count($ids);
         $next = array_fill(0, $this->count, []);
@@ -50,6 +57,7 @@ final readonly class OrderProblem
         }
         $this->next = $next;
         $this->sorted = $this->sort();
+        $this->latest = $this->latest();
         foreach ($minutes as $i => $time) {
             if ($openings->earliest(0, $this->labels[$i] > 0 ? $setup : 0, $time) === null) {
                 throw new DomainException(sprintf('"%s" takes %d minutes and fits into no window.', $ids[$i], $time));
@@ -68,6 +76,70 @@ final readonly class OrderProblem
         return array_sum($this->minutes);
     }
 
+    /** The same with a task that may start from one minute on, or whenever it may now, and ends by another. */
+    public function with(int $task, ?int $release, int $due): self
+    {
+        return new self(
+            $this->ids,
+            $this->minutes,
+            $this->waits,
+            $this->labels,
+            $this->setup,
+            $this->notLater,
+            $this->openings,
+            $this->isTogether,
+            $release === null ? $this->release : [$task => max($release, $this->release[$task] ?? 0)] + $this->release,
+            [$task => min($due, $this->due[$task] ?? PHP_INT_MAX)] + $this->due,
+        );
+    }
+
+    /** The same with a task that starts and ends whenever it may. */
+    public function without(int $task): self
+    {
+        return new self(
+            $this->ids,
+            $this->minutes,
+            $this->waits,
+            $this->labels,
+            $this->setup,
+            $this->notLater,
+            $this->openings,
+            $this->isTogether,
+            isset($this->due[$task]) ? array_diff_key($this->release, [$task => 0]) : $this->release,
+            array_diff_key($this->due, [$task => 0]),
+        );
+    }
+
+    /** @return array<int, int> */
+    private function latest(): array
+    {
+        $latest = $this->due;
+        foreach ($latest === [] ? [] : array_reverse($this->sorted) as $i) {
+            foreach ($this->next[$i] as $j => $lag) {
+                if (isset($latest[$j])) {
+                    $latest[$i] = min($latest[$i] ?? PHP_INT_MAX, $latest[$j] - $this->minutes[$j] - $lag);
+                }
+            }
+        }
+
+        return $latest;
+    }
+
+    /** Whether all that has to end by some minute still can, where one task ends now. */
+    public function isInTime(int $task, int $end, string $done): bool
+    {
+        if ($end > ($this->latest[$task] ?? PHP_INT_MAX)) {
+            return false;
+        }
+        foreach ($this->latest as $other => $by) {
+            if ($other !== $task && $done[$other] === '0' && $end + $this->minutes[$other] > $by) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
     /** The minute before which the first task does not start, so that the other one follows it soon enough if it starts then. */
     public function soonest(int $first, int $then, int $start): int
     {
@@ -82,7 +154,8 @@ final readonly class OrderProblem
         $lags = array_sum(array_map(static fn (array $waits): int => max([0, ...array_values($waits)]), $this->waits));
         $windows = $this->openings->windows;
 
-        return $windows === null ? $this->work() + $lags + $this->count * $this->setup : $windows[count($windows) - 1][1] ?? 0;
+        return $windows === null ? max([0,
+            ...$this->release]) + $this->work() + $lags + $this->count * $this->setup : $windows[count($windows) - 1][1] ?? 0;
     }
 
     public function hasNotLater(): bool

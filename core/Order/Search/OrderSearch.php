@@ -58,12 +58,14 @@ final class OrderSearch
 
     /**
      * @param float $effort share of the usual budget, more than 0: what is asked beside another question may be looked into less deeply
+     * @param list<int> $known a sequence that can be kept, where there is one: no worse is answered
      *
      * @throws DomainException where the windows end before the work does, or tasks cannot keep close enough together
      */
-    public static function solve(OrderProblem $problem, float $effort = 1.0): OrderAnswer
+    public static function solve(OrderProblem $problem, float $effort = 1.0, array $known = []): OrderAnswer
     {
         $search = new self($problem, $effort);
+        $search->begin($known);
 
         return $search->answer();
     }
@@ -151,12 +153,29 @@ final class OrderSearch
         $sequence = Annealing::better($this->problem, $this->best->sequence(), $this->effort * $share);
         $starts = Timetable::of($this->problem, $sequence, $this->best->time);
         if ($starts !== null && !$this->problem->hasNotLater()) {
-            $node = $this->moves->root();
-            foreach ($sequence as $i) {
-                $node = $this->moves->placed($node, $i, $starts[$i]);
-            }
-            $this->best = $node;
+            $this->best = $this->node($sequence, $starts);
         }
+    }
+
+    /** @param list<int> $known */
+    private function begin(array $known): void
+    {
+        $starts = $known === [] ? null : Timetable::of($this->problem, $known, $this->problem->horizon());
+        $this->best = $starts === null ? null : $this->node($known, $starts);
+    }
+
+    /**
+     * @param list<int> $sequence
+     * @param array<int, int> $starts
+     */
+    private function node(array $sequence, array $starts): OrderNode
+    {
+        $node = $this->moves->root();
+        foreach ($sequence as $i) {
+            $node = $this->moves->placed($node, $i, $starts[$i]);
+        }
+
+        return $node;
     }
 
     /** Among orders that end as early: fewer changes of set-up. */

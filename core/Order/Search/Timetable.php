@@ -24,12 +24,12 @@ final class Timetable
             $isSettled = true;
             [$time, $ready] = [0, 0];
             foreach ($sequence as $i) {
-                $from = max($time + $problem->setupOf($i, $ready), $least[$i] ?? 0);
+                $from = max($time + $problem->setupOf($i, $ready), $least[$i] ?? 0, $problem->release[$i] ?? 0);
                 foreach ($problem->waits[$i] as $j => $lag) {
                     $from = max($from, $starts[$j] + $problem->minutes[$j] + $lag);
                 }
                 $start = $problem->openings->earliest($from, $problem->setupOf($i, $ready), $problem->minutes[$i]);
-                if ($start === null || $start + $problem->minutes[$i] > $latest) {
+                if ($start === null || $start + $problem->minutes[$i] > min($latest, $problem->due[$i] ?? $latest)) {
                     return null;
                 }
                 $starts[$i] = $start;

@@ -8,6 +8,7 @@ use Kalokroma\Figure\Area;
 use Kalokroma\Figure\Material;
 use Kalokroma\Figure\Relief;
 use Kalokroma\Order\Job\CompanyWork;
+use Kalokroma\Order\Job\Wet;
 use Kalokroma\Order\Job\WholeWork;
 use Kalokroma\Order\OrderedJob;
 use Kalokroma\Order\RunningOrder;
@@ -34,6 +35,7 @@ final class Works
      * @param list<array{string, string}>|null $touching null where every area is beside every other
      * @param list<WholeStep> $whole
      * @param list<StepOutcome>|null $undercoat null for grey out of an airbrush
+     * @param list<Wet> $wet
      */
     public static function company(
         array $recipes,
@@ -46,6 +48,7 @@ final class Works
         ?callable $left = null,
         string $id = 'c',
         int $priority = 1,
+        array $wet = [],
     ): CompanyWork {
         $ground = Undercoating::of(UndercoatPlan::of(Ground::uniform(Tone::Grey, null), Kind::Airbrush), self::CM2);
         $areas = $outcomes = [];
@@ -75,6 +78,7 @@ final class Works
             $wholes,
             $left === null ? null : $left(...),
             $priority,
+            wet: $wet,
         );
     }
 

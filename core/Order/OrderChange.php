@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Order;
+
+use Closure;
+use Kalokroma\Order\Search\Openings;
+use Kalokroma\Word\Duration;
+use Kalokroma\Word\Finding;
+use Kalokroma\Word\Message;
+
+/** What is otherwise in an order that was planned again, in one sentence. */
+final class OrderChange
+{
+    /** An end that moves by less is told as the same, minutes. */
+    private const SAME = 5;
+    /** Jobs that are named. */
+    private const NAMED = 2;
+
+    /**
+     * @param array<string, int> $starts of the order before, minutes from now, by id of the job
+     * @param int $end of the order before, minutes from now
+     * @param Closure(int): string $when a minute from now in words, as "on Sun 6 Dec at 15:40"
+     *
+     * @return Finding|null null where nothing is
+     */
+    public static function since(array $starts, int $end, RunningOrder $now, Openings $openings, Closure $when): ?Finding
+    {
+        $later = [];
+        $fresh = 0;
+        foreach ($now->jobs as $ordered) {
+            $before = $starts[$ordered->job->id] ?? null;
+            if ($before === null) {
+                ++$fresh;
+            } elseif ($openings->windowOf($before + $ordered->job->minutes) !== $openings->windowOf($ordered->end())) {
+                $later[] = lcfirst($ordered->job->words());
+            }
+        }
+        $gone = count($starts) + $fresh - count($now->jobs);
+        $shift = $openings->windows === null ? 0 : $now->end - $end;
+        if ($gone === 0 && $fresh === 0 && $later === [] && abs($shift) < self::SAME) {
+            return null;
+        }
+
+        return new Finding('order.change', implode(' ', array_filter([
+            'Planned again',
+            $gone > 0 || $fresh > 0 ? 'with '.($gone > 0 ? '{gone, plural, one {one go} other {# goes}} fewer' : '')
+                .($gone > 0 && $fresh > 0 ? ' and ' : '').($fresh > 0 ? '{fresh, plural, one {one} other {#}} more' : '') : null,
+        ])).match (true) {
+            $now->jobs === [] => ': nothing is left to do.',
+            $openings->windows === null => ': {work} of work left.',
+            abs($shift) < self::SAME => ': finished {when}, as before'.self::moved($later).'.',
+            default => ': finished {when}, {shift} '.($shift > 0 ? 'later' : 'earlier').' than before'.self::moved($later).'.',
+        }, [
+            'gone' => $gone,
+            'fresh' => $fresh,
+            'work' => Duration::words($now->handsOn()),
+            'when' => $when($now->end),
+            'shift' => Duration::words(abs($shift)),
+            'moved' => Message::listed(array_slice($later, 0, self::NAMED)),
+            'more' => max(0, count($later) - self::NAMED),
+        ]);
+    }
+
+    /** @param list<string> $later */
+    private static function moved(array $later): string
+    {
+        return match (true) {
+            $later === [] => '',
+            count($later) <= self::NAMED => '; to another sitting: {moved}',
+            default => '; to another sitting: {moved}, and {more} more',
+        };
+    }
+}

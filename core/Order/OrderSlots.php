@@ -1,0 +1,196 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Order;
+
+use Closure;
+use Kalokroma\Order\Rule\OrderTie;
+use Kalokroma\Order\Search\FirstTry;
+use Kalokroma\Order\Search\HeadsAndTails;
+use Kalokroma\Order\Search\OrderProblem;
+use Kalokroma\Order\Search\Timetable;
+use Kalokroma\Word\Duration;
+use Kalokroma\Word\Finding;
+
+/**
+ * Where a job may be put in an order that is planned: before each of the others, at the end of each sitting, and into the next
+ * sittings that stand empty. What has to come before it is drawn forward, and what waits for it goes behind; what is pinned stays.
+ */
+final class OrderSlots
+{
+    /** Without free hours a job begins no more than this after the place it was put to, minutes. */
+    private const SLACK = 30;
+    /** Empty sittings that are offered. */
+    private const EMPTY_SITTINGS = 3;
+
+    private readonly OrderProblem $problem;
+
+    /** @var array<int, float> */
+    private readonly array $wanted;
+
+    private readonly int $head;
+
+    /** @param Closure(int): string $when a minute from now in words, as "on Sun 6 Dec at 15:40" */
+    private function __construct(private readonly Planned $planned, private readonly int $job, private readonly Closure $when)
+    {
+        $problem = $planned->problem;
+        $this->problem = $problem->without($job);
+        $this->wanted = $planned->starts;
+        $this->head = HeadsAndTails::of($this->problem)->heads[$job];
+    }
+
+    /**
+     * @param Closure(int): string $when
+     *
+     * @return list<OrderSlot> in their order of time
+     */
+    public static function for(Planned $planned, int $job, Closure $when): array
+    {
+        $places = new self($planned, $job, $when);
+
+        return array_map(
+            static fn (array $place): OrderSlot => $places->tried($place[0], $place[1]),
+            $places->candidates(),
+        );
+    }
+
+    /** @param Closure(int): string $when */
+    public static function one(Planned $planned, int $job, int $at, Closure $when): OrderSlot
+    {
+        return (new self($planned, $job, $when))->tried($at, null);
+    }
+
+    /** @return list<array{int, string|null}> minute, and the job that would follow; where the job stands now is none of them */
+    private function candidates(): array
+    {
+        $now = $this->window($this->planned->end($this->job));
+        $found = [];
+        $before = null;
+        $isHere = false;
+        foreach (array_keys($this->planned->starts) as $i) {
+            if ($i === $this->job) {
+                $isHere = true;
+                continue;
+            }
+            $window = $this->window($this->planned->end($i));
+            $last = $before === null ? null : $this->window($this->planned->end($before));
+            $id = $this->planned->web->jobs[$i]->id;
+            if ($before !== null && $window === $last) {
+                $found[] = $isHere ? null : [$this->planned->end($before), $id];
+            } else {
+                $found[] = $before === null || ($isHere && $now === $last) ? null : [$this->planned->end($before), null];
+                $found[] = $isHere && $now === $window ? null : [$this->begins($window), $id];
+            }
+            [$before, $isHere] = [$i, false];
+        }
+        $end = $before === null ? 0 : $this->planned->end($before);
+        $found[] = $before === null || ($isHere && $now === $this->window($end)) ? null : [$end, null];
+        foreach (array_slice(
+            $this->problem->openings->windows ?? [],
+            max((int) $this->window($end), $now ?? 0),
+            self::EMPTY_SITTINGS,
+        ) as $next) {
+            $found[] = [$next[0], null];
+        }
+
+        return array_values(array_filter($found));
+    }
+
+    private function tried(int $at, ?string $before): OrderSlot
+    {
+        $minutes = $this->problem->minutes[$this->job];
+        [$window, $by] = $this->sitting($at, $before);
+        $by ??= max($at, $this->head) + self::SLACK + $minutes;
+        if ($this->head + $minutes > $by) {
+            return new OrderSlot($at, $before, $window, null, $this->tooEarly());
+        }
+        if (max($at, $this->head) + $minutes > $by) {
+            return new OrderSlot($at, $before, $window, null, new Finding(
+                'move.short',
+                'It takes {needed}, and no more than {left} are left there.',
+                ['needed' => Duration::words($minutes), 'left' => Duration::words(max(0, $by - max($at, $this->head)))],
+            ));
+        }
+        $problem = $this->problem->with($this->job, $at, $by);
+        $sequence = FirstTry::of($problem, array_replace($this->wanted, [$this->job => $at]));
+        $starts = $sequence === null ? null : Timetable::of($problem, $sequence, $problem->horizon());
+
+        return $starts === null
+            ? new OrderSlot($at, $before, $window, null, $this->blocked())
+            : new OrderSlot($at, $before, $window, $starts[$this->job]);
+    }
+
+    /**
+     * At the end of a sitting that is full the place belongs to it all the same.
+     *
+     * @return array{int|null, int|null} number of the window and its last minute; null for always
+     */
+    private function sitting(int $at, ?string $before): array
+    {
+        $openings = $this->problem->openings;
+        if ($openings->windows === null) {
+            return [null, null];
+        }
+        $last = $before === null && $at > 0 ? $this->window($at) : null;
+        $window = $last !== null && ($openings->windows[$last - 1][0] ?? PHP_INT_MAX) < $at ? $last : $this->window($at + 1);
+
+        return [$window, $openings->windows[($window ?? 0) - 1][1] ?? 0];
+    }
+
+    /** What has to come first, and when it could follow on that at the earliest. */
+    private function tooEarly(): Finding
+    {
+        $last = $this->lastBefore();
+
+        return $last === null
+            ? new Finding('move.early', 'It cannot begin before {when}.', ['when' => ($this->when)($this->head)])
+            : new Finding('move.first', '{first} has to come first: {why}. It cannot begin before {when}.', [
+                'first' => $this->planned->web->jobs[$last->first]->words(),
+                'why' => $last->because === 'recipe' && $last->wait > 0
+                    ? 'it dries for '.Duration::words($this->planned->web->jobs[$last->first]->drying->minutes) : $last->why(),
+                'when' => ($this->when)($this->head),
+            ]);
+    }
+
+    private function lastBefore(): ?OrderTie
+    {
+        $found = null;
+        $latest = -1;
+        $heads = HeadsAndTails::of($this->problem)->heads;
+        foreach ($this->planned->web->of($this->job) as $first => $tie) {
+            $until = $heads[$first] + $this->problem->minutes[$first] + $tie->wait;
+            if ($until > $latest) {
+                [$found, $latest] = [$tie, $until];
+            }
+        }
+
+        return $found;
+    }
+
+    private function blocked(): Finding
+    {
+        foreach (array_keys($this->problem->due) as $other) {
+            $name = $this->planned->web->jobs[$other]->words();
+            if ($this->planned->web->isBefore($this->job, $other)) {
+                return new Finding('move.pinned', '{other} is to begin {when}, and has to come after it.', [
+                    'other' => $name, 'when' => ($this->when)($this->planned->starts[$other]),
+                ]);
+            }
+        }
+
+        return $this->problem->due === [] && !$this->problem->hasNotLater()
+            ? new Finding('move.full', 'What has to come before it leaves no room for it in that sitting.')
+            : new Finding('move.blocked', 'What is pinned, or has to follow soon on what comes before, leaves no room for it there.');
+    }
+
+    private function window(int $minute): ?int
+    {
+        return $this->problem->openings->windowOf($minute);
+    }
+
+    private function begins(?int $window): int
+    {
+        return $this->problem->openings->windows[($window ?? 0) - 1][0] ?? 0;
+    }
+}
