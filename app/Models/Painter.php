@@ -33,6 +33,8 @@ use Kalokroma\Word\Temperature;
  *   overruled?: list<string>, relaxed?: list<string>, fieldable_first?: bool, before?: list<array{string, string}>,
  *   air?: array{celsius: float|int, humidity: float|int}|null,
  * }|null $wishes for the order of work
+ * @property array<string, int>|null $pins when jobs begin that the painter has put somewhere, minutes since 1970, UTC, by id of the job
+ * @property array{name: string, taken: list<string>, spans: list<array{int, int}>}|null $busy what was taken from a calendar
  * @property array<array-key, array{0: float, 1: float, 2: int, 3?: list<mixed>}>|null $learned what mixes told of paints, by their ids
  */
 final class Painter extends User
@@ -52,6 +54,8 @@ final class Painter extends User
         'metal_brush',
         'free',
         'wishes',
+        'pins',
+        'busy',
     ];
 
     protected $attributes = [
@@ -104,6 +108,8 @@ final class Painter extends User
             'devices' => 'array',
             'free' => 'array',
             'wishes' => 'array',
+            'pins' => 'array',
+            'busy' => 'array',
         ];
     }
 }

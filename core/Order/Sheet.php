@@ -12,6 +12,7 @@ final readonly class Sheet
 {
     /** Without free hours a painter gets up where nothing can be done for so long, minutes. */
     private const GETS_UP = 60;
+    private const QUARTER = 15;
 
     /**
      * @param int $number of the sitting, from 1
@@ -66,6 +67,12 @@ final readonly class Sheet
     public function at(int $minute): float
     {
         return max(0.0, min(1.0, ($minute - $this->start()) / max(1, $this->minutes())));
+    }
+
+    /** @return list<int> every quarter of an hour of it, minutes from its start */
+    public function quarters(): array
+    {
+        return range(0, max(0, $this->minutes()), self::QUARTER);
     }
 
     /** @return list<array{int, int}> first and last minute of each wait with nothing to do */

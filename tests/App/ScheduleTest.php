@@ -132,7 +132,7 @@ final class ScheduleTest extends TestCase
         $studio = $this->sample();
         foreach (Company::query()->with('areas.recipe', 'plate')->orderBy('id')->get() as $company) {
             $company->setRelation('records', $company->newCollection());
-            $own = Jobs::of((new OrderDesk($studio))->work($company), Grouping::row())->jobs;
+            $own = Jobs::of((new OrderDesk($studio, CarbonImmutable::now()))->work($company), Grouping::row())->jobs;
             $file = RecipeJson::write((new RecipeFiles($studio))->figure($company, false));
             $read = Jobs::of(WorkFile::read(RecipeJson::read($file)), Grouping::row())->jobs;
             $told = static fn (Job $j): array => [$j->words(), $j->figures, $j->minutes, $j->drying->minutes, $j->isSprayed()];
@@ -143,7 +143,7 @@ final class ScheduleTest extends TestCase
         // What was painted need not be done again.
         $company = Company::query()->with('areas.recipe', 'records')->where('name', 'Lamplighters')->firstOrFail();
         $steps = array_map(static fn (Job $j): string => $j->step, Jobs::of(
-            (new OrderDesk($studio))->work($company),
+            (new OrderDesk($studio, CarbonImmutable::now()))->work($company),
             Grouping::row(),
         )->jobs);
 

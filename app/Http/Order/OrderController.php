@@ -33,7 +33,7 @@ final class OrderController extends Controller
             $changes['wishes'] += $painter->wishes ?? [];
         }
         OrderState::of($painter)->check('The running order', Seen::of($request), OrderState::wanted($painter, $changes));
-        $painter->update(array_intersect_key($changes, ['free' => 0, 'wishes' => 0]));
+        $painter->update(array_intersect_key($changes, ['free' => 0, 'wishes' => 0, 'pins' => 0, 'busy' => 0]));
         foreach ($changes['companies'] ?? [] as $said) {
             $painter->companies()->whereKey($said['id'])->firstOrFail()->update(array_diff_key($said, ['id' => 0]));
         }
@@ -42,7 +42,7 @@ final class OrderController extends Controller
             $this->plan($request, $company)->check();
         }
 
-        return $this->answer($request, $company->refresh());
+        return $this->answer($request, $company->refresh(), true);
     }
 
     /** Plans drying by the air of the room, as the sensor reads it now. */
@@ -104,19 +104,49 @@ final class OrderController extends Controller
         return new JsonResponse(OrderView::now($plan, $time, $plan->now($time)));
     }
 
-    private function plan(Request $request, Company $company): OrderPlan
+    /** Where a job may be put, or why not. */
+    public function slots(Request $request, Company $company): JsonResponse
     {
-        $all = array_values($this->painter($request)->companies()->with('areas.recipe', 'records')->orderBy('id')->get()->all());
-        $own = array_values(array_filter($all, static fn (Company $c): bool => $c->id === $company->id))[0];
+        $job = $request->query('job');
+        $plan = $this->plan($request, $company);
 
-        return new OrderPlan($this->studio($request), $own, $all, CarbonImmutable::now());
+        return new JsonResponse(MoveView::slots($plan, is_string($job) ? $job : '', $plan->slots(is_string($job) ? $job : '')));
     }
 
-    private function answer(Request $request, Company $company): JsonResponse
+    /** Puts a job somewhere: it stays there, and the rest is planned again around it. */
+    public function move(MoveForm $request, Company $company): JsonResponse
+    {
+        $painter = $this->painter($request);
+        $at = $this->plan($request, $company)->put($request->job(), $request->at());
+        $pins = [...$painter->pins ?? [], $request->job() => $at];
+        OrderState::of($painter)->check('The running order', Seen::of($request), OrderState::wanted($painter, ['pins' => $pins]));
+        $painter->update(['pins' => $pins]);
+
+        return $this->answer($request, $company, true);
+    }
+
+    /** Where a pot that stands open is wanted next. */
+    public function queue(Request $request, Company $company, string $paint): JsonResponse
+    {
+        $drops = $request->query('drops');
+        $drops = is_string($drops) && preg_match('/^[1-9]\d{0,3}$/D', $drops) === 1 ? (int) $drops : null;
+        $plan = $this->plan($request, $company);
+
+        return new JsonResponse(MoveView::queue($plan, $plan->queue($paint), $drops));
+    }
+
+    private function plan(Request $request, Company $company): OrderPlan
+    {
+        return OrderPlan::of($this->studio($request), $company);
+    }
+
+    private function answer(Request $request, Company $company, bool $isFirstTry = false): JsonResponse
     {
         $painter = $this->painter($request);
         $plan = $this->plan($request, $company);
 
-        return new JsonResponse(OrderView::of($plan, $painter, array_values($painter->companies()->orderBy('id')->get()->all())));
+        return new JsonResponse(
+            OrderView::of($plan, $painter, array_values($painter->companies()->orderBy('id')->get()->all()), $isFirstTry),
+        );
     }
 }

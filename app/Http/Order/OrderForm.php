@@ -56,6 +56,11 @@ final class OrderForm extends FormRequest
             'wishes.air' => ['sometimes', 'nullable', 'array:celsius,humidity'],
             'wishes.air.celsius' => ['required_with:wishes.air', 'numeric', 'min:-20', 'max:50'],
             'wishes.air.humidity' => ['required_with:wishes.air', 'numeric', 'min:1', 'max:100'],
+            'pins' => ['sometimes', 'array', 'max:400'],
+            'pins.*' => ['array:job,at'],
+            'pins.*.job' => ['required', 'string', 'max:120'],
+            'pins.*.at' => ['required', 'integer', 'min:0', 'max:100000000'],
+            'busy' => ['sometimes', 'nullable', 'max:0'],
             'companies' => ['sometimes', 'array', 'max:99'],
             'companies.*.id' => ['required', 'integer'],
             'companies.*.way' => ['sometimes', 'nullable', Rule::enum(WayOfWorking::class)],
@@ -71,13 +76,14 @@ final class OrderForm extends FormRequest
             'free.weekly.*.from.*' => 'Say the time as in 19:30.',
             'free.weekly.*.to.*' => 'Say the time as in 21:30.',
             'free.exceptions.*.date.*' => 'Say the day as in 2026-12-14.',
+            'busy.*' => 'A calendar is taken by its own form; here it can only be forgotten.',
         ];
     }
 
     /**
      * @return array{
      *   free?: array<string, mixed>|null, wishes?: array<string, mixed>,
-     *   companies?: list<array{id: int, way?: string|null, priority?: int}>,
+     *   companies?: list<array{id: int, way?: string|null, priority?: int}>, pins?: array<string, int>, busy?: null,
      * }
      */
     public function changes(): array
@@ -87,6 +93,7 @@ final class OrderForm extends FormRequest
          *   free?: FreeRow|null, companies?: list<array{id: int, way?: string|null, priority?: int}>,
          *   wishes?: array{overruled?: list<string>, relaxed?: list<string>, fieldable_first?: bool, air?: array<string, float>|null,
          *     before?: list<array{string, string}>},
+         *   pins?: list<array{job: string, at: int}>, busy?: null,
          * } $said
          */
         $said = $this->validated();
@@ -95,6 +102,10 @@ final class OrderForm extends FormRequest
         }
         if (isset($said['wishes'])) {
             new Wishes($said['wishes']['overruled'] ?? [], $said['wishes']['relaxed'] ?? []);
+        }
+
+        if (isset($said['pins'])) {
+            $said['pins'] = array_column($said['pins'], 'at', 'job');
         }
 
         return $said;

@@ -10,6 +10,7 @@ use App\Workshop\Order\OrderPlan;
 use App\Workshop\Order\OrderState;
 use Carbon\CarbonImmutable;
 use DomainException;
+use Kalokroma\Order\ColourQueue;
 use Kalokroma\Order\Job\Job;
 use Kalokroma\Order\LooksThen;
 use Kalokroma\Order\OrderedJob;
@@ -34,14 +35,15 @@ final class OrderView
 {
     /**
      * @param list<Company> $companies all of the painter's
+     * @param bool $isFirstTry whether a better order is still to be looked for
      *
      * @return array<string, mixed>
      */
-    public static function of(OrderPlan $plan, Painter $painter, array $companies): array
+    public static function of(OrderPlan $plan, Painter $painter, array $companies, bool $isFirstTry = false): array
     {
         $order = $problem = null;
         try {
-            $order = $plan->order();
+            $order = $plan->order($isFirstTry);
         } catch (DomainException $refused) {
             $problem = $refused->getMessage();
         }
@@ -72,8 +74,41 @@ final class OrderView
                 $painter->wishes['before'] ?? [],
             ),
             'problem' => $problem,
-            'plan' => $order === null ? null : self::plan($plan, $order),
+            'plan' => $order === null ? null : self::plan($plan, $order) + [
+                'first_try' => $isFirstTry,
+                'change' => $isFirstTry ? $plan->change($order) : $plan->remember($order),
+                'let_go' => self::letGo($order),
+            ],
+            ...self::beside($plan, $painter, $order),
         ];
+    }
+
+    /** @return array<string, mixed> what is pinned, taken from a calendar, wanted from the shelf, and done */
+    private static function beside(OrderPlan $plan, Painter $painter, ?RunningOrder $order): array
+    {
+        return [
+            'pins' => array_map(
+                static fn (string $job, int $at): array => ['job' => $job, 'at' => $at],
+                array_map(strval(...), array_keys($painter->pins ?? [])),
+                array_values($painter->pins ?? []),
+            ),
+            'busy' => $painter->busy['name'] ?? null,
+            'pots' => array_map(static fn (Paint $p): array => [
+                'id' => $p->id,
+                'name' => $p->name,
+                'hex' => $p->colour?->toHex(),
+            ], $order === null ? [] : ColourQueue::paints($order)),
+            'done' => DoneView::of($plan),
+        ];
+    }
+
+    private static function letGo(RunningOrder $order): string
+    {
+        $names = array_map(static fn (Job $job): string => lcfirst($job->words()), $order->letGo);
+
+        return $names === [] ? '' : (new Finding('order.let-go', 'No longer possible where it was put, so let go: {names}.', [
+            'names' => Message::listed($names),
+        ]))->sentence();
     }
 
     /** @return array<string, mixed> */
@@ -91,9 +126,9 @@ final class OrderView
             'last_window' => $compared->lastWindow,
             'hands_on_words' => Duration::words($order?->handsOn() ?? 0),
             'waiting_words' => Duration::words($order?->waiting() ?? 0),
-            'end_words' => $order === null ? '' : self::when($plan, $order->end),
-            'first_fieldable_words' => $order?->firstFieldable() === null ? '' : self::when($plan, $order->firstFieldable()),
-            'fieldable_words' => $ready === null ? '' : self::when($plan, $ready),
+            'end_words' => $order === null ? '' : $plan->when($order->end),
+            'first_fieldable_words' => $order?->firstFieldable() === null ? '' : $plan->when($order->firstFieldable()),
+            'fieldable_words' => $ready === null ? '' : $plan->when($ready),
         ];
     }
 
@@ -212,8 +247,8 @@ final class OrderView
         }
         $ready = $order->allFieldable();
         $parts = [
-            $ready === null || $ready >= $order->end ? null : 'Fieldable '.self::when($plan, $ready),
-            'finished '.self::when($plan, $order->end),
+            $ready === null || $ready >= $order->end ? null : 'Fieldable '.$plan->when($ready),
+            'finished '.$plan->when($order->end),
         ];
         $waiting = $order->waiting();
 
@@ -221,7 +256,7 @@ final class OrderView
             .($waiting > 0 ? ', '.Duration::words($waiting).' of waiting at the table' : ', no waiting at the table').'. '
             .($order->isProven ? 'Proven: no order ends earlier.' : sprintf(
                 'No order can end earlier than %s.',
-                self::when($plan, $order->lowerBound),
+                $plan->when($order->lowerBound),
             ));
     }
 
@@ -237,6 +272,9 @@ final class OrderView
         return [
             'number' => $sheet->number,
             'day' => $plan->free === null ? 'Sitting '.$sheet->number : self::at($plan, $sheet->start())->format('D j M'),
+            'date' => $plan->free === null ? '' : self::at($plan, $sheet->start())->format('Y-m-d'),
+            'now' => $sheet->start() <= 0 ? self::percent($sheet->at(0)) : null,
+            'ticks' => self::ticks($plan, $sheet),
             'from' => self::clock($plan, $sheet->start()),
             'to' => self::clock($plan, $sheet->end()),
             'minutes' => $sheet->minutes(),
@@ -256,11 +294,23 @@ final class OrderView
                 'words' => Duration::words($gap[1] - $gap[0]),
             ], $sheet->gaps()),
             'jobs' => array_map(
-                static fn (OrderedJob $job, int $at): array => self::job($plan, $sheet, $job, $at + 1),
+                static fn (OrderedJob $job, int $at): array => [
+                    ...self::job($plan, $sheet, $job, $at + 1),
+                    'pinned' => $order->isPinned($job),
+                ],
                 $sheet->jobs,
                 array_keys($sheet->jobs),
             ),
         ];
+    }
+
+    /** @return list<array{left: float, words: string}> every quarter of an hour of a sitting */
+    private static function ticks(OrderPlan $plan, Sheet $sheet): array
+    {
+        return array_map(static fn (int $at): array => [
+            'left' => self::percent($sheet->at($sheet->start() + $at)),
+            'words' => $plan->free === null ? '+'.$at : self::clock($plan, $sheet->start() + $at),
+        ], $sheet->quarters());
     }
 
     /** @return array<string, mixed> */
@@ -291,6 +341,8 @@ final class OrderView
             'minutes' => $job->minutes,
             'set_up' => $ordered->setUp,
             'dries' => $job->drying->minutes,
+            'dry_at' => $job->drying->minutes > 0 ? self::clock($plan, $ordered->dry()) : '',
+            'latest_at' => $job->latest === null ? '' : self::clock($plan, $ordered->end() + $job->latest),
             'drying' => $job->drying->why->sentence(),
             'why' => array_map(static fn (Finding $f): string => $f->sentence(), $ordered->why),
         ];
@@ -305,14 +357,6 @@ final class OrderView
         }
 
         return $done === $of ? 'all '.$of : ($done > 1 ? 'figures ' : 'figure ').Ranges::words($job->figures);
-    }
-
-    /** "on Sat 5 Dec at 15:40", or how long from now where nobody said when they are free. */
-    private static function when(OrderPlan $plan, int $minute): string
-    {
-        return $plan->free === null
-            ? 'after '.Duration::words($minute)
-            : 'on '.self::at($plan, $minute)->format('D j M \\a\\t H:i');
     }
 
     private static function dry(OrderPlan $plan, int $minute): string

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Order\CalendarController;
 use App\Http\Order\OrderController;
 use App\Http\Shared\Writing;
 use Illuminate\Support\Facades\Route;
@@ -14,3 +15,9 @@ Route::get('companies/{company}/order/rules/{rule}', [OrderController::class, 'p
 Route::get('companies/{company}/order/table/{day}', [OrderController::class, 'table']);
 Route::get('companies/{company}/order/now/{minutes}', [OrderController::class, 'now']);
 Route::post('companies/{company}/order/advice', [OrderController::class, 'advice'])->withoutMiddleware(Writing::class);
+Route::get('companies/{company}/order/slots', [OrderController::class, 'slots']);
+Route::post('companies/{company}/order/move', [OrderController::class, 'move']);
+Route::get('companies/{company}/order/queue/{paint}', [OrderController::class, 'queue']);
+Route::get('companies/{company}/order/file/{form}', [CalendarController::class, 'file']);
+Route::post('companies/{company}/order/calendar/look', [CalendarController::class, 'look'])->withoutMiddleware(Writing::class);
+Route::post('companies/{company}/order/calendar', [CalendarController::class, 'take']);

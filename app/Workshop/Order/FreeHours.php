@@ -28,6 +28,9 @@ final readonly class FreeHours
 
     private const SECONDS = 60;
 
+    /** A remainder between two appointments is no sitting where it is shorter, minutes. */
+    private const LEAST = 15;
+
     /**
      * @param array<string, list<Span>> $weekly by day of the week
      * @param array<string, list<Span>> $single by date
@@ -79,8 +82,12 @@ final readonly class FreeHours
         return ($this->from ?? $now)->setTimezone($this->zone)->startOfMinute();
     }
 
-    /** @throws DomainException where nothing is free at all */
-    public function openings(CarbonImmutable $now): Openings
+    /**
+     * @param list<array{int, int}> $busy seconds since 1970: what these leave is free
+     *
+     * @throws DomainException where nothing is free at all
+     */
+    public function openings(CarbonImmutable $now, array $busy = []): Openings
     {
         $start = $this->start($now);
         $windows = [];
@@ -93,7 +100,39 @@ final readonly class FreeHours
             }
         }
 
-        return new Openings(self::joined($windows));
+        $openings = new Openings(self::joined($windows));
+        if ($busy === []) {
+            return $openings;
+        }
+        $from = $start->getTimestamp();
+        $left = $openings->without(array_map(static fn (array $span): array => [
+            (int) floor(($span[0] - $from) / self::SECONDS),
+            (int) ceil(($span[1] - $from) / self::SECONDS),
+        ], $busy), self::LEAST);
+
+        return $left->windows !== [] ? $left : throw new DomainException('Your calendar leaves no hour free: take less of it.');
+    }
+
+    /**
+     * How much of the free hours busy times take.
+     *
+     * @param list<array{int, int}> $busy seconds since 1970
+     *
+     * @return int minutes
+     */
+    public function taken(CarbonImmutable $now, array $busy): int
+    {
+        $from = $this->start($now)->getTimestamp();
+        $taken = 0;
+        foreach ($this->openings($now)->windows ?? [] as [$opens, $closes]) {
+            foreach ($busy as [$begins, $ends]) {
+                $first = max($opens, (int) floor(($begins - $from) / self::SECONDS));
+                $last = min($closes, (int) ceil(($ends - $from) / self::SECONDS));
+                $taken += max(0, $last - $first);
+            }
+        }
+
+        return $taken;
     }
 
     /** Local time at this minute of the plan. */

@@ -7,15 +7,18 @@ namespace App\Workshop\Order;
 use App\Models\Company;
 use App\Workshop\Record\BenchDesk;
 use App\Workshop\Studio;
+use Carbon\CarbonImmutable;
 use Kalokroma\Order\Job\CompanyWork;
+use Kalokroma\Order\Job\Wet;
 use Kalokroma\Order\Job\WholeWork;
 use Kalokroma\Recipe\Plan\Plan;
 use Kalokroma\Recipe\Predict\Undercoated;
+use Kalokroma\Recipe\Technique\Technique;
 
 /** What companies still ask for, as the running order takes it. */
 final readonly class OrderDesk
 {
-    public function __construct(private Studio $studio)
+    public function __construct(private Studio $studio, private CarbonImmutable $now)
     {
     }
 
@@ -51,6 +54,24 @@ final readonly class OrderDesk
             $whole,
             BenchDesk::progress($company)->remaining(...),
             $priority,
+            wet: $this->wet($company),
         );
+    }
+
+    /** @return list<Wet> what was painted and is not dry yet, or has to be followed up soon */
+    private function wet(Company $company): array
+    {
+        $wet = [];
+        foreach ($company->records as $entry) {
+            $wet[] = Wet::since(
+                $entry->area_id === null ? null : (string) $entry->area_id,
+                $entry->figures,
+                intdiv($this->now->getTimestamp() - $entry->done_at->getTimestamp(), 60),
+                $entry->dry_minutes,
+                Technique::tryFrom($entry->substance()->technique ?? ''),
+            );
+        }
+
+        return array_values(array_filter($wet));
     }
 }

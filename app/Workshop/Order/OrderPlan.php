@@ -9,12 +9,16 @@ use App\Models\Painter;
 use App\Workshop\Studio;
 use Carbon\CarbonImmutable;
 use DomainException;
+use Kalokroma\Order\ColourQueue;
 use Kalokroma\Order\Deadline;
 use Kalokroma\Order\Evenings;
 use Kalokroma\Order\Job\CompanyWork;
 use Kalokroma\Order\Job\Grouping;
 use Kalokroma\Order\Job\Jobs;
 use Kalokroma\Order\OnTheTable;
+use Kalokroma\Order\OrderSlot;
+use Kalokroma\Order\OrderSlots;
+use Kalokroma\Order\Planned;
 use Kalokroma\Order\Planner;
 use Kalokroma\Order\Price;
 use Kalokroma\Order\Rule\Weaver;
@@ -26,6 +30,7 @@ use Kalokroma\Order\WayCompared;
 use Kalokroma\Order\WayOfWorking;
 use Kalokroma\Order\Ways;
 use Kalokroma\Undercoat\Weather;
+use Kalokroma\Word\Duration;
 
 /**
  * The running order of a painter's companies: those that share the evenings, or the one that is looked at.
@@ -51,6 +56,13 @@ final readonly class OrderPlan
 
     private ?Weather $air;
 
+    private OrderMemory $memory;
+
+    private OrderDesk $desk;
+
+    /** @var list<Company> all of the painter's */
+    private array $others;
+
     /**
      * @param Company $company the one that is looked at, with areas, recipes, records and its drawing loaded
      * @param list<Company> $all with the same loaded
@@ -59,15 +71,27 @@ final readonly class OrderPlan
     {
         $painter = $studio->painter;
         $this->free = self::free($painter);
-        $this->openings = $this->free?->openings($now) ?? new Openings(null);
+        $start = $this->free?->start($now) ?? $now->startOfMinute();
+        $this->openings = $this->free?->openings($now, $painter->busy['spans'] ?? []) ?? new Openings(null);
         $this->air = self::air($painter);
         $shared = array_values(array_filter($all, static fn (Company $c): bool => $c->priority > 0));
         usort($shared, static fn (Company $a, Company $b): int => [$a->priority, $a->id] <=> [$b->priority, $b->id]);
         $isShared = array_filter($shared, static fn (Company $c): bool => $c->id === $company->id) !== [];
         $this->planned = $isShared ? $shared : [$company];
-        $desk = new OrderDesk($studio);
-        $this->works = array_map(static fn (Company $c): CompanyWork => $desk->work($c, max(1, $c->priority)), $this->planned);
+        $this->desk = new OrderDesk($studio, $now);
+        $this->others = $all;
+        $this->works = array_map(fn (Company $c): CompanyWork => $this->desk->work($c, max(1, $c->priority)), $this->planned);
         $this->wishes = self::wishes($painter);
+        $this->memory = new OrderMemory($painter, $this->planned, $start);
+    }
+
+    /** The plan of a company as it is now. */
+    public static function of(Studio $studio, Company $company): self
+    {
+        $all = array_values($studio->painter->companies()->with('areas.recipe', 'records')->orderBy('id')->get()->all());
+        $own = array_values(array_filter($all, static fn (Company $c): bool => $c->id === $company->id))[0];
+
+        return new self($studio, $own, $all, CarbonImmutable::now());
     }
 
     public static function free(Painter $painter): ?FreeHours
@@ -106,14 +130,35 @@ final readonly class OrderPlan
         Weaver::weave($jobs, $this->possible());
     }
 
-    public function order(): RunningOrder
+    /** @param bool $isFirstTry whether it is answered at once, close to the order that was planned last */
+    public function order(bool $isFirstTry = false): RunningOrder
     {
         $ways = [];
         foreach (array_reverse($this->planned) as $company) {
             $ways[max(1, $company->priority)] = self::way($company);
         }
 
-        return Evenings::share($this->works, $ways, $this->possible(), $this->openings, $this->air, self::EFFORT);
+        return Evenings::share(
+            $this->works,
+            $ways,
+            $this->possible(),
+            $this->openings,
+            $this->air,
+            self::EFFORT,
+            $this->memory->kept($isFirstTry),
+        );
+    }
+
+    /** What has changed since it was planned last, in a sentence; empty where nothing has. */
+    public function change(RunningOrder $order): string
+    {
+        return $this->memory->change($order, $this->openings, $this->when(...));
+    }
+
+    /** Keeps it as the one that was planned last: what has changed is told as by {@see self::change()}. */
+    public function remember(RunningOrder $order): string
+    {
+        return $this->memory->remember($order, $this->openings, $this->when(...));
     }
 
     /** What the company that is looked at comes to, gone through in another way, as if it stood alone. */
@@ -156,6 +201,82 @@ final readonly class OrderPlan
         $sheet = Sheet::of($order)[0] ?? null;
 
         return $sheet !== null && $sheet->jobs[0]->window === 1 ? $sheet : null;
+    }
+
+    /**
+     * Where a job may be put, or why not.
+     *
+     * @return list<OrderSlot>
+     */
+    public function slots(string $job): array
+    {
+        [$planned, $number] = $this->find($job);
+
+        return OrderSlots::for($planned, $number, $this->when(...));
+    }
+
+    /**
+     * When a job begins that is put to an instant.
+     *
+     * @return int minutes since 1970, UTC
+     *
+     * @throws DomainException that says why it may not go there
+     */
+    public function put(string $job, CarbonImmutable $at): int
+    {
+        [$planned, $number] = $this->find($job);
+        $slot = OrderSlots::one($planned, $number, max(0, $this->memory->minute($at)), $this->when(...));
+
+        return $this->memory->instant($slot->start ?? throw new DomainException($slot->why?->sentence() ?? 'It cannot go there.'));
+    }
+
+    /**
+     * @return array{Planned, int} what the job is planned in, and its number there
+     *
+     * @throws DomainException
+     */
+    private function find(string $job): array
+    {
+        foreach ($this->order(true)->planned as $planned) {
+            $number = $planned->number($job);
+            if ($number !== null) {
+                return [$planned, $number];
+            }
+        }
+
+        throw new DomainException('That is no longer to be done: the order was planned again.');
+    }
+
+    /** Where a pot that stands open is wanted next. */
+    public function queue(string $paint): ColourQueue
+    {
+        $planned = array_map(static fn (CompanyWork $w): string => $w->id, $this->works);
+        $others = array_filter($this->others, static fn (Company $c): bool => !in_array((string) $c->id, $planned, true));
+
+        return ColourQueue::of($paint, $this->order(true), array_map($this->desk->work(...), array_values($others)));
+    }
+
+    /** "on Sat 5 Dec at 15:40", or how long from now where nobody said when the painter is free. */
+    public function when(int $minute): string
+    {
+        return $this->free === null
+            ? 'after '.Duration::words($minute)
+            : 'on '.$this->free->at($this->now, $minute)->format('D j M \\a\\t H:i');
+    }
+
+    /** Tells a sitting from all others, also where it is filled otherwise: by the end of the free hours it is in. */
+    public function uid(Sheet $sheet): string
+    {
+        $window = $sheet->jobs[0]->window ?? 0;
+        $end = $this->memory->instant($this->openings->windows[$window - 1][1] ?? $sheet->start());
+
+        return sprintf('sitting-%d-%s', $end, substr(hash('sha256', $this->memory->name()), 0, 16));
+    }
+
+    /** The same as an instant. */
+    public function at(int $minute): CarbonImmutable
+    {
+        return $this->free?->at($this->now, $minute) ?? $this->now->startOfMinute()->addMinutes($minute);
     }
 
     public function work(): CompanyWork

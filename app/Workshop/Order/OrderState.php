@@ -16,12 +16,14 @@ final class OrderState
         return self::wanted($painter, []);
     }
 
-    /** @param array<string, mixed> $changes free, wishes, and companies with their way and priority */
+    /** @param array<string, mixed> $changes free, wishes, pins, busy, and companies with their way and priority */
     public static function wanted(Painter $painter, array $changes): State
     {
         $words = [
             'Free hours' => self::told($changes['free'] ?? $painter->free),
             'Rules' => self::told($changes['wishes'] ?? $painter->wishes),
+            'Pins' => self::told($changes['pins'] ?? $painter->pins),
+            'Calendar' => ($changes['busy'] ?? $painter->busy)['name'] ?? '',
         ];
         /** @var list<array{id: int, way?: string|null, priority?: int}> $said */
         $said = $changes['companies'] ?? [];

@@ -25,6 +25,26 @@ final readonly class Wet
     ) {
     }
 
+    /**
+     * What still holds of something that was painted.
+     *
+     * @param list<int> $figures
+     * @param int $passed minutes since then
+     * @param int $dries minutes that it takes to dry
+     * @param Technique|null $as what was done; null where nobody knows
+     *
+     * @return self|null null where it is dry, and nothing has to follow any more
+     */
+    public static function since(?string $area, array $figures, int $passed, int $dries, ?Technique $as): ?self
+    {
+        $then = $as === null ? null : Follows::of($as);
+        $latest = $as === null || $then === null ? null : $as->facts()->latest;
+        $latest = $latest === null || $latest < $passed ? null : $latest - $passed;
+
+        return $dries <= $passed && $latest === null
+            ? null : new self($area, $figures, max(0, $dries - $passed), $latest === null ? null : $then, $latest);
+    }
+
     public function holds(Job $job): bool
     {
         return ($this->area === null || $job->area === null || $job->area->id === $this->area)

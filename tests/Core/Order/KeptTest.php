@@ -132,6 +132,19 @@ final class KeptTest extends TestCase
         self::assertSame(['Hull: wiping'], array_map(static fn ($job): string => $job->words(), $order(2)->letGo), 'too late already');
     }
 
+    /** An oil wash dries for an hour and has to be wiped within two. */
+    public function testWhatWasPaintedHoldsUntilItIsDry(): void
+    {
+        $since = static fn (int $passed, ?Technique $as): ?Wet => Wet::since('hull', [1, 2], $passed, 60, $as);
+
+        self::assertEquals(new Wet('hull', [1, 2], 50, Technique::Wiping, 110), $since(10, Technique::OilWash));
+        self::assertEquals(new Wet('hull', [1, 2], 0, Technique::Wiping, 30), $since(90, Technique::OilWash));
+        self::assertNull($since(121, Technique::OilWash));
+        self::assertEquals(new Wet('hull', [1, 2], 50), $since(10, Technique::Basecoat));
+        self::assertNull($since(60, Technique::Basecoat));
+        self::assertNull($since(60, null));
+    }
+
     public function testPlacesAreLitOrRefuseWithTheirReason(): void
     {
         $works = [Works::company(['coat' => ['basecoat', 'wash-all-over'], 'belt' => ['basecoat'], 'boots' => ['basecoat']], 4)];
@@ -161,8 +174,8 @@ final class KeptTest extends TestCase
         // with the boots pinned to the second evening, the basecoat still has the whole of the first
         $pinned = new Kept(['c/boots:basecoat#1' => 1440], $this->starts($order));
         $planned = Planner::plan($works, openings: new Openings(self::EVENINGS), kept: $pinned)->planned[0];
-        $base = OrderSlots::for($planned, (int) $planned->number('c/coat:basecoat#1'), static fn (int $minute): string => "at minute $minute");
-        self::assertGreaterThan(2, count($base));
+        $base = (int) $planned->number('c/coat:basecoat#1');
+        self::assertGreaterThan(2, count(OrderSlots::for($planned, $base, static fn (int $minute): string => "at minute $minute")));
     }
 
     public function testAJobThatWaitsForAnotherSaysForWhich(): void
