@@ -15,6 +15,8 @@ final class OrderChange
 {
     /** An end that moves by less is told as the same, minutes. */
     private const SAME = 5;
+    /** From so many minutes on days are told. */
+    private const DAY = 1440;
     /** Jobs that are named. */
     private const NAMED = 2;
 
@@ -57,7 +59,9 @@ final class OrderChange
             'fresh' => $fresh,
             'work' => Duration::words($now->handsOn()),
             'when' => $when($now->end),
-            'shift' => Duration::words(abs($shift)),
+            'shift' => abs($shift) >= self::DAY
+                ? Message::said('{days, plural, one {one day} other {# days}}', ['days' => (int) round(abs($shift) / self::DAY)])
+                : Duration::words(abs($shift)),
             'moved' => Message::listed(array_slice($later, 0, self::NAMED)),
             'more' => max(0, count($later) - self::NAMED),
         ]);

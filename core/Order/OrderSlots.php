@@ -50,7 +50,7 @@ final class OrderSlots
         $places = new self($planned, $job, $when);
 
         return array_map(
-            static fn (array $place): OrderSlot => $places->tried($place[0], $place[1]),
+            static fn (array $place): OrderSlot => $places->tried($place[0], $place[1], $place[2]),
             $places->candidates(),
         );
     }
@@ -58,10 +58,10 @@ final class OrderSlots
     /** @param Closure(int): string $when */
     public static function one(Planned $planned, int $job, int $at, Closure $when): OrderSlot
     {
-        return (new self($planned, $job, $when))->tried($at, null);
+        return (new self($planned, $job, $when))->tried($at, null, null);
     }
 
-    /** @return list<array{int, string|null}> minute, and the job that would follow; where the job stands now is none of them */
+    /** @return list<array{int, string|null, string|null}> minute, the job that would follow, or the one it would stand behind */
     private function candidates(): array
     {
         $now = $this->window($this->planned->end($this->job));
@@ -77,36 +77,40 @@ final class OrderSlots
             $last = $before === null ? null : $this->window($this->planned->end($before));
             $id = $this->planned->web->jobs[$i]->id;
             if ($before !== null && $window === $last) {
-                $found[] = $isHere ? null : [$this->planned->end($before), $id];
+                $found[] = $isHere ? null : [$this->planned->end($before), $id, null];
             } else {
-                $found[] = $before === null || ($isHere && $now === $last) ? null : [$this->planned->end($before), null];
-                $found[] = $isHere && $now === $window ? null : [$this->begins($window), $id];
+                $found[] = $before === null || ($isHere && $now === $last) ? null : [
+                    $this->planned->end($before), null, $this->planned->web->jobs[$before]->id,
+                ];
+                $found[] = $isHere && $now === $window ? null : [$this->begins($window), $id, null];
             }
             [$before, $isHere] = [$i, false];
         }
         $end = $before === null ? 0 : $this->planned->end($before);
-        $found[] = $before === null || ($isHere && $now === $this->window($end)) ? null : [$end, null];
+        $found[] = $before === null || ($isHere && $now === $this->window($end)) ? null : [
+            $end, null, $this->planned->web->jobs[$before]->id,
+        ];
         foreach (array_slice(
             $this->problem->openings->windows ?? [],
             max((int) $this->window($end), $now ?? 0),
             self::EMPTY_SITTINGS,
         ) as $next) {
-            $found[] = [$next[0], null];
+            $found[] = [$next[0], null, null];
         }
 
         return array_values(array_filter($found));
     }
 
-    private function tried(int $at, ?string $before): OrderSlot
+    private function tried(int $at, ?string $before, ?string $after): OrderSlot
     {
         $minutes = $this->problem->minutes[$this->job];
         [$window, $by] = $this->sitting($at, $before);
         $by ??= max($at, $this->head) + self::SLACK + $minutes;
         if ($this->head + $minutes > $by) {
-            return new OrderSlot($at, $before, $window, null, $this->tooEarly());
+            return new OrderSlot($at, $before, $after, $window, null, $this->tooEarly());
         }
         if (max($at, $this->head) + $minutes > $by) {
-            return new OrderSlot($at, $before, $window, null, new Finding(
+            return new OrderSlot($at, $before, $after, $window, null, new Finding(
                 'move.short',
                 'It takes {needed}, and no more than {left} are left there.',
                 ['needed' => Duration::words($minutes), 'left' => Duration::words(max(0, $by - max($at, $this->head)))],
@@ -117,8 +121,8 @@ final class OrderSlots
         $starts = $sequence === null ? null : Timetable::of($problem, $sequence, $problem->horizon());
 
         return $starts === null
-            ? new OrderSlot($at, $before, $window, null, $this->blocked())
-            : new OrderSlot($at, $before, $window, $starts[$this->job]);
+            ? new OrderSlot($at, $before, $after, $window, null, $this->blocked())
+            : new OrderSlot($at, $before, $after, $window, $starts[$this->job]);
     }
 
     /**
@@ -179,8 +183,13 @@ final class OrderSlots
             }
         }
 
-        return $this->problem->due === [] && !$this->problem->hasNotLater()
-            ? new Finding('move.full', 'What has to come before it leaves no room for it in that sitting.')
+        $last = $this->problem->due === [] && !$this->problem->hasNotLater() ? $this->lastBefore() : null;
+
+        return $last !== null
+            ? new Finding('move.full', '{first} has to come first: {why}. That leaves no room for it in this sitting.', [
+                'first' => $this->planned->web->jobs[$last->first]->words(),
+                'why' => $last->why(),
+            ])
             : new Finding('move.blocked', 'What is pinned, or has to follow soon on what comes before, leaves no room for it there.');
     }
 

@@ -11,9 +11,11 @@ use Kalokroma\Order\Job\Jobs;
 use Kalokroma\Order\Rule\Weaver;
 use Kalokroma\Order\Rule\Web;
 use Kalokroma\Order\Rule\Wishes;
+use Kalokroma\Order\Search\Annealing;
 use Kalokroma\Order\Search\FirstTry;
 use Kalokroma\Order\Search\Naturally;
 use Kalokroma\Order\Search\Openings;
+use Kalokroma\Order\Search\OrderAnswer;
 use Kalokroma\Order\Search\OrderProblem;
 use Kalokroma\Order\Search\OrderSearch;
 use Kalokroma\Order\Search\Timetable;
@@ -29,6 +31,10 @@ final class Planner
 
     /** Minutes of loading, mixing and washing the brush: those of {@see Defaults::LOADING_MINUTES}, as a whole number. */
     private const SET_UP = 2;
+
+    /** Minutes earlier, or brush washes fewer, for which an order that stands is changed. */
+    private const WORTH_CHANGING = 10;
+    private const WORTH_WASHING = 2;
 
     /** So many times its minutes a change of paint counts for whoever goes colour by colour. */
     private const MINDED = 5;
@@ -115,9 +121,10 @@ final class Planner
         $this->refuseTooLate($notLater);
         $this->refuseTooLong($notLater, $longest);
         $this->problem = self::problem($this->web->jobs, $this->web->waits(), $notLater, $this->openings, release: $this->wet());
-        $wanted = $this->kept->wanted($this->web);
+        $wanted = $this->kept->starts === [] ? WayTies::ranks($this->web->jobs, $this->way) : $this->kept->wanted($this->web);
         $this->pin($wanted);
-        $try = $this->kept->starts === [] ? [] : FirstTry::of($this->problem, $wanted) ?? [];
+        $isWanted = $this->kept->isFirstTry || $this->kept->starts !== [];
+        $try = $isWanted ? FirstTry::of($this->problem, $wanted) ?? [] : [];
         if ($this->kept->isFirstTry && $try !== []) {
             $this->bound = OrderSearch::boundOf($this->problem);
             $sequence = $try;
@@ -147,7 +154,7 @@ final class Planner
     /**
      * Takes the pins one after the other, and what has to follow soon on what was painted: those that cannot be kept are let go.
      *
-     * @param array<int, float> $wanted
+     * @param array<int, float|int> $wanted
      */
     private function pin(array $wanted): void
     {
@@ -163,6 +170,7 @@ final class Planner
                 $dues[] = [$i, $at, $at + $job->minutes];
             }
         }
+        usort($dues, static fn (array $a, array $b): int => $a[2] <=> $b[2]);
         $pins = $this->kept->pins;
         foreach ($dues as [$job, $from, $by]) {
             $problem = $this->problem->with($job, $from, $by);
@@ -249,11 +257,38 @@ final class Planner
             });
         }
         [$this->bound, $this->isProven] = [$answer->lowerBound, $answer->isProven];
+        $near = $known === [] ? [] : Annealing::nearby($problem, $known, $this->effort);
+        if ($near !== [] && $this->isAsGood($problem, $near, $answer)) {
+            return $near;
+        }
         $sequence = array_keys($answer->starts);
 
         $jobs = array_map(fn (int $i): Job => $this->web->jobs[$i], $members);
 
         return Naturally::order($problem, $sequence, WayTies::ranks($jobs, $this->way));
+    }
+
+    /**
+     * Whether the order before does about as well: nobody wants all of it otherwise for a few minutes.
+     *
+     * @param list<int> $known
+     */
+    private function isAsGood(OrderProblem $problem, array $known, OrderAnswer $found): bool
+    {
+        $starts = Timetable::of($problem, $known, $problem->horizon());
+        if ($starts === null) {
+            return false;
+        }
+        $last = $known[$problem->count - 1];
+        $end = $starts[$last] + $problem->minutes[$last];
+        $changes = $ready = 0;
+        foreach ($known as $i) {
+            $changes += $problem->labels[$i] > 0 && $problem->labels[$i] !== $ready ? 1 : 0;
+            $ready = $problem->labels[$i] ?: $ready;
+        }
+
+        return $problem->openings->windowOf($end) === $found->lastWindow
+            && $end < $found->end + self::WORTH_CHANGING && $changes <= $found->changes + self::WORTH_WASHING;
     }
 
     /**

@@ -37,6 +37,19 @@ final readonly class RunningOrder
     ) {
     }
 
+    /** How many jobs are begun before the first one of a step; null where it is not to be done. */
+    public function placeOf(string $company, ?string $area, string $step): ?int
+    {
+        foreach ($this->jobs as $at => $ordered) {
+            $job = $ordered->job;
+            if ($job->company->id === $company && $job->area?->id === $area && $job->planned()->key->value === $step) {
+                return $at;
+            }
+        }
+
+        return null;
+    }
+
     /** Whether the painter has put this job where it is. */
     public function isPinned(OrderedJob $ordered): bool
     {

@@ -72,7 +72,10 @@ final readonly class Sheet
     /** @return list<int> every quarter of an hour of it, minutes from its start */
     public function quarters(): array
     {
-        return range(0, max(0, $this->minutes()), self::QUARTER);
+        return array_map(
+            static fn (int $quarter): int => $quarter * self::QUARTER,
+            range(0, max(0, intdiv($this->minutes(), self::QUARTER))),
+        );
     }
 
     /** @return list<array{int, int}> first and last minute of each wait with nothing to do */

@@ -7,12 +7,15 @@ namespace App\Http\Bench;
 use App\Http\Shared\Controller;
 use App\Models\Company;
 use App\Models\Entry;
+use App\Workshop\Order\OrderPlan;
 use App\Workshop\Record\BenchDesk;
 use App\Workshop\Shelf\StockDesk;
 use Carbon\CarbonImmutable;
+use DomainException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
+use Kalokroma\Order\RunningOrder;
 use Kalokroma\Recipe\Technique\Level;
 use Kalokroma\Record\Instant;
 
@@ -54,6 +57,16 @@ final class BenchController extends Controller
         return $this->answer($request, $record->company()->firstOrFail(), $record->figures[0]);
     }
 
+    /** The running order as it was planned last, or close to it; null where none can be kept. */
+    private function order(Request $request, Company $company): ?RunningOrder
+    {
+        try {
+            return OrderPlan::of($this->studio($request), $company)->order(true);
+        } catch (DomainException) {
+            return null;
+        }
+    }
+
     private function answer(Request $request, Company $company, int $figure): JsonResponse
     {
         $company->load('areas.recipe', 'records');
@@ -61,7 +74,14 @@ final class BenchController extends Controller
         $goal = is_string($level) ? Level::tryFrom($level) : null;
 
         return new JsonResponse(
-            BenchView::of(new BenchDesk($this->studio($request)), $company, $figure, CarbonImmutable::now(), $goal),
+            BenchView::of(
+                new BenchDesk($this->studio($request)),
+                $company,
+                $figure,
+                CarbonImmutable::now(),
+                $goal,
+                $this->order($request, $company),
+            ),
         );
     }
 }

@@ -12,6 +12,7 @@ use App\Workshop\Record\BenchDesk;
 use App\Workshop\Record\BenchStep;
 use Carbon\CarbonImmutable;
 use DomainException;
+use Kalokroma\Order\RunningOrder;
 use Kalokroma\Order\Task;
 use Kalokroma\Recipe\Technique\Level;
 use Kalokroma\Record\Progress;
@@ -22,17 +23,25 @@ final class BenchView
 {
     /**
      * @param Level|null $goal up to which level of finish; null for all of it
+     * @param RunningOrder|null $order that is followed; null for area by area, from inside out
      *
      * @return array<string, mixed> expects company.areas.recipe and company.records loaded
      */
-    public static function of(BenchDesk $desk, Company $company, int $figure, CarbonImmutable $now, ?Level $goal = null): array
-    {
+    public static function of(
+        BenchDesk $desk,
+        Company $company,
+        int $figure,
+        CarbonImmutable $now,
+        ?Level $goal = null,
+        ?RunningOrder $order = null,
+    ): array {
         if ($figure < 1 || $figure > $company->count) {
             throw new DomainException(sprintf('%s has figures 1 to %d: there is no figure %d.', $company->name, $company->count, $figure));
         }
         $progress = BenchDesk::progress($company);
+        $steps = $desk->steps($company);
         $all = array_values(array_filter(
-            $desk->steps($company),
+            $order === null ? $steps : BenchDesk::inOrder($steps, $company, $order),
             static fn (BenchStep $s): bool => $goal === null || $s->outcome->step->level()->isWithin($goal),
         ));
         $tasks = array_map(static fn (BenchStep $s): Task => BenchDesk::task($company, $s, $progress), $all);

@@ -25,6 +25,7 @@ final class MoveView
         return ['job' => $job, 'slots' => array_map(static fn (OrderSlot $slot): array => [
             'at' => $plan->at($slot->at)->utc()->toIso8601ZuluString(),
             'before' => $slot->before,
+            'after' => $slot->after,
             'when' => $plan->when($slot->start ?? $slot->at),
             'free' => $slot->start !== null,
             'why' => $slot->why?->sentence() ?? '',

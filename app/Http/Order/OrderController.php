@@ -126,13 +126,13 @@ final class OrderController extends Controller
     }
 
     /** Where a pot that stands open is wanted next. */
-    public function queue(Request $request, Company $company, string $paint): JsonResponse
+    public function queue(Request $request, Company $company, string $pot): JsonResponse
     {
         $drops = $request->query('drops');
         $drops = is_string($drops) && preg_match('/^[1-9]\d{0,3}$/D', $drops) === 1 ? (int) $drops : null;
         $plan = $this->plan($request, $company);
 
-        return new JsonResponse(MoveView::queue($plan, $plan->queue($paint), $drops));
+        return new JsonResponse(MoveView::queue($plan, $plan->queue($pot), $drops));
     }
 
     private function plan(Request $request, Company $company): OrderPlan

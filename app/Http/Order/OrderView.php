@@ -341,6 +341,7 @@ final class OrderView
             'minutes' => $job->minutes,
             'set_up' => $ordered->setUp,
             'dries' => $job->drying->minutes,
+            'begins' => $plan->instant($ordered->start),
             'dry_at' => $job->drying->minutes > 0 ? self::clock($plan, $ordered->dry()) : '',
             'latest_at' => $job->latest === null ? '' : self::clock($plan, $ordered->end() + $job->latest),
             'drying' => $job->drying->why->sentence(),

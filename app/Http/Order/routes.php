@@ -17,7 +17,7 @@ Route::get('companies/{company}/order/now/{minutes}', [OrderController::class, '
 Route::post('companies/{company}/order/advice', [OrderController::class, 'advice'])->withoutMiddleware(Writing::class);
 Route::get('companies/{company}/order/slots', [OrderController::class, 'slots']);
 Route::post('companies/{company}/order/move', [OrderController::class, 'move']);
-Route::get('companies/{company}/order/queue/{paint}', [OrderController::class, 'queue']);
+Route::get('companies/{company}/order/queue/{pot}', [OrderController::class, 'queue']);
 Route::get('companies/{company}/order/file/{form}', [CalendarController::class, 'file']);
 Route::post('companies/{company}/order/calendar/look', [CalendarController::class, 'look'])->withoutMiddleware(Writing::class);
 Route::post('companies/{company}/order/calendar', [CalendarController::class, 'take']);

@@ -99,6 +99,11 @@ final class Busy
         if (!$calendar instanceof VCalendar) {
             throw new DomainException('This is no calendar: choose a file in iCalendar (.ics).');
         }
+        foreach ($calendar->select('VEVENT') as $event) {
+            if ($event instanceof VEvent && $event->select('DTSTART') === []) {
+                $calendar->remove($event);
+            }
+        }
         try {
             return @$calendar->expand($from, $from->addDays(self::DAYS), $zone);
         } catch (Throwable) {

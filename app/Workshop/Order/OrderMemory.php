@@ -80,6 +80,12 @@ final readonly class OrderMemory
         return OrderChange::since($starts, $this->last->end - $this->from, $order, $openings, $when(...))?->sentence() ?? '';
     }
 
+    /** What was told before is no longer so. */
+    public function forget(): void
+    {
+        $this->last?->update(['change' => '']);
+    }
+
     /**
      * Keeps an order as the one that was planned last, where it differs from that.
      *

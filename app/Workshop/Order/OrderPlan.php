@@ -152,7 +152,12 @@ final readonly class OrderPlan
     /** What has changed since it was planned last, in a sentence; empty where nothing has. */
     public function change(RunningOrder $order): string
     {
-        return $this->memory->change($order, $this->openings, $this->when(...));
+        $change = $this->memory->change($order, $this->openings, $this->when(...));
+        if ($change === '') {
+            $this->memory->forget();
+        }
+
+        return $change;
     }
 
     /** Keeps it as the one that was planned last: what has changed is told as by {@see self::change()}. */
@@ -271,6 +276,12 @@ final readonly class OrderPlan
         $end = $this->memory->instant($this->openings->windows[$window - 1][1] ?? $sheet->start());
 
         return sprintf('sitting-%d-%s', $end, substr(hash('sha256', $this->memory->name()), 0, 16));
+    }
+
+    /** Minutes since 1970 of a minute from now. */
+    public function instant(int $after): int
+    {
+        return $this->memory->instant($after);
     }
 
     /** The same as an instant. */

@@ -13,6 +13,7 @@ use Carbon\CarbonImmutable;
 use DomainException;
 use Illuminate\Support\Facades\DB;
 use Kalokroma\Order\Job\InsideOut;
+use Kalokroma\Order\RunningOrder;
 use Kalokroma\Order\Task;
 use Kalokroma\Recipe\Predict\StepOutcome;
 use Kalokroma\Recipe\Predict\Undercoated;
@@ -69,6 +70,25 @@ final readonly class BenchDesk
             $over = $whole[$i] ?? null;
             array_push($steps, ...$phase, ...$over === null || $over->step->handling->omitted ? [] : [new BenchStep(null, $over)]);
         }
+
+        return $steps;
+    }
+
+    /**
+     * What is done comes first, and then what is left as the running order has it.
+     *
+     * @param list<BenchStep> $steps
+     *
+     * @return list<BenchStep>
+     */
+    public static function inOrder(array $steps, Company $company, RunningOrder $order): array
+    {
+        $places = array_map(static fn (BenchStep $s): int => $order->placeOf(
+            (string) $company->id,
+            $s->areaId(),
+            $s->outcome->step->key->value,
+        ) ?? -1, $steps);
+        array_multisort($places, SORT_ASC, SORT_NUMERIC, array_keys($steps), $steps);
 
         return $steps;
     }

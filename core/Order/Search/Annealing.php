@@ -48,9 +48,16 @@ final class Annealing
 
     private int $spent = 0;
 
-    /** @param list<int> $sequence */
-    private function __construct(private readonly OrderProblem $problem, array $sequence, private readonly int $budget)
-    {
+    /**
+     * @param list<int> $sequence
+     * @param bool $isNear whether nothing is moved that does not make it better at once
+     */
+    private function __construct(
+        private readonly OrderProblem $problem,
+        array $sequence,
+        private readonly int $budget,
+        private readonly bool $isNear = false,
+    ) {
         $this->sequence = $sequence;
         $this->work = $problem->work();
         foreach ($problem->setup > 0 ? array_filter($problem->labels) : [] as $task => $label) {
@@ -71,6 +78,20 @@ final class Annealing
             : (new self($problem, $sequence, (int) (self::BUDGET * $effort)))->cooled();
     }
 
+    /**
+     * The same with as little put elsewhere as can be: every move makes it better.
+     *
+     * @param list<int> $sequence
+     *
+     * @return list<int>
+     */
+    public static function nearby(OrderProblem $problem, array $sequence, float $effort = 1.0): array
+    {
+        return count($sequence) < 3 || $problem->hasNotLater()
+            ? $sequence
+            : (new self($problem, $sequence, (int) (self::BUDGET * $effort), true))->cooled();
+    }
+
     /** @return list<int> */
     private function cooled(): array
     {
@@ -87,7 +108,7 @@ final class Annealing
             }
             $moved = $this->sequence;
             array_splice($moved, $to, 0, array_splice($moved, $from, $length));
-            $worst = $cost - $heat * log(max(1e-9, $this->below(1_000_000) / 1_000_000));
+            $worst = $this->isNear ? $cost - self::CHANGE / 2 : $cost - $heat * log(max(1e-9, $this->below(1_000_000) / 1_000_000));
             $now = $this->tried($moved, min($from, $to), $worst);
             if ($now !== null && $now <= $worst) {
                 $cost = $this->take($moved, min($from, $to)) ?? $cost;

@@ -132,7 +132,8 @@ final readonly class OrderProblem
             return false;
         }
         foreach ($this->latest as $other => $by) {
-            if ($other !== $task && $done[$other] === '0' && $end + $this->minutes[$other] > $by) {
+            $setup = $this->labels[$task] > 0 ? $this->setupOf($other, $this->labels[$task]) : 0;
+            if ($other !== $task && $done[$other] === '0' && $end + $setup + $this->minutes[$other] > $by) {
                 return false;
             }
         }

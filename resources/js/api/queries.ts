@@ -26,6 +26,8 @@ import type {
     Needs,
     OrderNow,
     OrderPrice,
+    OrderQueue,
+    OrderSlots,
     OrderTable,
     OrderWay,
     PaintLook,
@@ -335,4 +337,20 @@ export const orderNowQuery = (company: number, minutes: string, version: string)
         queryKey: ['order', company, 'now', minutes, version],
         queryFn: () => get<OrderNow>(`companies/${company}/order/now/${minutes}`),
         staleTime: 60_000,
+    });
+
+export const orderSlotsQuery = (company: number, job: string, version: string) =>
+    queryOptions({
+        queryKey: ['order', company, 'slots', job, version],
+        queryFn: () => get<OrderSlots>(`companies/${company}/order/slots?job=${encodeURIComponent(job)}`),
+    });
+
+export const orderQueueQuery = (company: number, paint: string, drops: string, version: string) =>
+    queryOptions({
+        queryKey: ['order', company, 'queue', paint, drops, version],
+        queryFn: () =>
+            get<OrderQueue>(
+                `companies/${company}/order/queue/${encodeURIComponent(paint)}${drops ? `?drops=${drops}` : ''}`,
+            ),
+        enabled: paint !== '',
     });

@@ -1,9 +1,16 @@
 <script lang="ts">
-    import { Button, InlineNotification } from 'carbon-components-svelte';
+    import { tick } from 'svelte';
+    import { InlineNotification } from 'carbon-components-svelte';
     import FigureSelect from '../../parts/FigureSelect.svelte';
     import NoSuch from '../../parts/NoSuch.svelte';
     import Waiting from '../../parts/Waiting.svelte';
+    import DoneSoFar from './DoneSoFar.svelte';
     import HoursForm from './HoursForm.svelte';
+    import MoveBar from './MoveBar.svelte';
+    import { Moving } from './moving.svelte';
+    import OrderHead from './OrderHead.svelte';
+    import OrderTools from './OrderTools.svelte';
+    import WeeksView from './WeeksView.svelte';
     import OrderSide from './OrderSide.svelte';
     import SittingSheet from './SittingSheet.svelte';
     import { OrderState } from './order.svelte';
@@ -15,7 +22,15 @@
 
     const plan = new OrderState(() => (params?.company ? Number(params.company) : null));
     const companies = $derived(plan.figures.data?.companies ?? []);
+    const moving = new Moving(plan);
     let hours = $state(false);
+    let zoom = $state('sittings');
+
+    async function opened(number: number) {
+        zoom = 'sittings';
+        await tick();
+        document.getElementById(`sitting-${number}`)?.scrollIntoView({ block: 'start' });
+    }
 </script>
 
 {#if plan.figures.isSuccess && params?.company && plan.figure === null}
@@ -33,31 +48,31 @@
         <main>
             <div class="which"><FigureSelect {companies} figure={plan.figure} page="order" /></div>
             {#if plan.write.problem}<InlineNotification lowContrast kind="error" title={plan.write.problem} />{/if}
-            {#if order.plan}
-                <h1>{order.plan.headline}</h1>
-                <p class="summary">{order.plan.summary}</p>
-            {:else}
-                <h1>No order yet</h1>
-                <p class="summary" role="alert">{order.problem}</p>
-            {/if}
-            {#if order.undrafted}<p class="hint">
-                    <span>{order.undrafted} <a href="#/recipe">Draft recipes</a></span>
-                </p>{/if}
-            {#if order.free === null}
-                <p class="hint">
-                    Planned as if you were always free.
-                    <Button size="small" kind="tertiary" onclick={() => (hours = true)}>Say when you are free</Button>
-                </p>
-            {/if}
-            {#each order.plan?.sheets ?? [] as sheet (sheet.number)}
-                <SittingSheet {sheet} figure={plan.figure} timed={order.free !== null} />
-            {/each}
+            <OrderHead {order} onhours={() => (hours = true)} />
             {#if order.plan?.sheets.length}
-                <p class="key">
-                    colour of a block: the paint on the brush · line below: drying · dashed: you wait · figure: how it
-                    looks by the end
-                </p>
+                <OrderTools {moving} {order} bind:zoom />
             {/if}
+            {#if zoom === 'weeks' && order.free !== null && order.plan?.sheets.length}
+                <WeeksView sheets={order.plan.sheets} onopen={opened} />
+            {:else}
+                {#each order.plan?.sheets ?? [] as sheet (sheet.number)}
+                    <SittingSheet
+                        {sheet}
+                        figure={plan.figure}
+                        {moving}
+                        fine={zoom === 'minutes'}
+                        timed={order.free !== null}
+                    />
+                {/each}
+                {#if order.plan?.sheets.length}
+                    <p class="key">
+                        colour of a block: the paint on the brush · line below: drying · dashed: you wait · figure: how
+                        it looks by the end · drag a block, or choose it and use ← →
+                    </p>
+                {/if}
+            {/if}
+            <DoneSoFar done={order.done} />
+            <MoveBar {moving} {order} />
         </main>
         <OrderSide {plan} {order} onhours={() => (hours = true)} />
     </div>
@@ -81,20 +96,6 @@
     .which {
         max-width: 320px;
         margin: 0 0 6px -18px;
-    }
-    h1 {
-        margin-bottom: 4px;
-    }
-    .summary {
-        max-width: 82ch;
-        color: var(--ink-soft);
-    }
-    .hint {
-        display: flex;
-        flex-wrap: wrap;
-        gap: 8px 14px;
-        align-items: center;
-        margin-top: 12px;
     }
     .key {
         margin-top: 14px;

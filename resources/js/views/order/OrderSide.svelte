@@ -3,6 +3,8 @@
     import type { RunningOrder } from '../../api/wire';
     import AirOfRoom from './AirOfRoom.svelte';
     import HaveNow from './HaveNow.svelte';
+    import OpenPot from './OpenPot.svelte';
+    import OutAndIn from './OutAndIn.svelte';
     import RulesKept from './RulesKept.svelte';
     import Sharing from './Sharing.svelte';
     import ThisBeforeThat from './ThisBeforeThat.svelte';
@@ -38,6 +40,7 @@
             <HaveNow {plan} />
         </section>
     {/if}
+    <OpenPot {order} />
     <WaysCompared {plan} {order} />
     <section>
         <h2>On the table by a day</h2>
@@ -64,6 +67,7 @@
             >{order.free ? 'Change your free hours' : 'Say when you are free'}</Button
         >
     </section>
+    <OutAndIn {plan} {order} />
     <Sharing {plan} {order} />
     <AirOfRoom {plan} {order} />
     <RulesKept {plan} {order} />

@@ -1,59 +1,47 @@
 <script lang="ts">
     import type { OrderSheet } from '../../api/wire';
+    import LaneBlocks from './LaneBlocks.svelte';
+    import LaneDrying from './LaneDrying.svelte';
+    import type { Moving } from './moving.svelte';
 
     interface Props {
         sheet: OrderSheet;
+        moving: Moving;
+        /** whether every minute is shown, with what dries area by area */
+        fine?: boolean;
     }
-    let { sheet }: Props = $props();
+    let { sheet, moving, fine = false }: Props = $props();
 
     /** Room that a number and a letter of a name need, percent of the lane. */
     const NUMBERED = 3.2;
     const LETTER = 1.3;
-    const ROWS = 3;
+    const FINE_LETTER = 0.4;
+    const MINUTE_PX = 9;
+    const SHORTEST = 20;
+
+    const letter = $derived(fine ? FINE_LETTER : LETTER);
+    const numbered = $derived(fine ? 0 : NUMBERED);
 </script>
 
-<!-- The list below says the same in words. -->
-<div class="lane" aria-hidden="true">
-    <div class="names">
-        {#each sheet.jobs as job (job.id)}
-            {#if job.wide >= job.short.length * LETTER}<span style:left="{job.left}%" style:max-width="{job.wide}%"
-                    >{job.short}</span
-                >{/if}
-        {/each}
-    </div>
-    <div class="blocks">
-        {#each sheet.gaps as gap (gap.left)}<i
-                class="gap"
-                style:left="{gap.left}%"
-                style:width="{gap.wide}%"
-                title="{gap.words} to wait"
-            ></i>{/each}
-        {#each sheet.jobs as job (job.id)}
-            <i
-                class:bare={job.hex === null}
-                style:left="{job.left}%"
-                style:width="{job.wide}%"
-                style:background={job.hex}
-                title="{job.number}: {job.what}, {job.minutes} min"
-            ></i>
-        {/each}
-    </div>
-    <div class="numbers">
-        {#each sheet.jobs as job (job.id)}
-            {#if job.wide >= NUMBERED}<span style:left="{job.left}%">{job.number}</span>{/if}
-        {/each}
-    </div>
-    <div class="drying">
-        {#each sheet.jobs as job, i (job.id)}
-            {#if job.dry_wide > 0}
-                <i
-                    class="row{i % ROWS}"
-                    style:left="{job.left + job.wide}%"
-                    style:width="{job.dry_wide}%"
-                    style:background={job.hex ?? 'currentColor'}
-                ></i>
-            {/if}
-        {/each}
+<div class="lane" class:fine>
+    <div style:width={fine ? `${Math.max(sheet.minutes, SHORTEST) * MINUTE_PX}px` : undefined}>
+        <div class="names" aria-hidden="true">
+            {#each sheet.jobs as job (job.id)}
+                {#if job.wide >= job.short.length * letter}<span style:left="{job.left}%" style:max-width="{job.wide}%"
+                        >{job.short}</span
+                    >{/if}
+            {/each}
+        </div>
+        <LaneBlocks {sheet} {moving} />
+        <div class="numbers" aria-hidden="true">
+            {#each sheet.jobs as job (job.id)}
+                {#if job.wide >= numbered}<span style:left="{job.left}%">{job.number}</span>{/if}
+            {/each}
+        </div>
+        <LaneDrying {sheet} {fine} />
+        {#if fine}<div class="ticks" aria-hidden="true">
+                {#each sheet.ticks as tick (tick.left)}<span style:left="{tick.left}%">{tick.words}</span>{/each}
+            </div>{/if}
     </div>
 </div>
 
@@ -61,59 +49,27 @@
     .lane {
         position: relative;
         min-width: 0;
+        padding-top: 6px;
         overflow: hidden;
     }
+    .fine {
+        overflow-x: auto;
+    }
     .names,
-    .blocks,
     .numbers,
-    .drying {
+    .ticks {
         position: relative;
         height: 18px;
         font-size: var(--size-fine);
     }
-    .names span,
-    .numbers span,
-    i {
+    span {
         position: absolute;
-        display: block;
-    }
-    .names span {
         overflow: hidden;
         text-overflow: ellipsis;
         white-space: nowrap;
     }
-    .blocks {
-        height: 46px;
-    }
-    .blocks i {
-        top: 0;
-        bottom: 0;
-        min-width: 2px;
-        border-right: 1px solid var(--surround);
-    }
-    .blocks .bare {
-        border: 1px solid var(--ink-soft);
-    }
-    .blocks .gap {
-        border: 1px dashed var(--ink-soft);
-    }
-    .numbers {
+    .numbers,
+    .ticks {
         color: var(--ink-soft);
-    }
-    .drying {
-        height: 26px;
-    }
-    .drying i {
-        height: 5px;
-        opacity: 1;
-    }
-    .row0 {
-        top: 2px;
-    }
-    .row1 {
-        top: 10px;
-    }
-    .row2 {
-        top: 18px;
     }
 </style>

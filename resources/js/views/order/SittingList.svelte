@@ -1,10 +1,13 @@
 <script lang="ts">
     import type { OrderSheet } from '../../api/wire';
 
+    import type { Moving } from './moving.svelte';
+
     interface Props {
         sheet: OrderSheet;
+        moving: Moving;
     }
-    let { sheet }: Props = $props();
+    let { sheet, moving }: Props = $props();
 </script>
 
 <ol>
@@ -15,7 +18,20 @@
                 <strong>{job.what}</strong>
                 <span class="how"
                     >{job.at}, {job.minutes} min{job.figures_words ? `, ${job.figures_words}` : ''}{#if job.paint}<br
-                        />{job.paint}, {job.thin}, {job.tool}{/if}{#if job.dry_words}<br />dry {job.dry_words}{/if}</span
+                        />{job.paint}, {job.thin}, {job.tool}{/if}{#if job.dry_words}<br />dry {job.dry_words}{/if}{#if job.latest_at}<br
+                        />go on by {job.latest_at}{/if}</span
+                >
+                <span class="acts"
+                    ><button
+                        class="tool-link"
+                        onclick={() => moving.lift(job)}
+                        aria-label="Move {job.what} from the list">Move</button
+                    >
+                    {#if job.pinned}<button
+                            class="tool-link"
+                            onclick={() => moving.letGo(job)}
+                            aria-label="Let {job.what} go">stays here: let it go</button
+                        >{/if}</span
                 >
                 <span class="why">{job.why.join(' ')}</span>
             </div>
@@ -46,6 +62,11 @@
         border: 1px solid var(--rule);
     }
     .how {
+        margin-left: 6px;
+    }
+    .acts {
+        display: inline-flex;
+        gap: 12px;
         margin-left: 6px;
     }
     .why {

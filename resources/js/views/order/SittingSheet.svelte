@@ -1,21 +1,25 @@
 <script lang="ts">
     import type { Figure, OrderSheet } from '../../api/wire';
     import FigureDrawing from '../../parts/FigureDrawing.svelte';
+    import type { Moving } from './moving.svelte';
     import SittingLane from './SittingLane.svelte';
     import SittingList from './SittingList.svelte';
 
     interface Props {
         sheet: OrderSheet;
         figure: Figure;
+        moving: Moving;
+        /** whether every minute is shown */
+        fine: boolean;
         /** whether the clock is known, and not only how long from now */
         timed: boolean;
     }
-    let { sheet, figure, timed }: Props = $props();
+    let { sheet, figure, timed, moving, fine }: Props = $props();
     const tones = $derived(new Map(sheet.tones.map((t) => [t.area, t.tones])));
     const done = $derived(sheet.jobs.map((j) => j.what).join(', '));
 </script>
 
-<section class="sheet" aria-label="Sitting {sheet.number}, {sheet.day}">
+<section class="sheet" id="sitting-{sheet.number}" aria-label="Sitting {sheet.number}, {sheet.day}">
     <div class="when">
         <h2>{sheet.day}</h2>
         {#if timed}<p>{sheet.from} – {sheet.to}</p>{/if}
@@ -23,11 +27,11 @@
         {#if sheet.waiting_words}<p>{sheet.waiting_words} waiting</p>{/if}
         {#each sheet.milestones as milestone (milestone)}<p class="milestone">◆ {milestone}</p>{/each}
     </div>
-    <SittingLane {sheet} />
+    <SittingLane {sheet} {moving} {fine} />
     <div class="then"><FigureDrawing {figure} {tones} label="{figure.name} after this sitting: {done}" /></div>
     <details open={sheet.number === 1}>
         <summary>What to do, step by step ({sheet.jobs.length})</summary>
-        <SittingList {sheet} />
+        <SittingList {sheet} {moving} />
     </details>
 </section>
 

@@ -30,6 +30,8 @@ interface Changes {
         before?: [string, string][];
     };
     companies?: { id: number; way?: string | null; priority?: number }[];
+    pins?: { job: string; at: number }[];
+    busy?: null;
 }
 
 /** The running order of a company, and what is asked about it: ways, prices of rules, days. */
@@ -135,13 +137,20 @@ export class OrderState {
         return this.sent('PUT', `companies/${this.company}/order`, { version: this.order?.version, ...changes });
     }
 
-    private async sent(method: 'PUT' | 'POST', path: string, body: object): Promise<boolean> {
+    async sent(method: 'PUT' | 'POST', path: string, body: object): Promise<boolean> {
         const key = ['order', this.company];
         ++this.changes;
         const saved = await this.write.send<RunningOrder>('order', method, path, body, (data) => ({ key, data }));
         ++this.changes;
+        if (saved?.plan?.first_try) void this.better(saved.version);
         if (saved) [this.ways, this.advice, this.table, this.now, this.prices] = [[], null, null, null, {}];
         return saved !== undefined;
+    }
+
+    /** Looks for a better order than the first try, which stays in sight until it is found. */
+    private async better(version: string): Promise<void> {
+        await this.query.refetch();
+        if (this.order?.version !== version && this.order?.plan?.first_try) await this.query.refetch();
     }
 
     /** How a rule is kept from now on. */
