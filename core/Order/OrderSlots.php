@@ -21,6 +21,8 @@ final class OrderSlots
 {
     /** Without free hours a job begins no more than this after the place it was put to, minutes. */
     private const SLACK = 30;
+    /** A job that could begin only so many minutes after its place is not offered that place. */
+    private const NEAR = 12;
     /** Empty sittings that are offered. */
     private const EMPTY_SITTINGS = 3;
 
@@ -107,7 +109,7 @@ final class OrderSlots
         [$window, $by] = $this->sitting($at, $before);
         $by ??= max($at, $this->head) + self::SLACK + $minutes;
         if ($this->head + $minutes > $by) {
-            return new OrderSlot($at, $before, $after, $window, null, $this->tooEarly());
+            return new OrderSlot($at, $before, $after, $window, null, $this->tooEarly($this->head));
         }
         if (max($at, $this->head) + $minutes > $by) {
             return new OrderSlot($at, $before, $after, $window, null, new Finding(
@@ -120,9 +122,26 @@ final class OrderSlots
         $sequence = FirstTry::of($problem, array_replace($this->wanted, [$this->job => $at]));
         $starts = $sequence === null ? null : Timetable::of($problem, $sequence, $problem->horizon());
 
-        return $starts === null
-            ? new OrderSlot($at, $before, $after, $window, null, $this->blocked())
-            : new OrderSlot($at, $before, $after, $window, $starts[$this->job]);
+        return match (true) {
+            $starts === null => new OrderSlot($at, $before, $after, $window, null, $this->blocked()),
+            $starts[$this->job] > $at + self::NEAR => new OrderSlot(
+                $at,
+                $before,
+                $after,
+                $window,
+                null,
+                $this->tooEarly($starts[$this->job]),
+            ),
+            !$this->canStay($starts[$this->job]) => new OrderSlot($at, $before, $after, $window, null, $this->blocked()),
+            default => new OrderSlot($at, $before, $after, $window, $starts[$this->job]),
+        };
+    }
+
+    private function canStay(int $start): bool
+    {
+        $problem = $this->problem->with($this->job, $start, $start + $this->problem->minutes[$this->job] + OrderProblem::FIXED);
+
+        return FirstTry::of($problem, array_replace($this->planned->kept->wanted($this->planned->web), [$this->job => $start])) !== null;
     }
 
     /**
@@ -143,17 +162,17 @@ final class OrderSlots
     }
 
     /** What has to come first, and when it could follow on that at the earliest. */
-    private function tooEarly(): Finding
+    private function tooEarly(int $from): Finding
     {
         $last = $this->lastBefore();
 
         return $last === null
-            ? new Finding('move.early', 'It cannot begin before {when}.', ['when' => ($this->when)($this->head)])
+            ? new Finding('move.early', 'It cannot begin before {when}.', ['when' => ($this->when)($from)])
             : new Finding('move.first', '{first} has to come first: {why}. It cannot begin before {when}.', [
                 'first' => $this->planned->web->jobs[$last->first]->words(),
                 'why' => $last->because === 'recipe' && $last->wait > 0
                     ? 'it dries for '.Duration::words($this->planned->web->jobs[$last->first]->drying->minutes) : $last->why(),
-                'when' => ($this->when)($this->head),
+                'when' => ($this->when)($from),
             ]);
     }
 

@@ -167,7 +167,7 @@ final class Planner
             }
             $at = $this->kept->pins[$job->id] ?? null;
             if ($at !== null) {
-                $dues[] = [$i, $at, $at + $job->minutes];
+                $dues[] = [$i, $at, $at + $job->minutes + OrderProblem::FIXED];
             }
         }
         usort($dues, static fn (array $a, array $b): int => $a[2] <=> $b[2]);

@@ -6,6 +6,7 @@ namespace Kalokroma\Order;
 
 use Kalokroma\Order\Job\Job;
 use Kalokroma\Order\Rule\OrderTie;
+use Kalokroma\Order\Search\OrderProblem;
 use Kalokroma\Recipe\Technique\Level;
 use Kalokroma\Recipe\Technique\Position;
 
@@ -54,7 +55,8 @@ final readonly class RunningOrder
     public function isPinned(OrderedJob $ordered): bool
     {
         foreach ($this->planned as $planned) {
-            if (($planned->kept->pins[$ordered->job->id] ?? null) === $ordered->start) {
+            $pin = $planned->kept->pins[$ordered->job->id] ?? null;
+            if ($pin !== null && abs($ordered->start - $pin) <= OrderProblem::FIXED) {
                 return true;
             }
         }

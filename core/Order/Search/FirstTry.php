@@ -70,7 +70,7 @@ final class FirstTry
         $open = array_map(count(...), $this->problem->waits);
         $sequence = [];
         while ($this->free !== []) {
-            usort($this->free, fn (int $a, int $b): int => [$this->wanted[$a], $a] <=> [$this->wanted[$b], $b]);
+            $this->sort();
             $task = $this->next(true) ?? $this->next(false);
             if ($task === null) {
                 return null;
@@ -86,6 +86,16 @@ final class FirstTry
         }
 
         return $sequence;
+    }
+
+    /** What is wanted soonest comes first, and of that what can begin first. */
+    private function sort(): void
+    {
+        $starts = [];
+        foreach ($this->free as $i) {
+            $starts[$i] = $this->start($i) ?? PHP_INT_MAX;
+        }
+        usort($this->free, fn (int $a, int $b): int => [$this->wanted[$a], $starts[$a], $a] <=> [$this->wanted[$b], $starts[$b], $b]);
     }
 
     private function take(int $task): void
@@ -110,8 +120,7 @@ final class FirstTry
             if ($start === null || !$this->problem->isInTime($i, $start + $this->problem->minutes[$i], $this->done)) {
                 continue;
             }
-            $isPinned = isset($this->problem->due[$i], $this->problem->release[$i]);
-            if ($isPinned && $this->hasTimeBefore($i, $start - $this->problem->setupOf($i, $this->ready))) {
+            if ($this->problem->isFixed($i) && $this->hasTimeBefore($i, $start - $this->problem->setupOf($i, $this->ready))) {
                 continue;
             }
             if (!$isSoon || $this->keepsSoon($i, $start + $this->problem->minutes[$i])) {

@@ -12,6 +12,9 @@ use DomainException;
  */
 final readonly class OrderProblem
 {
+    /** Minutes by which a task that has its minute may begin later, so that what is loaded before it has room. */
+    public const FIXED = 5;
+
     public int $count;
 
     /** @var list<int> tasks so that each comes behind those it waits for */
@@ -91,6 +94,13 @@ final readonly class OrderProblem
             $release === null ? $this->release : [$task => max($release, $this->release[$task] ?? 0)] + $this->release,
             [$task => min($due, $this->due[$task] ?? PHP_INT_MAX)] + $this->due,
         );
+    }
+
+    /** Whether a task has its minute, or hardly any room around it. */
+    public function isFixed(int $task): bool
+    {
+        return isset($this->due[$task], $this->release[$task])
+            && $this->due[$task] - $this->minutes[$task] - $this->release[$task] <= self::FIXED;
     }
 
     /** The same with a task that starts and ends whenever it may. */
