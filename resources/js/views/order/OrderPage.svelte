@@ -31,7 +31,14 @@
         await tick();
         document.getElementById(`sitting-${number}`)?.scrollIntoView({ block: 'start' });
     }
+
+    /** On paper there is nothing to open. */
+    function unfold() {
+        for (const each of document.querySelectorAll<HTMLDetailsElement>('.order details')) each.open = true;
+    }
 </script>
+
+<svelte:window onbeforeprint={unfold} />
 
 {#if plan.figures.isSuccess && params?.company && plan.figure === null}
     <NoSuch what="figure" />
@@ -102,6 +109,27 @@
         font-size: var(--size-fine);
         color: var(--ink-soft);
     }
+    @media print {
+        :global(header),
+        .order > :global(aside),
+        .which,
+        .key,
+        .order :global(.tools),
+        .order :global(.acts) {
+            display: none;
+        }
+        .order {
+            display: block;
+            height: auto;
+        }
+        main {
+            padding: 0;
+            overflow: visible;
+        }
+        .order :global(.sheet) {
+            break-inside: avoid-page;
+        }
+    }
     @media (max-width: 980px) {
         .order {
             display: block;
@@ -109,6 +137,7 @@
         }
         main {
             padding: 16px;
+            overflow: visible;
         }
     }
 </style>

@@ -87,6 +87,7 @@
         display: flex;
         flex-wrap: wrap;
         gap: 6px 18px;
+        align-items: baseline;
     }
     .events {
         max-height: 260px;

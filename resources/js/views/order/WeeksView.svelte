@@ -33,6 +33,7 @@
                     onclick={() => onopen(sheet.number)}
                     aria-label="Sitting {sheet.number}, {sheet.day}, {sheet.from}"
                 >
+                    <span class="which">{sheet.day}</span>
                     <span>{sheet.from} – {sheet.to}</span>
                     <span class="strip" aria-hidden="true">
                         {#each sheet.jobs as job (job.id)}<i style:flex-grow={job.wide} style:background={job.hex}
@@ -83,6 +84,10 @@
         text-align: left;
         cursor: pointer;
     }
+    .which {
+        display: none;
+        font-weight: 600;
+    }
     .strip {
         display: flex;
         height: 30px;
@@ -95,8 +100,12 @@
             display: block;
         }
         .name,
+        .number,
         .empty {
             display: none;
+        }
+        .which {
+            display: inline;
         }
         .day {
             min-height: 0;
