@@ -415,6 +415,14 @@ final class Planner
         return $sequence;
     }
 
+    /** Set-up of the first job of a sitting: with laying out, where it begins as soon as the painter is free. */
+    private function layingOut(int $start, ?int $window, int $setUp): int
+    {
+        $free = $start - ($this->free->windows[($window ?? 0) - 1][0] ?? PHP_INT_MIN >> 1);
+
+        return $free <= 2 * self::SET_UP ? $free : $setUp;
+    }
+
     /**
      * @param list<int> $sequence
      * @param array<int, int> $starts
@@ -429,6 +437,7 @@ final class Planner
             $window = $this->free->windowOf($starts[$i] + $job->minutes);
             $isNew = $slots === [] || $slots[count($slots) - 1]->window !== $window;
             $setUp = $isNew && $this->problem->labels[$i] > 0 ? self::SET_UP : $this->problem->setupOf($i, $ready);
+            $setUp = $isNew ? $this->layingOut($starts[$i], $window, $setUp) : $setUp;
             $ready = $this->problem->labels[$i] ?: $ready;
             $why = OrderReasons::of($this->web, $i, $starts, $before, $setUp);
             $slots[] = new OrderedJob($job, $starts[$i], $setUp, $window, $why);

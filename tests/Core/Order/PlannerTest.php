@@ -131,7 +131,9 @@ final class PlannerTest extends TestCase
 
         foreach ($order->jobs as $i => $job) {
             if ($i === 0 || $job->window !== $order->jobs[$i - 1]->window) {
-                self::assertSame(2, $job->setUp, $job->job->words());
+                $opens = [1 => 0, 2 => 1440][$job->window];
+                self::assertContains($job->setUp, [2, 4], $job->job->words());
+                self::assertSame($opens, $job->start - $job->setUp, 'two minutes for laying out, and two for loading what is new');
             }
         }
     }
