@@ -23,6 +23,8 @@ final class OrderSlots
     private const SLACK = 30;
     /** A job that could begin only so many minutes after its place is not offered that place. */
     private const NEAR = 12;
+    /** Of two that are wanted at one minute the one that is put there comes first. */
+    private const AHEAD = 0.5;
     /** Empty sittings that are offered. */
     private const EMPTY_SITTINGS = 3;
 
@@ -114,12 +116,13 @@ final class OrderSlots
         if (max($at, $this->head) + $minutes > $by) {
             return new OrderSlot($at, $before, $after, $window, null, new Finding(
                 'move.short',
-                'It takes {needed}, and no more than {left} are left there.',
+                $by <= max($at, $this->head) ? 'It takes {needed}, and that sitting is full.'
+                    : 'It takes {needed}, and no more than {left} are left there.',
                 ['needed' => Duration::words($minutes), 'left' => Duration::words(max(0, $by - max($at, $this->head)))],
             ));
         }
         $problem = $this->problem->with($this->job, $at, $by);
-        $sequence = FirstTry::of($problem, array_replace($this->wanted, [$this->job => $at]));
+        $sequence = FirstTry::of($problem, array_replace($this->wanted, [$this->job => $at - self::AHEAD]));
         $starts = $sequence === null ? null : Timetable::of($problem, $sequence, $problem->horizon());
 
         return match (true) {
@@ -167,8 +170,8 @@ final class OrderSlots
         $last = $this->lastBefore();
 
         return $last === null
-            ? new Finding('move.early', 'It cannot begin before {when}.', ['when' => ($this->when)($from)])
-            : new Finding('move.first', '{first} has to come first: {why}. It cannot begin before {when}.', [
+            ? new Finding('move.early', 'It begins {when} at the earliest.', ['when' => ($this->when)($from)])
+            : new Finding('move.first', '{first} has to come first: {why}. It begins {when} at the earliest.', [
                 'first' => $this->planned->web->jobs[$last->first]->words(),
                 'why' => $last->because === 'recipe' && $last->wait > 0
                     ? 'it dries for '.Duration::words($this->planned->web->jobs[$last->first]->drying->minutes) : $last->why(),

@@ -82,6 +82,27 @@ final readonly class OrderProblem
     /** The same with a task that may start from one minute on, or whenever it may now, and ends by another. */
     public function with(int $task, ?int $release, int $due): self
     {
+        return $this->between(
+            $release === null ? $this->release : [$task => max($release, $this->release[$task] ?? 0)] + $this->release,
+            [$task => min($due, $this->due[$task] ?? PHP_INT_MAX)] + $this->due,
+        );
+    }
+
+    /** The same with a task that starts and ends whenever it may. */
+    public function without(int $task): self
+    {
+        return $this->between(
+            isset($this->due[$task]) ? array_diff_key($this->release, [$task => 0]) : $this->release,
+            array_diff_key($this->due, [$task => 0]),
+        );
+    }
+
+    /**
+     * @param array<int, int> $release
+     * @param array<int, int> $due
+     */
+    private function between(array $release, array $due): self
+    {
         return new self(
             $this->ids,
             $this->minutes,
@@ -91,8 +112,8 @@ final readonly class OrderProblem
             $this->notLater,
             $this->openings,
             $this->isTogether,
-            $release === null ? $this->release : [$task => max($release, $this->release[$task] ?? 0)] + $this->release,
-            [$task => min($due, $this->due[$task] ?? PHP_INT_MAX)] + $this->due,
+            $release,
+            $due,
         );
     }
 
@@ -101,23 +122,6 @@ final readonly class OrderProblem
     {
         return isset($this->due[$task], $this->release[$task])
             && $this->due[$task] - $this->minutes[$task] - $this->release[$task] <= self::FIXED;
-    }
-
-    /** The same with a task that starts and ends whenever it may. */
-    public function without(int $task): self
-    {
-        return new self(
-            $this->ids,
-            $this->minutes,
-            $this->waits,
-            $this->labels,
-            $this->setup,
-            $this->notLater,
-            $this->openings,
-            $this->isTogether,
-            isset($this->due[$task]) ? array_diff_key($this->release, [$task => 0]) : $this->release,
-            array_diff_key($this->due, [$task => 0]),
-        );
     }
 
     /** @return array<int, int> */

@@ -188,7 +188,7 @@ final class KeptTest extends TestCase
 
         self::assertNull($first->start);
         self::assertMatchesRegularExpression(
-            '/^Coat: gloss varnish has to come first: it dries for .*\. It cannot begin before at minute 15\d\d\.$/',
+            '/^Coat: gloss varnish has to come first: it dries for .*\. It begins at minute 15\d\d at the earliest\.$/',
             (string) $first->why?->sentence(),
         );
     }
