@@ -42,7 +42,7 @@ $pictures = [
         "[...document.querySelectorAll('aside button')].find((b) => b.textContent.includes('Compare')).click(); "
             ."setTimeout(() => document.querySelector('aside section:nth-of-type(2)').scrollIntoView(), 200)",
     ],
-    'bench' => ['/bench/1/4', 'dark', 'Next after this', ''],
+    'bench' => ['/bench/1/4', 'dark', 'Next after this', 'window.scrollTo(0, 0);'],
     'paint' => ['/shelf/PAINT', 'light', 'Its colour was', ''],
     'tables-match' => ['/tables/match?colour=%234a626c&paints=3', 'light', 'looked through', ''],
     'ledger' => ['/ledger', 'light', 'Painting log', ''],

@@ -25,6 +25,8 @@ final class Busy
     private const MOST = 3000;
     public const MOST_BYTES = 2_000_000;
 
+    private const UNREADABLE = 'An event of this calendar repeats in a way that cannot be read: take it out, and choose the file again.';
+
     /** Ends the ids of sittings that were written by this application: nobody is busy by what is to be planned. */
     public const OWN = '@kalokroma.invalid';
 
@@ -103,13 +105,16 @@ final class Busy
             if ($event instanceof VEvent && $event->select('DTSTART') === []) {
                 $calendar->remove($event);
             }
+            foreach ($event->select('RRULE') as $rule) {
+                if (!BusyRule::comes((string) $rule)) {
+                    throw new DomainException(self::UNREADABLE);
+                }
+            }
         }
         try {
             return @$calendar->expand($from, $from->addDays(self::DAYS), $zone);
         } catch (Throwable) {
-            throw new DomainException(
-                'An event of this calendar repeats in a way that cannot be read: take it out, and choose the file again.',
-            );
+            throw new DomainException(self::UNREADABLE);
         }
     }
 
