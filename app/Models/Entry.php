@@ -7,7 +7,9 @@ namespace App\Models;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Kalokroma\Order\Job\StillDrying;
 use Kalokroma\Recipe\Technique\Stage;
+use Kalokroma\Recipe\Technique\Technique;
 use Kalokroma\Record\Substance;
 
 /**
@@ -27,6 +29,7 @@ use Kalokroma\Record\Substance;
  * @property CarbonImmutable $done_at never after the server's time when it was written down
  * @property CarbonImmutable|null $said_at the same by the clock of the painter's device
  * @property int $dry_minutes
+ * @property CarbonImmutable|null $dried_at when it was found dry, where that was not waited for
  * @property CarbonImmutable|null $withdrawn_at
  * @property Company $company
  *
@@ -46,10 +49,28 @@ final class Entry extends Model
         return $this->belongsTo(Company::class);
     }
 
-    /** When it is dry, by the minutes that were usual when it was written down. */
+    /** When it is dry: as it was found, or by the minutes that were usual when it was written down. */
     public function dryAt(): CarbonImmutable
     {
-        return $this->done_at->addMinutes($this->dry_minutes);
+        return CarbonImmutable::createFromTimestampUTC($this->drying()->until);
+    }
+
+    public function drying(): StillDrying
+    {
+        return StillDrying::of(
+            $this->area_id === null ? null : (string) $this->area_id,
+            $this->figures,
+            $this->done_at->getTimestamp(),
+            $this->dry_minutes,
+            $this->dried_at?->getTimestamp(),
+            $this->technique(),
+        );
+    }
+
+    /** What was done; null where it was not planned, or nobody wrote it down. */
+    public function technique(): ?Technique
+    {
+        return Technique::tryFrom($this->substance()->technique ?? '');
     }
 
     /** What was planned for it then; null where it was not planned. */
@@ -77,6 +98,7 @@ final class Entry extends Model
             'done_at' => 'immutable_datetime',
             'said_at' => 'immutable_datetime',
             'withdrawn_at' => 'immutable_datetime',
+            'dried_at' => 'immutable_datetime',
             'dry_minutes' => 'integer',
         ];
     }

@@ -358,6 +358,11 @@ final class BenchTest extends TestCase
         $drying = $this->getJson($this->url('bench?figure=1'))->json('drying');
         self::assertSame(
             [[
+                'id' => 1,
+                'then' => '',
+                'latest' => null,
+                'urgent' => false,
+                'blown' => true,
                 'area' => 'Whole figure',
                 'stage' => 'undercoat',
                 'since' => '2026-11-20T18:00:00Z',
@@ -410,6 +415,70 @@ final class BenchTest extends TestCase
         $this->assertRefused(422, 'There is no such kind of work', $this->record([
             'stage' => 'layer', 'figures' => [1], 'real' => ['technique' => 'magic'],
         ]));
+    }
+
+    /** An undercoat, a gloss of a day and a coat: none forgets the other; the shortest comes first, and each says what it is under. */
+    public function testEveryWaitIsKept(): void
+    {
+        $this->signIn();
+        $steps = $this->getJson($this->url('bench'))->json('steps');
+        $done = static fn (array $step): array => ['area_id' => $step['area_id'], 'step' => $step['key'], 'stage' => $step['stage'],
+            'figures' => [1]];
+        $this->record($done($steps[0]))->assertOk();
+        $this->record($done($steps[1]))->assertOk();
+        $bench = $this->record(['area_id' => null, 'step' => null, 'stage' => 'finish', 'figures' => [1], 'real' => [
+            'technique' => 'gloss-varnish',
+        ]])->assertOk();
+        $this->assertAnswers('bench', $bench);
+        $drying = $bench->json('drying');
+
+        self::assertCount(3, $drying);
+        $until = array_column($drying, 'until');
+        $sorted = $until;
+        sort($sorted);
+        self::assertSame($sorted, $until);
+        $open = array_values(array_filter($bench->json('steps'), static fn (array $s): bool => !$s['done']));
+        self::assertSame(array_column($open, 'id'), array_column($bench->json('below'), 'step'), 'the gloss is under all of it');
+        self::assertNull($bench->json('below.0.meanwhile'));
+
+        foreach ($drying as $wait) {
+            $bench = $this->postJson("/api/records/{$wait['id']}/dry", ['figure' => 1])->assertOk();
+        }
+        self::assertSame([[], []], [$bench->json('drying'), $bench->json('below')]);
+    }
+
+    public function testWhatIsWetSaysWhatMayBePaintedMeanwhile(): void
+    {
+        $this->signIn();
+        $steps = $this->getJson($this->url('bench'))->json('steps');
+        $area = $steps[1]['area_id'];
+        $bench = $this->record(['area_id' => $area, 'step' => $steps[1]['key'], 'stage' => $steps[1]['stage'],
+            'figures' => [1]])->assertOk();
+        $wait = $bench->json('drying.0.id');
+        self::assertNotNull($bench->json('below.0'));
+        foreach ($bench->json('below') as $below) {
+            $step = array_column($bench->json('steps'), null, 'id')[$below['step']];
+            self::assertContains($step['area_id'], [$area, null]);
+            $meanwhile = array_column($bench->json('steps'), null, 'id')[$below['meanwhile']['id']];
+            self::assertNotSame($area, $meanwhile['area_id']);
+        }
+        self::assertSame([], $this->getJson($this->url('bench').'?figure=2')->json('drying'), 'another figure is dry');
+
+        $blown = $this->postJson("/api/records/$wait/dry", ['figure' => 1, 'hairdryer' => true])->assertOk();
+        $left = CarbonImmutable::parse($blown->json('drying.0.until'))->getTimestamp() - CarbonImmutable::now()->getTimestamp();
+        self::assertEqualsWithDelta(60, $left, 3, 'a minute to cool');
+        $this->travel(2)->minutes();
+        self::assertSame([], $this->getJson($this->url('bench'))->json('drying'));
+    }
+
+    public function testOthersCannotSayWhatIsDry(): void
+    {
+        $this->signIn();
+        $bench = $this->record(['area_id' => null, 'step' => null, 'stage' => 'basecoat', 'figures' => [1]])->assertOk();
+        $wait = $bench->json('drying.0.id');
+        $this->signIn('Another painter');
+
+        $this->postJson("/api/records/$wait/dry")->assertNotFound();
     }
 
     private function url(string $what): string

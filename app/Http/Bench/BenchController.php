@@ -57,6 +57,14 @@ final class BenchController extends Controller
         return $this->answer($request, $record->company()->firstOrFail(), $record->figures[0]);
     }
 
+    /** Dry already: of itself, or by a hairdryer. */
+    public function dry(Request $request, Entry $record): JsonResponse
+    {
+        BenchDesk::dried($record, $request->boolean('hairdryer'), CarbonImmutable::now());
+
+        return $this->answer($request, $record->company()->firstOrFail(), $request->integer('figure', $record->figures[0]));
+    }
+
     /** The running order as it was planned last, or close to it; null where none can be kept. */
     private function order(Request $request, Company $company): ?RunningOrder
     {

@@ -12,6 +12,7 @@ use App\Workshop\Record\BenchDesk;
 use App\Workshop\Record\BenchStep;
 use Carbon\CarbonImmutable;
 use DomainException;
+use Kalokroma\Order\Job\StillDrying;
 use Kalokroma\Order\RunningOrder;
 use Kalokroma\Order\Task;
 use Kalokroma\Recipe\Technique\Level;
@@ -50,6 +51,7 @@ final class BenchView
             array_keys(self::ofFigure($all, $company, $figure)),
             self::ofFigure($all, $company, $figure),
         );
+        $drying = BenchDesk::drying($company, $figure, $now);
         $open = array_values(array_filter($views, static fn (array $v): bool => $v['done'] === false));
 
         return [
@@ -60,16 +62,21 @@ final class BenchView
             'steps' => $views,
             'next' => $open[0]['id'] ?? null,
             'left_minutes' => (int) round(array_sum(array_map(static fn (Task $t): float => $t->work->handsOnMinutes, $tasks))),
-            'drying' => array_map(self::drying(...), BenchDesk::drying($company, $figure, $now)),
-            'areas' => array_values(
-                $company->areas->map(
-                    static fn (AreaRow $a): array => ['id' => $a->id, 'name' => $a->name, 'planned' => $a->recipe !== null],
-                )->all(),
-            ),
+            'drying' => array_map(static fn (Entry $e): array => self::drying($e, $now), $drying),
+            'below' => self::below($drying, $figure, $now, $all, $open),
+            'areas' => self::areas($company),
             'paints' => $desk->paints(),
             'last' => self::last($company),
             'now' => $now->toIso8601ZuluString(),
         ];
+    }
+
+    /** @return list<array{id: int, name: string, planned: bool}> */
+    private static function areas(Company $company): array
+    {
+        return array_values($company->areas->map(
+            static fn (AreaRow $a): array => ['id' => $a->id, 'name' => $a->name, 'planned' => $a->recipe !== null],
+        )->all());
     }
 
     /**
@@ -127,10 +134,47 @@ final class BenchView
         );
     }
 
-    /** @return array{area: string, stage: string, since: string, until: string, total_minutes: int} */
-    private static function drying(Entry $entry): array
+    /**
+     * What each open step would be laid on while it is wet, and what may be painted meanwhile.
+     *
+     * @param list<Entry> $drying what is dry first comes first
+     * @param list<BenchStep> $all
+     * @param list<array<string, mixed>> $open steps of the figure that are not done, in their order
+     *
+     * @return list<array<string, mixed>>
+     */
+    private static function below(array $drying, int $figure, CarbonImmutable $now, array $all, array $open): array
     {
+        $wet = [];
+        foreach ($all as $step) {
+            foreach ($drying as $entry) {
+                $its = $entry->drying();
+                if ($its->isWet($now->getTimestamp()) && $its->isUnder($step->areaId(), $figure)) {
+                    $wet[($step->areaId() ?? 'all').':'.$step->outcome->step->key] = $entry;
+                }
+            }
+        }
+        $free = array_values(array_filter($open, static fn (array $step): bool => !isset($wet[$step['id']])))[0] ?? null;
+
+        return array_map(static fn (array $step): array => [
+            'step' => $step['id'],
+            'what' => $wet[$step['id']]->area_name.', '.$wet[$step['id']]->stage->value,
+            'until' => $wet[$step['id']]->dryAt()->toIso8601ZuluString(),
+            'meanwhile' => $free === null ? null : ['id' => $free['id'], 'words' => $free['area'].', '.$free['technique']],
+        ], array_values(array_filter($open, static fn (array $step): bool => isset($wet[$step['id']]))));
+    }
+
+    /** @return array<string, mixed> */
+    private static function drying(Entry $entry, CarbonImmutable $now): array
+    {
+        $drying = $entry->drying();
+
         return [
+            'id' => $entry->id,
+            'then' => $drying->then?->words() ?? '',
+            'latest' => $drying->latest === null ? null : CarbonImmutable::createFromTimestampUTC($drying->latest)->toIso8601ZuluString(),
+            'urgent' => $drying->isUrgent($now->getTimestamp()),
+            'blown' => StillDrying::mayBeBlown($entry->technique()),
             'area' => $entry->area_name,
             'stage' => $entry->stage->value,
             'since' => $entry->done_at->toIso8601ZuluString(), 'until' => $entry->dryAt()->toIso8601ZuluString(),

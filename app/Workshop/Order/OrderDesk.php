@@ -13,7 +13,6 @@ use Kalokroma\Order\Job\Wet;
 use Kalokroma\Order\Job\WholeWork;
 use Kalokroma\Recipe\Plan\Plan;
 use Kalokroma\Recipe\Predict\Undercoated;
-use Kalokroma\Recipe\Technique\Technique;
 
 /** What companies still ask for, as the running order takes it. */
 final readonly class OrderDesk
@@ -63,13 +62,7 @@ final readonly class OrderDesk
     {
         $wet = [];
         foreach ($company->records as $entry) {
-            $wet[] = Wet::since(
-                $entry->area_id === null ? null : (string) $entry->area_id,
-                $entry->figures,
-                intdiv($this->now->getTimestamp() - $entry->done_at->getTimestamp(), 60),
-                $entry->dry_minutes,
-                Technique::tryFrom($entry->substance()->technique ?? ''),
-            );
+            $wet[] = Wet::from($entry->drying(), $this->now->getTimestamp());
         }
 
         return array_values(array_filter($wet));

@@ -13,6 +13,7 @@ use Carbon\CarbonImmutable;
 use DomainException;
 use Illuminate\Support\Facades\DB;
 use Kalokroma\Order\Job\InsideOut;
+use Kalokroma\Order\Job\StillDrying;
 use Kalokroma\Order\RunningOrder;
 use Kalokroma\Order\Task;
 use Kalokroma\Recipe\Predict\StepOutcome;
@@ -122,17 +123,31 @@ final readonly class BenchDesk
         return Progress::of($done);
     }
 
-    /** @return list<Entry> what is still drying on a figure, the latest of each area */
+    /** @return list<Entry> what still dries on a figure, or has to be followed up in time; what is dry first comes first */
     public static function drying(Company $company, int $figure, CarbonImmutable $now): array
     {
-        $drying = [];
-        foreach ($company->records as $entry) {
-            if (in_array($figure, $entry->figures, true) && $entry->dryAt() > $now) {
-                $drying[$entry->area_name] = $entry;
-            }
-        }
+        $at = $now->getTimestamp();
+        $drying = array_values(array_filter($company->records->all(), static fn (Entry $e): bool => in_array($figure, $e->figures, true)
+            && ($e->drying()->isWet($at) || $e->drying()->isUrgent($at))));
+        usort($drying, static fn (Entry $a, Entry $b): int => [$a->dryAt(), $a->id] <=> [$b->dryAt(), $b->id]);
 
-        return array_values($drying);
+        return $drying;
+    }
+
+    /**
+     * Writes down that something is dry already, of itself or by a hairdryer, after which it has to cool for a minute.
+     *
+     * @throws DomainException where it is wet with solvent
+     */
+    public static function dried(Entry $entry, bool $isBlown, CarbonImmutable $now): void
+    {
+        if ($isBlown && !StillDrying::mayBeBlown($entry->technique())) {
+            throw new DomainException('Nothing that is wet with solvent is blown at: let it dry by itself.');
+        }
+        $at = $isBlown ? $now->addSeconds(StillDrying::COOLING) : $now;
+        if ($entry->dryAt() > $at) {
+            $entry->update(['dried_at' => $at]);
+        }
     }
 
     /**

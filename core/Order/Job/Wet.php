@@ -9,6 +9,8 @@ use Kalokroma\Recipe\Technique\Technique;
 /** Something that was painted and is not dry yet. */
 final readonly class Wet
 {
+    private const MINUTE = 60;
+
     /**
      * @param string|null $area id of the area; null for the whole figure
      * @param list<int> $figures
@@ -25,24 +27,18 @@ final readonly class Wet
     ) {
     }
 
-    /**
-     * What still holds of something that was painted.
-     *
-     * @param list<int> $figures
-     * @param int $passed minutes since then
-     * @param int $dries minutes that it takes to dry
-     * @param Technique|null $as what was done; null where nobody knows
-     *
-     * @return self|null null where it is dry, and nothing has to follow any more
-     */
-    public static function since(?string $area, array $figures, int $passed, int $dries, ?Technique $as): ?self
+    /** What still holds of something that was painted; null where it is dry, and nothing has to follow any more. */
+    public static function from(StillDrying $drying, int $now): ?self
     {
-        $then = $as === null ? null : Follows::of($as);
-        $latest = $as === null || $then === null ? null : $as->facts()->latest;
-        $latest = $latest === null || $latest < $passed ? null : $latest - $passed;
+        $isAwaited = $drying->isAwaited($now);
 
-        return $dries <= $passed && $latest === null
-            ? null : new self($area, $figures, max(0, $dries - $passed), $latest === null ? null : $then, $latest);
+        return !$drying->isWet($now) && !$isAwaited ? null : new self(
+            $drying->area,
+            $drying->figures,
+            (int) ceil(max(0, $drying->until - $now) / self::MINUTE),
+            $isAwaited ? $drying->then : null,
+            $isAwaited ? intdiv((int) $drying->latest - $now, self::MINUTE) : null,
+        );
     }
 
     public function holds(Job $job): bool

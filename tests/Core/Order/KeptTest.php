@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Order;
 
+use Kalokroma\Order\Job\StillDrying;
 use Kalokroma\Order\Job\Wet;
 use Kalokroma\Order\Kept;
 use Kalokroma\Order\OrderChange;
@@ -135,7 +136,10 @@ final class KeptTest extends TestCase
     /** An oil wash dries for an hour and has to be wiped within two. */
     public function testWhatWasPaintedHoldsUntilItIsDry(): void
     {
-        $since = static fn (int $passed, ?Technique $as): ?Wet => Wet::since('hull', [1, 2], $passed, 60, $as);
+        $since = static fn (int $passed, ?Technique $as): ?Wet => Wet::from(
+            StillDrying::of('hull', [1, 2], 1_000_000, 60, null, $as),
+            1_000_000 + 60 * $passed,
+        );
 
         self::assertEquals(new Wet('hull', [1, 2], 50, Technique::Wiping, 110), $since(10, Technique::OilWash));
         self::assertEquals(new Wet('hull', [1, 2], 0, Technique::Wiping, 30), $since(90, Technique::OilWash));

@@ -16,8 +16,8 @@
 <aside aria-label="What dries, figures, what comes next">
     <h2>{view.company.name}, figure {view.figure}</h2>
     <h3>Drying</h3>
-    {#each view.drying as each (each.area)}
-        <DryingClock drying={each} now={view.now} />
+    {#each view.drying as each (each.id)}
+        <DryingClock drying={each} now={view.now} ondry={(hairdryer) => bench.dry(each.id, hairdryer)} />
     {:else}
         <p class="soft">Nothing is drying on this figure.</p>
     {/each}

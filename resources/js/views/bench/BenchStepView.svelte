@@ -16,6 +16,7 @@
     let { bench, step }: Props = $props();
 
     const total = $derived(bench.bench?.steps.length ?? 0);
+    const below = $derived(bench.bench?.below.find((b) => b.step === step.id));
     const title = $derived(
         step.of_figure && !step.whole
             ? `Undercoat, ${step.spray || 'all over'}`
@@ -32,6 +33,19 @@
           : ''}
 </p>
 <h1><Explained text={title} /></h1>
+{#if below}
+    <p class="below" role="status">
+        Still wet below: {below.what}, until {new Date(below.until).toLocaleString('en-GB', {
+            weekday: 'short',
+            hour: '2-digit',
+            minute: '2-digit',
+        })}.
+        {#if below.meanwhile}Meanwhile: <button
+                class="tool-link"
+                onclick={() => (bench.turned = below.meanwhile?.id ?? null)}>{below.meanwhile.words}</button
+            >{/if}
+    </p>
+{/if}
 <BenchLoad {step} figures={bench.bench?.company.count ?? 1} />
 <div class="looks">
     {#if !step.of_figure || step.whole}
@@ -74,6 +88,12 @@
     h1 {
         margin: 4px 0 16px;
         font-size: var(--size-across-a-table);
+    }
+    .below {
+        margin: -4px 0 14px;
+        padding-left: 12px;
+        border-left: 4px solid var(--warn);
+        font-size: var(--size-head);
     }
     .looks {
         display: grid;

@@ -7,8 +7,10 @@
         drying: Drying;
         /** the server's clock when it answered */
         now: string;
+        /** called when the painter finds it dry, of itself or by a hairdryer */
+        ondry: (hairdryer: boolean) => void;
     }
-    let { drying, now }: Props = $props();
+    let { drying, now, ondry }: Props = $props();
 
     // svelte-ignore state_referenced_locally
     const offset = Date.parse(now) - Date.now();
@@ -24,6 +26,24 @@
 <div class="drying">
     <p><span>{drying.area}, {drying.stage}</span><strong>{left > 0 ? clock(left) : 'dry'}</strong></p>
     <div class="bar"><i style:width="{along}%"></i></div>
+    {#if drying.latest}<p class="then" class:urgent={drying.urgent}>
+            {drying.then}: begin by {new Date(drying.latest).toLocaleTimeString('en-GB', {
+                hour: '2-digit',
+                minute: '2-digit',
+            })}
+        </p>{/if}
+    {#if left > 0}
+        <p class="acts">
+            <button class="tool-link" aria-label="{drying.area}, {drying.stage}: it is dry" onclick={() => ondry(false)}
+                >It is dry</button
+            >
+            {#if drying.blown}<button
+                    class="tool-link"
+                    aria-label="{drying.area}, {drying.stage}: hairdryer used"
+                    onclick={() => ondry(true)}>Hairdryer used</button
+                >{/if}
+        </p>
+    {/if}
 </div>
 
 <style>
@@ -42,6 +62,16 @@
         font-size: var(--size-title);
         line-height: 1;
         font-variant-numeric: tabular-nums;
+    }
+    .acts {
+        justify-content: start;
+        margin-top: 4px;
+    }
+    .then {
+        font-size: var(--size-plain);
+    }
+    .urgent {
+        font-weight: 600;
     }
     .bar {
         height: 5px;

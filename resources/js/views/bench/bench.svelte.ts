@@ -146,7 +146,12 @@ export class BenchState {
         void this.send('DELETE', `records/${id}${this.asked}`);
     }
 
-    private async send(method: 'POST' | 'DELETE', path: string, body?: Doing): Promise<void> {
+    /** What was to be waited for is dry already. */
+    dry(id: number, hairdryer: boolean): void {
+        void this.send('POST', `records/${id}/dry${this.asked}`, { figure: this.chosenFigure(), hairdryer });
+    }
+
+    private async send(method: 'POST' | 'DELETE', path: string, body?: object): Promise<void> {
         const arrived = (bench: Bench) => ({
             key: ['bench', bench.company.id, bench.figure, bench.level],
             data: bench,
