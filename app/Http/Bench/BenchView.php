@@ -42,7 +42,7 @@ final class BenchView
         $progress = BenchDesk::progress($company);
         $steps = $desk->steps($company);
         $all = array_values(array_filter(
-            $order === null ? $steps : BenchDesk::inOrder($steps, $company, $order),
+            $order === null ? $steps : BenchDesk::inOrder($steps, $company, $order, $progress),
             static fn (BenchStep $s): bool => $goal === null || $s->outcome->step->level()->isWithin($goal),
         ));
         $tasks = array_map(static fn (BenchStep $s): Task => BenchDesk::task($company, $s, $progress), $all);

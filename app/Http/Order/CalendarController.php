@@ -46,7 +46,7 @@ final class CalendarController extends Controller
     }
 
     /** What stands in a calendar, looked at before anything of it is taken. */
-    public function look(Request $request): JsonResponse
+    public function look(Request $request, Company $company): JsonResponse
     {
         $painter = $this->painter($request);
         $free = OrderPlan::free($painter) ?? throw new DomainException('Say when you are free first: a calendar only takes from that.');

@@ -76,19 +76,25 @@ final readonly class BenchDesk
     }
 
     /**
-     * What is done comes first, and then what is left as the running order has it.
+     * What is done comes first, and then what is left as the running order has it. What is no work there, as a wait, comes behind what is
+     * before it.
      *
      * @param list<BenchStep> $steps
      *
      * @return list<BenchStep>
      */
-    public static function inOrder(array $steps, Company $company, RunningOrder $order): array
+    public static function inOrder(array $steps, Company $company, RunningOrder $order, Progress $progress): array
     {
-        $places = array_map(static fn (BenchStep $s): int => $order->placeOf(
-            (string) $company->id,
-            $s->areaId(),
-            $s->outcome->step->key->value,
-        ) ?? -1, $steps);
+        $places = $last = [];
+        foreach ($steps as $step) {
+            $area = $step->areaId();
+            $place = $order->placeOf((string) $company->id, $area, $step->outcome->step->key->value);
+            if ($place === null) {
+                $isDone = self::task($company, $step, $progress)->isDone();
+                $place = $isDone ? -1 : max($last[''] ?? -1, $last[$area ?? ''] ?? -1);
+            }
+            $places[] = $last[$area ?? ''] = $place;
+        }
         array_multisort($places, SORT_ASC, SORT_NUMERIC, array_keys($steps), $steps);
 
         return $steps;
