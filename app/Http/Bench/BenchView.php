@@ -158,7 +158,7 @@ final class BenchView
 
         return array_map(static fn (array $step): array => [
             'step' => $step['id'],
-            'what' => $wet[$step['id']]->area_name.', '.$wet[$step['id']]->stage->value,
+            'what' => mb_strtolower($wet[$step['id']]->area_name).', '.$wet[$step['id']]->stage->value,
             'until' => $wet[$step['id']]->dryAt()->toIso8601ZuluString(),
             'meanwhile' => $free === null ? null : ['id' => $free['id'], 'words' => $free['area'].', '.$free['technique']],
         ], array_values(array_filter($open, static fn (array $step): bool => isset($wet[$step['id']]))));

@@ -47,7 +47,12 @@
         flex-wrap: wrap;
         gap: 14px;
         align-items: center;
+        position: sticky;
+        z-index: 2;
+        bottom: 0;
         margin-top: auto;
+        padding: 12px 0;
+        background: var(--surround);
     }
     .actions button {
         min-height: 68px;
@@ -89,8 +94,17 @@
         .keys {
             display: none;
         }
+        .actions {
+            gap: 8px;
+        }
         .actions button {
-            width: 100%;
+            flex: 1;
+            min-height: 48px;
+            padding: 0 8px;
+        }
+        .actions .first {
+            flex-basis: 100%;
+            min-height: 64px;
         }
     }
 </style>

@@ -95,7 +95,7 @@
     .bench main {
         display: flex;
         flex-direction: column;
-        padding: 32px 44px 28px;
+        padding: 32px 44px 16px;
     }
     @media (max-width: 980px) {
         .bench {
