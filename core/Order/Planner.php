@@ -257,6 +257,9 @@ final class Planner
             });
         }
         [$this->bound, $this->isProven] = [$answer->lowerBound, $answer->isProven];
+        if ($known !== [] && $this->isAsGood($problem, $known, $answer)) {
+            return $known;
+        }
         $near = $known === [] ? [] : Annealing::nearby($problem, $known, $this->effort);
         if ($near !== [] && $this->isAsGood($problem, $near, $answer)) {
             return $near;

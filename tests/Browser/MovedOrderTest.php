@@ -105,6 +105,26 @@ final class MovedOrderTest extends SampleWorkshop
         self::assertSame([], $this->hands->complaints());
     }
 
+    /** What is painted at the bench is gone from the order, and what is written for a calendar is read again. */
+    public function testTheOrderIsPlannedAgainAndReadBack(): void
+    {
+        $this->open('/order/1', 'for 12 Lamplighters');
+        $this->hands->until(fn (): bool => $this->many('.block') > 20, 'There are no blocks');
+        $this->open('/bench/1/9', 'Next after this');
+        $this->hands->pressBeginning('Done on all');
+        $this->hands->see('Undo');
+        $this->open('/order/1', 'Planned again with ');
+        $this->better();
+
+        $own = $this->hands->ask('const asked = new XMLHttpRequest(); asked.open("GET", "/api/companies/1/order/file/ics", false); '
+            .'asked.send(); return asked.responseText;');
+        self::assertIsString($own);
+        self::assertStringContainsString('SUMMARY:Painting: Lamplighters', $own);
+        $this->hands->upload($own, 'own.ics');
+        $this->hands->see('Nothing that is still to come stands in this calendar.');
+        self::assertSame([], $this->hands->complaints());
+    }
+
     /** On a telephone a step is moved from the list, and the bar stays in sight. */
     public function testOnATelephone(): void
     {

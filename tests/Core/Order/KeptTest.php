@@ -91,6 +91,18 @@ final class KeptTest extends TestCase
         self::assertGreaterThan(20, $tried);
     }
 
+    /** Planned again with nothing changed, an order stays as it is, also where a longer search would find a better one. */
+    public function testAnOrderThatStandsIsNotTurnedRoundForAFewMinutes(): void
+    {
+        $works = [PlannerTest::keepers(8)];
+        $free = new Openings(self::EVENINGS);
+        $before = Planner::plan($works, openings: $free, effort: 0.01);
+        $after = Planner::plan($works, openings: $free, effort: 0.3, kept: new Kept([], $this->starts($before)));
+
+        self::assertLessThan(10, $before->end - Planner::plan($works, openings: $free, effort: 0.3)->end, 'it is about as good');
+        self::assertSame(array_keys($this->starts($before)), array_keys($this->starts($after)));
+    }
+
     public function testAPinThatCannotBeKeptIsLetGo(): void
     {
         $works = [Works::company(['coat' => ['basecoat', 'wash-all-over']])];
