@@ -19,12 +19,6 @@ final readonly class Kept
     {
     }
 
-    /** The same with one job more that stays where it is put. */
-    public function pinning(string $job, int $at): self
-    {
-        return new self([...$this->pins, $job => $at], $this->starts, $this->isFirstTry);
-    }
-
     /**
      * When each job is wanted: as it was before, or right behind what it waits for where it is new.
      *

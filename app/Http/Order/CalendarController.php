@@ -28,7 +28,7 @@ final class CalendarController extends Controller
     public function file(Request $request, Company $company, string $form): Response
     {
         $plan = OrderPlan::of($this->studio($request), $company);
-        $files = new OrderFiles($plan, $plan->order(true));
+        $files = new OrderFiles($plan, $plan->order());
         [$body, $type] = match ($form) {
             'ics' => [$files->calendar(), 'text/calendar; charset=utf-8'],
             'txt' => [$files->text(), 'text/plain; charset=utf-8'],
@@ -70,11 +70,8 @@ final class CalendarController extends Controller
         $busy = ['name' => $name === '' ? 'Calendar' : $name, 'taken' => $keys, 'spans' => $spans];
         OrderState::of($painter)->check('The running order', Seen::of($request), OrderState::wanted($painter, ['busy' => $busy]));
         $painter->update(['busy' => $busy]);
-        $plan = OrderPlan::of($this->studio($request), $company);
 
-        return new JsonResponse(
-            OrderView::of($plan, $painter, array_values($painter->companies()->orderBy('id')->get()->all()), true),
-        );
+        return new JsonResponse(OrderView::of(OrderPlan::of($this->studio($request), $company), $painter, true));
     }
 
     /** @return list<BusyEvent> */

@@ -142,11 +142,6 @@ final class OrderController extends Controller
 
     private function answer(Request $request, Company $company, bool $isFirstTry = false): JsonResponse
     {
-        $painter = $this->painter($request);
-        $plan = $this->plan($request, $company);
-
-        return new JsonResponse(
-            OrderView::of($plan, $painter, array_values($painter->companies()->orderBy('id')->get()->all()), $isFirstTry),
-        );
+        return new JsonResponse(OrderView::of($this->plan($request, $company), $this->painter($request), $isFirstTry));
     }
 }

@@ -34,12 +34,11 @@ use Kalokroma\Word\Ranges;
 final class OrderView
 {
     /**
-     * @param list<Company> $companies all of the painter's
      * @param bool $isFirstTry whether a better order is still to be looked for
      *
      * @return array<string, mixed>
      */
-    public static function of(OrderPlan $plan, Painter $painter, array $companies, bool $isFirstTry = false): array
+    public static function of(OrderPlan $plan, Painter $painter, bool $isFirstTry = false): array
     {
         $order = $problem = null;
         try {
@@ -56,7 +55,7 @@ final class OrderView
                 'id' => $c->id,
                 'name' => $c->name,
                 'priority' => $c->priority,
-            ], $companies),
+            ], $plan->companies),
             'planned' => array_map(static fn (Company $c): string => $c->name, $plan->planned),
             'free' => $painter->free,
             'way' => $way->value,

@@ -15,8 +15,6 @@ use Throwable;
 
 /**
  * When a calendar says that its owner is busy. It is read only: what stands in it is looked at, and taken event by event.
- *
- * @phpstan-type BusyRow array{name: string, taken: list<string>, spans: list<array{int, int}>}
  */
 final class Busy
 {

@@ -96,12 +96,17 @@ final readonly class OrderMemory
     public function remember(RunningOrder $order, Openings $openings, callable $when): string
     {
         $change = $this->change($order, $openings, $when);
-        if ($this->last !== null && $change === '') {
-            return $this->last->updated_at->addHours(self::TOLD_HOURS)->isFuture() ? $this->last->change : '';
-        }
         $starts = [];
         foreach ($order->jobs as $ordered) {
             $starts[$ordered->job->id] = $this->from + $ordered->start;
+        }
+        if ($this->last !== null && $change === '') {
+            $told = $this->last->updated_at->addHours(self::TOLD_HOURS)->isFuture() ? $this->last->change : '';
+            if (array_keys($starts) !== array_keys($this->last->starts)) {
+                $this->last->update(['starts' => $starts]);
+            }
+
+            return $told;
         }
         OrderRow::query()->upsert([[
             'painter_id' => $this->painter->id,

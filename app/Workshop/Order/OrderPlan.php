@@ -61,7 +61,7 @@ final readonly class OrderPlan
     private OrderDesk $desk;
 
     /** @var list<Company> all of the painter's */
-    private array $others;
+    public array $companies;
 
     /**
      * @param Company $company the one that is looked at, with areas, recipes, records and its drawing loaded
@@ -79,7 +79,7 @@ final readonly class OrderPlan
         $isShared = array_filter($shared, static fn (Company $c): bool => $c->id === $company->id) !== [];
         $this->planned = $isShared ? $shared : [$company];
         $this->desk = new OrderDesk($studio, $now);
-        $this->others = $all;
+        $this->companies = $all;
         $this->works = array_map(fn (Company $c): CompanyWork => $this->desk->work($c, max(1, $c->priority)), $this->planned);
         $this->wishes = self::wishes($painter);
         $this->memory = new OrderMemory($painter, $this->planned, $start);
@@ -256,7 +256,7 @@ final readonly class OrderPlan
     public function queue(string $paint): ColourQueue
     {
         $planned = array_map(static fn (CompanyWork $w): string => $w->id, $this->works);
-        $others = array_filter($this->others, static fn (Company $c): bool => !in_array((string) $c->id, $planned, true));
+        $others = array_filter($this->companies, static fn (Company $c): bool => !in_array((string) $c->id, $planned, true));
 
         return ColourQueue::of($paint, $this->order(true), array_map($this->desk->work(...), array_values($others)));
     }

@@ -14,7 +14,7 @@
         { id: 'sittings', words: 'sittings' },
         { id: 'minutes', words: 'minutes' },
     ];
-    const pinned = $derived(order.pins.length);
+    const pinned = $derived(order.plan?.sheets.flatMap((s) => s.jobs).filter((j) => j.pinned).length ?? 0);
 
     function keys(event: KeyboardEvent) {
         const typing = (event.target as HTMLElement).closest('input:not([type="radio"]), select, textarea');
