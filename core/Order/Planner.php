@@ -11,11 +11,9 @@ use Kalokroma\Order\Job\Jobs;
 use Kalokroma\Order\Rule\Weaver;
 use Kalokroma\Order\Rule\Web;
 use Kalokroma\Order\Rule\Wishes;
-use Kalokroma\Order\Search\Annealing;
 use Kalokroma\Order\Search\FirstTry;
 use Kalokroma\Order\Search\Naturally;
 use Kalokroma\Order\Search\Openings;
-use Kalokroma\Order\Search\OrderAnswer;
 use Kalokroma\Order\Search\OrderProblem;
 use Kalokroma\Order\Search\OrderSearch;
 use Kalokroma\Order\Search\Timetable;
@@ -31,10 +29,6 @@ final class Planner
 
     /** Minutes of loading, mixing and washing the brush: those of {@see Defaults::LOADING_MINUTES}, as a whole number. */
     private const SET_UP = 2;
-
-    /** Minutes earlier, or brush washes fewer, for which an order that stands is changed. */
-    private const WORTH_CHANGING = 10;
-    private const WORTH_WASHING = 2;
 
     /** So many times its minutes a change of paint counts for whoever goes colour by colour. */
     private const MINDED = 5;
@@ -257,41 +251,15 @@ final class Planner
             });
         }
         [$this->bound, $this->isProven] = [$answer->lowerBound, $answer->isProven];
-        if ($known !== [] && $this->isAsGood($problem, $known, $answer)) {
-            return $known;
-        }
-        $near = $known === [] ? [] : Annealing::nearby($problem, $known, $this->effort);
-        if ($near !== [] && $this->isAsGood($problem, $near, $answer)) {
-            return $near;
+        $standing = Standing::of($problem, $known, $answer, $this->effort);
+        if ($standing !== null) {
+            return $standing;
         }
         $sequence = array_keys($answer->starts);
 
         $jobs = array_map(fn (int $i): Job => $this->web->jobs[$i], $members);
 
         return Naturally::order($problem, $sequence, WayTies::ranks($jobs, $this->way));
-    }
-
-    /**
-     * Whether the order before does about as well: nobody wants all of it otherwise for a few minutes.
-     *
-     * @param list<int> $known
-     */
-    private function isAsGood(OrderProblem $problem, array $known, OrderAnswer $found): bool
-    {
-        $starts = Timetable::of($problem, $known, $problem->horizon());
-        if ($starts === null) {
-            return false;
-        }
-        $last = $known[$problem->count - 1];
-        $end = $starts[$last] + $problem->minutes[$last];
-        $changes = $ready = 0;
-        foreach ($known as $i) {
-            $changes += $problem->labels[$i] > 0 && $problem->labels[$i] !== $ready ? 1 : 0;
-            $ready = $problem->labels[$i] ?: $ready;
-        }
-
-        return $problem->openings->windowOf($end) === $found->lastWindow
-            && $end < $found->end + self::WORTH_CHANGING && $changes <= $found->changes + self::WORTH_WASHING;
     }
 
     /**
