@@ -132,6 +132,12 @@ final class OrderMovedTest extends TestCase
 
         self::assertSame('Whole figure: undercoat', $after['done'][0]['what']);
         self::assertStringStartsWith('21 min, planned ', $after['done'][0]['minutes_words']);
+        self::assertSame(['Whole figure: undercoat'], array_column($after['today']['blocks'], 'what'));
+        self::assertSame(['21 min', [[0, 100]]], [
+            $after['today']['words'],
+            array_map(static fn (array $b): array => [$b['left'], $b['wide']], $after['today']['blocks']),
+        ]);
+        self::assertNull($order['today']);
         self::assertNotNull($after['done'][0]['dry_at']);
         self::assertArrayNotHasKey($jobs[0]['id'], $this->jobs($after));
         self::assertStringStartsWith('Planned again with one go fewer: ', $after['plan']['change']);

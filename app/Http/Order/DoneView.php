@@ -6,6 +6,7 @@ namespace App\Http\Order;
 
 use App\Models\Entry;
 use App\Workshop\Order\OrderPlan;
+use Kalokroma\Order\SoFar;
 use Kalokroma\Word\Duration;
 
 /** What was done of a running order, the latest first, with its real times. */
@@ -16,19 +17,60 @@ final class DoneView
     /** @return list<array<string, mixed>> */
     public static function of(OrderPlan $plan): array
     {
-        $entries = [];
-        foreach ($plan->planned as $company) {
-            array_push($entries, ...$company->records->all());
-        }
-        usort($entries, static fn (Entry $a, Entry $b): int => [$b->done_at, $b->id] <=> [$a->done_at, $a->id]);
-
         return array_map(static fn (Entry $entry): array => [
             'id' => $entry->id,
             'what' => $entry->area_name.': '.self::technique($entry),
             'at' => $entry->done_at->toIso8601ZuluString(),
             'minutes_words' => self::minutes($entry),
             'dry_at' => $entry->dryAt() > $plan->now ? $entry->dryAt()->toIso8601ZuluString() : null,
-        ], array_slice($entries, 0, self::TOLD));
+        ], array_slice(self::entries($plan), 0, self::TOLD));
+    }
+
+    /** @return array<string, mixed>|null what was painted today, with its real times; null where nothing was */
+    public static function today(OrderPlan $plan): ?array
+    {
+        $midnight = $plan->now->setTimezone($plan->free->zone ?? 'UTC')->startOfDay();
+        $entries = array_reverse(array_filter(self::entries($plan), static fn (Entry $e): bool => $e->done_at >= $midnight));
+        if ($entries === []) {
+            return null;
+        }
+        $soFar = SoFar::of(array_map(static fn (Entry $entry): array => [
+            max(0, (int) $entry->done_at->diffInMinutes($plan->now)),
+            self::took($entry),
+        ], $entries));
+
+        return [
+            'words' => Duration::words($soFar->minutes),
+            'blocks' => array_map(static fn (Entry $entry, array $span): array => [
+                'id' => $entry->id,
+                'what' => $entry->area_name.': '.self::technique($entry),
+                'words' => self::minutes($entry),
+                'hex' => $entry->planned['look'][1] ?? null,
+                'left' => round(100 * $span[0], 2),
+                'wide' => round(100 * $span[1], 2),
+            ], $entries, $soFar->spans),
+        ];
+    }
+
+    /** @return list<Entry> of all companies that are planned, the latest first */
+    private static function entries(OrderPlan $plan): array
+    {
+        $entries = [];
+        foreach ($plan->planned as $company) {
+            array_push($entries, ...$company->records->all());
+        }
+        usort($entries, static fn (Entry $a, Entry $b): int => [$b->done_at, $b->id] <=> [$a->done_at, $a->id]);
+
+        return $entries;
+    }
+
+    /** Minutes that it really took, or was to take where nobody said so. */
+    private static function took(Entry $entry): int
+    {
+        $real = $entry->real['minutes'] ?? null;
+        $planned = $entry->planned['minutes'] ?? null;
+
+        return is_numeric($real) ? (int) $real : (is_numeric($planned) ? count($entry->figures) * (int) $planned : 0);
     }
 
     private static function technique(Entry $entry): string

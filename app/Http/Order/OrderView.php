@@ -98,6 +98,7 @@ final class OrderView
                 'hex' => $p->colour?->toHex(),
             ], $order === null ? [] : ColourQueue::paints($order)),
             'done' => DoneView::of($plan),
+            'today' => DoneView::today($plan),
         ];
     }
 

@@ -8,6 +8,7 @@ use Kalokroma\Order\LooksThen;
 use Kalokroma\Order\Planner;
 use Kalokroma\Order\Search\Openings;
 use Kalokroma\Order\Sheet;
+use Kalokroma\Order\SoFar;
 use Kalokroma\Order\WayOfWorking;
 use Kalokroma\Recipe\Technique\Level;
 use Kalokroma\Word\Ranges;
@@ -43,6 +44,16 @@ final class SheetTest extends TestCase
 
         self::assertSame([3, 1, 1], $jobs, 'undercoat, base, varnish; the wash; its wiping, an hour later');
         self::assertSame([], Sheet::of(Planner::plan([])));
+    }
+
+    /** Begun an hour ago: 20 minutes, done 40 minutes ago; 10 minutes, done 15 ago; something nobody timed, done now. */
+    public function testWhatWasReallyPaintedIsDrawnByItsRealTimes(): void
+    {
+        $soFar = SoFar::of([[40, 20], [15, 10], [0, 0]]);
+
+        self::assertSame(60, $soFar->minutes);
+        self::assertEqualsWithDelta([[0, 20 / 60], [35 / 60, 10 / 60], [59 / 60, 1 / 60]], $soFar->spans, 1e-9);
+        self::assertSame([], SoFar::of([])->spans);
     }
 
     public function testPotsAreFetchedOnceEach(): void

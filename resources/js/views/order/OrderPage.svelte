@@ -10,6 +10,7 @@
     import { Moving } from './moving.svelte';
     import OrderHead from './OrderHead.svelte';
     import OrderTools from './OrderTools.svelte';
+    import TodaySoFar from './TodaySoFar.svelte';
     import WeeksView from './WeeksView.svelte';
     import OrderSide from './OrderSide.svelte';
     import SittingSheet from './SittingSheet.svelte';
@@ -59,6 +60,7 @@
             {#if order.plan?.sheets.length}
                 <OrderTools {moving} {order} bind:zoom />
             {/if}
+            {#if order.today}<TodaySoFar today={order.today} />{/if}
             {#if zoom === 'weeks' && order.free !== null && order.plan?.sheets.length}
                 <WeeksView sheets={order.plan.sheets} onopen={opened} />
             {:else}
