@@ -16,11 +16,18 @@ final readonly class SoFar
     }
 
     /**
-     * @param list<array{int, int}> $done end in minutes before now, 0 and more, and how many minutes it took, in their order
+     * @param list<array{int, int}> $done end in minutes before now, 0 and more, and how many minutes it took, in their order: nothing
+     * begins
+     *     before what was done before it
      */
     public static function of(array $done): self
     {
-        $begun = array_map(static fn (array $each): int => $each[0] + max(self::LEAST, $each[1]), $done);
+        $begun = [];
+        $before = PHP_INT_MAX;
+        foreach ($done as [$end, $took]) {
+            $begun[] = max($end + self::LEAST, min($end + $took, $before));
+            $before = $end;
+        }
         $all = max([self::LEAST, ...$begun]);
 
         return new self(array_map(

@@ -138,6 +138,7 @@ final class OrderMovedTest extends TestCase
             array_map(static fn (array $b): array => [$b['left'], $b['wide']], $after['today']['blocks']),
         ]);
         self::assertNull($order['today']);
+        self::assertMatchesRegularExpression('/^#[0-9a-f]{6}$/', $after['today']['blocks'][0]['hex']);
         self::assertNotNull($after['done'][0]['dry_at']);
         self::assertArrayNotHasKey($jobs[0]['id'], $this->jobs($after));
         self::assertStringStartsWith('Planned again with one go fewer: ', $after['plan']['change']);

@@ -45,7 +45,7 @@ final class DoneView
                 'id' => $entry->id,
                 'what' => $entry->area_name.': '.self::technique($entry),
                 'words' => self::minutes($entry),
-                'hex' => $entry->planned['look'][1] ?? null,
+                'hex' => $entry->planned['look']['plane'] ?? null,
                 'left' => round(100 * $span[0], 2),
                 'wide' => round(100 * $span[1], 2),
             ], $entries, $soFar->spans),

@@ -54,6 +54,8 @@ final class SheetTest extends TestCase
         self::assertSame(60, $soFar->minutes);
         self::assertEqualsWithDelta([[0, 20 / 60], [35 / 60, 10 / 60], [59 / 60, 1 / 60]], $soFar->spans, 1e-9);
         self::assertSame([], SoFar::of([])->spans);
+        // both written down just now, 18 minutes each: the second one had no time of its own
+        self::assertEqualsWithDelta([[0, 1], [17 / 18, 1 / 18]], SoFar::of([[0, 18], [0, 18]])->spans, 1e-9);
     }
 
     public function testPotsAreFetchedOnceEach(): void
