@@ -16,9 +16,8 @@ final readonly class SoFar
     }
 
     /**
-     * @param list<array{int, int}> $done end in minutes before now, 0 and more, and how many minutes it took, in their order: nothing
-     * begins
-     *     before what was done before it
+     * @param list<array{int, int}> $done end in minutes before now, 0 and more, and how many minutes it took, in their order:
+     *     nothing begins before what was done before it
      */
     public static function of(array $done): self
     {
