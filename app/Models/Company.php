@@ -33,6 +33,8 @@ use Kalokroma\Order\WayOfWorking;
  * @property Collection<int, TrialRow> $trials
  * @property Collection<int, AreaRow> $areas
  * @property Collection<int, Entry> $records
+ * @property Collection<int, PassRow> $passes
+ * @property array<string, string>|null $looked_over levels that were reached and looked over, with their instants
  */
 final class Company extends Model implements Remembering
 {
@@ -52,6 +54,12 @@ final class Company extends Model implements Remembering
     public function records(): HasMany
     {
         return $this->hasMany(Entry::class)->whereNull('withdrawn_at')->orderBy('done_at')->orderBy('id');
+    }
+
+    /** @return HasMany<PassRow, $this> */
+    public function passes(): HasMany
+    {
+        return $this->hasMany(PassRow::class)->orderBy('id');
     }
 
     /** @return HasMany<RevisionRow, $this> of its undercoat */
@@ -138,6 +146,7 @@ final class Company extends Model implements Remembering
             'surface_cm2' => 'float',
             'undercoat' => 'array',
             'survey' => 'array',
+            'looked_over' => 'array',
             'kind' => FigureKind::class,
             'way' => WayOfWorking::class,
             'priority' => 'integer',

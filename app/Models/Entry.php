@@ -8,8 +8,10 @@ use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Kalokroma\Order\Job\StillDrying;
+use Kalokroma\Order\SoFar;
 use Kalokroma\Recipe\Technique\Stage;
 use Kalokroma\Recipe\Technique\Technique;
+use Kalokroma\Record\Occasion;
 use Kalokroma\Record\Substance;
 
 /**
@@ -31,6 +33,11 @@ use Kalokroma\Record\Substance;
  * @property int $dry_minutes
  * @property CarbonImmutable|null $dried_at when it was found dry, where that was not waited for
  * @property CarbonImmutable|null $withdrawn_at
+ * @property Occasion $kind
+ * @property array{what?: string, step?: string|null, on?: int|null, mends?: int}|null $mishap what went wrong and where, or which entry
+ *     a repair mends
+ * @property CarbonImmutable|null $mended_at when what went wrong was put right
+ * @property list<array<string, mixed>>|null $also what it counts as besides, since the plan of the other figures was changed
  * @property Company $company
  *
  * @phpstan-import-type SubstanceRow from Substance
@@ -42,6 +49,8 @@ final class Entry extends Model
     protected $table = 'records';
 
     protected $guarded = [];
+
+    protected $attributes = ['kind' => 'work'];
 
     /** @return BelongsTo<Company, $this> */
     public function company(): BelongsTo
@@ -87,6 +96,24 @@ final class Entry extends Model
             : Substance::said($planned['technique'] ?? '', $planned['mix'] ?? []);
     }
 
+    /** Minutes that it really took, or was to take where nobody said so. */
+    public function tookMinutes(): int
+    {
+        $real = $this->real['minutes'] ?? null;
+        $planned = $this->planned['minutes'] ?? null;
+
+        return is_numeric($real) ? (int) $real : SoFar::planned(is_numeric($planned) ? (int) $planned : 0, count($this->figures));
+    }
+
+    /** @return list<Substance> what it counts as besides */
+    public function counts(): array
+    {
+        /** @var list<SubstanceRow> $rows */
+        $rows = $this->also ?? [];
+
+        return array_map(Substance::fromRow(...), $rows);
+    }
+
     /** @return array<string, string> */
     protected function casts(): array
     {
@@ -100,6 +127,10 @@ final class Entry extends Model
             'withdrawn_at' => 'immutable_datetime',
             'dried_at' => 'immutable_datetime',
             'dry_minutes' => 'integer',
+            'kind' => Occasion::class,
+            'mishap' => 'array',
+            'mended_at' => 'immutable_datetime',
+            'also' => 'array',
         ];
     }
 }

@@ -18,6 +18,8 @@ use App\Workshop\Recipe\RecipeEdits;
 use App\Workshop\Recipe\RecipeMoves;
 use App\Workshop\Record\BenchDesk;
 use App\Workshop\Record\Did;
+use App\Workshop\Record\Doing;
+use App\Workshop\Record\Recording;
 use App\Workshop\Shelf\StockDesk;
 use App\Workshop\Undercoat\WholeEdits;
 use Carbon\CarbonImmutable;
@@ -250,8 +252,8 @@ final class WorkshopImport
      */
     private static function records(Studio $studio, Company $company, array $records): void
     {
-        $bench = new BenchDesk($studio);
-        $steps = $bench->steps($company);
+        $recording = new Recording($studio);
+        $steps = (new BenchDesk($studio))->steps($company);
         foreach ($records as $record) {
             $area = $company->areas->firstWhere('name', $record['area'] ?? null);
             $real = Did::NOTHING;
@@ -262,8 +264,7 @@ final class WorkshopImport
             }
             /** @var DidRow $done */
             $done = [...$real, ...($record['real'] ?? [])];
-            $bench->record(
-                $company,
+            $recording->write($company, new Doing(
                 $area,
                 $record['step'] ?? null,
                 Stage::from($record['stage']),
@@ -271,7 +272,7 @@ final class WorkshopImport
                 $done,
                 $record['note'] ?? '',
                 Instant::of(null, CarbonImmutable::parse($record['at'], 'UTC')->getTimestamp()),
-            );
+            ));
         }
     }
 }

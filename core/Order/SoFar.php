@@ -35,4 +35,10 @@ final readonly class SoFar
             $begun,
         ), $all);
     }
+
+    /** Minutes that something was to take on so many figures, by those of one. */
+    public static function planned(int $minutes, int $figures): int
+    {
+        return $minutes * $figures;
+    }
 }

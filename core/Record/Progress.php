@@ -50,7 +50,7 @@ final readonly class Progress
         $known = $this->known[$step] ?? [];
         $known[$area ?? self::WHOLE_FIGURE] ??= self::numbers(array_filter(
             $this->under($area, $step->key->value),
-            static fn (Done $d): bool => $d->as === null || $d->as->isOf($step),
+            static fn (Done $d): bool => $d->isOf($step),
         ));
         $this->known[$step] = $known;
 

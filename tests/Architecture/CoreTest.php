@@ -15,7 +15,7 @@ final class CoreTest extends TestCase
         'Word', 'Colour', 'Film', 'Shelf', 'Figure', 'Caution', 'Scheme', 'Undercoat',
         'Recipe/Technique', 'Recipe/Plan', 'Recipe/Told', 'Recipe/Ladder', 'Recipe/Predict', 'Recipe/Ground',
         'Recipe/Choose', 'Recipe/Draft', 'Recipe/Judge', 'Recipe/Change',
-        'Order/Search', 'Order/Job', 'Order/Rule', 'Order', 'Record',
+        'Order/Search', 'Order/Job', 'Order/Rule', 'Order', 'Record', 'Bench',
     ];
 
     private const OUTSIDE = '/^(date|time|microtime|hrtime|mktime|gmdate|strtotime|getdate|localtime|sleep|usleep|'

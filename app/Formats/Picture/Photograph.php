@@ -67,6 +67,13 @@ final readonly class Photograph
     public function grey(): string
     {
         imagefilter($this->image, IMG_FILTER_GRAYSCALE);
+
+        return $this->jpeg();
+    }
+
+    /** As JPEG, of pixels alone: where and with what it was taken is gone. */
+    public function jpeg(): string
+    {
         ob_start();
         imagejpeg($this->image, null, 86);
 
@@ -93,11 +100,14 @@ final readonly class Photograph
         $orientation = $type === IMAGETYPE_JPEG && function_exists('exif_read_data')
             ? (@exif_read_data('data://image/jpeg;base64,'.base64_encode($bytes)) ?: [])['Orientation'] ?? 1 : 1;
         $turned = match ($orientation) {
-            3 => imagerotate($image, 180, 0),
-            6 => imagerotate($image, -90, 0),
-            8 => imagerotate($image, 90, 0),
+            3, 4 => imagerotate($image, 180, 0),
+            5, 6 => imagerotate($image, -90, 0),
+            7, 8 => imagerotate($image, 90, 0),
             default => $image,
         };
+        if ($turned !== false && in_array($orientation, [2, 4, 5, 7], true)) {
+            imageflip($turned, IMG_FLIP_HORIZONTAL);
+        }
 
         return $turned === false ? $image : $turned;
     }

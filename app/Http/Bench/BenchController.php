@@ -4,33 +4,33 @@ declare(strict_types=1);
 
 namespace App\Http\Bench;
 
-use App\Http\Shared\Controller;
+use App\Devices\ClimateReading;
+use App\Devices\ClimateSensor;
 use App\Models\Company;
 use App\Models\Entry;
-use App\Workshop\Order\OrderPlan;
-use App\Workshop\Record\BenchDesk;
-use App\Workshop\Shelf\StockDesk;
+use App\Workshop\Bench\Air;
+use App\Workshop\Bench\Likewise;
+use App\Workshop\Bench\SlipDesk;
+use App\Workshop\Record\Doing;
+use App\Workshop\Record\Recording;
 use Carbon\CarbonImmutable;
 use DomainException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\DB;
-use Kalokroma\Order\RunningOrder;
 use Kalokroma\Recipe\Technique\Level;
 use Kalokroma\Record\Instant;
 
-final class BenchController extends Controller
+/** The Bench: what comes next, and what was done. */
+final class BenchController extends BenchAnswers
 {
     public function show(Request $request, Company $company): JsonResponse
     {
-        return $this->answer($request, $company, $request->integer('figure', 1));
+        return $this->answer($request, $company);
     }
 
     public function record(RecordForm $request, Company $company): JsonResponse
     {
-        $bench = new BenchDesk($this->studio($request));
-        $bench->record(
-            $company,
+        (new Recording($this->studio($request)))->write($company, new Doing(
             $request->area($company),
             $request->stepKey(),
             $request->stage(),
@@ -39,20 +39,16 @@ final class BenchController extends Controller
             (string) $request->string('note'),
             Instant::of($request->at(), CarbonImmutable::now()->getTimestamp()),
             $request->as(),
-        );
+            $request->kind(),
+            $request->mishap($company),
+        ));
 
         return $this->answer($request, $company, $request->figures()[0]);
     }
 
-    /** Takes an entry back: it no longer counts, but it is not erased. */
     public function withdraw(Request $request, Entry $record): JsonResponse
     {
-        if ($record->withdrawn_at === null) {
-            DB::transaction(static function () use ($record): void {
-                $record->update(['withdrawn_at' => CarbonImmutable::now()]);
-                StockDesk::giveBack($record, CarbonImmutable::now());
-            });
-        }
+        Recording::withdraw($record, CarbonImmutable::now());
 
         return $this->answer($request, $record->company()->firstOrFail(), $record->figures[0]);
     }
@@ -60,36 +56,47 @@ final class BenchController extends Controller
     /** Dry already: of itself, or by a hairdryer. */
     public function dry(Request $request, Entry $record): JsonResponse
     {
-        BenchDesk::dried($record, $request->boolean('hairdryer'), CarbonImmutable::now());
+        Recording::dried($record, $request->boolean('hairdryer'), CarbonImmutable::now());
 
-        return $this->answer($request, $record->company()->firstOrFail(), $request->integer('figure', $record->figures[0]));
+        return $this->answer($request, $record->company()->firstOrFail(), $record->figures[0]);
     }
 
-    /** The running order as it was planned last, or close to it; null where none can be kept. */
-    private function order(Request $request, Company $company): ?RunningOrder
+    /** What went wrong is put right. */
+    public function mended(Request $request, Entry $record): JsonResponse
     {
-        try {
-            return OrderPlan::of($this->studio($request), $company)->order(true);
-        } catch (DomainException) {
-            return null;
-        }
+        (new SlipDesk($this->studio($request)))->mend($record, CarbonImmutable::now());
+
+        return $this->answer($request, $record->company()->firstOrFail(), $record->figures[0]);
     }
 
-    private function answer(Request $request, Company $company, int $figure): JsonResponse
+    /** What was done differently becomes the plan of the figures still to do. */
+    public function likewise(Request $request, Entry $record): JsonResponse
     {
-        $company->load('areas.recipe', 'records');
-        $level = $request->query('level');
-        $goal = is_string($level) ? Level::tryFrom($level) : null;
+        $company = $record->company()->firstOrFail()->load('areas.recipe', 'records');
+        (new Likewise($this->studio($request)))->take($company, $record);
 
-        return new JsonResponse(
-            BenchView::of(
-                new BenchDesk($this->studio($request)),
-                $company,
-                $figure,
-                CarbonImmutable::now(),
-                $goal,
-                $this->order($request, $company),
-            ),
-        );
+        return $this->answer($request, $company, $record->figures[0]);
+    }
+
+    /** Drying goes by the air of the room, as the sensor reads it now: also of what is wet already. */
+    public function air(Request $request, Company $company, ClimateSensor $sensor): JsonResponse
+    {
+        $now = CarbonImmutable::now();
+        $air = ClimateReading::take($sensor, ClimateReading::hour($now->format('H:i')))->weather;
+        (new Air($this->studio($request)))->is($air, $now);
+
+        return $this->answer($request, $company);
+    }
+
+    /** Every figure was turned once, and is covered: the level that was reached need not be spoken of again. */
+    public function looked(Request $request, Company $company): JsonResponse
+    {
+        $level = Level::tryFrom((string) $request->string('level')) ?? throw new DomainException('There is no such level.');
+        $company->update(['looked_over' => [
+            ...$company->looked_over ?? [],
+            $level->value => CarbonImmutable::now()->toIso8601ZuluString(),
+        ]]);
+
+        return $this->answer($request, $company);
     }
 }

@@ -4,126 +4,212 @@ declare(strict_types=1);
 
 namespace App\Http\Bench;
 
+use App\Http\Recipe\MendingView;
 use App\Http\Shared\StepView;
 use App\Models\AreaRow;
 use App\Models\Company;
 use App\Models\Entry;
+use App\Models\PassRow;
+use App\Models\PictureRow;
+use App\Models\SittingRow;
+use App\Workshop\Bench\SittingDesk;
+use App\Workshop\Bench\SlipDesk;
+use App\Workshop\Order\OrderDesk;
+use App\Workshop\Order\OrderPlan;
 use App\Workshop\Record\BenchDesk;
 use App\Workshop\Record\BenchStep;
+use App\Workshop\Studio;
 use Carbon\CarbonImmutable;
-use DomainException;
-use Kalokroma\Order\Job\StillDrying;
+use Kalokroma\Bench\FigureNow;
+use Kalokroma\Bench\Meanwhile;
+use Kalokroma\Bench\StopPoint;
+use Kalokroma\Film\Surface;
 use Kalokroma\Order\RunningOrder;
 use Kalokroma\Order\Task;
-use Kalokroma\Recipe\Technique\Level;
 use Kalokroma\Record\Progress;
 use Kalokroma\Record\Substance;
 
-/** The Bench page of one figure. */
-final class BenchView
+/** The Bench page: one figure, or all in a row. */
+final readonly class BenchView
 {
-    /**
-     * @param Level|null $goal up to which level of finish; null for all of it
-     * @param RunningOrder|null $order that is followed; null for area by area, from inside out
-     *
-     * @return array<string, mixed> expects company.areas.recipe and company.records loaded
-     */
-    public static function of(
-        BenchDesk $desk,
-        Company $company,
-        int $figure,
-        CarbonImmutable $now,
-        ?Level $goal = null,
-        ?RunningOrder $order = null,
-    ): array {
-        if ($figure < 1 || $figure > $company->count) {
-            throw new DomainException(sprintf('%s has figures 1 to %d: there is no figure %d.', $company->name, $company->count, $figure));
-        }
-        $progress = BenchDesk::progress($company);
-        $steps = $desk->steps($company);
-        $all = array_values(array_filter(
-            $order === null ? $steps : BenchDesk::inOrder($steps, $company, $order, $progress),
-            static fn (BenchStep $s): bool => $goal === null || $s->outcome->step->level()->isWithin($goal),
+    private BenchDesk $desk;
+    private SittingDesk $sittings;
+    private ?SittingRow $sitting;
+    private Company $company;
+    private Progress $progress;
+
+    /** @var list<BenchStep> of the company, up to the level that is wanted, in the order they are done in */
+    private array $steps;
+
+    /** @var array<string, Task> with the figures that still lack the step, by its id */
+    private array $tasks;
+
+    /** @param RunningOrder|null $order that is followed; null for area by area, from inside out */
+    public function __construct(
+        private Studio $studio,
+        private BenchAsked $asked,
+        ?RunningOrder $order,
+        private CarbonImmutable $now,
+    ) {
+        $this->desk = new BenchDesk($studio);
+        $this->sittings = new SittingDesk($studio, $now);
+        $this->sitting = $this->sittings->current();
+        $this->company = $asked->company;
+        $this->progress = BenchDesk::progress($this->company);
+        $steps = $this->desk->steps($this->company);
+        $steps = $order === null ? $steps : BenchDesk::inOrder($steps, $this->company, $order, $this->progress);
+        $this->steps = array_values(array_filter(
+            $steps,
+            static fn (BenchStep $s): bool => $asked->goal === null || $s->outcome->step->level()->isWithin($asked->goal),
         ));
-        $tasks = array_map(static fn (BenchStep $s): Task => BenchDesk::task($company, $s, $progress), $all);
-        $views = array_map(
-            static fn (int $i, BenchStep $s): array => self::step($s, $tasks[$i], $progress, $figure, $company->count),
-            array_keys(self::ofFigure($all, $company, $figure)),
-            self::ofFigure($all, $company, $figure),
-        );
-        $drying = BenchDesk::drying($company, $figure, $now);
-        $open = array_values(array_filter($views, static fn (array $v): bool => $v['done'] === false));
-
-        return [
-            'company' => ['id' => $company->id, 'name' => $company->name, 'count' => $company->count],
-            'figure' => $figure,
-            'level' => $goal->value ?? '',
-            'figures' => self::figures($all, $company, $progress),
-            'steps' => $views,
-            'next' => $open[0]['id'] ?? null,
-            'left_minutes' => (int) round(array_sum(array_map(static fn (Task $t): float => $t->work->handsOnMinutes, $tasks))),
-            'drying' => array_map(static fn (Entry $e): array => self::drying($e, $now), $drying),
-            'below' => self::below($drying, $figure, $now, $all, $open),
-            'areas' => self::areas($company),
-            'paints' => $desk->paints(),
-            'last' => self::last($company),
-            'now' => $now->toIso8601ZuluString(),
-        ];
-    }
-
-    /** @return list<array{id: int, name: string, planned: bool}> */
-    private static function areas(Company $company): array
-    {
-        return array_values($company->areas->map(
-            static fn (AreaRow $a): array => ['id' => $a->id, 'name' => $a->name, 'planned' => $a->recipe !== null],
-        )->all());
-    }
-
-    /**
-     * @param list<BenchStep> $steps
-     *
-     * @return array<int, BenchStep> by their place among all
-     */
-    private static function ofFigure(array $steps, Company $company, int $figure): array
-    {
-        return array_filter($steps, static fn (BenchStep $s): bool => $s->outcome->step->scope->who->includes($figure, $company->leaders));
+        $tasks = [];
+        foreach ($this->steps as $step) {
+            $task = BenchDesk::task($this->company, $step, $this->progress);
+            $tasks[$task->id()] = $task;
+        }
+        $this->tasks = $tasks;
     }
 
     /** @return array<string, mixed> */
-    private static function step(BenchStep $step, Task $task, Progress $progress, int $figure, int $count): array
+    public function all(): array
+    {
+        $company = $this->company;
+        $shown = array_values(array_filter($this->steps, fn (BenchStep $s): bool => $this->asked->among(
+            $s->outcome->step->scope->who->figures($company->count, $company->leaders),
+        ) !== []));
+        $open = array_values(array_filter($shown, fn (BenchStep $s): bool => $this->left($s) !== []));
+        $drying = BenchDesk::drying($company, $this->asked->figure, $this->now);
+        $wet = $this->wet($open, $drying);
+        $next = $this->next($open);
+
+        return [
+            'company' => ['id' => $company->id, 'name' => $company->name, 'count' => $company->count],
+            'figure' => $this->asked->figure,
+            'level' => $this->asked->goal->value ?? '',
+            'figures' => $this->figures(),
+            'steps' => array_map($this->step(...), $shown),
+            'next' => $next?->id(),
+            'left_minutes' => (int) round(array_sum(array_map(static fn (Task $t): float => $t->work->handsOnMinutes, $this->tasks))),
+            'drying' => array_map(fn (Entry|PassRow $e): array => DryingView::of(
+                $e,
+                $company,
+                $this->now,
+                BenchDesk::after($e, $company, $this->steps),
+            ), $drying),
+            'below' => array_map(static fn (string $id): array => [
+                'step' => $id,
+                'what' => DryingView::what($wet[$id], $company),
+                'until' => DryingView::until($wet[$id]),
+            ], array_keys($wet)),
+            'meanwhile' => $this->meanwhile($open, $wet, $next),
+            'areas' => self::areas($company),
+            'paints' => $this->desk->paints(),
+            'last' => $this->last(),
+            'now' => $this->now->toIso8601ZuluString(),
+            'sitting' => $this->sitting === null ? null : SittingView::under($this->sittings, $this->sitting, $this->now),
+            'stop' => $this->stop(),
+            'slips' => self::slips($this->studio, [$company]),
+            'pictures' => $this->pictures(),
+            'tones' => $this->tones($next),
+            'air' => $this->air(),
+        ];
+    }
+
+    /**
+     * What went wrong and is not mended yet, with what to do about it.
+     *
+     * @param iterable<Company> $companies with their records loaded
+     *
+     * @return list<array<string, mixed>>
+     */
+    public static function slips(Studio $studio, iterable $companies): array
+    {
+        $desk = new SlipDesk($studio);
+
+        return array_map(static function (Entry $slip) use ($desk): array {
+            $answer = $desk->answer($slip);
+
+            return [
+                'id' => $slip->id,
+                'company_id' => $slip->company_id,
+                'company' => $slip->company->name,
+                'figures' => $slip->figures,
+                'area' => $slip->area_name,
+                'on' => $desk->where($slip),
+                'what' => $slip->mishap['what'] ?? 'slip',
+                'note' => $slip->note,
+                'at' => $slip->done_at->toIso8601ZuluString(),
+                'answer' => $answer === null ? null : MendingView::of($answer, [], null),
+            ];
+        }, SlipDesk::open($companies));
+    }
+
+    /** @return list<int> figures that are looked at and still lack it */
+    private function left(BenchStep $step): array
+    {
+        return $this->asked->among($this->tasks[self::id($step)]->figures);
+    }
+
+    private static function id(BenchStep $step): string
+    {
+        return ($step->areaId() ?? 'all').':'.$step->outcome->step->key->value;
+    }
+
+    /**
+     * The next step of the sitting that is under way, or the first that is open.
+     *
+     * @param list<BenchStep> $open
+     */
+    private function next(array $open): ?Task
+    {
+        $ids = array_map(self::id(...), $open);
+        $left = $this->sitting?->started_at === null ? [] : $this->sittings->steps($this->sitting);
+        foreach ($left as ['step' => $step, 'left' => $figures]) {
+            $id = ($step['area'] ?? 'all').':'.$step['key'];
+            if ($step['company'] === $this->company->id && $this->asked->among($figures) !== [] && in_array($id, $ids, true)) {
+                return $this->tasks[$id];
+            }
+        }
+
+        return $ids === [] ? null : $this->tasks[$ids[0]];
+    }
+
+    /** @return array<string, mixed> */
+    private function step(BenchStep $step): array
     {
         $planned = $step->outcome->step;
+        $task = $this->tasks[self::id($step)];
+        $company = $this->company;
+        $figure = $this->asked->figure;
 
         return [
             ...StepView::of($step->outcome),
             'id' => $task->id(),
             'area_id' => $step->area?->id,
             'area' => $step->area->name ?? 'Whole figure',
-            'done' => $progress->has($step->areaId(), $planned, $figure),
+            'done' => $this->left($step) === [],
             'as' => Substance::of($planned)->row(),
             'left' => ['figures' => $task->figures, 'minutes' => (int) round($task->work->handsOnMinutes)],
-            'painted_as' => $progress->otherwise($step->areaId(), $planned, $figure)?->words(),
+            'painted_as' => $figure === null ? null : $this->progress->otherwise($step->areaId(), $planned, $figure)?->words(),
             'done_figures' => array_values(
-                array_filter($progress->figures($step->areaId(), $planned), static fn (int $n): bool => $n <= $count),
+                array_filter($this->progress->figures($step->areaId(), $planned), static fn (int $n): bool => $n <= $company->count),
             ),
+            ...StepAtBench::of($this->studio, $company, $step, $this->left($step), $this->now),
         ];
     }
 
-    /**
-     * @param list<BenchStep> $steps
-     *
-     * @return list<array{number: int, done: int, total: int}> how far each figure is
-     */
-    private static function figures(array $steps, Company $company, Progress $progress): array
+    /** @return list<array{number: int, done: int, total: int}> how far each figure is */
+    private function figures(): array
     {
+        $company = $this->company;
         $done = $total = array_fill(1, $company->count, 0);
-        foreach ($steps as $step) {
+        foreach ($this->steps as $step) {
             $planned = $step->outcome->step;
             $for = $planned->scope->who->figures($company->count, $company->leaders);
             foreach ($for as $n) {
                 ++$total[$n];
             }
-            foreach (array_intersect($for, $progress->figures($step->areaId(), $planned)) as $n) {
+            foreach (array_intersect($for, $this->progress->figures($step->areaId(), $planned)) as $n) {
                 ++$done[$n];
             }
         }
@@ -135,63 +221,133 @@ final class BenchView
     }
 
     /**
-     * What each open step would be laid on while it is wet, and what may be painted meanwhile.
+     * Open steps that would be laid on what is wet.
      *
-     * @param list<Entry> $drying what is dry first comes first
-     * @param list<BenchStep> $all
-     * @param list<array<string, mixed>> $open steps of the figure that are not done, in their order
+     * @param list<BenchStep> $open
+     * @param list<Entry|PassRow> $drying what is dry first comes first
      *
-     * @return list<array<string, mixed>>
+     * @return array<string, Entry|PassRow> what is wet below, by the id of the step
      */
-    private static function below(array $drying, int $figure, CarbonImmutable $now, array $all, array $open): array
+    private function wet(array $open, array $drying): array
     {
         $wet = [];
-        foreach ($all as $step) {
+        foreach ($open as $step) {
             foreach ($drying as $entry) {
                 $its = $entry->drying();
-                if ($its->isWet($now->getTimestamp()) && $its->isUnder($step->areaId(), $figure)) {
-                    $wet[($step->areaId() ?? 'all').':'.$step->outcome->step->key] = $entry;
+                $first = $this->left($step)[0] ?? 0;
+                if ($its->isWet($this->now->getTimestamp()) && $its->isUnder($step->areaId(), $first)) {
+                    $wet[self::id($step)] = $entry;
                 }
             }
         }
-        $free = array_values(array_filter($open, static fn (array $step): bool => !isset($wet[$step['id']])))[0] ?? null;
 
-        return array_map(static fn (array $step): array => [
-            'step' => $step['id'],
-            'what' => mb_strtolower($wet[$step['id']]->area_name).', '.$wet[$step['id']]->stage->value,
-            'until' => $wet[$step['id']]->dryAt()->toIso8601ZuluString(),
-            'meanwhile' => $free === null ? null : ['id' => $free['id'], 'words' => $free['area'].', '.$free['technique']],
-        ], array_values(array_filter($open, static fn (array $step): bool => isset($wet[$step['id']]))));
+        return $wet;
     }
 
-    /** @return array<string, mixed> */
-    private static function drying(Entry $entry, CarbonImmutable $now): array
+    /**
+     * @param list<BenchStep> $open
+     * @param array<string, Entry|PassRow> $wet
+     *
+     * @return list<array{id: string, words: string, loaded: bool}> what can be painted now, besides what comes next
+     */
+    private function meanwhile(array $open, array $wet, ?Task $next): array
     {
-        $drying = $entry->drying();
+        $tasks = array_map(fn (BenchStep $s): Task => $this->tasks[self::id($s)], $open);
+        $last = $this->company->records->sortByDesc('id')->first();
+        $loaded = null;
+        foreach ($last?->step_key === null ? [] : $this->steps as $step) {
+            $loaded = $step->area?->id === $last?->area_id && $step->outcome->step->key->value === $last?->step_key
+                ? $this->tasks[self::id($step)] : $loaded;
+        }
+        $names = $this->company->areas->keyBy('id');
+        $found = Meanwhile::of($tasks, array_fill_keys(array_keys($wet), true), $loaded);
 
-        return [
-            'id' => $entry->id,
-            'then' => $drying->then?->words() ?? '',
-            'latest' => $drying->latest === null ? null : CarbonImmutable::createFromTimestampUTC($drying->latest)->toIso8601ZuluString(),
-            'urgent' => $drying->isUrgent($now->getTimestamp()),
-            'blown' => StillDrying::mayBeBlown($entry->technique()),
-            'area' => $entry->area_name,
-            'stage' => $entry->stage->value,
-            'since' => $entry->done_at->toIso8601ZuluString(), 'until' => $entry->dryAt()->toIso8601ZuluString(),
-            'total_minutes' => $entry->dry_minutes,
+        return array_values(array_map(static fn (array $each): array => [
+            'id' => $each['task']->id(),
+            'words' => (
+                $each['task']->area === null ? 'Whole figure' : $names[(int) $each['task']->area]->name ?? ''
+            ).', '.$each['task']->step->technique->words(),
+            'loaded' => $each['loaded'],
+        ], array_filter($found, static fn (array $each): bool => $each['task']->id() !== $next?->id())));
+    }
+
+    /** @return list<array{id: int, name: string, planned: bool}> */
+    private static function areas(Company $company): array
+    {
+        return array_values($company->areas->map(
+            static fn (AreaRow $a): array => ['id' => $a->id, 'name' => $a->name, 'planned' => $a->recipe !== null],
+        )->all());
+    }
+
+    /** @return array<string, mixed>|null what was written down last, which the bench can take back */
+    private function last(): ?array
+    {
+        $entry = $this->company->records->sortByDesc('id')->first();
+        $pass = $this->company->passes->sortByDesc('id')->first();
+        $last = $pass !== null && ($entry === null || $pass->created_at > $entry->created_at) ? $pass : $entry;
+        $isDifferent = $last instanceof Entry && $last->step_key !== null && $last->area_id !== null && EntryDiffers::is($last);
+
+        return $last === null ? null : [
+            'id' => $last->id,
+            'pass' => $last instanceof PassRow,
+            'what' => DryingView::what($last, $this->company),
+            'figures' => $last->figures,
+            'different' => $isDifferent,
         ];
     }
 
-    /** @return array<string, mixed>|null the latest entry, which the bench can take back */
-    private static function last(Company $company): ?array
+    /** @return array<string, mixed>|null a level that every figure has reached, and nobody has looked over yet */
+    private function stop(): ?array
     {
-        $entry = $company->records->sortByDesc('id')->first();
+        $bare = array_values($this->company->areas->filter(static fn (AreaRow $a): bool => $a->recipe === null)
+            ->map(static fn (AreaRow $a): string => mb_strtolower($a->name))->all());
+        $tasks = array_map(fn (BenchStep $s): Task => BenchDesk::task($this->company, $s, $this->progress), $this->desk->steps($this->company));
+        $stop = StopPoint::of($tasks, $this->company->count, $bare);
 
-        return $entry === null ? null : [
-            'id' => $entry->id,
-            'area' => $entry->area_name,
-            'stage' => $entry->stage->value,
-            'figures' => $entry->figures,
+        return $stop === null || isset($this->company->looked_over[$stop->level->value]) ? null : [
+            'level' => $stop->level->value,
+            'look' => $stop->look()->sentence(),
+            'words' => $stop->words()->sentence(),
         ];
+    }
+
+    /** @return list<array<string, mixed>> the latest first */
+    private function pictures(): array
+    {
+        $rows = PictureRow::query()->where('company_id', $this->company->id)->orderByDesc('id')
+            ->get(['id', 'area_id', 'step_key', 'figure', 'of_light', 'width', 'height', 'taken_at']);
+
+        return array_values($rows->map(static fn (PictureRow $p): array => [
+            'id' => $p->id,
+            'area_id' => $p->area_id,
+            'step' => $p->step_key,
+            'figure' => $p->figure,
+            'of_light' => $p->of_light,
+            'width' => $p->width,
+            'height' => $p->height,
+            'taken_at' => $p->taken_at->toIso8601ZuluString(),
+        ])->all());
+    }
+
+    /** @return list<array{area: int, tones: array{recess: string, plane: string, ridge: string}}> how the figure in hand looks by now */
+    private function tones(?Task $next): array
+    {
+        $figure = $this->asked->figure ?? $next->figures[0] ?? 1;
+        $looks = FigureNow::of((new OrderDesk($this->studio, $this->now))->work($this->company), $figure);
+
+        return array_map(
+            static fn (int|string $area, Surface $look): array => ['area' => (int) $area, 'tones' => $look->hexes()],
+            array_keys($looks),
+            array_values($looks),
+        );
+    }
+
+    /** @return array{usual: bool, words: string} */
+    private function air(): array
+    {
+        $air = OrderPlan::air($this->studio->painter);
+        $in = $this->studio->painter->temperature;
+
+        return ['usual' => $air === null, 'words' => sprintf('%s, %.0f %%', $in->words($air->celsius ?? 20.0), $air->humidity ?? 50.0)];
     }
 }

@@ -11,8 +11,10 @@ use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Kalokroma\Film\FilmProblem;
 use Kalokroma\Film\Thinning;
+use Kalokroma\Recipe\Change\Mishap;
 use Kalokroma\Recipe\Technique\Stage;
 use Kalokroma\Recipe\Technique\Technique;
+use Kalokroma\Record\Occasion;
 use Kalokroma\Record\Substance;
 
 /** Painting log, planned or not. What is not known may be left open. */
@@ -47,6 +49,11 @@ final class RecordForm extends FormRequest
             'as.mix.*.parts' => ['required', 'integer', 'min:1', 'max:99'],
             'as.place' => ['sometimes', 'array', 'min:4', 'max:5'],
             'note' => ['nullable', 'string', 'max:2000'],
+            'kind' => ['sometimes', Rule::enum(Occasion::class)],
+            'mishap' => ['nullable', 'array:what,step,on'],
+            'mishap.what' => ['required_with:mishap', Rule::enum(Mishap::class)],
+            'mishap.step' => ['nullable', 'string', 'max:40'],
+            'mishap.on' => ['nullable', 'integer'],
             'at' => ['nullable', 'string', 'regex:/^\d{4}-\d\d-\d\dT\d\d:\d\d:\d\d(\.\d{1,6})?(Z|[+-]\d\d:\d\d)$/D', 'date'],
         ];
     }
@@ -61,6 +68,8 @@ final class RecordForm extends FormRequest
             'real.mix.*.name.*' => 'Every paint of the mix needs a name.',
             'real.mix.*.parts.*' => 'Drops are whole numbers from 1 to 99, or left open.',
             'real.coats.*' => 'Coats are a whole number from 1 to 20, or left open.',
+            'kind.*' => 'It is work, a slip, a repair, a test piece or something else.',
+            'mishap.*' => 'Say what went wrong: choose it from the list.',
             'as.*' => self::AS,
             'as.*.*' => self::AS,
             'as.*.*.*' => self::AS,
@@ -74,9 +83,34 @@ final class RecordForm extends FormRequest
         return $this->filled('area_id') ? $company->areas()->findOrFail($this->integer('area_id')) : null;
     }
 
+    public function kind(): Occasion
+    {
+        return $this->filled('kind') ? Occasion::from((string) $this->string('kind')) : Occasion::Work;
+    }
+
+    /**
+     * What went wrong, at which step, and on which area it landed; null where nothing did.
+     *
+     * @return array{what: string, step: string|null, on: int|null}|null
+     */
+    public function mishap(Company $company): ?array
+    {
+        if ($this->kind() !== Occasion::Slip) {
+            return null;
+        }
+        $on = $this->filled('mishap.on') ? $this->integer('mishap.on') : null;
+
+        return [
+            'what' => $this->filled('mishap.what') ? (string) $this->string('mishap.what') : Mishap::Slip->value,
+            'step' => $this->filled('mishap.step') ? (string) $this->string('mishap.step') : null,
+            'on' => $on === null || $on === 0 ? $on : $company->areas()->findOrFail($on)->id,
+        ];
+    }
+
+    /** What was not planned stands under no step. */
     public function stepKey(): ?string
     {
-        return $this->filled('step') ? (string) $this->string('step') : null;
+        return $this->filled('step') && $this->kind() === Occasion::Work ? (string) $this->string('step') : null;
     }
 
     /** What was planned when it was painted, as the bench had shown it; null where it does not say. */

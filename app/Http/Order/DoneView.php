@@ -36,7 +36,7 @@ final class DoneView
         }
         $soFar = SoFar::of(array_map(static fn (Entry $entry): array => [
             max(0, (int) $entry->done_at->diffInMinutes($plan->now)),
-            self::took($entry),
+            $entry->tookMinutes(),
         ], $entries));
 
         return [
@@ -62,15 +62,6 @@ final class DoneView
         usort($entries, static fn (Entry $a, Entry $b): int => [$b->done_at, $b->id] <=> [$a->done_at, $a->id]);
 
         return $entries;
-    }
-
-    /** Minutes that it really took, or was to take where nobody said so. */
-    private static function took(Entry $entry): int
-    {
-        $real = $entry->real['minutes'] ?? null;
-        $planned = $entry->planned['minutes'] ?? null;
-
-        return is_numeric($real) ? (int) $real : (is_numeric($planned) ? count($entry->figures) * (int) $planned : 0);
     }
 
     private static function technique(Entry $entry): string

@@ -8,6 +8,7 @@ use App\Http\Shared\Controller;
 use App\Models\Painter;
 use App\Models\ReplyRow;
 use App\Workshop\Account\Accounts;
+use App\Workshop\Bench\TonightDesk;
 use Carbon\CarbonImmutable;
 use DomainException;
 use Illuminate\Http\JsonResponse;
@@ -87,6 +88,7 @@ final class SessionController extends Controller
             'demo' => (bool) config('kalokroma.demo'),
             'fresh' => $painter === null && Accounts::isFresh(),
             'sample' => $painter instanceof Painter && $painter->name === config('kalokroma.demo_painter'),
+            'begun' => $painter instanceof Painter && TonightDesk::isBegun($painter->id),
         ];
     }
 

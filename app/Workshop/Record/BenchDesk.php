@@ -7,29 +7,18 @@ namespace App\Workshop\Record;
 use App\Models\AreaRow;
 use App\Models\Company;
 use App\Models\Entry;
-use App\Workshop\Shelf\StockDesk;
+use App\Models\PassRow;
 use App\Workshop\Studio;
 use Carbon\CarbonImmutable;
-use DomainException;
-use Illuminate\Support\Facades\DB;
 use Kalokroma\Order\Job\InsideOut;
-use Kalokroma\Order\Job\StillDrying;
 use Kalokroma\Order\RunningOrder;
 use Kalokroma\Order\Task;
 use Kalokroma\Recipe\Predict\StepOutcome;
 use Kalokroma\Recipe\Predict\Undercoated;
-use Kalokroma\Recipe\Technique\Stage;
-use Kalokroma\Recipe\Technique\Technique;
 use Kalokroma\Record\Done;
-use Kalokroma\Record\Instant;
 use Kalokroma\Record\Progress;
-use Kalokroma\Record\Substance;
 
-/**
- * What comes next on a figure, and writing down what was done.
- *
- * @phpstan-import-type DidRow from Did
- */
+/** What comes next on a figure, and what of it is done. */
 final readonly class BenchDesk
 {
     public function __construct(private Studio $studio)
@@ -122,120 +111,64 @@ final readonly class BenchDesk
         foreach ($company->records as $entry) {
             if ($entry->step_key !== null) {
                 $area = $entry->area_id === null ? null : (string) $entry->area_id;
-                $done[] = new Done($area, $entry->step_key, $entry->figures, $entry->substance());
+                $done[] = new Done($area, $entry->step_key, $entry->figures, $entry->substance(), $entry->counts());
             }
         }
 
         return Progress::of($done);
     }
 
-    /** @return list<Entry> what still dries on a figure, or has to be followed up in time; what is dry first comes first */
-    public static function drying(Company $company, int $figure, CarbonImmutable $now): array
+    /**
+     * @param int|null $figure null for all figures
+     *
+     * @return list<Entry|PassRow> what still dries, or has to be followed up in time; what is dry first comes first
+     */
+    public static function drying(Company $company, ?int $figure, CarbonImmutable $now): array
     {
         $at = $now->getTimestamp();
-        $drying = array_values(array_filter($company->records->all(), static fn (Entry $e): bool => in_array($figure, $e->figures, true)
-            && ($e->drying()->isWet($at) || $e->drying()->isUrgent($at))));
-        usort($drying, static fn (Entry $a, Entry $b): int => [$a->dryAt(), $a->id] <=> [$b->dryAt(), $b->id]);
+        $drying = array_values(array_filter(
+            [...$company->records->all(), ...$company->passes->all()],
+            static fn (Entry|PassRow $e): bool => ($figure === null || in_array($figure, $e->figures, true))
+                && ($e->drying()->isWet($at) || $e->drying()->isUrgent($at)),
+        ));
+        usort($drying, static fn (Entry|PassRow $a, Entry|PassRow $b): int => [$a->drying()->until, $a->id] <=> [$b->drying()->until, $b->id]);
 
         return $drying;
     }
 
     /**
-     * Writes down that something is dry already, of itself or by a hairdryer, after which it has to cool for a minute.
+     * What follows on the same area once it is dry; null where nothing does.
      *
-     * @throws DomainException where it is wet with solvent
+     * @param list<BenchStep> $steps of the company
      */
-    public static function dried(Entry $entry, bool $isBlown, CarbonImmutable $now): void
+    public static function after(Entry|PassRow $wet, Company $company, array $steps): ?BenchStep
     {
-        if ($isBlown && !StillDrying::mayBeBlown($entry->technique())) {
-            throw new DomainException('Nothing that is wet with solvent is blown at: let it dry by itself.');
-        }
-        $at = $isBlown ? $now->addSeconds(StillDrying::COOLING) : $now;
-        if ($entry->dryAt() > $at) {
-            $entry->update(['dried_at' => $at]);
-        }
-    }
-
-    /**
-     * Writes down one thing done on one or several figures; where it was planned, the plan of that moment is kept beside it.
-     *
-     * @param list<int> $figures
-     * @param DidRow $real
-     * @param Substance|null $as what was planned when it was painted, where the plan may have changed since; null for as it is now
-     */
-    public function record(
-        Company $company,
-        ?AreaRow $area,
-        ?string $stepKey,
-        Stage $stage,
-        array $figures,
-        array $real,
-        string $note,
-        Instant $at,
-        ?Substance $as = null,
-    ): Entry {
-        $figures = self::among($company, $figures);
-        $real = Did::named($real, $this->studio->shelf);
-        $outcome = $stepKey === null ? null : $this->planned($company, $area, $stepKey);
-        if ($stepKey !== null && $outcome === null && $as === null) {
-            throw new DomainException('That step is no longer in the recipe: reload the page and choose again.');
-        }
-        $isAsNow = $as === null || ($outcome !== null && $as->isOf($outcome->step));
-        $planned = $outcome === null || !$isAsNow ? $as : null;
-
-        return DB::transaction(function () use ($company, $area, $stepKey, $stage, $figures, $real, $note, $at, $outcome, $planned): Entry {
-            $entry = Entry::query()->create([
-                'painter_id' => $company->painter_id,
-                'company_id' => $company->id,
-                'area_id' => $area?->id,
-                'area_name' => $area->name ?? 'Whole figure',
-                'step_key' => $stepKey,
-                'stage' => $outcome->step->stage ?? $stage,
-                'figures' => $figures,
-                'planned' => $planned !== null ? Did::plannedThen($planned) : ($outcome === null ? null : Did::planned($outcome)),
-                'real' => $real,
-                'note' => $note,
-                'done_at' => CarbonImmutable::createFromTimestampUTC($at->happened),
-                'said_at' => $at->said === null ? null : CarbonImmutable::createFromTimestampUTC($at->said),
-                'dry_minutes' => $outcome->labour->dryMinutes ?? self::work($real, $stage)->facts()->dry,
-            ]);
-            StockDesk::use($entry, $outcome, $real, $this->studio->shelf);
-
-            return $entry;
-        });
-    }
-
-    /** @param array{technique?: string|null} $real */
-    private static function work(array $real, Stage $stage): Technique
-    {
-        return ($real['technique'] ?? null) === null ? $stage->usually() : Technique::from($real['technique']);
-    }
-
-    /** Null where it is planned no more. */
-    private function planned(Company $company, ?AreaRow $area, string $key): ?StepOutcome
-    {
-        foreach ($this->steps($company) as $step) {
-            if ($step->isOf($area, $key)) {
-                return $step->outcome;
+        $progress = self::progress($company);
+        foreach ($steps as $step) {
+            $isIts = $wet->area_id === null || $step->area === null || $step->area->id === $wet->area_id;
+            if ($isIts && array_intersect(self::task($company, $step, $progress)->figures, $wet->figures) !== []) {
+                return $step;
             }
         }
 
         return null;
     }
 
-    /**
-     * @param list<int> $figures
-     *
-     * @return list<int> each once, smallest first
-     */
-    private static function among(Company $company, array $figures): array
+    /** What is planned under this key; null where it is planned no more. */
+    public function planned(Company $company, ?AreaRow $area, string $key): ?StepOutcome
     {
-        $figures = array_values(array_unique($figures));
-        sort($figures);
-        if ($figures === [] || $figures[0] < 1 || $figures[count($figures) - 1] > $company->count) {
-            throw new DomainException(sprintf('%s has figures 1 to %d: choose among them.', $company->name, $company->count));
+        return $this->find($company, $area, $key)?->outcome;
+    }
+
+    /** The same as it stands at the bench. */
+    public function find(Company $company, ?AreaRow $area, string $key): ?BenchStep
+    {
+        foreach ($this->steps($company) as $step) {
+            if ($step->isOf($area, $key)) {
+                return $step;
+            }
         }
 
-        return $figures;
+        return null;
     }
 }

@@ -69,7 +69,7 @@ final class Did
     }
 
     /** @return list<array{id: string, name: string, parts: int}> */
-    private static function mix(?Mix $mix): array
+    public static function mix(?Mix $mix): array
     {
         return array_map(
             static fn (Part $p): array => ['id' => $p->paint->id, 'name' => $p->paint->name, 'parts' => $p->parts],

@@ -1,0 +1,165 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Tonight;
+
+use App\Http\Bench\BenchView;
+use App\Http\Bench\DryingView;
+use App\Http\Bench\SittingView;
+use App\Models\Company;
+use App\Models\Entry;
+use App\Models\PassRow;
+use App\Workshop\Bench\SittingDesk;
+use App\Workshop\Bench\TonightDesk;
+use App\Workshop\Studio;
+use Kalokroma\Bench\SittingStep;
+use Kalokroma\Film\Surface;
+use Kalokroma\Order\OrderedJob;
+use Kalokroma\Order\Sheet;
+use Kalokroma\Order\Task;
+use Kalokroma\Recipe\Technique\Level;
+use Kalokroma\Word\Duration;
+use Kalokroma\Word\Message;
+use Kalokroma\Word\Ranges;
+
+/** The page Tonight. */
+final readonly class TonightView
+{
+    /** So many figures of a company are drawn one by one. */
+    private const DRAWN = 12;
+
+    private const NAMED = 3;
+
+    /** A sitting that begins within so many minutes is begun now. */
+    private const SOON = 20;
+
+    public function __construct(private Studio $studio, private TonightDesk $desk)
+    {
+    }
+
+    /** @return array<string, mixed> */
+    public function all(): array
+    {
+        $sitting = $this->desk->sitting;
+        $planned = $this->desk->sheet;
+
+        return [
+            'begun' => TonightDesk::isBegun($this->studio->painter->id),
+            'now' => $this->desk->now->toIso8601ZuluString(),
+            'sitting' => $sitting === null ? null : SittingView::under(
+                new SittingDesk($this->studio, $this->desk->now),
+                $sitting,
+                $this->desk->now,
+            ),
+            'sheet' => $planned === null ? null : $this->sheet($planned),
+            'drying' => array_map($this->drying(...), $this->desk->drying()),
+            'slips' => BenchView::slips($this->studio, $this->desk->companies),
+            'companies' => array_values($this->desk->companies->map($this->company(...))->all()),
+            'worth' => $this->worth(),
+        ];
+    }
+
+    /** @return array<string, mixed> the next sitting */
+    private function sheet(Sheet $sheet): array
+    {
+        $plan = $this->desk->plan;
+        assert($plan !== null);
+        $steps = SittingStep::of($sheet);
+        $names = array_values(array_unique(array_map(
+            static fn (SittingStep $s): string => $s->area === null ? $s->outcome->step->technique->words() : mb_strtolower($s->name),
+            $steps,
+        )));
+        $begins = $plan->at($sheet->start());
+        $isNow = $begins <= $this->desk->now->addMinutes(self::SOON);
+        $isToday = $plan->free === null || $begins->isSameDay($this->desk->now->setTimezone($begins->getTimezone()));
+
+        return [
+            'company_id' => $plan->company->id,
+            'title' => count($names) > self::NAMED
+                ? Message::listed([...array_slice($names, 0, self::NAMED), 'more']) : Message::listed($names),
+            'day' => $plan->free === null ? 'Whenever you sit down' : $begins->format('l j F, H:i'),
+            'when' => $isNow ? 'now' : ($isToday ? 'today' : 'later'),
+            'minutes_words' => Duration::words($sheet->minutes()),
+            'milestones' => array_map(static fn (Level $l): string => $l->value, $this->desk->order === null ? [] : $sheet->milestones($this->desk->order)),
+            'blocks' => array_map(static fn (OrderedJob $job): array => [
+                'id' => $job->job->id,
+                'what' => $job->job->area->name ?? 'Whole figure',
+                'technique' => $job->job->planned()->technique->words(),
+                'minutes' => $job->job->minutes,
+                'hex' => $job->job->planned()->load->mix?->first()->colour === null
+                    ? null : $job->job->planned()->load->mix->colour()->toHex(),
+                'left' => round(100 * $sheet->at($job->start), 2),
+                'wide' => round(100 * ($sheet->at($job->end()) - $sheet->at($job->start)), 2),
+            ], $sheet->jobs),
+            'gaps' => array_map(static fn (array $gap): array => [
+                'left' => round(100 * $sheet->at($gap[0]), 2),
+                'wide' => round(100 * ($sheet->at($gap[1]) - $sheet->at($gap[0])), 2),
+                'words' => Duration::words($gap[1] - $gap[0]),
+            ], $sheet->gaps()),
+            'first' => $steps[0]->words(),
+        ];
+    }
+
+    /**
+     * @param array{Company, Entry|PassRow} $each
+     *
+     * @return array<string, mixed>
+     */
+    private function drying(array $each): array
+    {
+        return DryingView::of($each[1], $each[0], $this->desk->now, $this->desk->after(...$each));
+    }
+
+    /** @return array<string, mixed> */
+    private function company(Company $company): array
+    {
+        $next = $this->desk->next($company);
+        $level = $this->desk->level($company);
+        $looks = array_slice($this->desk->looks($company), 0, self::DRAWN, true);
+
+        return [
+            'id' => $company->id,
+            'name' => $company->name,
+            'count' => $company->count,
+            'planned' => $this->desk->isPlanned($company),
+            'level' => $level->value ?? '',
+            'next' => $next === null ? '' : self::named($company, $next),
+            'next_figures' => $next === null || count($next->figures) === $company->count ? '' : Ranges::words($next->figures),
+            'figures' => array_map(static fn (int $number, array $look): array => [
+                'number' => $number,
+                'tones' => array_map(
+                    static fn (int|string $area, Surface $surface): array => ['area' => (int) $area, 'tones' => $surface->hexes()],
+                    array_keys($look),
+                    array_values($look),
+                ),
+            ], array_keys($looks), array_values($looks)),
+        ];
+    }
+
+    private static function named(Company $company, Task $task): string
+    {
+        $area = $task->area === null ? null : $company->areas->firstWhere('id', (int) $task->area);
+
+        return $task->step->technique->words().($area === null ? '' : ', '.mb_strtolower($area->name));
+    }
+
+    /** @return list<string> what is worth knowing before the next sitting: paints that run out in it */
+    private function worth(): array
+    {
+        if ($this->desk->sheet === null) {
+            return [];
+        }
+        $list = (new SittingDesk($this->studio, $this->desk->now))->listFor(SittingStep::of($this->desk->sheet));
+        $found = [];
+        foreach ($list->items as $item) {
+            foreach ($item->notes as $note) {
+                if (preg_match('/ left$|^not on/', $note) === 1) {
+                    $found[] = $item->words.': '.$note.'.';
+                }
+            }
+        }
+
+        return $found;
+    }
+}

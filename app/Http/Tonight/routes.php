@@ -1,0 +1,8 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Tonight\TonightController;
+use Illuminate\Support\Facades\Route;
+
+Route::get('tonight', TonightController::class);

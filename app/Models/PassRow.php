@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Model;
+use Kalokroma\Order\Job\StillDrying;
+
+/**
+ * One coat, pass or round of a step that is not over yet. With the last one it becomes an entry of the ledger.
+ *
+ * @property int $id
+ * @property int $painter_id
+ * @property int $company_id
+ * @property int|null $area_id null for the whole figure
+ * @property string $step_key
+ * @property list<int> $figures numbers within the company
+ * @property int $number which of them it is, from 1
+ * @property int $dry_minutes
+ * @property CarbonImmutable $done_at
+ * @property CarbonImmutable|null $dried_at when it was found dry, where that was not waited for
+ */
+final class PassRow extends Model
+{
+    use BelongsToPainter;
+
+    protected $table = 'passes';
+
+    protected $guarded = [];
+
+    public function drying(): StillDrying
+    {
+        return StillDrying::of(
+            $this->area_id === null ? null : (string) $this->area_id,
+            $this->figures,
+            $this->done_at->getTimestamp(),
+            $this->dry_minutes,
+            $this->dried_at?->getTimestamp(),
+            null,
+        );
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return [
+            'figures' => 'array',
+            'number' => 'integer',
+            'dry_minutes' => 'integer',
+            'done_at' => 'immutable_datetime',
+            'dried_at' => 'immutable_datetime',
+        ];
+    }
+}

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * One sitting at the bench: what is to be done in it, and how far it is. What was painted is in the ledger.
+ *
+ * @property int $id
+ * @property int $painter_id
+ * @property string $origin order, recipe or minutes
+ * @property string $words what it is about
+ * @property list<array{
+ *   company: int, area: int|null, key: string, words: string, figures: list<int>, minutes: int, goes: int, label: string,
+ *   tool: string,
+ * }> $steps
+ * @property list<string> $fetched keys of the things that are on the table
+ * @property CarbonImmutable $laid_out_at
+ * @property CarbonImmutable|null $started_at null while things are being fetched
+ * @property CarbonImmutable|null $ended_at
+ * @property CarbonImmutable|null $rested_at when the painter was told to rest, or did
+ * @property CarbonImmutable|null $cleaned_at when the airbrush was cleaned last
+ */
+final class SittingRow extends Model
+{
+    use BelongsToPainter;
+
+    protected $table = 'sittings';
+
+    protected $guarded = [];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return [
+            'steps' => 'array',
+            'fetched' => 'array',
+            'laid_out_at' => 'immutable_datetime',
+            'started_at' => 'immutable_datetime',
+            'ended_at' => 'immutable_datetime',
+            'rested_at' => 'immutable_datetime',
+            'cleaned_at' => 'immutable_datetime',
+        ];
+    }
+}

@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Workshop\Bench;
+
+use App\Models\AreaRow;
+use App\Models\Company;
+use App\Models\PassRow;
+use App\Workshop\Record\BenchDesk;
+use App\Workshop\Record\BenchStep;
+use App\Workshop\Record\Doing;
+use App\Workshop\Record\Recording;
+use App\Workshop\Studio;
+use Carbon\CarbonImmutable;
+use DomainException;
+use Kalokroma\Bench\Passes;
+use Kalokroma\Record\Instant;
+
+/**
+ * A row that is gone along several times: every pass is written down, and with the last one the step is.
+ *
+ * @phpstan-import-type DidRow from \App\Workshop\Record\Did
+ */
+final readonly class PassDesk
+{
+    public function __construct(private Studio $studio)
+    {
+    }
+
+    /**
+     * Where a row stands.
+     *
+     * @param list<int> $open figures that still lack the step
+     */
+    public static function of(Company $company, BenchStep $step, array $open): Passes
+    {
+        $had = [];
+        foreach ($company->passes as $pass) {
+            if ($pass->area_id === $step->area?->id && $pass->step_key === $step->outcome->step->key->value) {
+                foreach ($pass->figures as $figure) {
+                    $had[$figure] = max($had[$figure] ?? 0, $pass->number);
+                }
+            }
+        }
+        $loop = $step->outcome->step->scope->loop;
+
+        return Passes::of($loop === null ? $step->outcome->labour->coats : $loop->rounds, $open, $had);
+    }
+
+    /**
+     * One pass more on some figures.
+     *
+     * @param list<int> $figures
+     * @param DidRow $real what is written down with the last one
+     *
+     * @throws DomainException where they have it already, which another window may have written down
+     */
+    public function done(Company $company, ?AreaRow $area, string $key, array $figures, array $real, Instant $at): void
+    {
+        $figures = Recording::among($company, $figures);
+        $step = (new BenchDesk($this->studio))->find($company, $area, $key)
+            ?? throw new DomainException('That step is no longer in the recipe: reload the page and choose again.');
+        $open = BenchDesk::task($company, $step, BenchDesk::progress($company))->figures;
+        if (array_diff($figures, $open) !== []) {
+            throw new DomainException('This step is done there already: another window was quicker.');
+        }
+        $passes = self::of($company, $step, $figures);
+        if ($passes->isLast() && $step->outcome->step->scope->loop === null) {
+            (new Recording($this->studio))->write(
+                $company,
+                new Doing($area, $key, $step->outcome->step->stage, $figures, $real, '', $at),
+            );
+
+            return;
+        }
+        PassRow::query()->create([
+            'painter_id' => $company->painter_id,
+            'company_id' => $company->id,
+            'area_id' => $area?->id,
+            'step_key' => $key,
+            'figures' => $passes->figures,
+            'number' => $passes->number,
+            'dry_minutes' => (new Recording($this->studio))->minutesToDry($step->outcome),
+            'done_at' => CarbonImmutable::createFromTimestampUTC($at->happened),
+        ]);
+    }
+}

@@ -1,0 +1,233 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Workshop\Bench;
+
+use App\Models\AreaRow;
+use App\Models\Company;
+use App\Models\Entry;
+use App\Models\PassRow;
+use App\Models\SittingRow;
+use App\Workshop\Order\OrderPlan;
+use App\Workshop\Record\BenchDesk;
+use App\Workshop\Studio;
+use Carbon\CarbonImmutable;
+use DomainException;
+use Kalokroma\Bench\FetchList;
+use Kalokroma\Bench\ShelfPlace;
+use Kalokroma\Bench\SittingStep;
+use Kalokroma\Order\Sheet;
+use Kalokroma\Word\Message;
+
+/**
+ * A sitting at the bench: laid out from the running order, from one recipe or from so many minutes, gone through, and ended.
+ *
+ * @phpstan-type StepRow array{
+ *   company: int, area: int|null, key: string, words: string, figures: list<int>, minutes: int, goes: int, label: string,
+ *   tool: string,
+ * }
+ */
+final readonly class SittingDesk
+{
+    public const ORIGINS = ['order', 'recipe', 'minutes'];
+
+    /** After so many hours with nothing written down a sitting is over, whoever forgot to end it. */
+    private const FORGOTTEN_H = 8;
+
+    private const NAMED = 3;
+
+    public function __construct(private Studio $studio, private CarbonImmutable $now)
+    {
+    }
+
+    /** The one that is under way, or being laid out; null where nobody sits at the bench. */
+    public function current(): ?SittingRow
+    {
+        $row = SittingRow::query()->where('painter_id', $this->studio->painter->id)->whereNull('ended_at')->orderByDesc('id')->first();
+
+        return $row === null || $this->lastTouched($row)->addHours(self::FORGOTTEN_H) < $this->now ? null : $row;
+    }
+
+    /** Lays out what comes next: what was under way is ended. */
+    public function layOut(string $origin, Company $company, ?AreaRow $area, int $minutes): SittingRow
+    {
+        $steps = match ($origin) {
+            'order' => self::taken($this->next($company)),
+            'minutes' => self::taken(OrderPlan::of($this->studio, $company)->now($minutes)),
+            'recipe' => $this->ofRecipe($company, $area),
+            default => throw new DomainException('A sitting begins from the running order, from a recipe, or with so many minutes.'),
+        };
+        if ($steps === []) {
+            throw new DomainException(match ($origin) {
+                'minutes' => 'Nothing of what comes next fits into that time: something may still be wet, or takes longer.',
+                'recipe' => 'Everything of this recipe is painted already.',
+                default => 'There is nothing to paint: everything that is planned is done, or no recipe is drafted yet.',
+            });
+        }
+        foreach (SittingRow::query()->whereNull('ended_at')->get() as $open) {
+            $this->end($open, $this->lastTouched($open));
+        }
+        $rows = array_map(self::row(...), $steps);
+
+        return SittingRow::query()->create([
+            'painter_id' => $this->studio->painter->id,
+            'origin' => $origin,
+            'words' => self::words($rows),
+            'steps' => $rows,
+            'fetched' => [],
+            'laid_out_at' => $this->now,
+        ]);
+    }
+
+    public function end(SittingRow $row, CarbonImmutable $at): void
+    {
+        $row->update(['ended_at' => $at, 'started_at' => $row->started_at ?? $at]);
+    }
+
+    /** The next sitting of the running order that a company is planned in; null where nothing is to be done. */
+    public function next(Company $company): ?Sheet
+    {
+        return Sheet::of(OrderPlan::of($this->studio, $company)->order(true))[0] ?? null;
+    }
+
+    /**
+     * Its steps with what was written down since it was laid out.
+     *
+     * @return list<array{step: StepRow, left: list<int>}>
+     */
+    public function steps(SittingRow $row): array
+    {
+        $entries = $this->entries($row);
+        $passes = PassRow::query()->where('done_at', '>=', $row->laid_out_at)->get();
+
+        return array_map(static function (array $step) use ($entries, $passes): array {
+            $isIts = static fn (Entry|PassRow $e): bool
+                => $e->company_id === $step['company'] && $e->area_id === $step['area'] && $e->step_key === $step['key'];
+            $had = $whole = [];
+            foreach ($entries as $entry) {
+                $whole = $isIts($entry) ? [...$whole, ...$entry->figures] : $whole;
+            }
+            foreach ($passes as $pass) {
+                foreach ($isIts($pass) ? $pass->figures : [] as $figure) {
+                    $had[$figure] = ($had[$figure] ?? 0) + 1;
+                }
+            }
+            $done = [...$whole, ...array_keys(array_filter($had, static fn (int $times): bool => $times >= $step['goes']))];
+
+            return ['step' => $step, 'left' => array_values(array_diff($step['figures'], $done))];
+        }, $row->steps);
+    }
+
+    /** @return list<Entry> what was written down in it, in its order */
+    public function entries(SittingRow $row): array
+    {
+        $entries = Entry::query()->whereNull('withdrawn_at')->where('done_at', '>=', $row->laid_out_at)
+            ->when($row->ended_at !== null, static fn ($query) => $query->where('done_at', '<=', $row->ended_at))
+            ->orderBy('done_at')->orderBy('id')->get();
+
+        return array_values($entries->all());
+    }
+
+    public function fetchList(SittingRow $row): FetchList
+    {
+        return $this->listFor($this->found($row));
+    }
+
+    /** @param list<SittingStep> $steps */
+    public function listFor(array $steps): FetchList
+    {
+        $places = [];
+        foreach ($this->studio->painter->paints()->get() as $paint) {
+            $places[$paint->id] = new ShelfPlace($paint->place, $paint->state, $paint->left_ml, $paint->bottle_ml);
+        }
+
+        return new FetchList($steps, $this->studio->painter->equipment(), $places);
+    }
+
+    /** @return list<SittingStep> as they are planned now; what is no longer in its recipe is left out */
+    public function found(SittingRow $row): array
+    {
+        $bench = new BenchDesk($this->studio);
+        $companies = Company::query()->with('areas.recipe')->findMany(array_unique(array_column($row->steps, 'company')))->keyBy('id');
+        $found = [];
+        foreach ($row->steps as $each) {
+            $company = $companies[$each['company']] ?? null;
+            $step = $company === null ? null : $bench->find($company, $company->areas->firstWhere('id', $each['area']), $each['key']);
+            if ($step !== null) {
+                $area = $each['area'] === null ? null : (string) $each['area'];
+                $found[] = new SittingStep(
+                    (string) $each['company'],
+                    $area,
+                    $step->outcome,
+                    $each['figures'],
+                    $each['minutes'],
+                    $each['goes'],
+                    $step->area->name ?? 'Whole figure',
+                );
+            }
+        }
+
+        return $found;
+    }
+
+    /** When something was written down in it last. */
+    private function lastTouched(SittingRow $row): CarbonImmutable
+    {
+        $last = Entry::query()->whereNull('withdrawn_at')->where('done_at', '>=', $row->laid_out_at)->max('done_at');
+        $begun = $row->started_at ?? $row->laid_out_at;
+
+        return is_string($last) ? $begun->max(CarbonImmutable::parse($last, 'UTC')) : $begun;
+    }
+
+    /** @return list<SittingStep> */
+    private static function taken(?Sheet $sheet): array
+    {
+        return $sheet === null ? [] : SittingStep::of($sheet);
+    }
+
+    /** @return list<SittingStep> all of an area that is still to be done, on all figures that lack it */
+    private function ofRecipe(Company $company, ?AreaRow $area): array
+    {
+        $progress = BenchDesk::progress($company->loadMissing('records'));
+        $found = [];
+        foreach ((new BenchDesk($this->studio))->steps($company) as $step) {
+            $task = BenchDesk::task($company, $step, $progress);
+            if ($step->area?->id === $area?->id && !$task->isDone()) {
+                $found[] = SittingStep::whole((string) $company->id, $task, $step->outcome, $step->area->name ?? 'Whole figure');
+            }
+        }
+
+        return $found;
+    }
+
+    /** @return StepRow */
+    private static function row(SittingStep $step): array
+    {
+        return [
+            'company' => (int) $step->company,
+            'area' => $step->area === null ? null : (int) $step->area,
+            'key' => $step->outcome->step->key->value,
+            'words' => $step->words(),
+            'label' => $step->area === null ? $step->outcome->step->technique->words() : mb_strtolower($step->name),
+            'tool' => $step->outcome->labour->tool->value,
+            'figures' => $step->figures,
+            'minutes' => $step->minutes,
+            'goes' => $step->goes,
+        ];
+    }
+
+    /**
+     * "coat, face and cape", "coat, face, cape and more".
+     *
+     * @param list<StepRow> $rows
+     */
+    public static function words(array $rows): string
+    {
+        $names = array_values(array_unique(array_column($rows, 'label')));
+
+        return count($names) <= self::NAMED
+            ? Message::listed($names)
+            : Message::listed([...array_slice($names, 0, self::NAMED), 'more']);
+    }
+}

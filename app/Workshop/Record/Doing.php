@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Workshop\Record;
+
+use App\Models\AreaRow;
+use Kalokroma\Recipe\Technique\Stage;
+use Kalokroma\Record\Instant;
+use Kalokroma\Record\Occasion;
+use Kalokroma\Record\Substance;
+
+/**
+ * One thing that was done, as it is to be written down.
+ *
+ * @phpstan-import-type DidRow from Did
+ */
+final readonly class Doing
+{
+    /**
+     * @param AreaRow|null $area null for the whole figure
+     * @param string|null $step key of the planned step; null where it was not planned
+     * @param list<int> $figures numbers within the company
+     * @param DidRow $real
+     * @param Substance|null $as what was planned when it was painted, where the plan may have changed since; null for as it is now
+     * @param array{what?: string, step?: string|null, on?: int|null, mends?: int}|null $mishap what went wrong and where, or what is mended
+     */
+    public function __construct(
+        public ?AreaRow $area,
+        public ?string $step,
+        public Stage $stage,
+        public array $figures,
+        public array $real,
+        public string $note,
+        public Instant $at,
+        public ?Substance $as = null,
+        public Occasion $kind = Occasion::Work,
+        public ?array $mishap = null,
+    ) {
+    }
+}

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Bench;
+
+/** Where a row stands that is gone along several times: coats, passes or rounds of one step. */
+final readonly class Passes
+{
+    /**
+     * @param int $number of the pass that is under way, from 1
+     * @param int $of how many there are
+     * @param list<int> $figures that still lack this pass, smallest first
+     */
+    private function __construct(public int $number, public int $of, public array $figures)
+    {
+    }
+
+    /**
+     * @param list<int> $open figures that still lack the step
+     * @param array<int, int> $had passes that each of them has already
+     */
+    public static function of(int $of, array $open, array $had): self
+    {
+        $of = max(1, $of);
+        $behind = $open === [] ? 0 : min(array_map(static fn (int $figure): int => $had[$figure] ?? 0, $open));
+        sort($open);
+
+        return new self(
+            min($of, $behind + 1),
+            $of,
+            array_values(array_filter($open, static fn (int $figure): bool => ($had[$figure] ?? 0) <= $behind)),
+        );
+    }
+
+    public function isLast(): bool
+    {
+        return $this->number >= $this->of;
+    }
+}

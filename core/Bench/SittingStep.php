@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Bench;
+
+use Kalokroma\Order\Sheet;
+use Kalokroma\Order\Task;
+use Kalokroma\Recipe\Predict\StepOutcome;
+
+/** One step of a sitting: on some figures of one company, all its coats that belong to this sitting. */
+final readonly class SittingStep
+{
+    /**
+     * @param string $company its id
+     * @param string|null $area id; null for the whole figure
+     * @param list<int> $figures numbers within the company, smallest first
+     * @param int $minutes of work on all of them
+     * @param string $name of the area, or "Whole figure"
+     * @param int $goes coats or rounds of it in this sitting; as many as the step has, where nobody split it
+     */
+    public function __construct(
+        public string $company,
+        public ?string $area,
+        public StepOutcome $outcome,
+        public array $figures,
+        public int $minutes,
+        public int $goes,
+        public string $name = 'Whole figure',
+    ) {
+    }
+
+    /**
+     * A sitting of the running order, each step once, in the order they are begun in.
+     *
+     * @return list<self>
+     */
+    public static function of(Sheet $sheet): array
+    {
+        $found = [];
+        foreach ($sheet->jobs as $ordered) {
+            $job = $ordered->job;
+            $before = $found[$job->step] ?? null;
+            $figures = array_values(array_unique([...$before->figures ?? [], ...$job->figures]));
+            sort($figures);
+            $found[$job->step] = new self(
+                $job->company->id,
+                $job->area?->id,
+                $job->outcome,
+                $figures,
+                ($before->minutes ?? 0) + $job->minutes,
+                $before === null || $before->figures === $figures ? ($before->goes ?? 0) + 1 : $before->goes,
+                $job->area->name ?? 'Whole figure',
+            );
+        }
+
+        return array_values($found);
+    }
+
+    /** All that is left of a step, on all figures that lack it. */
+    public static function whole(string $company, Task $task, StepOutcome $outcome, string $name): self
+    {
+        return new self(
+            $company,
+            $task->area,
+            $outcome,
+            $task->figures,
+            (int) max(1, round($task->work->handsOnMinutes)),
+            $outcome->labour->coats * $outcome->labour->rounds,
+            $name,
+        );
+    }
+
+    /** "Coat: wash". */
+    public function words(): string
+    {
+        return $this->name.': '.$this->outcome->step->technique->words();
+    }
+
+    /** Share of the step's coats and rounds that belong to this sitting, 0 < share ≤ 1. */
+    public function share(): float
+    {
+        return min(1.0, $this->goes / max(1, $this->outcome->labour->coats * $this->outcome->labour->rounds));
+    }
+
+    /** Thinned mix that goes on its figures in this sitting, µl; 0 where nothing is measured. */
+    public function appliedUl(): float
+    {
+        return Pot::perFigureUl($this->outcome) * count($this->outcome->step->load->mixes()) * count($this->figures) * $this->share();
+    }
+}
