@@ -65,6 +65,7 @@
     <Header
         painter={session.data.painter.name}
         location={router.location}
+        begun={session.data.begun}
         onleave={leave}
         onkeys={() => (keys = true)}
     />

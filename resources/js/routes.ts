@@ -2,7 +2,10 @@ import { wrap } from 'svelte-spa-router/wrap';
 
 /** Each view is loaded when it is first opened. */
 export const routes = {
-    '/': wrap({ asyncComponent: () => import('./views/shelf/ShelfPage.svelte') }),
+    '/': wrap({ asyncComponent: () => import('./views/tonight/FirstPage.svelte') }),
+    '/tonight': wrap({ asyncComponent: () => import('./views/tonight/TonightPage.svelte') }),
+    '/sitting/:sitting': wrap({ asyncComponent: () => import('./views/sitting/SittingPage.svelte') }),
+    '/sitting/:sitting/:end': wrap({ asyncComponent: () => import('./views/sitting/SittingPage.svelte') }),
     '/shelf': wrap({ asyncComponent: () => import('./views/shelf/ShelfPage.svelte') }),
     '/shelf/:paint': wrap({ asyncComponent: () => import('./views/paint/PaintPage.svelte') }),
     '/account': wrap({ asyncComponent: () => import('./views/account/AccountPage.svelte') }),

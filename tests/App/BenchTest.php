@@ -359,17 +359,19 @@ final class BenchTest extends TestCase
         self::assertSame(
             [[
                 'id' => 1,
+                'pass' => false,
+                'what' => 'Whole figure, undercoat',
+                'figures' => [1],
+                'all' => false,
                 'then' => '',
                 'latest' => null,
                 'urgent' => false,
                 'blown' => true,
-                'area' => 'Whole figure',
-                'stage' => 'undercoat',
                 'since' => '2026-11-20T18:00:00Z',
                 'until' => '2026-11-20T18:20:00Z',
-                'total_minutes' => 20,
+                'after' => 'basecoat',
             ]],
-            $drying,
+            array_map(static fn (array $wait): array => array_diff_key($wait, ['company_id' => 0, 'company' => '', 'hex' => '']), $drying),
         );
         self::assertSame([], $this->getJson($this->url('bench?figure=2'))->json('drying'));
         CarbonImmutable::setTestNow('2026-11-20 18:21:00');
@@ -439,7 +441,7 @@ final class BenchTest extends TestCase
         self::assertSame($sorted, $until);
         $open = array_values(array_filter($bench->json('steps'), static fn (array $s): bool => !$s['done']));
         self::assertSame(array_column($open, 'id'), array_column($bench->json('below'), 'step'), 'the gloss is under all of it');
-        self::assertNull($bench->json('below.0.meanwhile'));
+        self::assertSame([], $bench->json('meanwhile'));
 
         foreach ($drying as $wait) {
             $bench = $this->postJson("/api/records/{$wait['id']}/dry", ['figure' => 1])->assertOk();
@@ -459,8 +461,10 @@ final class BenchTest extends TestCase
         foreach ($bench->json('below') as $below) {
             $step = array_column($bench->json('steps'), null, 'id')[$below['step']];
             self::assertContains($step['area_id'], [$area, null]);
-            $meanwhile = array_column($bench->json('steps'), null, 'id')[$below['meanwhile']['id']];
-            self::assertNotSame($area, $meanwhile['area_id']);
+        }
+        self::assertNotSame([], $bench->json('meanwhile'));
+        foreach ($bench->json('meanwhile') as $meanwhile) {
+            self::assertNotSame($area, array_column($bench->json('steps'), null, 'id')[$meanwhile['id']]['area_id']);
         }
         self::assertSame([], $this->getJson($this->url('bench').'?figure=2')->json('drying'), 'another figure is dry');
 

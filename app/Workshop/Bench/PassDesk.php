@@ -14,7 +14,7 @@ use App\Workshop\Record\Recording;
 use App\Workshop\Studio;
 use Carbon\CarbonImmutable;
 use DomainException;
-use Kalokroma\Bench\Passes;
+use Kalokroma\Bench\RowPasses;
 use Kalokroma\Record\Instant;
 
 /**
@@ -33,7 +33,7 @@ final readonly class PassDesk
      *
      * @param list<int> $open figures that still lack the step
      */
-    public static function of(Company $company, BenchStep $step, array $open): Passes
+    public static function of(Company $company, BenchStep $step, array $open): RowPasses
     {
         $had = [];
         foreach ($company->passes as $pass) {
@@ -45,7 +45,7 @@ final readonly class PassDesk
         }
         $loop = $step->outcome->step->scope->loop;
 
-        return Passes::of($loop === null ? $step->outcome->labour->coats : $loop->rounds, $open, $had);
+        return RowPasses::of($loop === null ? $step->outcome->labour->coats : $loop->rounds, $open, $had);
     }
 
     /**

@@ -43,6 +43,7 @@ import type {
     SetFits,
     Sets,
     Shelf,
+    Sitting,
     ShelfDoubts,
     ShelfMap,
     SprayWeather,
@@ -51,6 +52,7 @@ import type {
     Substitutes,
     ThinTable,
     Tint,
+    Tonight,
     TypedShelf,
     Undercoats,
 } from './wire';
@@ -204,12 +206,22 @@ export const alternativesQuery = (area: number, step: string, version: string) =
         queryFn: () => get<Alternatives>(`areas/${area}/recipe/${step}`),
     });
 
-export const benchQuery = (company: number | null, figure: number, level: string) =>
+/** One figure, or all in a row where none is named. */
+export const benchQuery = (company: number | null, figure: number | null, level: string) =>
     queryOptions({
         queryKey: ['bench', company, figure, level],
-        queryFn: () => get<Bench>(`companies/${company}/bench?${given({ figure: String(figure), level })}`),
+        queryFn: () =>
+            get<Bench>(
+                `companies/${company}/bench?${given({ figure: String(figure ?? ''), by: figure === null ? 'row' : '', level })}`,
+            ),
         enabled: company !== null,
     });
+
+export const tonightQuery = () =>
+    queryOptions({ queryKey: ['tonight'], queryFn: () => get<Tonight>('tonight'), refetchInterval: 60_000 });
+
+export const sittingQuery = (id: number) =>
+    queryOptions({ queryKey: ['sitting', id], queryFn: () => get<Sitting>(`sittings/${id}`) });
 
 export const ledgerQuery = (company: number | null) =>
     queryOptions({

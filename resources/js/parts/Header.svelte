@@ -8,18 +8,23 @@
         painter: string;
         /** the current route */
         location: string;
+        /** whether anything was painted yet: then the first page is Tonight */
+        begun: boolean;
         onleave: () => void;
         onkeys: () => void;
     }
-    let { painter, location, onleave, onkeys }: Props = $props();
+    let { painter, location, begun, onleave, onkeys }: Props = $props();
 
-    const here = $derived(location.split('/')[1] || 'shelf');
-    const top = $derived(Object.keys(together).find((t) => together[t]?.some((p) => p.path === here)) ?? here);
+    const here = $derived(location.split('/')[1] || (begun ? 'tonight' : 'shelf'));
+    const top = $derived(
+        Object.keys(together).find((t) => together[t]?.some((p) => p.path === here)) ??
+            (here === 'sitting' ? 'bench' : here),
+    );
     const second = $derived(together[top] ?? []);
 </script>
 
 <header>
-    <a class="name" href="#/shelf">Kalokroma</a>
+    <a class="name" href="#/">Kalokroma</a>
     <nav aria-label="Pages">
         {#each pages as page (page.path)}
             <a href="#/{page.path}" aria-current={top === page.path ? 'page' : undefined}>{page.name}</a>

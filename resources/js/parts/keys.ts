@@ -43,10 +43,13 @@ const OF_PAGE: Record<string, Keys> = {
     bench: {
         name: 'Bench',
         keys: [
-            ['Enter', 'done on this figure'],
-            ['A', 'done on all figures'],
+            ['Enter', 'done: on this figure, or on the whole row'],
+            ['1–9', 'in a row: done on that figure'],
+            ['A', 'done on all figures, all coats'],
             ['D', 'done differently'],
+            ['S', 'something went wrong'],
             ['U', 'add something unplanned'],
+            ['Z', 'undo the last entry'],
             ['← →', 'the step before, the step after'],
         ],
     },

@@ -4,6 +4,7 @@ export interface Page {
 }
 
 export const pages: Page[] = [
+    { path: 'tonight', name: 'Tonight' },
     { path: 'shelf', name: 'Shelf' },
     { path: 'figures', name: 'Figures' },
     { path: 'scheme', name: 'Scheme' },

@@ -82,3 +82,14 @@ export function coats(step: { coats: number; passes: boolean }): string {
 export function material(id: string): string {
     return id === 'metal' ? 'bare metal' : id.replace('-', ' ');
 }
+
+/** "20:17", "tomorrow 18:20", "Thu 18:20": an instant as it is said at another one, by the clock on the wall. */
+export function until(instant: string, now: string): string {
+    const [then, at] = [new Date(instant), new Date(now)];
+    const time = then.toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' });
+    const next = new Date(at);
+    next.setDate(at.getDate() + 1);
+    if (then.toDateString() === at.toDateString()) return time;
+    if (then.toDateString() === next.toDateString()) return `tomorrow ${time}`;
+    return `${then.toLocaleDateString('en-GB', { weekday: 'short', day: 'numeric', month: 'short' })}, ${time}`;
+}

@@ -1,43 +1,75 @@
 <script lang="ts">
-    import { counted, duration } from '../../parts/words';
+    import type { BenchStep } from '../../api/wire';
+    import { counted, duration, until } from '../../parts/words';
     import type { BenchState } from './bench.svelte';
 
     interface Props {
         bench: BenchState;
+        step: BenchStep;
     }
-    let { bench }: Props = $props();
+    let { bench, step }: Props = $props();
 
-    const figure = $derived(bench.bench?.figure ?? 1);
-    const isOpen = $derived(bench.open.includes(figure));
-    const left = $derived(bench.step?.left);
-    const loop = $derived(bench.step?.loop ?? null);
-    const round = $derived(bench.step ? bench.round(bench.step) : 1);
+    const targets = $derived(bench.targets);
+    const loop = $derived(step.loop);
     /** a loop that this step is gone through again in */
-    const around = $derived(bench.step ? bench.within(bench.step) : null);
+    const around = $derived(bench.within(step));
+    const isByPass = $derived(loop === null && step.pass.of > 1);
+    const whom = $derived(
+        bench.figure !== null
+            ? `figure ${bench.figure}`
+            : targets.length === 1
+              ? `figure ${targets[0]}`
+              : targets.length === bench.bench?.company.count
+                ? `all ${targets.length}`
+                : `the other ${targets.length}`,
+    );
+    const what = $derived(
+        isByPass
+            ? `${step.pass.word === 'pass' ? 'Pass' : 'Coat'} ${step.pass.number} of ${step.pass.of} done on`
+            : 'Done on',
+    );
+    const label = $derived(
+        step.done
+            ? bench.figure === null
+                ? 'Done on all figures'
+                : `Figure ${bench.figure} is done`
+            : bench.wetBelow
+              ? `Wet until ${until(bench.wetBelow.until, bench.bench?.now ?? bench.wetBelow.until)}`
+              : `${what} ${whom}`,
+    );
 </script>
 
 <div class="actions">
     {#if around}
-        <button class="first" onclick={() => bench.turn(1)}>Go on with round {bench.round(around)}</button>
-    {:else if loop && isOpen && bench.step}
-        <p class="round">Round {round} of {Math.max(round, loop.rounds)}: {loop.exit}?</p>
-        <button class="first" disabled={bench.busy} onclick={() => bench.done([figure])}>Enough</button>
-        <button disabled={bench.busy} onclick={() => bench.step && bench.again(bench.step)}>Again</button>
+        <button class="first" onclick={() => bench.turn(1)}>Go on with round {around.pass.number}</button>
+    {:else if loop && !step.done && !bench.wetBelow}
+        <p class="round">
+            Round {step.pass.number} of {Math.max(step.pass.number, loop.rounds)}: {loop.exit}?
+        </p>
+        <button class="first" disabled={bench.busy} onclick={() => bench.done(targets)}>Enough</button>
+        <button disabled={bench.busy} onclick={() => bench.again(step)}>Again</button>
     {:else}
-        <button class="first" disabled={!isOpen || bench.busy} onclick={() => bench.done([figure])}
-            >{isOpen ? `Done on figure ${figure}` : `Figure ${figure} is done`}</button
+        <button
+            class="first"
+            disabled={step.done || bench.busy || bench.wetBelow !== null}
+            onclick={() => bench.act(targets)}>{label}</button
         >
     {/if}
-    {#if bench.open.length > 1}
-        <button disabled={bench.busy} onclick={() => bench.done(bench.open)}>Done on all {bench.open.length}</button>
+    {#if !step.done && !bench.wetBelow && (isByPass || (bench.figure !== null && bench.open.length > 1))}
+        <button disabled={bench.busy} onclick={() => bench.done(bench.figure === null ? bench.targets : bench.open)}
+            >{isByPass && bench.figure === null ? 'All coats done' : `Done on all ${bench.open.length}`}</button
+        >
     {/if}
-    <button onclick={() => (bench.dialog = 'different')}>Different</button>
+    <button onclick={() => (bench.dialog = 'different')}
+        >{bench.figure === null ? 'Different on one' : 'Different'}</button
+    >
     <p class="keys">
-        {#if left && left.figures.length > 1}
-            <span>{counted(left.figures.length, 'figure')} to go, about {duration(left.minutes)} of work</span>
+        {#if step.left.figures.length > 1}
+            <span>{counted(step.left.figures.length, 'figure')} to go, about {duration(step.left.minutes)} of work</span
+            >
         {/if}
-        <span>Enter done · A all · D different</span>
-        <span>U unplanned · ← → other steps</span>
+        <span>Enter done · D different · S slip</span>
+        <span>Z undo · ← → other steps · ? all keys</span>
     </p>
 </div>
 
@@ -47,15 +79,9 @@
         flex-wrap: wrap;
         gap: 14px;
         align-items: center;
-        position: sticky;
-        z-index: 2;
-        bottom: 0;
-        margin-top: auto;
-        padding: 12px 0;
-        background: var(--surround);
     }
     .actions button {
-        min-height: 68px;
+        min-height: 62px;
         padding: 0 26px;
         border: 1px solid var(--ink-soft);
         background: none;
@@ -65,8 +91,8 @@
         cursor: pointer;
     }
     .actions .first {
-        min-height: 76px;
-        padding: 0 44px;
+        min-height: 72px;
+        padding: 0 40px;
         border: 0;
         background: var(--accent);
         color: #ffffff;

@@ -2,10 +2,14 @@
     import { InlineNotification } from 'carbon-components-svelte';
     import Waiting from '../../parts/Waiting.svelte';
     import AllDone from './AllDone.svelte';
+    import BenchDialogs from './BenchDialogs.svelte';
     import BenchSide from './BenchSide.svelte';
     import BenchStepView from './BenchStepView.svelte';
-    import DoneForm from './DoneForm.svelte';
+    import SittingBar from './SittingBar.svelte';
+    import StopHere from './StopHere.svelte';
     import { BenchState } from './bench.svelte';
+    import { keyOf } from './keys';
+    import { Presence } from './presence.svelte';
 
     interface Props {
         params?: { company?: string; figure?: string } | null;
@@ -14,35 +18,30 @@
 
     const bench = new BenchState(
         () => (params?.company ? Number(params.company) : null),
-        () => Number(params?.figure ?? 1),
+        () => (params?.figure ? Number(params.figure) : null),
     );
+    const presence = new Presence();
 
     let main: HTMLElement | undefined = $state();
 
     // The link that led here keeps no hold of the keys.
     $effect(() => main?.focus());
 
-    /** One key each, for hands that are wet or hold a brush; never while something is being typed. */
-    function key(event: KeyboardEvent) {
-        const at = event.target as HTMLElement;
-        if (
-            bench.dialog ||
-            event.ctrlKey ||
-            event.metaKey ||
-            event.altKey ||
-            /^(INPUT|TEXTAREA|SELECT|BUTTON|A)$/.test(at.tagName)
-        )
-            return;
-        const figure = bench.bench?.figure ?? 1;
-        const act: Record<string, () => void> = {
-            Enter: () => bench.open.includes(figure) && bench.done([figure]),
-            a: () => bench.done(bench.open),
-            d: () => bench.step && (bench.dialog = 'different'),
-            u: () => (bench.dialog = 'unplanned'),
-            ArrowLeft: () => bench.turn(-1),
-            ArrowRight: () => bench.turn(1),
+    $effect(() => {
+        void presence.wake();
+        const seen = () => void presence.wake();
+        document.addEventListener('visibilitychange', seen);
+        return () => {
+            document.removeEventListener('visibilitychange', seen);
+            presence.leave();
         };
-        const wanted = act[event.key.length === 1 ? event.key.toLowerCase() : event.key];
+    });
+    $effect(() => presence.watch(bench.bench?.drying ?? [], bench.bench?.now ?? ''));
+    const spoken = $derived(bench.step?.spoken ?? '');
+    $effect(() => presence.say(spoken));
+
+    function key(event: KeyboardEvent) {
+        const wanted = bench.dialog ? null : keyOf(event, bench);
         if (wanted) {
             event.preventDefault();
             wanted();
@@ -62,22 +61,22 @@
 {:else}
     <div class="bench">
         <main tabindex="-1" bind:this={main}>
+            {#if bench.bench.sitting?.started}<SittingBar {bench} sitting={bench.bench.sitting} />{/if}
             {#if bench.problem && !bench.dialog}<InlineNotification
                     lowContrast
                     kind="error"
                     title={bench.problem}
                 />{/if}
+            {#if bench.bench.stop}<StopHere {bench} stop={bench.bench.stop} />{/if}
             {#if bench.step}
                 <BenchStepView {bench} step={bench.step} />
             {:else}
                 <AllDone bench={bench.bench} />
             {/if}
         </main>
-        <BenchSide {bench} view={bench.bench} />
+        <BenchSide {bench} {presence} view={bench.bench} />
     </div>
-    {#if bench.dialog}
-        <DoneForm {bench} view={bench.bench} step={bench.dialog === 'different' ? bench.step : null} />
-    {/if}
+    <BenchDialogs {bench} view={bench.bench} />
 {/if}
 
 <style>
@@ -95,14 +94,14 @@
     .bench main {
         display: flex;
         flex-direction: column;
-        padding: 32px 44px 16px;
+        padding: 20px 44px 0;
     }
     @media (max-width: 980px) {
         .bench {
             display: block;
         }
         .bench main {
-            padding: 20px 16px;
+            padding: 12px 16px 0;
         }
     }
 </style>

@@ -1,98 +1,96 @@
 <script lang="ts">
     import type { Bench } from '../../api/wire';
-    import { counted, duration, ranges } from '../../parts/words';
+    import { duration, ranges } from '../../parts/words';
+    import BenchPictures from './BenchPictures.svelte';
     import DryingClock from './DryingClock.svelte';
+    import FiguresFar from './FiguresFar.svelte';
+    import OnDevice from './OnDevice.svelte';
+    import Slips from './Slips.svelte';
     import type { BenchState } from './bench.svelte';
+    import { OCCASIONS, type Occasion } from './doing';
+    import type { Presence } from './presence.svelte';
 
     interface Props {
         bench: BenchState;
+        presence: Presence;
         view: Bench;
     }
-    let { bench, view }: Props = $props();
-    const done = $derived(bench.step?.done_figures ?? []);
-    const upcoming = $derived(view.steps.slice(bench.position, bench.position + 3));
+    let { bench, presence, view }: Props = $props();
+    const upcoming = $derived(view.steps.filter((s) => !s.done && s.id !== bench.step?.id).slice(0, 3));
+    const occasions = Object.keys(OCCASIONS) as Occasion[];
 </script>
 
 <aside aria-label="What dries, figures, what comes next">
-    <h2>{view.company.name}, figure {view.figure}</h2>
+    <h2>{view.company.name}{view.figure === null ? '' : `, figure ${view.figure}`}</h2>
     <h3>Drying</h3>
-    {#each view.drying as each (each.id)}
-        <DryingClock drying={each} now={view.now} ondry={(hairdryer) => bench.dry(each.id, hairdryer)} />
+    {#each view.drying as each (`${each.pass}${each.id}`)}
+        <DryingClock drying={each} now={view.now} ondry={(hairdryer) => bench.dry(each, hairdryer)} />
     {:else}
-        <p class="soft">Nothing is drying on this figure.</p>
+        <p class="soft">Nothing is drying{view.figure === null ? '' : ' on this figure'}.</p>
     {/each}
-    {#if upcoming.length}
+    {#if view.drying.length}
+        <p class="soft">
+            {view.air.usual ? 'Counted for 20 °C and 50 %.' : `Counted for ${view.air.words}.`}
+            <button class="link-button" disabled={bench.busy} onclick={() => bench.readAir()}
+                >Read the room’s air</button
+            >
+        </p>
+    {/if}
+    {#if view.meanwhile.length && (view.drying.length || bench.wetBelow)}
+        <h3>Meanwhile you can paint</h3>
+        <ul>
+            {#each view.meanwhile as each (each.id)}
+                <li>
+                    <button class="plain-button" onclick={() => (bench.turned = each.id)}>{each.words}</button
+                    >{each.loaded ? ' · on your brush' : ''}
+                </li>
+            {/each}
+        </ul>
+    {:else if upcoming.length}
         <h3>Next after this</h3>
-        <ol>
+        <ul>
             {#each upcoming as step (step.id)}
                 <li>
                     <button class="plain-button" onclick={() => (bench.turned = step.id)}
                         >{step.area}, {step.technique}</button
-                    >{step.done ? ' ✓' : ''}
+                    >
                 </li>
             {/each}
-        </ol>
+        </ul>
     {/if}
-    <label class="level"
-        >Up to
-        <select class="line-select" aria-label="Level" bind:value={bench.level}>
-            <option value="">everything</option><option value="fieldable">fieldable</option><option value="finished"
-                >finished</option
-            >
-        </select></label
-    >
-    <h3>Figures</h3>
-    <div class="figures">
-        {#each view.figures as figure (figure.number)}
-            <a
-                href="#/bench/{view.company.id}/{figure.number}"
-                aria-current={figure.number === view.figure ? 'true' : undefined}
-                aria-label="Figure {figure.number}, {figure.done} of {figure.total} steps done{done.includes(
-                    figure.number,
-                )
-                    ? ', this step done'
-                    : ''}"
-                class:done={done.includes(figure.number)}
-                onclick={() => (bench.turned = bench.step?.id ?? null)}
-            >
-                {done.includes(figure.number) ? '✓' : figure.number}
-                <i style:width="{(100 * figure.done) / figure.total}%"></i>
-            </a>
+    <Slips slips={view.slips} busy={bench.busy} onmended={(id) => bench.mended(id)} />
+    <h3>Not in the plan</h3>
+    <p class="occasions">
+        {#each occasions as kind (kind)}
+            <button class="tool-link" onclick={() => (bench.dialog = kind)}>{OCCASIONS[kind]}</button>
         {/each}
-    </div>
-    {#if view.left_minutes}<p class="left">{duration(view.left_minutes)} of work left in all</p>{/if}
-    <p class="soft">✓ this step is done there · the bar shows how far the whole figure is</p>
-    <button class="link-button" onclick={() => (bench.dialog = 'unplanned')}>Add something unplanned</button>
+    </p>
     {#if view.last}
         <p class="soft last">
-            Last entry: {view.last.area.toLowerCase()}, {view.last.stage}, {view.last.figures.length > 1
-                ? 'figures'
-                : 'figure'}
+            Last entry: {view.last.what.toLowerCase()}, {view.last.figures.length > 1 ? 'figures' : 'figure'}
             {ranges(view.last.figures)}.
-            <button class="link-button" onclick={() => view.last && bench.takeBack(view.last.id)}>Undo</button>
+            <button class="link-button" onclick={() => bench.takeBack()}>Undo</button>
         </p>
     {/if}
-    <p class="visually-hidden" role="status">{counted(done.length, 'figure')} have this step</p>
+    <FiguresFar {bench} {view} />
+    {#if view.left_minutes}<p class="soft">{duration(view.left_minutes)} of work left in all</p>{/if}
+    <BenchPictures {bench} {view} />
+    <OnDevice {presence} spoken={bench.step?.spoken ?? ''} />
 </aside>
 
 <style>
-    .level {
-        display: block;
-        margin-top: 14px;
-        font-size: var(--size-plain);
-    }
     aside {
-        padding: 28px 22px;
+        padding: 20px 22px 40px;
         background: var(--panel);
     }
-    h3 {
-        margin: 22px 0 8px;
+    aside :global(h3) {
+        margin: 20px 0 8px;
         font-family: var(--text);
         font-weight: 400;
         font-size: var(--size-body);
         color: var(--ink-soft);
     }
-    ol {
+    ul {
         margin: 0;
         padding: 0;
         list-style: none;
@@ -102,40 +100,17 @@
         font-size: var(--size-body);
     }
     li button {
+        text-align: left;
         text-decoration: underline;
         text-underline-offset: 3px;
         text-decoration-color: var(--rule);
     }
-    .figures {
-        display: grid;
-        grid-template-columns: repeat(6, 1fr);
-        gap: 8px;
-        margin-bottom: 8px;
-    }
-    .figures a {
-        position: relative;
-        display: grid;
-        place-items: center;
-        height: 40px;
-        border: 2px solid var(--rule);
-        color: var(--ink);
-        text-decoration: none;
-    }
-    .figures a.done {
-        background: var(--ink);
-        color: var(--panel);
-    }
-    .figures a[aria-current] {
-        border-color: var(--accent-text);
-    }
-    .figures i {
-        position: absolute;
-        left: 0;
-        bottom: 0;
-        height: 3px;
-        background: var(--ink-soft);
+    .occasions {
+        display: flex;
+        flex-wrap: wrap;
+        gap: 6px 14px;
     }
     .last {
-        margin-top: 14px;
+        margin-top: 12px;
     }
 </style>

@@ -1,13 +1,17 @@
 <script lang="ts">
     import Explained from '../../parts/Explained.svelte';
-    import type { BenchStep } from '../../api/wire';
+    import type { BenchStep, StepFact } from '../../api/wire';
     import CameOut from '../../parts/CameOut.svelte';
-    import Faces from '../../parts/Faces.svelte';
     import StepFacts from '../../parts/StepFacts.svelte';
     import { capital } from '../../parts/words';
     import type { BenchState } from './bench.svelte';
     import BenchActions from './BenchActions.svelte';
     import BenchLoad from './BenchLoad.svelte';
+    import BenchLooks from './BenchLooks.svelte';
+    import LikeThis from './LikeThis.svelte';
+    import PotLine from './PotLine.svelte';
+    import RowTicks from './RowTicks.svelte';
+    import WetBelow from './WetBelow.svelte';
 
     interface Props {
         bench: BenchState;
@@ -15,108 +19,80 @@
     }
     let { bench, step }: Props = $props();
 
+    const WHERE: StepFact['key'][] = ['place', 'who', 'how', 'hand'];
+    const DRAWN: StepFact['key'][] = ['load', 'thin', 'tool', 'caution', 'why'];
     const total = $derived(bench.bench?.steps.length ?? 0);
-    const below = $derived(bench.bench?.below.find((b) => b.step === step.id));
+    const where = $derived(step.facts.filter((f) => WHERE.includes(f.key)));
+    const rest = $derived(step.facts.filter((f) => ![...WHERE, ...DRAWN].includes(f.key)));
     const title = $derived(
         step.of_figure && !step.whole
             ? `Undercoat, ${step.spray || 'all over'}`
             : `${capital(step.technique)}, ${step.area.toLowerCase()}`,
     );
+    const whether = $derived(
+        step.done
+            ? bench.figure === null
+                ? ' · done on all figures'
+                : ' · done on this figure'
+            : step.painted_as
+              ? ` · painted as ${step.painted_as}, planned differently now`
+              : '',
+    );
 </script>
 
 {#each step.cautions as caution (caution)}<p class="caution">{caution}</p>{/each}
 <p class="where-am-i">
-    {step.area} · step {bench.position} of {total} · {step.stage}{step.done
-        ? ' · done on this figure'
-        : step.painted_as
-          ? ` · painted as ${step.painted_as}, planned differently now`
-          : ''}
+    {step.area} · step {bench.position} of {total} · {step.stage}{bench.figure === null
+        ? ''
+        : ` · figure ${bench.figure}`}{whether}
 </p>
 <h1><Explained text={title} /></h1>
-{#if below}
-    <p class="below" role="status">
-        Still wet below: {below.what}, until {new Date(below.until).toLocaleString('en-GB', {
-            weekday: 'short',
-            hour: '2-digit',
-            minute: '2-digit',
-        })}.
-        {#if below.meanwhile}Meanwhile: <button
-                class="tool-link"
-                onclick={() => (bench.turned = below.meanwhile?.id ?? null)}>{below.meanwhile.words}</button
-            >{/if}
-    </p>
-{/if}
+<WetBelow {bench} {step} />
 <BenchLoad {step} figures={bench.bench?.company.count ?? 1} />
-<div class="looks">
-    {#if !step.of_figure || step.whole}
-        <div>
-            <Faces faces={step.before} label="Now" height="112px" />
-            <p class="legend"><span>now</span><span><Explained text="recess · plane · ridge" /></span></p>
-        </div>
-    {/if}
-    {#if !step.of_figure || step.whole}
-        <div class="wet">
-            <i style:background={step.wet} role="img" aria-label="The mix wet on the palette {step.wet}"></i>
-            <p class="legend"><span>wet, on the palette</span></p>
-        </div>
-    {/if}
-    <div>
-        <Faces faces={step.after} label="After, when dry" height="112px" />
-        <p class="legend"><span>after, when dry</span><span>predicted to ±{step.certainty.toFixed(0)}</span></p>
-    </div>
-</div>
-<StepFacts facts={step.facts} without={['load', 'thin', 'tool', 'caution', 'why']} large />
+<PotLine {bench} {step} />
+<StepFacts facts={where} large />
+<BenchLooks {bench} {step} />
+<StepFacts facts={rest} large />
 <details class="reasons">
     <summary>Why</summary>
     <StepFacts facts={step.facts.filter((f) => f.key === 'why')} large />
 </details>
 {#key step.id}<CameOut mix={step.mix} predicted={step.colour} place={title} />{/key}
-<BenchActions {bench} />
+<LikeThis {bench} />
+<div class="foot">
+    <RowTicks {bench} {step} />
+    <BenchActions {bench} {step} />
+</div>
 
 <style>
     .caution {
-        margin-bottom: 10px;
+        margin-top: 8px;
         padding-left: 14px;
         border-left: 4px solid var(--warn);
         font-size: var(--size-body);
     }
     .where-am-i {
-        margin-top: 8px;
+        margin-top: 10px;
         font-size: var(--size-head);
         color: var(--ink-soft);
     }
     h1 {
-        margin: 4px 0 16px;
+        margin: 2px 0 12px;
         font-size: var(--size-across-a-table);
     }
-    .below {
-        margin: -4px 0 14px;
-        padding-left: 12px;
-        border-left: 4px solid var(--warn);
-        font-size: var(--size-head);
-    }
-    .looks {
-        display: grid;
-        grid-template-columns: repeat(auto-fit, minmax(190px, 1fr));
-        gap: 26px;
-        margin: 18px 0;
-    }
-    .wet i {
-        display: block;
-        height: 112px;
-    }
-    .legend {
-        display: flex;
-        justify-content: space-between;
-        margin-top: 4px;
-        font-size: var(--size-plain);
-        color: var(--ink-soft);
-    }
     .reasons {
-        margin-bottom: 22px;
+        margin-bottom: 14px;
         color: var(--ink-soft);
     }
     summary {
         cursor: pointer;
+    }
+    .foot {
+        position: sticky;
+        z-index: 2;
+        bottom: 0;
+        margin-top: auto;
+        padding: 10px 0 12px;
+        background: var(--surround);
     }
 </style>

@@ -15,14 +15,17 @@
     import FigurePicker from './FigurePicker.svelte';
     import MixFields from './MixFields.svelte';
     import type { BenchState } from './bench.svelte';
+    import { OCCASIONS, type Occasion } from './doing';
 
     interface Props {
         bench: BenchState;
         view: Bench;
         /** the planned step that was done differently; null for something outside the plan */
         step: BenchStep | null;
+        /** what it is, outside the plan */
+        kind?: Occasion | undefined;
     }
-    let { bench, view, step }: Props = $props();
+    let { bench, view, step, kind }: Props = $props();
 
     const words = createQuery(vocabularyQuery);
     // svelte-ignore state_referenced_locally
@@ -31,16 +34,16 @@
     );
     // svelte-ignore state_referenced_locally
     let fields = $state({
-        area: String(step?.area_id ?? ''),
+        area: String(step?.area_id ?? bench.step?.area_id ?? ''),
         stage: step?.stage ?? 'layer',
-        thin: step?.thin ?? '',
+        thin: step ? step.pot?.thin || step.thin : '',
         coats: step ? String(step.coats) : '',
         tool: step?.tool ?? '',
         minutes: '',
         note: '',
     });
     // svelte-ignore state_referenced_locally
-    let figures: number[] = $state([view.figure]);
+    let figures: number[] = $state(view.figure === null ? bench.targets.slice(0, 1) : [view.figure]);
     const number = (text: string) => (text.trim() === '' ? null : Number(text.replace(',', '.')));
 
     /** The planned paint under this name; another is found by its name. */
@@ -59,19 +62,22 @@
                     .map((p) => ({ paint_id: idOf(p.name.trim()), name: p.name.trim(), parts: number(p.parts) })),
                 thin: fields.thin.trim() || null,
                 coats: number(fields.coats),
-                rounds: step?.loop ? bench.round(step) : null,
+                rounds: step?.loop ? step.pass.number : null,
                 technique: step ? null : (fields.stage.split(' ')[1] ?? null),
                 tool: fields.tool.trim() || null,
                 minutes: number(fields.minutes),
             },
             note: fields.note,
+            ...(kind ? { kind } : {}),
         });
     }
 </script>
 
 <Modal
     open
-    modalHeading={step ? `What was done: ${step.area.toLowerCase()}, ${step.technique}` : 'Add something unplanned'}
+    modalHeading={step
+        ? `What was done: ${step.area.toLowerCase()}, ${step.technique}`
+        : `${OCCASIONS[kind ?? 'other']}: what was done?`}
     primaryButtonText="Save entry"
     primaryButtonDisabled={bench.busy || figures.length === 0}
     secondaryButtonText="Cancel"

@@ -1,45 +1,51 @@
 <script lang="ts">
     import type { Drying } from '../../api/wire';
     import { linear } from '../../parts/scale';
-    import { clock } from '../../parts/words';
+    import { clock, ranges, until } from '../../parts/words';
+    import { Ticking } from './ticking.svelte';
 
     interface Props {
         drying: Drying;
         /** the server's clock when it answered */
         now: string;
-        /** called when the painter finds it dry, of itself or by a hairdryer */
-        ondry: (hairdryer: boolean) => void;
+        /** whether the company is named, default false */
+        named?: boolean;
+        /** called when the painter finds it dry, of itself or by a hairdryer; default it cannot be said here */
+        ondry?: ((hairdryer: boolean) => void) | null;
     }
-    let { drying, now, ondry }: Props = $props();
+    let { drying, now, named = false, ondry = null }: Props = $props();
 
-    // svelte-ignore state_referenced_locally
-    const offset = Date.parse(now) - Date.now();
-    let at = $state(Date.now());
-    $effect(() => {
-        const timer = setInterval(() => (at = Date.now()), 1000);
-        return () => clearInterval(timer);
-    });
-    const left = $derived((Date.parse(drying.until) - at - offset) / 1000);
-    const along = $derived(linear(at + offset, [Date.parse(drying.since), Date.parse(drying.until)], [0, 100]));
+    const HOURS = 3 * 3600;
+    const ticking = new Ticking(() => now);
+    $effect(() => ticking.run());
+    const left = $derived((Date.parse(drying.until) - ticking.now) / 1000);
+    const along = $derived(linear(ticking.now, [Date.parse(drying.since), Date.parse(drying.until)], [0, 100]));
+    const said = $derived(drying.all || drying.figures.length === 0 ? '' : `, ${ranges(drying.figures)}`);
 </script>
 
 <div class="drying">
-    <p><span>{drying.area}, {drying.stage}</span><strong>{left > 0 ? clock(left) : 'dry'}</strong></p>
-    <div class="bar"><i style:width="{along}%"></i></div>
+    <p>
+        <span
+            >{#if named}<b>{drying.company}</b>{said} ·
+            {/if}{drying.what}{named ? '' : said}</span
+        >
+        <strong>{left <= 0 ? 'dry' : left < HOURS ? clock(left) : ''}</strong>
+    </p>
+    <div class="bar"><i style:width="{along}%" style:background={drying.hex ?? undefined}></i></div>
+    <p class="then">
+        {left > 0 ? `until ${until(drying.until, now)}` : 'dry'}{drying.after ? `; then ${drying.after}` : ''}
+    </p>
     {#if drying.latest}<p class="then" class:urgent={drying.urgent}>
-            {drying.then}: begin by {new Date(drying.latest).toLocaleTimeString('en-GB', {
-                hour: '2-digit',
-                minute: '2-digit',
-            })}
+            {drying.then}: begin by {until(drying.latest, now)}
         </p>{/if}
-    {#if left > 0}
+    {#if left > 0 && ondry}
         <p class="acts">
-            <button class="tool-link" aria-label="{drying.area}, {drying.stage}: it is dry" onclick={() => ondry(false)}
+            <button class="tool-link" aria-label="{drying.what}: it is dry" onclick={() => ondry(false)}
                 >It is dry</button
             >
             {#if drying.blown}<button
                     class="tool-link"
-                    aria-label="{drying.area}, {drying.stage}: hairdryer used"
+                    aria-label="{drying.what}: hairdryer used"
                     onclick={() => ondry(true)}>Hairdryer used</button
                 >{/if}
         </p>
@@ -68,13 +74,16 @@
         margin-top: 4px;
     }
     .then {
+        margin-top: 3px;
         font-size: var(--size-plain);
+        color: var(--ink-soft);
     }
     .urgent {
         font-weight: 600;
+        color: var(--ink);
     }
     .bar {
-        height: 5px;
+        height: 8px;
         margin-top: 6px;
         background: var(--surround-deep);
     }

@@ -2,58 +2,46 @@ import { createQuery } from '@tanstack/svelte-query';
 import { benchQuery, figuresQuery } from '../../api/queries';
 import type { Bench, BenchStep } from '../../api/wire';
 import { useWrite } from '../../api/write.svelte';
+import type { Doing, Occasion, Real } from './doing';
 
-export interface Real {
-    mix: { paint_id: number | null; name: string; parts: number | null }[];
-    thin: string | null;
-    coats: number | null;
-    tool: string | null;
-    minutes: number | null;
-    rounds: number | null;
-    /** what was done outside the plan */
-    technique?: string | null;
-}
-
-interface Doing {
-    area_id: number | null;
-    step: string | null;
-    /** what was planned, as it was shown */
-    as: BenchStep['as'] | null;
-    stage: string;
-    figures: number[];
-    real: Real;
-    note: string;
-    /** when it was done, as this device's clock has it */
-    at?: string;
-}
-
-/** What lies on the bench: one company, one figure, one step at a time. */
+/** What lies on the bench: one company, one figure or all in a row, one step at a time. */
 export class BenchState {
     /** a step the painter turned to instead of the next one */
     turned: string | null = $state(null);
     /** up to which level of finish, empty for all of it */
     level = $state('');
-    dialog: 'different' | 'unplanned' | null = $state(null);
-    /** rounds of loops, by step and figure */
-    private readonly rounds: Record<string, number> = $state({});
+    dialog: 'different' | Occasion | null = $state(null);
+    /** a step that is painted although it is wet below */
+    overruled: string | null = $state(null);
     readonly query;
     readonly figures;
     readonly write = useWrite();
 
     constructor(
         private readonly given: () => number | null,
-        private readonly chosenFigure: () => number,
+        private readonly chosenFigure: () => number | null,
     ) {
         this.figures = createQuery(figuresQuery);
-        this.query = createQuery(() => benchQuery(this.company, this.chosenFigure(), this.level));
+        this.query = createQuery(() => benchQuery(this.company, this.figure, this.level));
     }
 
     get company(): number | null {
         return this.given() ?? this.figures.data?.companies[0]?.id ?? null;
     }
 
+    /** The drawing of the company, and what else is known of it. */
+    get drawn() {
+        return this.figures.data?.companies.find((c) => c.id === this.company) ?? null;
+    }
+
+    /** The figure in hand; null where all are painted in a row. */
+    get figure(): number | null {
+        return this.chosenFigure() ?? ((this.drawn?.count ?? 1) > 1 ? null : 1);
+    }
+
     private get asked(): string {
-        return this.level ? `?level=${this.level}` : '';
+        const level = this.level ? `&level=${this.level}` : '';
+        return `?${this.figure === null ? 'by=row' : `figure=${this.figure}`}${level}`;
     }
 
     get bench(): Bench | undefined {
@@ -74,6 +62,17 @@ export class BenchState {
         return this.step?.left.figures ?? [];
     }
 
+    /** Those the large action is for: of a row, all that lack the pass that is under way. */
+    get targets(): number[] {
+        return this.step?.pass.figures ?? [];
+    }
+
+    /** What is wet below the step, where nobody said to paint on it all the same. */
+    get wetBelow() {
+        const below = this.bench?.below.find((b) => b.step === this.step?.id) ?? null;
+        return this.overruled === this.step?.id ? null : below;
+    }
+
     get problem(): string {
         return this.write.problem;
     }
@@ -82,26 +81,21 @@ export class BenchState {
         return this.write.pending;
     }
 
-    /** What was planned, in the shape of what was done. */
+    /** What was planned, in the shape of what was done; as thin as it stands in the pot. */
     planned(step: BenchStep): Real {
         return {
             mix: step.mix.map(({ paint_id, name, parts }) => ({ paint_id, name, parts })),
-            thin: step.thin,
+            thin: step.pot?.thin || step.thin,
             coats: step.coats,
             tool: step.tool,
             minutes: null,
-            rounds: step.loop ? this.round(step) : null,
+            rounds: step.loop ? step.pass.number : null,
         };
     }
 
-    /** Which round of a loop is being painted on the chosen figure, 1 at first. */
-    round(step: BenchStep): number {
-        return this.rounds[`${step.id}/${this.chosenFigure()}`] ?? 1;
-    }
-
     /** Goes round once more, from the first step of the loop. */
-    again(step: BenchStep): void {
-        this.rounds[`${step.id}/${this.chosenFigure()}`] = this.round(step) + 1;
+    async again(step: BenchStep): Promise<void> {
+        await this.pass(this.targets);
         const first = this.bench?.steps.find((s) => s.area_id === step.area_id && s.key === step.loop?.from);
         this.turned = first?.id ?? step.id;
     }
@@ -112,7 +106,7 @@ export class BenchState {
         const at = steps.indexOf(step);
         return (
             steps.find(
-                (s, i) => s.loop && i > at && this.round(s) > 1 && steps.findIndex((f) => f.key === s.loop?.from) <= at,
+                (s, i) => s.loop && i > at && s.pass.number > 1 && steps.findIndex((f) => f.key === s.loop?.from) <= at,
             ) ?? null
         );
     }
@@ -123,10 +117,29 @@ export class BenchState {
         this.turned = next?.id ?? null;
     }
 
+    /** The large action: the pass that is under way on so many figures, or the step where it has one. */
+    act(figures: number[]): void {
+        const step = this.step;
+        if (!step || this.wetBelow) return;
+        if (step.loop === null && step.pass.of > 1) void this.pass(figures);
+        else this.done(figures);
+    }
+
     done(figures: number[], real?: Real, note = ''): void {
         const step = this.step;
         if (!step || figures.length === 0 || this.busy) return;
-        this.record({
+        this.record(this.doing(step, figures, real, note));
+    }
+
+    private pass(figures: number[]): Promise<boolean> {
+        const step = this.step;
+        if (!step || figures.length === 0 || this.busy) return Promise.resolve(false);
+        const at = new Date().toISOString();
+        return this.send('POST', `companies/${this.company}/passes`, { ...this.doing(step, figures), at });
+    }
+
+    private doing(step: BenchStep, figures: number[], real?: Real, note = ''): Doing {
+        return {
             area_id: step.area_id,
             step: step.key,
             as: step.as,
@@ -134,31 +147,84 @@ export class BenchState {
             figures,
             real: real ?? this.planned(step),
             note,
-        });
+        };
     }
 
     record(body: Doing): void {
         const at = new Date().toISOString();
-        void this.send('POST', `companies/${this.company}/records${this.asked}`, { ...body, at });
+        void this.send('POST', `companies/${this.company}/records`, { ...body, at });
     }
 
-    takeBack(id: number): void {
-        void this.send('DELETE', `records/${id}${this.asked}`);
+    takeBack(): void {
+        const last = this.bench?.last;
+        if (last) void this.send('DELETE', `${last.pass ? 'passes' : 'records'}/${last.id}`);
     }
 
     /** What was to be waited for is dry already. */
-    dry(id: number, hairdryer: boolean): void {
-        void this.send('POST', `records/${id}/dry${this.asked}`, { figure: this.chosenFigure(), hairdryer });
+    dry(wait: { id: number; pass: boolean }, hairdryer: boolean): void {
+        void this.send('POST', `${wait.pass ? 'passes' : 'records'}/${wait.id}/dry`, { hairdryer });
     }
 
-    private async send(method: 'POST' | 'DELETE', path: string, body?: object): Promise<void> {
+    mended(slip: number): void {
+        void this.send('POST', `records/${slip}/mended`);
+    }
+
+    likewise(entry: number): void {
+        void this.send('POST', `records/${entry}/likewise`, undefined, 'recipe');
+    }
+
+    readAir(): void {
+        void this.send('POST', `companies/${this.company}/bench/air`);
+    }
+
+    looked(level: string): void {
+        void this.send('POST', `companies/${this.company}/bench/looked`, { level });
+    }
+
+    mix(step: BenchStep): void {
+        void this.send('POST', `companies/${this.company}/pots`, { area_id: step.area_id, step: step.key });
+    }
+
+    pot(id: number, what: string): void {
+        void this.send('POST', `companies/${this.company}/pots/${id}`, { what });
+    }
+
+    async picture(file: File, ofLight: boolean): Promise<void> {
+        const form = new FormData();
+        form.set('file', file);
+        const step = this.step;
+        if (step?.area_id) form.set('area_id', String(step.area_id));
+        if (step) form.set('step', step.key);
+        const figure = this.figure ?? this.targets[0];
+        if (figure) form.set('of_figure', String(figure));
+        form.set('of_light', ofLight ? '1' : '0');
+        await this.send('POST', `companies/${this.company}/pictures`, form);
+    }
+
+    dropPicture(id: number): void {
+        void this.send('DELETE', `pictures/${id}`);
+    }
+
+    /** Turns of a sitting: rest, cleaned. */
+    async sitting(id: number, what: string): Promise<void> {
+        await this.write.send('sitting', 'POST', `sittings/${id}/${what}`);
+    }
+
+    private async send(
+        method: 'POST' | 'DELETE',
+        path: string,
+        body?: object,
+        what: 'record' | 'recipe' = 'record',
+    ): Promise<boolean> {
         const arrived = (bench: Bench) => ({
             key: ['bench', bench.company.id, bench.figure, bench.level],
             data: bench,
         });
-        if (!(await this.write.send<Bench>('record', method, path, body, arrived))) return;
-        this.turned = null;
+        if (!(await this.write.send<Bench>(what, method, `${path}${this.asked}`, body, arrived))) return false;
+        const isSame = /\/(pots|pictures|dry|air|mended|likewise)/.test(`/${path}`);
+        if (!isSame) this.turned = null;
         this.dialog = null;
+        return true;
     }
 
     close(): void {

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Kalokroma\Bench;
 
 /** Where a row stands that is gone along several times: coats, passes or rounds of one step. */
-final readonly class Passes
+final readonly class RowPasses
 {
     /**
      * @param int $number of the pass that is under way, from 1

@@ -1,0 +1,101 @@
+<script lang="ts">
+    import type { Sitting, SittingEnd } from '../../api/wire';
+    import DryingClock from '../bench/DryingClock.svelte';
+
+    interface Props {
+        view: Sitting;
+        end: SittingEnd;
+    }
+    let { view, end }: Props = $props();
+    const now = new Date().toISOString();
+</script>
+
+<div class="page">
+    <main>
+        <h1>{end.done.length ? `Done: ${view.words}` : 'Nothing was painted in this sitting'}</h1>
+        <p class="soft">
+            {end.minutes_words} at the table, {end.figures_words}.{end.next ? ` Next time: ${end.next}.` : ''}
+        </p>
+        <section>
+            {#each end.done as entry (entry.id)}
+                <p class="entry">
+                    <i style:background={entry.hex ?? 'transparent'} aria-hidden="true"></i>
+                    <span>{entry.what}</span><span class="soft">{entry.company}, {entry.figures_words}</span>
+                </p>
+            {/each}
+        </section>
+        <p class="acts">
+            <a class="go" href="#/tonight">Back to Tonight</a> <a href="#/ledger">See the painting log</a>
+        </p>
+    </main>
+    <aside aria-label="Before you get up">
+        <h2>Wash and put away</h2>
+        {#each end.washing as line (line)}<p>{line}</p>{:else}<p class="soft">Nothing to wash.</p>{/each}
+        <h2>Still drying</h2>
+        {#each end.drying as each (`${each.pass}${each.id}`)}
+            <DryingClock drying={each} {now} named />
+        {:else}
+            <p class="soft">Everything is dry.</p>
+        {/each}
+    </aside>
+</div>
+
+<style>
+    .page {
+        display: grid;
+        grid-template-columns: minmax(0, 1fr) 320px;
+        min-height: calc(100vh - var(--head));
+    }
+    main {
+        padding: 24px 28px;
+    }
+    section {
+        margin: 18px 0 26px;
+    }
+    .entry {
+        display: grid;
+        grid-template-columns: 46px minmax(0, 1fr) auto;
+        gap: 14px;
+        align-items: center;
+        padding: 5px 0;
+        border-bottom: 1px solid var(--surround-deep);
+    }
+    i {
+        height: 30px;
+    }
+    aside {
+        padding: 24px 22px 40px;
+        background: var(--panel);
+        font-size: var(--size-plain);
+    }
+    aside h2 {
+        margin: 22px 0 8px;
+        font-size: var(--size-head);
+    }
+    aside h2:first-child {
+        margin-top: 0;
+    }
+    aside p {
+        margin-bottom: 6px;
+    }
+    .acts {
+        display: flex;
+        gap: 22px;
+        align-items: center;
+    }
+    .go {
+        padding: 14px 28px;
+        background: var(--accent);
+        color: #ffffff;
+        font-weight: 600;
+        text-decoration: none;
+    }
+    @media (max-width: 980px) {
+        .page {
+            display: block;
+        }
+        main {
+            padding: 16px;
+        }
+    }
+</style>
