@@ -12,21 +12,46 @@ final class Meanwhile
     private const MOST = 4;
 
     /**
+     * What can be painted now: nothing that would be laid on what is wet, and nothing before what comes below it.
+     *
+     * @param list<Task> $open in the running order
+     * @param array<string, true> $wet ids of those that would be laid on what is wet
+     *
+     * @return list<Task> of each area, and of the whole figure, at most the first
+     */
+    public static function free(array $open, array $wet): array
+    {
+        $found = $begun = [];
+        foreach ($open as $task) {
+            if ($task->isDone()) {
+                continue;
+            }
+            $isBlocked = $task->area === null ? $begun !== [] : isset($begun[$task->area]);
+            if (!$isBlocked && !isset($wet[$task->id()])) {
+                $found[] = $task;
+            }
+            if ($task->area === null) {
+                break;
+            }
+            $begun[$task->area] = true;
+        }
+
+        return $found;
+    }
+
+    /**
      * @param list<Task> $open in the running order
      * @param array<string, true> $wet ids of those that would be laid on what is wet
      * @param Task|null $loaded what was painted last, and is on the brush
      *
-     * @return list<array{task: Task, loaded: bool}> at most a few; each area and the whole figure once
+     * @return list<array{task: Task, loaded: bool}> at most a few
      */
     public static function of(array $open, array $wet, ?Task $loaded): array
     {
-        $found = [];
-        foreach ($open as $task) {
-            $isBefore = array_filter($found, static fn (array $f): bool => $f['task']->area === $task->area) !== [];
-            if (!isset($wet[$task->id()]) && !$isBefore && !$task->isDone()) {
-                $found[] = ['task' => $task, 'loaded' => $loaded !== null && self::isSamePaint($loaded, $task)];
-            }
-        }
+        $found = array_map(static fn (Task $task): array => [
+            'task' => $task,
+            'loaded' => $loaded !== null && self::isSamePaint($loaded, $task),
+        ], self::free($open, $wet));
         usort($found, static fn (array $a, array $b): int => $b['loaded'] <=> $a['loaded']);
 
         return array_slice($found, 0, self::MOST);

@@ -68,10 +68,15 @@ final readonly class Pot
         return $outcome->amount === null ? 0.0 : $outcome->amount->usedMl * 1000 / $load->thinning->load() / max(1, count($load->mixes()));
     }
 
-    /** After so many figures, each of which takes so much, µl: what had run out meanwhile was mixed again. */
-    public function after(float $perFigureUl, int $figures, int $now): self
+    /**
+     * After so many figures, each of which takes so much in all coats, µl: what had run out meanwhile was mixed again.
+     *
+     * @param float $share of all coats that were laid, 0 < share ≤ 1
+     */
+    public function after(float $perFigureUl, int $figures, int $now, float $share = 1.0): self
     {
         $pot = $this;
+        $perFigureUl *= $share;
         while ($perFigureUl > 0.0 && $pot->enoughFor($perFigureUl) < $figures) {
             $pot = $pot->again($now);
         }

@@ -33,6 +33,12 @@ final readonly class RowPasses
         );
     }
 
+    /** What one pass takes of the mix for all, 0 < share ≤ 1. */
+    public function share(): float
+    {
+        return 1.0 / $this->of;
+    }
+
     public function isLast(): bool
     {
         return $this->number >= $this->of;

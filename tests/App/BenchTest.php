@@ -452,6 +452,8 @@ final class BenchTest extends TestCase
     public function testWhatIsWetSaysWhatMayBePaintedMeanwhile(): void
     {
         $this->signIn();
+        $this->record(['area_id' => null, 'step' => 'undercoat', 'stage' => 'undercoat', 'figures' => [1, 2, 3]])->assertOk();
+        $this->travel(1)->hours();
         $steps = $this->getJson($this->url('bench'))->json('steps');
         $area = $steps[1]['area_id'];
         $bench = $this->record(['area_id' => $area, 'step' => $steps[1]['key'], 'stage' => $steps[1]['stage'],

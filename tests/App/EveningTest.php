@@ -280,9 +280,9 @@ final class EveningTest extends TestCase
         foreach ($this->bench('by=row&level=fieldable')->json('steps') as $step) {
             $this->done($step, [1, 2, 3])->assertOk();
         }
-        $stop = $this->bench('by=row')->json('stop');
-        self::assertSame('fieldable', $stop['level']);
-        self::assertStringContainsString('each of the 3 figures', $stop['look']);
+        $stop = $this->bench('by=row');
+        self::assertSame('fieldable', $stop->json('stop.level'));
+        self::assertStringContainsString('each of the 3 figures', (string) $stop->json('stop.look'));
 
         $this->postJson($this->url('bench/looked').'?by=row', ['level' => 'fieldable'])->assertOk()->assertJsonPath('stop', null);
         $this->assertRefused(422, 'no such level', $this->postJson($this->url('bench/looked'), ['level' => 'splendid']));

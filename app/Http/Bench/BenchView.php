@@ -80,7 +80,7 @@ final readonly class BenchView
         $open = array_values(array_filter($shown, fn (BenchStep $s): bool => $this->left($s) !== []));
         $drying = BenchDesk::drying($company, $this->asked->figure, $this->now);
         $wet = $this->wet($open, $drying);
-        $next = $this->next($open);
+        $next = $this->next($open, $wet);
 
         return [
             'company' => ['id' => $company->id, 'name' => $company->name, 'count' => $company->count],
@@ -101,7 +101,7 @@ final readonly class BenchView
                 'what' => DryingView::what($wet[$id], $company),
                 'until' => DryingView::until($wet[$id]),
             ], array_keys($wet)),
-            'meanwhile' => $this->meanwhile($open, $wet, $next),
+            'meanwhile' => $this->meanwhile($open, $wet),
             'areas' => self::areas($company),
             'paints' => $this->desk->paints(),
             'last' => $this->last(),
@@ -156,22 +156,43 @@ final readonly class BenchView
     }
 
     /**
-     * The next step of the sitting that is under way, or the first that is open.
+     * The next step of the sitting that is under way, or the first that is open: what would be laid on what is wet waits.
      *
      * @param list<BenchStep> $open
+     * @param array<string, Entry|PassRow> $wet what is wet below, by the id of the step
      */
-    private function next(array $open): ?Task
+    private function next(array $open, array $wet): ?Task
     {
         $ids = array_map(self::id(...), $open);
-        $left = $this->sitting?->started_at === null ? [] : $this->sittings->steps($this->sitting);
-        foreach ($left as ['step' => $step, 'left' => $figures]) {
+        $wanted = $this->ofSitting($ids);
+        $wanted = $wanted === [] ? $ids : $wanted;
+        $free = array_map(
+            static fn (Task $t): string => $t->id(),
+            Meanwhile::free(array_map(fn (string $id): Task => $this->tasks[$id], $ids), array_fill_keys(array_keys($wet), true)),
+        );
+        $next = array_values(array_intersect($wanted, $free))[0] ?? $wanted[0] ?? null;
+
+        return $next === null ? null : $this->tasks[$next];
+    }
+
+    /**
+     * Steps of the sitting that are still to be done here, in its order.
+     *
+     * @param list<string> $open ids of open steps
+     *
+     * @return list<string>
+     */
+    private function ofSitting(array $open): array
+    {
+        $found = [];
+        foreach ($this->sitting?->started_at === null ? [] : $this->sittings->steps($this->sitting) as ['step' => $step, 'left' => $left]) {
             $id = ($step['area'] ?? 'all').':'.$step['key'];
-            if ($step['company'] === $this->company->id && $this->asked->among($figures) !== [] && in_array($id, $ids, true)) {
-                return $this->tasks[$id];
+            if ($step['company'] === $this->company->id && $this->asked->among($left) !== [] && in_array($id, $open, true)) {
+                $found[] = $id;
             }
         }
 
-        return $ids === [] ? null : $this->tasks[$ids[0]];
+        return $found;
     }
 
     /** @return array<string, mixed> */
@@ -248,9 +269,9 @@ final readonly class BenchView
      * @param list<BenchStep> $open
      * @param array<string, Entry|PassRow> $wet
      *
-     * @return list<array{id: string, words: string, loaded: bool}> what can be painted now, besides what comes next
+     * @return list<array{id: string, words: string, loaded: bool}> what can be painted now
      */
-    private function meanwhile(array $open, array $wet, ?Task $next): array
+    private function meanwhile(array $open, array $wet): array
     {
         $tasks = array_map(fn (BenchStep $s): Task => $this->tasks[self::id($s)], $open);
         $last = $this->company->records->sortByDesc('id')->first();
@@ -262,13 +283,13 @@ final readonly class BenchView
         $names = $this->company->areas->keyBy('id');
         $found = Meanwhile::of($tasks, array_fill_keys(array_keys($wet), true), $loaded);
 
-        return array_values(array_map(static fn (array $each): array => [
+        return array_map(static fn (array $each): array => [
             'id' => $each['task']->id(),
             'words' => (
                 $each['task']->area === null ? 'Whole figure' : $names[(int) $each['task']->area]->name ?? ''
             ).', '.$each['task']->step->technique->words(),
             'loaded' => $each['loaded'],
-        ], array_filter($found, static fn (array $each): bool => $each['task']->id() !== $next?->id())));
+        ], $found);
     }
 
     /** @return list<array{id: int, name: string, planned: bool}> */

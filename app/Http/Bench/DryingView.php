@@ -11,6 +11,7 @@ use App\Models\PassRow;
 use App\Workshop\Record\BenchStep;
 use Carbon\CarbonImmutable;
 use Kalokroma\Order\Job\StillDrying;
+use Kalokroma\Recipe\Technique\Technique;
 
 /** One wait: what is wet until when, and by when what belongs to it has to follow. */
 final class DryingView
@@ -52,7 +53,7 @@ final class DryingView
     public static function what(Entry|PassRow $entry, Company $company): string
     {
         if ($entry instanceof Entry) {
-            $technique = $entry->planned['technique'] ?? '';
+            $technique = $entry->planned['technique'] ?? Technique::tryFrom((string) ($entry->real['technique'] ?? ''))?->words() ?? '';
 
             return $entry->area_name.', '.(is_string($technique) && $technique !== '' ? $technique : $entry->stage->value);
         }

@@ -39,7 +39,7 @@ final class SittingView
                 'fetched' => in_array($item->key, $row->fetched, true),
             ], $list->items),
             'cautions' => $list->cautions,
-            'wet' => $row->ended_at === null ? self::wet($row, $now) : [],
+            'wet' => $row->ended_at === null ? self::wet($desk->steps($row), $now) : [],
             'end' => $row->ended_at === null ? null : SittingEndView::of(new SittingEnd($studio, $desk, $row, $now)),
         ];
     }
@@ -87,17 +87,22 @@ final class SittingView
         ];
     }
 
-    /** @return list<array{what: string, until: string}> what has to be dry before a step of it is begun, and is not yet */
-    private static function wet(SittingRow $row, CarbonImmutable $now): array
+    /**
+     * @param list<array{step: StepRow, left: list<int>}> $steps
+     *
+     * @return list<array{what: string, until: string}> what has to be dry before a step of it is begun, and is not yet
+     */
+    private static function wet(array $steps, CarbonImmutable $now): array
     {
         $found = [];
-        $companies = Company::query()->with('areas', 'records', 'passes')->findMany(array_unique(array_column($row->steps, 'company')));
-        foreach ($companies as $company) {
+        $open = array_filter($steps, static fn (array $s): bool => $s['left'] !== []);
+        $ids = array_unique(array_column(array_column($open, 'step'), 'company'));
+        foreach (Company::query()->with('areas', 'records', 'passes')->findMany($ids) as $company) {
             foreach (BenchDesk::drying($company, null, $now) as $entry) {
                 $its = $entry->drying();
-                foreach ($its->isWet($now->getTimestamp()) ? $row->steps : [] as $step) {
+                foreach ($its->isWet($now->getTimestamp()) ? $open : [] as ['step' => $step, 'left' => $left]) {
                     $area = $step['area'] === null ? null : (string) $step['area'];
-                    if ($step['company'] === $company->id && $its->isUnder($area, $step['figures'][0] ?? 0)) {
+                    if ($step['company'] === $company->id && $its->isUnder($area, $left[0])) {
                         $what = DryingView::what($entry, $company);
                         $found[$what] = ['what' => $what, 'until' => DryingView::until($entry)];
                     }

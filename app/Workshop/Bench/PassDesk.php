@@ -69,11 +69,13 @@ final readonly class PassDesk
         if ($passes->isLast() && $step->outcome->step->scope->loop === null) {
             (new Recording($this->studio))->write(
                 $company,
-                new Doing($area, $key, $step->outcome->step->stage, $figures, $real, '', $at),
+                new Doing($area, $key, $step->outcome->step->stage, $figures, $real, '', $at, share: $passes->share()),
             );
 
             return;
         }
+        $now = CarbonImmutable::createFromTimestampUTC($at->happened);
+        (new PotDesk($this->studio))->taken($step->outcome, $real, count($passes->figures), $now, $passes->share());
         PassRow::query()->create([
             'painter_id' => $company->painter_id,
             'company_id' => $company->id,
@@ -82,7 +84,7 @@ final readonly class PassDesk
             'figures' => $passes->figures,
             'number' => $passes->number,
             'dry_minutes' => (new Recording($this->studio))->minutesToDry($step->outcome),
-            'done_at' => CarbonImmutable::createFromTimestampUTC($at->happened),
+            'done_at' => $now,
         ]);
     }
 }

@@ -29,8 +29,9 @@ final readonly class PotDesk
      * What some figures took: where no pot of the mix stands there, one was mixed for them.
      *
      * @param DidRow $real what was really painted with
+     * @param float $share of all coats that were laid, 0 < share ≤ 1
      */
-    public function taken(StepOutcome $outcome, array $real, int $figures, CarbonImmutable $now): void
+    public function taken(StepOutcome $outcome, array $real, int $figures, CarbonImmutable $now, float $share = 1.0): void
     {
         $mix = $outcome->step->load->mix;
         $at = $now->getTimestamp();
@@ -39,7 +40,12 @@ final readonly class PotDesk
             return;
         }
         $row = $this->row($mix, $now);
-        $this->keep($row, ($row === null ? $batch : $this->pot($row))->after(Pot::perFigureUl($outcome), $figures, $at));
+        $this->keep($row, ($row === null ? $batch : $this->pot($row))->after(
+            Pot::perFigureUl($outcome),
+            $figures,
+            $at,
+            $share,
+        ));
     }
 
     /** A batch for so many figures is mixed before it is painted with. */

@@ -80,6 +80,20 @@ final readonly class SittingDesk
         ]);
     }
 
+    /**
+     * The same with what was painted before it.
+     *
+     * @param list<SittingStep> $done
+     *
+     * @return array{steps: list<StepRow>, words: string}
+     */
+    public function before(array $done): array
+    {
+        $rows = [...array_map(self::row(...), $done), ...$this->current()->steps ?? []];
+
+        return ['steps' => $rows, 'words' => self::words($rows)];
+    }
+
     public function end(SittingRow $row, CarbonImmutable $at): void
     {
         $row->update(['ended_at' => $at, 'started_at' => $row->started_at ?? $at]);
@@ -122,7 +136,7 @@ final readonly class SittingDesk
     /** @return list<Entry> what was written down in it, in its order */
     public function entries(SittingRow $row): array
     {
-        $entries = Entry::query()->whereNull('withdrawn_at')->where('done_at', '>=', $row->laid_out_at)
+        $entries = Entry::query()->with('company')->whereNull('withdrawn_at')->where('done_at', '>=', $row->laid_out_at)
             ->when($row->ended_at !== null, static fn ($query) => $query->where('done_at', '<=', $row->ended_at))
             ->orderBy('done_at')->orderBy('id')->get();
 

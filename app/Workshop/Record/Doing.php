@@ -24,6 +24,7 @@ final readonly class Doing
      * @param DidRow $real
      * @param Substance|null $as what was planned when it was painted, where the plan may have changed since; null for as it is now
      * @param array{what?: string, step?: string|null, on?: int|null, mends?: int}|null $mishap what went wrong and where, or what is mended
+     * @param float $share of all its coats that were laid just now, 0 < share ≤ 1: those before were written down as passes
      */
     public function __construct(
         public ?AreaRow $area,
@@ -36,6 +37,7 @@ final readonly class Doing
         public ?Substance $as = null,
         public Occasion $kind = Occasion::Work,
         public ?array $mishap = null,
+        public float $share = 1.0,
     ) {
     }
 }

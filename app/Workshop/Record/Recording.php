@@ -63,7 +63,7 @@ final readonly class Recording
             ]);
             StockDesk::use($entry, $outcome, $real, $this->studio->shelf);
             if ($outcome !== null && $planned === null) {
-                (new PotDesk($this->studio))->taken($outcome, $real, count($figures), $entry->done_at);
+                (new PotDesk($this->studio))->taken($outcome, $real, count($figures), $entry->done_at, $doing->share);
             }
 
             return $entry;

@@ -1,7 +1,7 @@
 <script lang="ts">
     interface Props {
         /** what the address names that is not there */
-        what: 'figure' | 'area';
+        what: 'figure' | 'area' | 'sitting';
     }
     let { what }: Props = $props();
 </script>
@@ -9,7 +9,7 @@
 <main>
     <h1>There is no such {what}</h1>
     <p>
-        This address names a{what === 'area' ? 'n area' : ' figure'} that is not in your workshop: it may have been deleted,
+        This address names a{what === 'area' ? 'n area' : ` ${what}`} that is not in your workshop: it may have been deleted,
         or belong to somebody else. <a href="#/figures">See your figures</a>.
     </p>
 </main>

@@ -68,8 +68,7 @@
             <span>{counted(step.left.figures.length, 'figure')} to go, about {duration(step.left.minutes)} of work</span
             >
         {/if}
-        <span>Enter done · D different · S slip</span>
-        <span>Z undo · ← → other steps · ? all keys</span>
+        <span>Enter done · D different · S slip · Z undo</span>
     </p>
 </div>
 

@@ -25,7 +25,7 @@
     let main: HTMLElement | undefined = $state();
 
     // The link that led here keeps no hold of the keys.
-    $effect(() => main?.focus());
+    $effect(() => main?.focus({ preventScroll: true }));
 
     $effect(() => {
         void presence.wake();
@@ -37,6 +37,11 @@
         };
     });
     $effect(() => presence.watch(bench.bench?.drying ?? [], bench.bench?.now ?? ''));
+    // A step begins at its top, wherever the one before was left.
+    const id = $derived(bench.step?.id);
+    $effect(() => {
+        if (id) window.scrollTo({ top: 0 });
+    });
     const spoken = $derived(bench.step?.spoken ?? '');
     $effect(() => presence.say(spoken));
 

@@ -16,6 +16,7 @@
         view: Bench;
     }
     let { bench, presence, view }: Props = $props();
+    const meanwhile = $derived(view.meanwhile.filter((m) => m.id !== bench.step?.id));
     const upcoming = $derived(view.steps.filter((s) => !s.done && s.id !== bench.step?.id).slice(0, 3));
     const occasions = Object.keys(OCCASIONS) as Occasion[];
 </script>
@@ -36,10 +37,10 @@
             >
         </p>
     {/if}
-    {#if view.meanwhile.length && (view.drying.length || bench.wetBelow)}
+    {#if meanwhile.length && (view.drying.length || bench.wetBelow)}
         <h3>Meanwhile you can paint</h3>
         <ul>
-            {#each view.meanwhile as each (each.id)}
+            {#each meanwhile as each (each.id)}
                 <li>
                     <button class="plain-button" onclick={() => (bench.turned = each.id)}>{each.words}</button
                     >{each.loaded ? ' · on your brush' : ''}

@@ -3,7 +3,7 @@
     import type { BenchStep, StepFact } from '../../api/wire';
     import CameOut from '../../parts/CameOut.svelte';
     import StepFacts from '../../parts/StepFacts.svelte';
-    import { capital } from '../../parts/words';
+    import { capital, coats } from '../../parts/words';
     import type { BenchState } from './bench.svelte';
     import BenchActions from './BenchActions.svelte';
     import BenchLoad from './BenchLoad.svelte';
@@ -23,7 +23,11 @@
     const DRAWN: StepFact['key'][] = ['load', 'thin', 'tool', 'caution', 'why'];
     const total = $derived(bench.bench?.steps.length ?? 0);
     const where = $derived(step.facts.filter((f) => WHERE.includes(f.key)));
-    const rest = $derived(step.facts.filter((f) => ![...WHERE, ...DRAWN].includes(f.key)));
+    const rest = $derived(
+        step.facts.filter(
+            (f) => ![...WHERE, ...DRAWN].includes(f.key) && !(f.key === 'coats' && f.text === coats(step)),
+        ),
+    );
     const title = $derived(
         step.of_figure && !step.whole
             ? `Undercoat, ${step.spray || 'all over'}`

@@ -25,10 +25,9 @@
 
 <div class="drying">
     <p>
-        <span
-            >{#if named}<b>{drying.company}</b>{said} ·
-            {/if}{drying.what}{named ? '' : said}</span
-        >
+        <span>
+            {#if named}<b>{drying.company}</b>{said} · {drying.what}{:else}{drying.what}{said}{/if}
+        </span>
         <strong>{left <= 0 ? 'dry' : left < HOURS ? clock(left) : ''}</strong>
     </p>
     <div class="bar"><i style:width="{along}%" style:background={drying.hex ?? undefined}></i></div>

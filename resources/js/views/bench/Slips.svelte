@@ -1,6 +1,6 @@
 <script lang="ts">
     import type { Slip } from '../../api/wire';
-    import { counted, duration, ranges } from '../../parts/words';
+    import { capital, counted, duration, ranges } from '../../parts/words';
 
     interface Props {
         slips: Slip[];
@@ -10,6 +10,7 @@
         onmended: (id: number) => void;
     }
     let { slips, busy, named = false, onmended }: Props = $props();
+    const word = (slip: Slip) => (slip.figures.length > 1 ? 'figures' : 'figure');
 </script>
 
 {#if slips.length}
@@ -17,8 +18,8 @@
     {#each slips as slip (slip.id)}
         <div class="slip">
             <p>
-                {#if named}<b>{slip.company}</b>,
-                {/if}{slip.figures.length > 1 ? 'figures' : 'figure'}
+                {#if named}<b>{slip.company}</b>,{/if}
+                {named ? word(slip) : capital(word(slip))}
                 {ranges(slip.figures)}: {slip.answer?.words ?? slip.what.replace('-', ' ')}{slip.on === slip.area
                     ? ` on ${slip.area.toLowerCase()}`
                     : `, ${slip.area.toLowerCase()} on ${slip.on.toLowerCase()}`}.{slip.note ? ` “${slip.note}”` : ''}

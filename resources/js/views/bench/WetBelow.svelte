@@ -9,7 +9,7 @@
     }
     let { bench, step }: Props = $props();
     const below = $derived(bench.bench?.below.find((b) => b.step === step.id));
-    const meanwhile = $derived(bench.bench?.meanwhile[0]);
+    const meanwhile = $derived(bench.bench?.meanwhile.find((m) => m.id !== step.id));
 </script>
 
 {#if below}

@@ -24,6 +24,7 @@
 <style>
     section {
         margin-bottom: 14px;
+        break-inside: avoid-column;
     }
     h2 {
         margin-bottom: 6px;

@@ -1,5 +1,8 @@
 <script lang="ts">
     import type { Sitting, SittingEnd } from '../../api/wire';
+    import { createQuery } from '@tanstack/svelte-query';
+    import { figuresQuery, tonightQuery } from '../../api/queries';
+    import CompanyRow from '../tonight/CompanyRow.svelte';
     import DryingClock from '../bench/DryingClock.svelte';
 
     interface Props {
@@ -8,6 +11,11 @@
     }
     let { view, end }: Props = $props();
     const now = new Date().toISOString();
+    const tonight = createQuery(tonightQuery);
+    const figures = createQuery(figuresQuery);
+    const painted = $derived(
+        tonight.data?.companies.filter((c) => end.done.some((entry) => entry.company === c.name)) ?? [],
+    );
 </script>
 
 <div class="page">
@@ -24,6 +32,12 @@
                 </p>
             {/each}
         </section>
+        {#if painted.length}
+            <h2>How they stand now</h2>
+            {#each painted as company (company.id)}
+                <CompanyRow {company} figure={figures.data?.companies.find((c) => c.id === company.id) ?? null} />
+            {/each}
+        {/if}
         <p class="acts">
             <a class="go" href="#/tonight">Back to Tonight</a> <a href="#/ledger">See the painting log</a>
         </p>
@@ -78,8 +92,13 @@
     aside p {
         margin-bottom: 6px;
     }
+    main h2 {
+        margin-bottom: 8px;
+        font-size: var(--size-head);
+    }
     .acts {
         display: flex;
+        margin-top: 26px;
         gap: 22px;
         align-items: center;
     }

@@ -43,7 +43,6 @@
     <Waiting problem={sitting.error} />
 {:else}
     <Refused {write} />
-    {#if write.problem}<p role="alert">{write.problem}</p>{/if}
     {#if view.ended && view.end}
         <SittingEnded {view} end={view.end} />
     {:else}

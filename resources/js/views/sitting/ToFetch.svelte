@@ -72,9 +72,8 @@
         padding: 24px 28px 0;
     }
     .groups {
-        display: grid;
-        grid-template-columns: repeat(auto-fit, minmax(360px, 1fr));
-        gap: 8px 34px;
+        columns: 2;
+        column-gap: 34px;
         margin-top: 14px;
     }
     aside {
@@ -129,7 +128,7 @@
             padding: 16px 16px 0;
         }
         .groups {
-            grid-template-columns: 1fr;
+            columns: 1;
         }
         .go {
             width: 100%;

@@ -49,7 +49,7 @@
 <style>
     .company {
         display: grid;
-        grid-template-columns: 150px minmax(0, 1fr) 190px;
+        grid-template-columns: 128px minmax(0, 1fr) 176px;
         gap: 18px;
         align-items: center;
         padding: 10px 0;
@@ -61,11 +61,11 @@
     .row {
         display: flex;
         flex-wrap: wrap;
-        gap: 6px;
+        gap: 4px;
         align-items: center;
     }
     .one {
-        width: 44px;
+        width: 42px;
         height: 72px;
     }
     a {

@@ -12,11 +12,11 @@
     let { sheet, sitting, busy, onlay }: Props = $props();
     let minutes = $state('40');
     const heads = { now: 'Tonight', today: 'Today', later: 'Next' };
-    const wide = $derived(sheet.blocks.filter((b) => b.wide >= 5));
+    const wide = $derived(sheet.blocks.filter((b) => b.wide >= 4));
 </script>
 
 {#if sitting}
-    <h2>After that: {sheet.title}, {sheet.minutes_words}</h2>
+    <h2>{sheet.when === 'now' ? 'Left tonight' : 'After that'}: {sheet.title}, {sheet.minutes_words}</h2>
 {:else}
     <h1>{heads[sheet.when]}: {sheet.title}, {sheet.minutes_words}</h1>
 {/if}

@@ -28,9 +28,12 @@
     <div class="duo">
         <main>
             <Refused {write} />
-            {#if write.problem}<p role="alert">{write.problem}</p>{/if}
             {#if sitting}
-                <h1>{sitting.next ? `Go on: ${sitting.next.words.toLowerCase()}` : `All done: ${sitting.words}`}</h1>
+                <h1>
+                    {sitting.next
+                        ? `Go on: ${sitting.next.words.toLowerCase().replace(': ', ', ')}`
+                        : `All done: ${sitting.words}`}
+                </h1>
                 <p class="soft">
                     {sitting.started ? 'You are in the middle of a sitting' : 'A sitting is laid out'}: {sitting.words},
                     {sitting.steps.filter((s) => !s.left.length).length} of {sitting.steps.length} steps done{sitting.next
