@@ -6,7 +6,8 @@ use App\Http\Shared\Writing;
 use Illuminate\Support\Facades\Route;
 
 /** Each page names its own routes. Cards come before recipes, since "recipe/file" would else be taken for a step. */
-$pages = ['Shelf', 'Buy', 'Figures', 'Scheme', 'Undercoat', 'Cards', 'Recipe', 'Compare', 'Book', 'Order', 'Tonight', 'Bench', 'Ledger', 'Tables',
+$pages = ['Shelf', 'Buy', 'Figures', 'Scheme', 'Undercoat', 'Cards', 'Recipe', 'Compare', 'Book', 'Order', 'Tonight', 'Bench', 'Ledger',
+    'Tables',
     'Reader', 'Account', 'Start', 'Devices', 'Glossary'];
 
 Route::view('/', 'app');

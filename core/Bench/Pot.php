@@ -23,6 +23,8 @@ final readonly class Pot
 
     private const NEAR_S = 300;
 
+    private const MOST = 99;
+
     /** Of what goes on a figure so much more stays on the brush and is rinsed out: half of the usual waste, a starting value of our own. */
     private const ON_BRUSH = 0.5 * Defaults::WASTE_SHARE;
 
@@ -46,7 +48,8 @@ final readonly class Pot
         }
     }
 
-    /** A batch of whole drops, as it is mixed for so many figures; null where nothing is mixed or measured for this step. */
+    /** A batch of whole drops of paint, thinned as planned,
+        as it is mixed for so many figures; null where nothing is mixed or measured for this step. */
     public static function batch(StepOutcome $outcome, int $figures, string $vessel, int $now): ?self
     {
         $load = $outcome->step->load;
@@ -55,9 +58,9 @@ final readonly class Pot
             return null;
         }
         $amount = Amount::of($load->mix, $load->thinning, $each, max(1, $figures));
-        $drops = array_sum(array_column($amount->drops, 'drops'));
+        $paint = self::ul(array_sum(array_column($amount->drops, 'drops')));
 
-        return new self($load->mix, self::ul($drops), self::ul($amount->thinnerDrops), $vessel, $now);
+        return new self($load->mix, $paint, $paint * $load->thinning->thinner / $load->thinning->paint, $vessel, $now);
     }
 
     /** Thinned mix that goes on one figure in all coats, µl; 0 where nothing is measured. Of two mixes that meet, half. */
@@ -131,10 +134,15 @@ final readonly class Pot
         return (int) floor($this->leftUl() / self::ul(1) + 1e-6);
     }
 
-    /** More figures that what is left is enough for, of which each takes so much, µl. */
+    /** Figures that what is left is enough for, of which each takes so much, µl: at most 99. Some always stays on palette and brush. */
     public function enoughFor(float $appliedUl): int
     {
-        return $appliedUl <= 0.0 ? 0 : (int) floor($this->leftUl() / ($appliedUl * (1.0 + self::ON_BRUSH)) + 1e-6);
+        $figures = 0;
+        while ($appliedUl > 0.0 && $figures < self::MOST && Amount::neededUl($appliedUl, $figures + 1) <= $this->leftUl() + 1e-6) {
+            ++$figures;
+        }
+
+        return $figures;
     }
 
     /** As thin as it is by now, in tenths of a part: what is written down of it. */

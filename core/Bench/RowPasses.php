@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Kalokroma\Bench;
 
+use Kalokroma\Recipe\Predict\StepOutcome;
+
 /** Where a row stands that is gone along several times: coats, passes or rounds of one step. */
 final readonly class RowPasses
 {
@@ -14,6 +16,16 @@ final readonly class RowPasses
      */
     private function __construct(public int $number, public int $of, public array $figures)
     {
+    }
+
+    /** How often a row is gone along for a step: the coats of an undercoat go on wet in wet, all at one go. */
+    public static function goes(StepOutcome $outcome): int
+    {
+        return match (true) {
+            $outcome->step->scope->loop !== null => $outcome->step->scope->loop->rounds,
+            $outcome->step->isUndercoat() => 1,
+            default => max(1, $outcome->labour->coats),
+        };
     }
 
     /**

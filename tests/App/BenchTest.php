@@ -205,7 +205,7 @@ final class BenchTest extends TestCase
         $this->postJson($url, $body, ['Idempotency-Key' => 'one-of-many-keys'])->assertOk()->assertHeaderMissing('Idempotency-Replayed');
 
         $this->travel(367)->days();
-        $this->postJson($url, $body, ['Idempotency-Key' => 'a-later-key'])->assertOk();
+        $this->postJson($url, ['figures' => [2]] + $body, ['Idempotency-Key' => 'a-later-key'])->assertOk();
         $this->postJson('/api/session', ['name' => 'Another', 'password' => 'marsh lights'])->assertOk();
         self::assertSame(['a-later-key'], ReplyRow::query()->withoutGlobalScopes()->pluck('key')->all());
     }
@@ -365,6 +365,7 @@ final class BenchTest extends TestCase
                 'all' => false,
                 'then' => '',
                 'latest' => null,
+                'soon' => null,
                 'urgent' => false,
                 'blown' => true,
                 'since' => '2026-11-20T18:00:00Z',

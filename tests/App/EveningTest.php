@@ -214,7 +214,8 @@ final class EveningTest extends TestCase
         $this->done($step, [1])->assertOk();
         $paint = $this->getJson('/api/shelf')->json('paints.0');
         $different = $this->record(['area_id' => $step['area_id'], 'step' => 'basecoat', 'stage' => 'basecoat', 'figures' => [2],
-            'as' => $step['as'], 'real' => ['mix' => [['paint_id' => $paint['id'], 'name' => $paint['name'], 'parts' => 1]], 'thin' => '3:1',
+            'as' => $step['as'], 'real' => ['mix' => [['paint_id' => $paint['id'], 'name' => $paint['name'], 'parts' => 1]],
+                'thin' => '3:1',
                 'coats' => 2]])->assertOk();
         self::assertTrue($different->json('last.different'));
         $bench = $this->postJson('/api/records/'.$different->json('last.id').'/likewise?figure=3')->assertOk();
@@ -390,7 +391,8 @@ final class EveningTest extends TestCase
      */
     private static function asPlanned(array $step, array $figures): array
     {
-        return ['area_id' => $step['area_id'], 'step' => $step['key'], 'as' => $step['as'], 'stage' => $step['stage'], 'figures' => $figures,
+        return ['area_id' => $step['area_id'], 'step' => $step['key'], 'as' => $step['as'], 'stage' => $step['stage'],
+            'figures' => $figures,
             'real' => ['mix' => $step['mix'], 'thin' => $step['thin'], 'coats' => $step['coats'], 'tool' => $step['tool']]];
     }
 

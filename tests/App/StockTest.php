@@ -62,20 +62,20 @@ final class StockTest extends TestCase
         $this->signIn();
         [$company, $area] = $this->drafted();
         $black = PaintRow::query()->where('name', 'Black')->firstOrFail();
-        $record = fn (array $mix): TestResponse => $this->postJson(
+        $record = fn (array $mix, int $figure): TestResponse => $this->postJson(
             "/api/companies/{$company->id}/records",
             [
                 'area_id' => $area->id,
                 'step' => 'basecoat',
                 'stage' => 'basecoat',
-                'figures' => [1],
+                'figures' => [$figure],
                 'real' => ['mix' => $mix, 'coats' => 2],
             ],
         );
-        $record([['name' => 'Black', 'parts' => 1], ['name' => 'White', 'parts' => null]])->assertOk();
+        $record([['name' => 'Black', 'parts' => 1], ['name' => 'White', 'parts' => null]], 1)->assertOk();
         self::assertNotSame(0.0, (float) $black->refresh()->left_ml);
         $before = (float) $black->left_ml;
-        $record([['name' => 'Black', 'parts' => 1]])->assertOk();
+        $record([['name' => 'Black', 'parts' => 1]], 2)->assertOk();
         self::assertLessThan($before, (float) $black->refresh()->left_ml);
     }
 
@@ -90,17 +90,17 @@ final class StockTest extends TestCase
             ['behaviour' => 1, 'hex' => 1, 'bottle_ml' => 1],
         ));
         $before = (float) $black->left_ml;
-        $record = fn (): TestResponse => $this->postJson("/api/companies/{$company->id}/records", [
-            'area_id' => $area->id, 'step' => 'basecoat', 'stage' => 'basecoat', 'figures' => [1],
+        $record = fn (int $figure): TestResponse => $this->postJson("/api/companies/{$company->id}/records", [
+            'area_id' => $area->id, 'step' => 'basecoat', 'stage' => 'basecoat', 'figures' => [$figure],
             'real' => ['mix' => [['paint_id' => $twin->id, 'name' => 'Black', 'parts' => 1]], 'coats' => 2],
         ])->assertOk();
-        $record();
+        $record(1);
         self::assertLessThan(10.0, (float) $twin->refresh()->left_ml);
         self::assertSame($before, (float) $black->refresh()->left_ml);
 
         $twin->update(['name' => 'Lamp black']);
         $had = (float) $twin->left_ml;
-        $record();
+        $record(2);
         self::assertLessThan($had, (float) $twin->refresh()->left_ml, 'renamed since the page was opened');
         self::assertSame(
             ['Lamp black', 'Black'],

@@ -21,7 +21,7 @@ final class AsItIsDoneTest extends TestCase
         $this->hands = new Hands($this->studio);
         $this->studio->visit('/');
         $this->hands->press('Enter the sample workshop');
-        $this->hands->see('Coats it takes');
+        $this->hands->see('Drying');
     }
 
     protected function tearDown(): void
@@ -47,11 +47,11 @@ final class AsItIsDoneTest extends TestCase
 
         $this->studio->visit('/bench/3/1');
         $this->hands->see('Undercoat, all over');
-        $this->hands->press('Done on figure 1');
+        $this->hands->pressBeginning('Done on figure 1');
         $this->hands->see('Undercoat, from 35° below, from the left');
-        $this->hands->press('Done on figure 1');
+        $this->hands->pressBeginning('Done on figure 1');
         $this->hands->see('Undercoat, from 60° above');
-        $this->hands->press('Done on figure 1');
+        $this->hands->pressBeginning('Done on figure 1');
         $this->hands->seeNot('Undercoat, from 60° above');
         $this->studio->visit('/ledger');
         $this->hands->see('Signal barge');
@@ -74,7 +74,7 @@ final class AsItIsDoneTest extends TestCase
         $this->studio->visit('/bench/2/1');
         foreach (['all over', 'from 35° below', 'from 60° above'] as $spray) {
             $this->hands->see('Undercoat, '.$spray);
-            $this->hands->press('Done on figure 1');
+            $this->hands->pressBeginning('Done on figure 1');
         }
         $this->hands->see('Round 1 of 3: dark enough?');
         $this->hands->press('Again');

@@ -188,17 +188,18 @@ final class JourneyTest extends TestCase
         $this->hands->see('"like milk" is not a thinning');
         $this->hands->type('Thinned, paint to thinner', '1:1');
         $this->hands->type('Note: how it looked, what went wrong, what to keep', 'Kelp was empty after all.');
+        $this->hands->press('all');
         $this->hands->press('Save entry');
         $this->hands->see('Wash all over, shell');
-        $this->hands->press('Done on all 2');
+        $this->hands->pressBeginning('Done on all 2');
         $this->hands->see('Drybrush, shell');
-        $this->hands->press('Add something unplanned');
+        $this->hands->press('Something else');
         $this->hands->choose('Area', 'Claws');
         $this->hands->choose('What was done', 'Edge highlight');
         $this->hands->press('Save entry');
-        $this->hands->see('Last entry: claws, highlight, figure 1.');
+        $this->hands->see('Last entry: claws, edge highlight, figure 1.');
         $this->hands->press('Undo', 'aside');
-        $this->hands->see('Last entry: shell, wash, figures 1–2.');
+        $this->hands->see('Last entry: shell, wash all over, figures 1–2.');
     }
 
     private function readsTheLedgerAfterARestart(): void

@@ -22,7 +22,7 @@ final class LessonTest extends TestCase
         $this->hands = new Hands($this->studio);
         $this->studio->visit('/');
         $this->hands->press('Enter the sample workshop');
-        $this->hands->see('Signal Orange');
+        $this->hands->see('Drying');
     }
 
     protected function tearDown(): void

@@ -223,7 +223,7 @@ final class PagesTest extends SampleWorkshop
         $this->hands->see('What was done:');
         $this->hands->press('Cancel');
         $this->hands->key('u');
-        $this->hands->see('Add something unplanned');
+        $this->hands->see('Something else: what was done?');
         $this->hands->press('Cancel');
     }
 

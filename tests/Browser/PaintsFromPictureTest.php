@@ -33,7 +33,7 @@ final class PaintsFromPictureTest extends TestCase
     {
         $this->studio->visit('/');
         $this->hands->press('Enter the sample workshop');
-        $this->hands->see('Coats it takes');
+        $this->hands->see('Drying');
         $this->studio->visit('/add-paints/picture');
         $this->hands->upload($this->dabs(), 'dabs.png');
         $this->hands->see('First click on white paper');
@@ -56,7 +56,7 @@ final class PaintsFromPictureTest extends TestCase
     {
         $this->studio->visit('/');
         $this->hands->press('Enter the sample workshop');
-        $this->hands->see('Coats it takes');
+        $this->hands->see('Drying');
         $this->studio->visit('/add-paints/picture');
         $this->hands->upload('no picture at all', 'dabs.png');
         $this->hands->see('This file is not a picture that can be shown');

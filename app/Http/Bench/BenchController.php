@@ -30,7 +30,7 @@ final class BenchController extends BenchAnswers
 
     public function record(RecordForm $request, Company $company): JsonResponse
     {
-        (new Recording($this->studio($request)))->write($company, new Doing(
+        (new Recording($this->studio($request)))->once($company, new Doing(
             $request->area($company),
             $request->stepKey(),
             $request->stage(),

@@ -32,6 +32,9 @@ use Kalokroma\Record\Substance;
 /** The Bench page: one figure, or all in a row. */
 final readonly class BenchView
 {
+    /** After so many hours nobody asks any more whether the others are painted like this one. */
+    private const FRESH_H = 3;
+
     private BenchDesk $desk;
     private SittingDesk $sittings;
     private ?SittingRow $sitting;
@@ -306,7 +309,7 @@ final readonly class BenchView
         $entry = $this->company->records->sortByDesc('id')->first();
         $pass = $this->company->passes->sortByDesc('id')->first();
         $last = $pass !== null && ($entry === null || $pass->created_at > $entry->created_at) ? $pass : $entry;
-        $isDifferent = $last instanceof Entry && $last->step_key !== null && $last->area_id !== null && EntryDiffers::is($last);
+        $isDifferent = $last instanceof Entry && $last->done_at->addHours(self::FRESH_H) > $this->now && $last->step_key !== null && $last->area_id !== null && EntryDiffers::is($last);
 
         return $last === null ? null : [
             'id' => $last->id,
@@ -322,7 +325,10 @@ final readonly class BenchView
     {
         $bare = array_values($this->company->areas->filter(static fn (AreaRow $a): bool => $a->recipe === null)
             ->map(static fn (AreaRow $a): string => mb_strtolower($a->name))->all());
-        $tasks = array_map(fn (BenchStep $s): Task => BenchDesk::task($this->company, $s, $this->progress), $this->desk->steps($this->company));
+        $tasks = array_map(
+            fn (BenchStep $s): Task => BenchDesk::task($this->company, $s, $this->progress),
+            $this->desk->steps($this->company),
+        );
         $stop = StopPoint::of($tasks, $this->company->count, $bare);
 
         return $stop === null || isset($this->company->looked_over[$stop->level->value]) ? null : [

@@ -35,12 +35,17 @@ final class DryingView
             'all' => count($entry->figures) === $company->count,
             'then' => $drying->then?->words() ?? '',
             'latest' => $drying->latest === null ? null : self::instant($drying->latest),
+            'soon' => $drying->soon() === null ? null : self::instant($drying->soon()),
             'urgent' => $drying->isUrgent($now->getTimestamp()),
             'blown' => $entry instanceof PassRow || StillDrying::mayBeBlown($entry->technique()),
             'since' => $entry->done_at->toIso8601ZuluString(),
             'until' => self::until($entry),
-            'after' => $after === null ? '' : $after->outcome->step->technique->words(),
-            'hex' => $entry instanceof Entry && is_string($entry->planned['look']['plane'] ?? null) ? $entry->planned['look']['plane'] : null,
+            'after' => match (true) {
+                $entry instanceof PassRow => 'coat '.($entry->number + 1),
+                default => $after === null ? '' : $after->outcome->step->technique->words(),
+            },
+            'hex' => $entry instanceof Entry && is_string($entry->planned['look']['plane'] ?? null)
+                ? $entry->planned['look']['plane'] : null,
         ];
     }
 

@@ -53,7 +53,7 @@ final class StepAtBench
         return $row === null || $pot === null ? ['id' => null] + self::EMPTY : [
             'id' => $row->id,
             'drops' => $pot->dropsLeft(),
-            'enough_for' => min(99, $pot->enoughFor(Pot::perFigureUl($outcome))),
+            'enough_for' => $pot->enoughFor(Pot::perFigureUl($outcome)),
             'thin' => $pot->thinning()->ratio(),
             'vessel' => $pot->vessel,
             'until' => CarbonImmutable::createFromTimestampUTC($pot->until())->toIso8601ZuluString(),

@@ -6,6 +6,7 @@ namespace App\Http\Ledger;
 
 use App\Models\Entry;
 use App\Workshop\Record\Did;
+use Kalokroma\Recipe\Change\Mishap;
 use Kalokroma\Recipe\Technique\Technique;
 use Kalokroma\Record\Comparison;
 
@@ -39,6 +40,9 @@ final class EntryView
             'look' => $entry->planned['look'] ?? null,
             'differences' => $planned === null ? [] : Comparison::of($planned, $real),
             'note' => $entry->note,
+            'kind' => $entry->kind->value,
+            'mishap' => Mishap::tryFrom($entry->mishap['what'] ?? '')?->words() ?? '',
+            'mended_at' => $entry->mended_at?->toIso8601ZuluString(),
         ];
     }
 

@@ -81,7 +81,8 @@ final readonly class TonightView
             'day' => $plan->free === null ? 'Whenever you sit down' : $begins->format('l j F, H:i'),
             'when' => $isNow ? 'now' : ($isToday ? 'today' : 'later'),
             'minutes_words' => Duration::words($sheet->minutes()),
-            'milestones' => array_map(static fn (Level $l): string => $l->value, $this->desk->order === null ? [] : $sheet->milestones($this->desk->order)),
+            'milestones' => array_map(static fn (Level $l): string => $l->value, $this->desk->order === null
+                ? [] : $sheet->milestones($this->desk->order)),
             'blocks' => array_map(static fn (OrderedJob $job): array => [
                 'id' => $job->job->id,
                 'what' => $job->job->area->name ?? 'Whole figure',

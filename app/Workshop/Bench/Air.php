@@ -36,7 +36,8 @@ final readonly class Air
                     $company->areas->firstWhere('id', $wet->area_id),
                     $wet->step_key,
                 );
-                if ($outcome !== null && $wet->dried_at === null && ($wet instanceof PassRow || $wet->substance()?->isOf($outcome->step) === true)) {
+                if ($outcome !== null && $wet->dried_at === null && ($wet instanceof PassRow
+                    || $wet->substance()?->isOf($outcome->step) === true)) {
                     $wet->update(['dry_minutes' => $recording->minutesToDry($outcome)]);
                 }
             }

@@ -80,7 +80,10 @@ final readonly class Likewise
                 'parts' => $part['parts'],
             ];
         }
-        $tool = array_values(array_filter(Tool::cases(), static fn (Tool $t): bool => $t->words() === trim((string) $real['tool'])))[0] ?? null;
+        $tool = array_values(array_filter(
+            Tool::cases(),
+            static fn (Tool $t): bool => $t->words() === trim((string) $real['tool']),
+        ))[0] ?? null;
 
         return array_filter([
             'mix' => $mix,

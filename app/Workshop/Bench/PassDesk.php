@@ -43,9 +43,8 @@ final readonly class PassDesk
                 }
             }
         }
-        $loop = $step->outcome->step->scope->loop;
 
-        return RowPasses::of($loop === null ? $step->outcome->labour->coats : $loop->rounds, $open, $had);
+        return RowPasses::of(RowPasses::goes($step->outcome), $open, $had);
     }
 
     /**

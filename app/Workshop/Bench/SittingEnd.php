@@ -64,10 +64,15 @@ final readonly class SittingEnd
         }
         $tools = array_values(array_filter(Tool::cases(), static fn (Tool $t): bool => in_array($t->words(), $words, true)));
 
-        return $tools === [] ? [] : Washing::after($tools, array_values(array_unique($behaviours, SORT_REGULAR)), $this->studio->painter->equipment());
+        return $tools === [] ? [] : Washing::after(
+            $tools,
+            array_values(array_unique($behaviours, SORT_REGULAR)),
+            $this->studio->painter->equipment(),
+        );
     }
 
-    /** @return list<array{Company, Entry|PassRow, BenchStep|null}> what is still wet, with what follows on it; what is dry first comes first */
+    /** @return list<array{Company, Entry|PassRow, BenchStep|null}> what is still wet,
+        with what follows on it; what is dry first comes first */
     public function drying(): array
     {
         $bench = new BenchDesk($this->studio);

@@ -125,7 +125,8 @@ final readonly class TonightDesk
         return $looks;
     }
 
-    /** @return array{OrderPlan|null, RunningOrder|null, Sheet|null} of the companies that share the evenings, or the one that was painted last */
+    /** @return array{OrderPlan|null, RunningOrder|null, Sheet|null} of the companies that share the evenings,
+        or the one that was painted last */
     private function planned(): array
     {
         $painted = array_filter([...$this->companies->all()], $this->isPlanned(...));

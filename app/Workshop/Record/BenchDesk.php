@@ -131,7 +131,8 @@ final readonly class BenchDesk
             static fn (Entry|PassRow $e): bool => ($figure === null || in_array($figure, $e->figures, true))
                 && ($e->drying()->isWet($at) || $e->drying()->isUrgent($at)),
         ));
-        usort($drying, static fn (Entry|PassRow $a, Entry|PassRow $b): int => [$a->drying()->until, $a->id] <=> [$b->drying()->until, $b->id]);
+        usort($drying, static fn (Entry|PassRow $a, Entry|PassRow $b): int => [$a->drying()->until, $a->id] <=> [$b->drying()->until,
+            $b->id]);
 
         return $drying;
     }

@@ -40,4 +40,22 @@ final readonly class Doing
         public float $share = 1.0,
     ) {
     }
+
+    /** @param list<int> $figures */
+    public function on(array $figures): self
+    {
+        return new self(
+            $this->area,
+            $this->step,
+            $this->stage,
+            $figures,
+            $this->real,
+            $this->note,
+            $this->at,
+            $this->as,
+            $this->kind,
+            $this->mishap,
+            $this->share,
+        );
+    }
 }

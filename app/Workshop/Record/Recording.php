@@ -31,6 +31,29 @@ final readonly class Recording
         $this->bench = new BenchDesk($studio);
     }
 
+    /**
+     * The same from the bench, where two windows may be open: what is written down of a figure already is not written down again.
+     *
+     * @throws DomainException where all of it is
+     */
+    public function once(Company $company, Doing $doing): Entry
+    {
+        $step = $doing->step === null ? null : $this->bench->planned($company, $doing->area, $doing->step);
+        if ($step === null || ($doing->as !== null && !$doing->as->isOf($step->step))) {
+            return $this->write($company, $doing);
+        }
+        $area = $doing->area === null ? null : (string) $doing->area->id;
+        $left = BenchDesk::progress($company->loadMissing('records'))->remaining($area, $step->step, self::among(
+            $company,
+            $doing->figures,
+        ));
+        if ($left === []) {
+            throw new DomainException('That is written down already: another window was quicker.');
+        }
+
+        return $this->write($company, $doing->on($left));
+    }
+
     /** Writes one thing down; where it was planned, the plan of that moment is kept beside it. */
     public function write(Company $company, Doing $doing): Entry
     {

@@ -72,6 +72,12 @@ final readonly class StillDrying
         return $this->isAwaited($now) && (int) $this->latest - $now <= self::SOON * self::MINUTE;
     }
 
+    /** The instant from which the painter is told of it; null where nothing has to follow. */
+    public function soon(): ?int
+    {
+        return $this->latest === null ? null : $this->latest - self::SOON * self::MINUTE;
+    }
+
     /** Whether a step on this area of this figure would be laid on it. */
     public function isUnder(?string $area, int $figure): bool
     {

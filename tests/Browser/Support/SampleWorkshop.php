@@ -27,7 +27,7 @@ abstract class SampleWorkshop extends TestCase
         if ($begin) {
             self::$studio->visit('/');
             $this->hands->press('Enter the sample workshop');
-            $this->hands->see('Ninety-five paints');
+            $this->hands->see('Drying');
         }
         $this->fit(1280, 800);
     }

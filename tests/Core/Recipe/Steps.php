@@ -5,12 +5,18 @@ declare(strict_types=1);
 namespace Tests\Core\Recipe;
 
 use Kalokroma\Colour\Oklch;
+use Kalokroma\Figure\Area;
+use Kalokroma\Figure\Material;
+use Kalokroma\Figure\Relief;
+use Kalokroma\Film\Surface;
 use Kalokroma\Film\Thinning;
 use Kalokroma\Recipe\Plan\Handling;
 use Kalokroma\Recipe\Plan\Load;
 use Kalokroma\Recipe\Plan\Plan;
 use Kalokroma\Recipe\Plan\PlannedStep;
 use Kalokroma\Recipe\Plan\StepKey;
+use Kalokroma\Recipe\Predict\Simulation;
+use Kalokroma\Recipe\Predict\StepOutcome;
 use Kalokroma\Recipe\Technique\Defaults;
 use Kalokroma\Recipe\Technique\Technique;
 use Kalokroma\Shelf\Mix;
@@ -46,6 +52,14 @@ final class Steps
             handling: new Handling($coats),
             why: [new Finding('technique.test', 'For the test.')],
         );
+    }
+
+    /** What a step comes to on 4 cm² of bare grey. */
+    public static function outcome(PlannedStep $step): StepOutcome
+    {
+        $area = new Area('coat', 'Coat', Material::Cloth, Relief::Broad, 4.0, 1);
+
+        return Simulation::step($step, $area, Surface::uniform(Swatches::reflectance('#868686')));
     }
 
     /** @param string ...$techniques from the lowest up; one that comes again gets a number */

@@ -22,6 +22,22 @@ use Tests\Core\Swatches;
 
 final class ProgressTest extends TestCase
 {
+    /** Two were painted in red; then the plan of the others was changed to the blue that the third got: none of them is to do again. */
+    public function testWhatCountsAsTheNewPlanBesidesStaysDone(): void
+    {
+        $red = self::step(['Red' => 1]);
+        $blue = self::step(['Blue' => 1]);
+        $green = self::step(['Green' => 1]);
+        $progress = Progress::of([
+            new Done('4', 'glaze', [1, 2], Substance::of($red), [Substance::of($blue)]),
+            new Done('4', 'glaze', [3], Substance::of($red)),
+        ]);
+
+        self::assertSame([3, 4], $progress->remaining('4', $blue, [1, 2, 3, 4]));
+        self::assertSame([1, 2, 3], $progress->figures('4', $red), 'taken back, the old plan counts again');
+        self::assertSame([], $progress->figures('4', $green));
+    }
+
     public function testAGlazePaintedDroppedAndAddedInAnotherColourIsNotDone(): void
     {
         $red = self::step(['Red' => 1]);

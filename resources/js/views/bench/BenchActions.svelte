@@ -24,45 +24,39 @@
                 : `the other ${targets.length}`,
     );
     const what = $derived(
-        isByPass
-            ? `${step.pass.word === 'pass' ? 'Pass' : 'Coat'} ${step.pass.number} of ${step.pass.of} done on`
-            : 'Done on',
+        isByPass ? `${step.pass.word === 'pass' ? 'Pass' : 'Coat'} ${step.pass.number} done on` : 'Done on',
     );
+    const wet = $derived(bench.wetBelow);
     const label = $derived(
         step.done
             ? bench.figure === null
                 ? 'Done on all figures'
                 : `Figure ${bench.figure} is done`
-            : bench.wetBelow
-              ? `Wet until ${until(bench.wetBelow.until, bench.bench?.now ?? bench.wetBelow.until)}`
-              : `${what} ${whom}`,
+            : `${what} ${whom}${wet ? `, though wet until ${until(wet.until, bench.bench?.now ?? wet.until)}` : ''}`,
     );
 </script>
 
 <div class="actions">
     {#if around}
         <button class="first" onclick={() => bench.turn(1)}>Go on with round {around.pass.number}</button>
-    {:else if loop && !step.done && !bench.wetBelow}
+    {:else if loop && !step.done}
         <p class="round">
             Round {step.pass.number} of {Math.max(step.pass.number, loop.rounds)}: {loop.exit}?
         </p>
         <button class="first" disabled={bench.busy} onclick={() => bench.done(targets)}>Enough</button>
         <button disabled={bench.busy} onclick={() => bench.again(step)}>Again</button>
     {:else}
-        <button
-            class="first"
-            disabled={step.done || bench.busy || bench.wetBelow !== null}
-            onclick={() => bench.act(targets)}>{label}</button
+        <button class="first" class:wet disabled={step.done || bench.busy} onclick={() => bench.act(targets)}
+            >{label}</button
         >
     {/if}
-    {#if !step.done && !bench.wetBelow && (isByPass || (bench.figure !== null && bench.open.length > 1))}
-        <button disabled={bench.busy} onclick={() => bench.done(bench.figure === null ? bench.targets : bench.open)}
-            >{isByPass && bench.figure === null ? 'All coats done' : `Done on all ${bench.open.length}`}</button
-        >
+    {#if !step.done && isByPass}
+        <button disabled={bench.busy} onclick={() => bench.done(targets)}>All coats done</button>
     {/if}
-    <button onclick={() => (bench.dialog = 'different')}
-        >{bench.figure === null ? 'Different on one' : 'Different'}</button
-    >
+    {#if !step.done && bench.figure !== null && bench.open.length > 1}
+        <button disabled={bench.busy} onclick={() => bench.done(bench.open)}>Done on all {bench.open.length}</button>
+    {/if}
+    <button onclick={() => (bench.dialog = 'different')}>Different</button>
     <p class="keys">
         {#if step.left.figures.length > 1}
             <span>{counted(step.left.figures.length, 'figure')} to go, about {duration(step.left.minutes)} of work</span
@@ -97,6 +91,12 @@
         color: #ffffff;
         font-size: var(--size-title);
         font-weight: 600;
+    }
+    .actions .wet {
+        border: 2px solid var(--warn);
+        background: none;
+        color: var(--ink);
+        font-size: var(--size-head);
     }
     .actions button:disabled {
         opacity: 0.5;

@@ -5,10 +5,11 @@
     import BenchDialogs from './BenchDialogs.svelte';
     import BenchSide from './BenchSide.svelte';
     import BenchStepView from './BenchStepView.svelte';
+    import InTime from './InTime.svelte';
     import SittingBar from './SittingBar.svelte';
     import StopHere from './StopHere.svelte';
     import { BenchState } from './bench.svelte';
-    import { keyOf } from './keys';
+    import { keyOf } from './bench-keys';
     import { Presence } from './presence.svelte';
 
     interface Props {
@@ -72,6 +73,7 @@
                     kind="error"
                     title={bench.problem}
                 />{/if}
+            <InTime {bench} view={bench.bench} />
             {#if bench.bench.stop}<StopHere {bench} stop={bench.bench.stop} />{/if}
             {#if bench.step}
                 <BenchStepView {bench} step={bench.step} />

@@ -26,7 +26,7 @@
             <button
                 class:done={isDone}
                 class:ahead={!isDone && !isOpen}
-                disabled={!isOpen || bench.busy || bench.wetBelow !== null}
+                disabled={!isOpen || bench.busy}
                 aria-label={isDone
                     ? `Figure ${number} is done`
                     : isOpen

@@ -88,4 +88,9 @@
         font-size: var(--size-body);
         color: var(--ink-soft);
     }
+    @media (max-width: 720px) {
+        .bar p {
+            flex-basis: 100%;
+        }
+    }
 </style>

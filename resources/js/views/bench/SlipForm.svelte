@@ -53,7 +53,7 @@
     {#if bench.problem}<InlineNotification lowContrast hideCloseButton kind="error" title={bench.problem} />{/if}
     <p class="soft">
         {step ? `While painting ${step.area.toLowerCase()}, ${step.technique}. ` : ''}It stays on the list, with how to
-        mend it, until you say it is mended.
+        fix it, until you say it is mended.
     </p>
     <div class="fields">
         <Select labelText="What happened" bind:selected={what}>
@@ -63,7 +63,7 @@
                 />{/each}
         </Select>
         <Select labelText="Where it landed" bind:selected={on}>
-            <SelectItem value="0" text={step?.area_id ? `On ${step.area.toLowerCase()} itself` : 'On the figure'} />
+            <SelectItem value="0" text={step?.area_id ? `On this area: ${step.area.toLowerCase()}` : 'On the figure'} />
             {#each neighbours as area (area.id)}<SelectItem value={String(area.id)} text={area.name} />{/each}
         </Select>
         <FigurePicker count={view.company.count} bind:chosen={figures} />

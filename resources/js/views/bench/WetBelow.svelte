@@ -18,9 +18,6 @@
         {#if meanwhile}Meanwhile: <button class="tool-link" onclick={() => (bench.turned = meanwhile.id)}
                 >{meanwhile.words}</button
             >{/if}
-        {#if bench.wetBelow}
-            <button class="tool-link" onclick={() => (bench.overruled = step.id)}>Paint on it all the same</button>
-        {:else}You paint on it all the same.{/if}
     </p>
 {/if}
 

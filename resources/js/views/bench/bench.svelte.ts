@@ -11,8 +11,6 @@ export class BenchState {
     /** up to which level of finish, empty for all of it */
     level = $state('');
     dialog: 'different' | Occasion | null = $state(null);
-    /** a step that is painted although it is wet below */
-    overruled: string | null = $state(null);
     readonly query;
     readonly figures;
     readonly write = useWrite();
@@ -67,10 +65,9 @@ export class BenchState {
         return this.step?.pass.figures ?? [];
     }
 
-    /** What is wet below the step, where nobody said to paint on it all the same. */
+    /** What is wet below the step. */
     get wetBelow() {
-        const below = this.bench?.below.find((b) => b.step === this.step?.id) ?? null;
-        return this.overruled === this.step?.id ? null : below;
+        return this.bench?.below.find((b) => b.step === this.step?.id) ?? null;
     }
 
     get problem(): string {
@@ -120,7 +117,7 @@ export class BenchState {
     /** The large action: the pass that is under way on so many figures, or the step where it has one. */
     act(figures: number[]): void {
         const step = this.step;
-        if (!step || this.wetBelow) return;
+        if (!step) return;
         if (step.loop === null && step.pass.of > 1) void this.pass(figures);
         else this.done(figures);
     }
@@ -216,15 +213,29 @@ export class BenchState {
         body?: object,
         what: 'record' | 'recipe' = 'record',
     ): Promise<boolean> {
+        const before = this.step;
         const arrived = (bench: Bench) => ({
             key: ['bench', bench.company.id, bench.figure, bench.level],
             data: bench,
         });
-        if (!(await this.write.send<Bench>(what, method, `${path}${this.asked}`, body, arrived))) return false;
-        const isSame = /\/(pots|pictures|dry|air|mended|likewise)/.test(`/${path}`);
-        if (!isSame) this.turned = null;
+        if (!(await this.write.send<Bench>(what, method, `${path}${this.asked}`, body, arrived))) {
+            // Another window may have been quicker: what it left is shown beside the reason.
+            void this.write.stale(what);
+            return false;
+        }
+        if (!this.isStaying(path, before)) this.turned = null;
         this.dialog = null;
         return true;
+    }
+
+    /** Nobody leaves a step because of its pot or a picture, nor in the middle of a row. */
+    private isStaying(path: string, before: BenchStep | null): boolean {
+        if (!/\/(records|passes)$/.test(path)) return true;
+        const now = this.bench?.steps.find((s) => s.id === before?.id);
+        const isInRow =
+            this.figure === null && now?.done === false && before !== null && now.pass.number === before.pass.number;
+        if (isInRow) this.turned = now.id;
+        return isInRow;
     }
 
     close(): void {

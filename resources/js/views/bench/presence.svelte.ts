@@ -2,6 +2,9 @@ import type { Drying } from '../../api/wire';
 
 const KEY = 'kalokroma.bench';
 
+/** Browsers wait no longer than this. */
+const LONGEST_MS = 2_000_000_000;
+
 /** What the device does beside the picture: it reads aloud, stays awake, and gives notice when something is dry. */
 export class Presence {
     aloud = $state(localStorage.getItem(`${KEY}.aloud`) === 'yes');
@@ -59,12 +62,15 @@ export class Presence {
         this.timers = [];
         if (!this.notice || !this.canNotify || Notification.permission !== 'granted') return;
         for (const wait of drying) {
-            const left = Date.parse(wait.until) - Date.parse(now);
-            if (left <= 0 || left > 2_000_000_000) continue;
-            const body = wait.after ? `Next on it: ${wait.after}.` : wait.company;
-            this.timers.push(
-                setTimeout(() => new Notification(`${wait.what}: dry`, { body, tag: `dry-${wait.id}` }), left),
-            );
+            this.at(wait.until, now, `${wait.what}: dry`, wait.after ? `Next on it: ${wait.after}.` : wait.company);
+            if (wait.soon) this.at(wait.soon, now, `${wait.then}: begin soon`, `${wait.what} will be too dry.`);
+        }
+    }
+
+    private at(instant: string, now: string, title: string, body: string): void {
+        const left = Date.parse(instant) - Date.parse(now);
+        if (left > 0 && left < LONGEST_MS) {
+            this.timers.push(setTimeout(() => new Notification(title, { body, tag: title }), left));
         }
     }
 

@@ -28,7 +28,13 @@
         {#if entry.look}<Faces faces={entry.look} label="Predicted after it" height="44px" />{/if}
     </div>
     <div class="what">
-        <h3>{entry.area}, {entry.work ?? entry.stage}</h3>
+        <h3>
+            {entry.area}, {entry.kind === 'slip'
+                ? entry.mishap || 'slip'
+                : entry.kind === 'repair'
+                  ? 'repair'
+                  : `${entry.work ?? entry.stage}${entry.kind === 'test' ? ', on a test piece' : ''}`}
+        </h3>
         <p class="soft">
             {entry.company} · {entry.figures.length === 1 ? 'figure' : 'figures'}
             {ranges(entry.figures)}
@@ -48,6 +54,7 @@
         <p class:same={entry.in_plan && !entry.differences.length}>{entry.real.words ?? 'paint not noted'}</p>
         <p class="mono">{told(entry.real, 'in all') || 'nothing more noted'}</p>
         {#if entry.differences.length}<p class="differs">≠ {entry.differences.join('; ')}</p>{/if}
+        {#if entry.kind === 'slip'}<p>{entry.mended_at ? 'mended' : 'not mended yet'}</p>{/if}
         {#if entry.note}<p class="note">“{entry.note}”</p>{/if}
     </div>
 </article>

@@ -1,5 +1,6 @@
 <script lang="ts">
     import { Button } from 'carbon-components-svelte';
+    import LayOut from '../../parts/LayOut.svelte';
     import type { OrderState } from './order.svelte';
 
     interface Props {
@@ -28,7 +29,12 @@
     >
     <Button size="small" kind="ghost" type="submit" disabled={!minutes || plan.working !== ''}>What fits?</Button>
 </form>
-{#if plan.now}<p>{plan.now.words}</p>{/if}
+{#if plan.now}
+    <p>{plan.now.words}</p>
+    {#if plan.company !== null}<p>
+            <LayOut company={plan.company} origin="minutes" minutes={plan.now.minutes} words="Lay that out" />
+        </p>{/if}
+{/if}
 
 <style>
     form {

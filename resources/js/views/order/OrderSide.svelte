@@ -1,6 +1,7 @@
 <script lang="ts">
     import { Button } from 'carbon-components-svelte';
     import type { RunningOrder } from '../../api/wire';
+    import LayOut from '../../parts/LayOut.svelte';
     import AirOfRoom from './AirOfRoom.svelte';
     import HaveNow from './HaveNow.svelte';
     import OpenPot from './OpenPot.svelte';
@@ -36,7 +37,7 @@
                         <i style:background={pot.hex} aria-hidden="true"></i>{pot.name}
                     </li>{/each}
             </ul>
-            <Button size="small" href="#/bench/{order.company.id}">Start at the Bench</Button>
+            <p class="start"><LayOut company={order.company.id} origin="order" words="Start at the Bench" /></p>
             <HaveNow {plan} />
         </section>
     {/if}

@@ -2,6 +2,7 @@
     import type { Recipe } from '../../api/wire';
     import type { RecipeState } from './recipe.svelte';
     import UndoRedo from '../../parts/UndoRedo.svelte';
+    import LayOut from '../../parts/LayOut.svelte';
     import ToBook from './ToBook.svelte';
 
     interface Props {
@@ -24,6 +25,12 @@
         onstep={(where) => page.retrace(where, ofFigure)}
     />
     <span class="right">
+        {#if recipe.drafted}<LayOut
+                company={recipe.company.id}
+                origin="recipe"
+                area={recipe.area.id}
+                words="Paint this now"
+            />{/if}
         <a class="tool-link" href="#/compare/{recipe.company.id}?area={recipe.area.id}">Compare drafts</a>
         <button class="tool-link" aria-expanded={keeping} onclick={() => (keeping = !keeping)}>Keep in the book</button>
         <a class="tool-link" href="/api/areas/{recipe.area.id}/card" target="_blank" rel="noopener">Card</a>

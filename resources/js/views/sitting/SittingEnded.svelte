@@ -33,7 +33,7 @@
             {/each}
         </section>
         {#if painted.length}
-            <h2>How they stand now</h2>
+            <h2>How they look now</h2>
             {#each painted as company (company.id)}
                 <CompanyRow {company} figure={figures.data?.companies.find((c) => c.id === company.id) ?? null} />
             {/each}

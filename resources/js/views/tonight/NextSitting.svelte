@@ -1,15 +1,14 @@
 <script lang="ts">
     import type { NextSitting, SittingNow } from '../../api/wire';
+    import LayOut from '../../parts/LayOut.svelte';
     import { capital } from '../../parts/words';
 
     interface Props {
         sheet: NextSitting;
         /** the one that is under way */
         sitting: SittingNow | null;
-        busy: boolean;
-        onlay: (company: number, body: object) => void;
     }
-    let { sheet, sitting, busy, onlay }: Props = $props();
+    let { sheet, sitting }: Props = $props();
     let minutes = $state('40');
     const heads = { now: 'Tonight', today: 'Today', later: 'Next' };
     const wide = $derived(sheet.blocks.filter((b) => b.wide >= 4));
@@ -50,15 +49,8 @@
 </div>
 {#if !sitting}
     <div class="acts">
-        <button class="go" disabled={busy} onclick={() => onlay(sheet.company_id, { origin: 'order' })}
-            >Start: {capital(sheet.first)}</button
-        >
-        <form
-            onsubmit={(e) => {
-                e.preventDefault();
-                onlay(sheet.company_id, { origin: 'minutes', minutes: Number(minutes) });
-            }}
-        >
+        <LayOut company={sheet.company_id} origin="order" words="Start: {capital(sheet.first)}" large />
+        <p>
             <label
                 >I have only <input
                     class="plain-field"
@@ -69,8 +61,14 @@
                     bind:value={minutes}
                 /> minutes</label
             >
-            <button class="also" disabled={busy || !minutes}>Lay that out</button>
-        </form>
+            <LayOut
+                company={sheet.company_id}
+                origin="minutes"
+                minutes={Number(minutes)}
+                words="Lay that out"
+                disabled={!minutes}
+            />
+        </p>
     </div>
 {/if}
 
@@ -116,31 +114,26 @@
         align-items: center;
         margin-top: 10px;
     }
-    form {
+    .acts p {
         display: flex;
+        flex-wrap: wrap;
         gap: 10px;
         align-items: center;
     }
     input {
         width: 64px;
     }
-    .go,
-    .also {
-        border: 0;
-        font: inherit;
-        cursor: pointer;
-    }
-    .go {
-        padding: 14px 32px;
-        background: var(--accent);
-        color: #ffffff;
-        font-size: var(--size-head);
-        font-weight: 600;
-    }
-    .also {
-        padding: 9px 16px;
-        border: 1px solid var(--accent-text);
-        background: none;
-        color: var(--accent-text);
+    @media (max-width: 720px) {
+        .names {
+            display: flex;
+            flex-wrap: wrap;
+            gap: 4px 16px;
+            height: auto;
+            padding-top: 6px;
+        }
+        .names span {
+            position: static;
+            width: auto !important;
+        }
     }
 </style>

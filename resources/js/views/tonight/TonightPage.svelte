@@ -1,7 +1,6 @@
 <script lang="ts">
     import { createQuery } from '@tanstack/svelte-query';
     import { figuresQuery, tonightQuery } from '../../api/queries';
-    import type { Sitting } from '../../api/wire';
     import { useWrite } from '../../api/write.svelte';
     import Refused from '../../parts/Refused.svelte';
     import Waiting from '../../parts/Waiting.svelte';
@@ -14,12 +13,6 @@
     const write = useWrite();
     const view = $derived(tonight.data);
     const sitting = $derived(view?.sitting ?? null);
-
-    /** Lays a sitting out, and goes on to what is fetched for it. */
-    async function layOut(company: number, body: object) {
-        const laid = await write.send<Sitting>('sitting', 'POST', `companies/${company}/sittings`, body);
-        if (laid) location.hash = `#/sitting/${laid.id}`;
-    }
 </script>
 
 {#if !view}
@@ -54,7 +47,7 @@
                 </p>
             {/if}
             {#if view.sheet}
-                <NextSitting sheet={view.sheet} {sitting} busy={write.pending} onlay={layOut} />
+                <NextSitting sheet={view.sheet} {sitting} />
             {:else if !sitting}
                 <h1>{view.begun ? 'Nothing is waiting to be painted' : 'Nothing begun yet'}</h1>
                 <p class="soft">

@@ -8,7 +8,7 @@ export function keyOf(event: KeyboardEvent, bench: BenchState): (() => void) | n
     }
     const act: Record<string, () => void> = {
         Enter: () => bench.act(bench.targets),
-        a: () => !bench.wetBelow && bench.done(bench.open),
+        a: () => bench.done(bench.open),
         d: () => bench.step && (bench.dialog = 'different'),
         u: () => (bench.dialog = 'other'),
         s: () => (bench.dialog = 'slip'),
