@@ -358,7 +358,7 @@ final class BenchTest extends TestCase
         $drying = $this->getJson($this->url('bench?figure=1'))->json('drying');
         self::assertSame(
             [[
-                'id' => 1,
+                'ids' => [1],
                 'pass' => false,
                 'what' => 'Whole figure, undercoat',
                 'figures' => [1],
@@ -369,6 +369,7 @@ final class BenchTest extends TestCase
                 'urgent' => false,
                 'blown' => true,
                 'since' => '2026-11-20T18:00:00Z',
+                'first' => null,
                 'until' => '2026-11-20T18:20:00Z',
                 'after' => 'basecoat',
             ]],
@@ -445,7 +446,7 @@ final class BenchTest extends TestCase
         self::assertSame([], $bench->json('meanwhile'));
 
         foreach ($drying as $wait) {
-            $bench = $this->postJson("/api/records/{$wait['id']}/dry", ['figure' => 1])->assertOk();
+            $bench = $this->postJson("/api/records/{$wait['ids'][0]}/dry", ['figure' => 1])->assertOk();
         }
         self::assertSame([[], []], [$bench->json('drying'), $bench->json('below')]);
     }
@@ -459,7 +460,7 @@ final class BenchTest extends TestCase
         $area = $steps[1]['area_id'];
         $bench = $this->record(['area_id' => $area, 'step' => $steps[1]['key'], 'stage' => $steps[1]['stage'],
             'figures' => [1]])->assertOk();
-        $wait = $bench->json('drying.0.id');
+        $wait = $bench->json('drying.0.ids.0');
         self::assertNotNull($bench->json('below.0'));
         foreach ($bench->json('below') as $below) {
             $step = array_column($bench->json('steps'), null, 'id')[$below['step']];
@@ -482,7 +483,7 @@ final class BenchTest extends TestCase
     {
         $this->signIn();
         $bench = $this->record(['area_id' => null, 'step' => null, 'stage' => 'basecoat', 'figures' => [1]])->assertOk();
-        $wait = $bench->json('drying.0.id');
+        $wait = $bench->json('drying.0.ids.0');
         $this->signIn('Another painter');
 
         $this->postJson("/api/records/$wait/dry")->assertNotFound();

@@ -220,7 +220,8 @@ final class EveningTest extends TestCase
     /** @param array<string, mixed> $params */
     private function cdp(string $command, array $params): void
     {
-        $this->studio->browser->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', ['cmd' => $command, 'params' => $params]);
+        $this->studio->browser->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', ['cmd' => $command,
+            'params' => $params]);
     }
 
     private function done(int $id): int

@@ -12,6 +12,7 @@ use App\Models\Entry;
 use App\Models\PassRow;
 use App\Models\PictureRow;
 use App\Models\SittingRow;
+use App\Workshop\Bench\PassDesk;
 use App\Workshop\Bench\SittingDesk;
 use App\Workshop\Bench\SlipDesk;
 use App\Workshop\Order\OrderDesk;
@@ -93,12 +94,10 @@ final readonly class BenchView
             'steps' => array_map($this->step(...), $shown),
             'next' => $next?->id(),
             'left_minutes' => (int) round(array_sum(array_map(static fn (Task $t): float => $t->work->handsOnMinutes, $this->tasks))),
-            'drying' => array_map(fn (Entry|PassRow $e): array => DryingView::of(
-                $e,
-                $company,
-                $this->now,
-                BenchDesk::after($e, $company, $this->steps),
-            ), $drying),
+            'drying' => DryingView::all(array_map(
+                fn (Entry|PassRow $e): array => [$company, $e, BenchDesk::after($e, $company, $this->steps)],
+                $drying,
+            ), $this->now),
             'below' => array_map(static fn (string $id): array => [
                 'step' => $id,
                 'what' => DryingView::what($wet[$id], $company),
@@ -258,7 +257,7 @@ final readonly class BenchView
         foreach ($open as $step) {
             foreach ($drying as $entry) {
                 $its = $entry->drying();
-                $first = $this->left($step)[0] ?? 0;
+                $first = PassDesk::of($this->company, $step, $this->left($step))->figures[0] ?? 0;
                 if ($its->isWet($this->now->getTimestamp()) && $its->isUnder($step->areaId(), $first)) {
                     $wet[self::id($step)] = $entry;
                 }
@@ -309,7 +308,8 @@ final readonly class BenchView
         $entry = $this->company->records->sortByDesc('id')->first();
         $pass = $this->company->passes->sortByDesc('id')->first();
         $last = $pass !== null && ($entry === null || $pass->created_at > $entry->created_at) ? $pass : $entry;
-        $isDifferent = $last instanceof Entry && $last->done_at->addHours(self::FRESH_H) > $this->now && $last->step_key !== null && $last->area_id !== null && EntryDiffers::is($last);
+        $isDifferent = $last instanceof Entry && $last->done_at->addHours(self::FRESH_H) > $this->now && $last->step_key !== null
+            && $last->area_id !== null && EntryDiffers::is($last);
 
         return $last === null ? null : [
             'id' => $last->id,

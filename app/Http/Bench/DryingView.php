@@ -10,6 +10,7 @@ use App\Models\Entry;
 use App\Models\PassRow;
 use App\Workshop\Record\BenchStep;
 use Carbon\CarbonImmutable;
+use Kalokroma\Bench\RowDrying;
 use Kalokroma\Order\Job\StillDrying;
 use Kalokroma\Recipe\Technique\Technique;
 
@@ -17,35 +18,56 @@ use Kalokroma\Recipe\Technique\Technique;
 final class DryingView
 {
     /**
-     * @param BenchStep|null $after what follows on it; null for nothing
+     * Rows that were ticked off figure by figure stand as one.
+     *
+     * @param list<array{0: Company, 1: Entry|PassRow, 2: BenchStep|null}> $wet with what follows on each
+     *
+     * @return list<array<string, mixed>> what is dry first comes first
+     */
+    public static function all(array $wet, CarbonImmutable $now): array
+    {
+        $rows = RowDrying::of(array_map(static fn (array $each): array => [
+            $each[0]->id.': '.self::what($each[1], $each[0]).($each[1] instanceof PassRow ? '' : ', done'),
+            $each[1]->drying(),
+        ], $wet));
+
+        return array_map(
+            static fn (RowDrying $row): array => self::row($row, array_map(static fn (int $at): array => $wet[$at], $row->of), $now),
+            $rows,
+        );
+    }
+
+    /**
+     * @param non-empty-list<array{0: Company, 1: Entry|PassRow, 2: BenchStep|null}> $of
      *
      * @return array<string, mixed>
      */
-    public static function of(Entry|PassRow $entry, Company $company, CarbonImmutable $now, ?BenchStep $after): array
+    private static function row(RowDrying $row, array $of, CarbonImmutable $now): array
     {
+        [$company, $entry, $after] = $of[0];
         $drying = $entry->drying();
 
         return [
-            'id' => $entry->id,
+            'ids' => array_map(static fn (array $each): int => $each[1]->id, $of),
             'pass' => $entry instanceof PassRow,
             'company_id' => $company->id,
             'company' => $company->name,
             'what' => self::what($entry, $company),
-            'figures' => $entry->figures,
-            'all' => count($entry->figures) === $company->count,
+            'figures' => $row->figures,
+            'all' => count($row->figures) === $company->count,
             'then' => $drying->then?->words() ?? '',
             'latest' => $drying->latest === null ? null : self::instant($drying->latest),
             'soon' => $drying->soon() === null ? null : self::instant($drying->soon()),
             'urgent' => $drying->isUrgent($now->getTimestamp()),
             'blown' => $entry instanceof PassRow || StillDrying::mayBeBlown($entry->technique()),
-            'since' => $entry->done_at->toIso8601ZuluString(),
-            'until' => self::until($entry),
+            'since' => self::instant($row->since),
+            'first' => $row->first === $row->until ? null : self::instant($row->first),
+            'until' => self::instant($row->until),
             'after' => match (true) {
                 $entry instanceof PassRow => 'coat '.($entry->number + 1),
                 default => $after === null ? '' : $after->outcome->step->technique->words(),
             },
-            'hex' => $entry instanceof Entry && is_string($entry->planned['look']['plane'] ?? null)
-                ? $entry->planned['look']['plane'] : null,
+            'hex' => $entry instanceof Entry && is_string($entry->planned['look']['plane'] ?? null) ? $entry->planned['look']['plane'] : null,
         ];
     }
 

@@ -32,10 +32,7 @@ final class SittingEndView
                 'figures_words' => ($e->figures === [] || count($e->figures) === 1 ? 'figure ' : 'figures ').Ranges::words($e->figures),
                 'hex' => is_string($e->planned['look']['plane'] ?? null) ? $e->planned['look']['plane'] : null,
             ], array_values(array_filter($end->entries, static fn (Entry $e): bool => $e->kind->isPainted()))),
-            'drying' => array_map(
-                static fn (array $each): array => DryingView::of($each[1], $each[0], $end->now, $each[2]),
-                $end->drying(),
-            ),
+            'drying' => DryingView::all($end->drying(), $end->now),
             'washing' => $end->washing(),
             'next' => $next === null ? '' : Message::listed(array_slice(array_map(
                 static fn (SittingStep $s): string => lcfirst($s->words()),

@@ -8,8 +8,6 @@ use App\Http\Bench\BenchView;
 use App\Http\Bench\DryingView;
 use App\Http\Bench\SittingView;
 use App\Models\Company;
-use App\Models\Entry;
-use App\Models\PassRow;
 use App\Workshop\Bench\SittingDesk;
 use App\Workshop\Bench\TonightDesk;
 use App\Workshop\Studio;
@@ -53,7 +51,10 @@ final readonly class TonightView
                 $this->desk->now,
             ),
             'sheet' => $planned === null ? null : $this->sheet($planned),
-            'drying' => array_map($this->drying(...), $this->desk->drying()),
+            'drying' => DryingView::all(
+                array_map(fn (array $each): array => [...$each, $this->desk->after(...$each)], $this->desk->drying()),
+                $this->desk->now,
+            ),
             'slips' => BenchView::slips($this->studio, $this->desk->companies),
             'companies' => array_values($this->desk->companies->map($this->company(...))->all()),
             'worth' => $this->worth(),
@@ -100,16 +101,6 @@ final readonly class TonightView
             ], $sheet->gaps()),
             'first' => $steps[0]->words(),
         ];
-    }
-
-    /**
-     * @param array{Company, Entry|PassRow} $each
-     *
-     * @return array<string, mixed>
-     */
-    private function drying(array $each): array
-    {
-        return DryingView::of($each[1], $each[0], $this->desk->now, $this->desk->after(...$each));
     }
 
     /** @return array<string, mixed> */

@@ -11,11 +11,11 @@
         /** there are, default 40 */
         minutes?: number;
         words: string;
-        /** whether it is the one large action of its page, default false */
-        large?: boolean;
+        /** the one large action of its page, one beside others, or a word among them, which is the default */
+        size?: 'large' | 'small' | 'word';
         disabled?: boolean;
     }
-    let { company, origin, area = null, minutes = 40, words, large = false, disabled = false }: Props = $props();
+    let { company, origin, area = null, minutes = 40, words, size = 'word', disabled = false }: Props = $props();
     const write = useWrite();
 
     /** Lays a sitting out, and goes on to what is fetched for it. */
@@ -29,23 +29,27 @@
     }
 </script>
 
-<button type="button" class={large ? 'large' : 'tool-link'} disabled={disabled || write.pending} onclick={layOut}
+<button type="button" class={size === 'word' ? 'tool-link' : size} disabled={disabled || write.pending} onclick={layOut}
     >{words}</button
 >
 {#if write.problem}<span role="alert">{write.problem}</span>{/if}
 
 <style>
-    .large {
-        padding: 14px 32px;
+    .large,
+    .small {
+        padding: 8px 16px;
         border: 0;
         background: var(--accent);
         color: #ffffff;
         font: inherit;
-        font-size: var(--size-head);
-        font-weight: 600;
         cursor: pointer;
     }
-    .large:disabled {
+    .large {
+        padding: 14px 32px;
+        font-size: var(--size-head);
+        font-weight: 600;
+    }
+    button:disabled {
         opacity: 0.5;
     }
 </style>

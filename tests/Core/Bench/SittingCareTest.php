@@ -6,7 +6,9 @@ namespace Tests\Core\Bench;
 
 use Kalokroma\Bench\AirbrushCare;
 use Kalokroma\Bench\Rest;
+use Kalokroma\Bench\RowDrying;
 use Kalokroma\Bench\RowPasses;
+use Kalokroma\Order\Job\StillDrying;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Recipe\Steps;
@@ -103,6 +105,23 @@ final class SittingCareTest extends TestCase
         self::assertSame(3, RowPasses::goes(Steps::outcome(Steps::step('basecoat', coats: 3))));
         self::assertSame(1, RowPasses::goes(Steps::outcome(Steps::step('undercoat', coats: 2))));
         self::assertSame(1, RowPasses::goes(Steps::outcome(Steps::step('wiping'))));
+    }
+
+    /** Three ticked off within ten minutes are one row; the same coat two hours later, or on a figure that has it, is another one. */
+    public function testWhatWasTickedOffAlongARowDriesAsOne(): void
+    {
+        $wet = static fn (int $at, array $figures, int $minutes = 8): StillDrying
+            => StillDrying::of('coat', $figures, self::at($at), $minutes, null, null);
+        $rows = RowDrying::of([
+            ['coat', $wet(5, [2])], ['wash', $wet(1, [1], 40)], ['coat', $wet(0, [1])], ['coat', $wet(9, [3])],
+            ['coat', $wet(9, [1])], ['coat', $wet(120, [4])],
+        ]);
+
+        self::assertSame([[1, 2, 3], [1], [1], [4]], array_map(static fn (RowDrying $r): array => $r->figures, $rows));
+        self::assertSame([2, 0, 3], $rows[0]->of, 'by the places they were given in, in the order they were done in');
+        self::assertSame([self::at(0), self::at(8), self::at(17)], [$rows[0]->since, $rows[0]->first, $rows[0]->until]);
+        self::assertSame([self::at(41), self::at(41)], [$rows[2]->first, $rows[2]->until]);
+        self::assertSame([], RowDrying::of([]));
     }
 
     private static function at(int $minute): int

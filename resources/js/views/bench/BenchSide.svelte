@@ -24,7 +24,7 @@
 <aside aria-label="What dries, figures, what comes next">
     <h2>{view.company.name}{view.figure === null ? '' : `, figure ${view.figure}`}</h2>
     <h3>Drying</h3>
-    {#each view.drying as each (`${each.pass}${each.id}`)}
+    {#each view.drying as each (`${each.pass}${each.ids[0]}`)}
         <DryingClock drying={each} now={view.now} ondry={(hairdryer) => bench.dry(each, hairdryer)} />
     {:else}
         <p class="soft">Nothing is drying{view.figure === null ? '' : ' on this figure'}.</p>

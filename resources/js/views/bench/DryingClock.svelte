@@ -32,7 +32,9 @@
     </p>
     <div class="bar"><i style:width="{along}%" style:background={drying.hex ?? undefined}></i></div>
     <p class="then">
-        {left > 0 ? `until ${until(drying.until, now)}` : 'dry'}{drying.after ? `; then ${drying.after}` : ''}
+        {left > 0
+            ? `${drying.first ? `first dry ${until(drying.first, now)}, all ` : ''}until ${until(drying.until, now)}`
+            : 'dry'}{drying.after ? `; then ${drying.after}` : ''}
     </p>
     {#if drying.latest}<p class="then" class:urgent={drying.urgent}>
             {drying.then}: begin by {until(drying.latest, now)}

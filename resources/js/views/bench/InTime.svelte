@@ -17,7 +17,7 @@
     const follower = (then: string) => view.steps.find((s) => !s.done && s.technique === then) ?? null;
 </script>
 
-{#each due as wait (`${wait.pass}${wait.id}`)}
+{#each due as wait (`${wait.pass}${wait.ids[0]}`)}
     {@const step = follower(wait.then)}
     <p role="alert">
         {ticking.isPast(wait.latest, true)

@@ -158,8 +158,10 @@ export class BenchState {
     }
 
     /** What was to be waited for is dry already. */
-    dry(wait: { id: number; pass: boolean }, hairdryer: boolean): void {
-        void this.send('POST', `${wait.pass ? 'passes' : 'records'}/${wait.id}/dry`, { hairdryer });
+    dry(wait: { ids: number[]; pass: boolean }, hairdryer: boolean): void {
+        for (const id of wait.ids) {
+            void this.send('POST', `${wait.pass ? 'passes' : 'records'}/${id}/dry`, { hairdryer });
+        }
     }
 
     mended(slip: number): void {

@@ -51,10 +51,13 @@
     </div>
     <div>
         <p class="label">done</p>
-        <p class:same={entry.in_plan && !entry.differences.length}>{entry.real.words ?? 'paint not noted'}</p>
-        <p class="mono">{told(entry.real, 'in all') || 'nothing more noted'}</p>
+        {#if entry.kind === 'slip'}
+            <p>{entry.mended_at ? 'mended' : 'not mended yet'}</p>
+        {:else}
+            <p class:same={entry.in_plan && !entry.differences.length}>{entry.real.words ?? 'paint not noted'}</p>
+            <p class="mono">{told(entry.real, 'in all') || 'nothing more noted'}</p>
+        {/if}
         {#if entry.differences.length}<p class="differs">≠ {entry.differences.join('; ')}</p>{/if}
-        {#if entry.kind === 'slip'}<p>{entry.mended_at ? 'mended' : 'not mended yet'}</p>{/if}
         {#if entry.note}<p class="note">“{entry.note}”</p>{/if}
     </div>
 </article>

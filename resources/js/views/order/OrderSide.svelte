@@ -37,7 +37,9 @@
                         <i style:background={pot.hex} aria-hidden="true"></i>{pot.name}
                     </li>{/each}
             </ul>
-            <p class="start"><LayOut company={order.company.id} origin="order" words="Start at the Bench" /></p>
+            <p class="start">
+                <LayOut company={order.company.id} origin="order" words="Start at the Bench" size="small" />
+            </p>
             <HaveNow {plan} />
         </section>
     {/if}

@@ -46,7 +46,7 @@
         <h2>Wash and put away</h2>
         {#each end.washing as line (line)}<p>{line}</p>{:else}<p class="soft">Nothing to wash.</p>{/each}
         <h2>Still drying</h2>
-        {#each end.drying as each (`${each.pass}${each.id}`)}
+        {#each end.drying as each (`${each.pass}${each.ids[0]}`)}
             <DryingClock drying={each} {now} named />
         {:else}
             <p class="soft">Everything is dry.</p>

@@ -49,7 +49,7 @@
 </div>
 {#if !sitting}
     <div class="acts">
-        <LayOut company={sheet.company_id} origin="order" words="Start: {capital(sheet.first)}" large />
+        <LayOut company={sheet.company_id} origin="order" words="Start: {capital(sheet.first)}" size="large" />
         <p>
             <label
                 >I have only <input

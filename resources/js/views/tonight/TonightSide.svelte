@@ -10,13 +10,15 @@
     }
     let { view, write }: Props = $props();
 
-    const dry = (wait: { id: number; pass: boolean }, hairdryer: boolean) =>
-        void write.send('record', 'POST', `${wait.pass ? 'passes' : 'records'}/${wait.id}/dry`, { hairdryer });
+    function dry(wait: { ids: number[]; pass: boolean }, hairdryer: boolean) {
+        for (const id of wait.ids)
+            void write.send('record', 'POST', `${wait.pass ? 'passes' : 'records'}/${id}/dry`, { hairdryer });
+    }
 </script>
 
 <aside aria-label="What dries, what is not mended yet">
     <h2>Drying</h2>
-    {#each view.drying as each (`${each.pass}${each.id}`)}
+    {#each view.drying as each (`${each.pass}${each.ids[0]}`)}
         <DryingClock drying={each} now={view.now} named ondry={(hairdryer) => dry(each, hairdryer)} />
     {:else}
         <p class="soft">Nothing is drying.</p>
