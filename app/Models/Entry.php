@@ -76,10 +76,12 @@ final class Entry extends Model
         );
     }
 
-    /** What was done; null where it was not planned, or nobody wrote it down. */
+    /** What was done, as planned or as it was said outside the plan; null where nobody wrote it down, or nothing was painted there. */
     public function technique(): ?Technique
     {
-        return Technique::tryFrom($this->substance()->technique ?? '');
+        $said = $this->kind->isPainted() ? $this->real['technique'] ?? '' : '';
+
+        return Technique::tryFrom($this->substance()->technique ?? (is_string($said) ? $said : ''));
     }
 
     /** What was planned for it then; null where it was not planned. */

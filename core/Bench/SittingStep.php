@@ -71,10 +71,12 @@ final readonly class SittingStep
         );
     }
 
-    /** "Coat: wash". */
+    /** "Coat: wash"; "Undercoat" where it is the whole figure. */
     public function words(): string
     {
-        return $this->name.': '.$this->outcome->step->technique->words();
+        $technique = $this->outcome->step->technique->words();
+
+        return $this->area === null ? ucfirst($technique) : $this->name.': '.$technique;
     }
 
     /** Share of the step's coats and rounds that belong to this sitting, 0 < share ≤ 1. */

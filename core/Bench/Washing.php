@@ -30,8 +30,8 @@ final class Washing
             in_array(Tool::SprayCan, $tools, true) ? 'Spray can: turn it over and spray until only gas comes.' : '',
             $isSolvent ? 'Solvent brushes: clean them in the thinner, then with soap.' : '',
             $isSolvent ? 'Rags: dry them flat outdoors or keep them in a closed metal tin. Leftovers go to the hazardous-waste point.' : '',
-            $isWater && $owned->wetPalette ? 'Wet palette: close the lid. What is on it keeps for about a day.' : '',
-            $isWater && !$owned->wetPalette ? 'Palette: wipe it before the paint is hard.' : '',
+            $isBrushed && $isWater && $owned->wetPalette ? 'Wet palette: close the lid. What is on it keeps for about a day.' : '',
+            $isBrushed && $isWater && !$owned->wetPalette ? 'Palette: wipe it before the paint is hard.' : '',
             'Caps: wipe the rims and close them.',
         ]));
     }

@@ -67,7 +67,8 @@ final class DryingView
                 $entry instanceof PassRow => 'coat '.($entry->number + 1),
                 default => $after === null ? '' : $after->outcome->step->technique->words(),
             },
-            'hex' => $entry instanceof Entry && is_string($entry->planned['look']['plane'] ?? null) ? $entry->planned['look']['plane'] : null,
+            'hex' => $entry instanceof Entry && is_string($entry->planned['look']['plane'] ?? null)
+                ? $entry->planned['look']['plane'] : null,
         ];
     }
 

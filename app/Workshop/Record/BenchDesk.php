@@ -89,6 +89,16 @@ final readonly class BenchDesk
         return $steps;
     }
 
+    /** Whether the next coat of the same step, or its end, is written down on these figures: that is what dries there now. */
+    private static function isOver(PassRow $pass, Company $company): bool
+    {
+        $isLater = static fn (Entry|PassRow $e): bool => $e->area_id === $pass->area_id && $e->step_key === $pass->step_key
+            && $e->done_at >= $pass->done_at && array_intersect($e->figures, $pass->figures) === $pass->figures;
+
+        return $company->records->contains($isLater)
+            || $company->passes->contains(static fn (PassRow $p): bool => $p->number > $pass->number && $isLater($p));
+    }
+
     /** The step on all figures that still lack it. */
     public static function task(Company $company, BenchStep $step, Progress $progress): Task
     {
@@ -127,7 +137,7 @@ final readonly class BenchDesk
     {
         $at = $now->getTimestamp();
         $drying = array_values(array_filter(
-            [...$company->records->all(), ...$company->passes->all()],
+            [...$company->records->all(), ...array_filter($company->passes->all(), static fn (PassRow $p): bool => !self::isOver($p, $company))],
             static fn (Entry|PassRow $e): bool => ($figure === null || in_array($figure, $e->figures, true))
                 && ($e->drying()->isWet($at) || $e->drying()->isUrgent($at)),
         ));

@@ -7,6 +7,7 @@
     import BenchStepView from './BenchStepView.svelte';
     import InTime from './InTime.svelte';
     import SittingBar from './SittingBar.svelte';
+    import SittingDone from './SittingDone.svelte';
     import StopHere from './StopHere.svelte';
     import { BenchState } from './bench.svelte';
     import { keyOf } from './bench-keys';
@@ -75,7 +76,9 @@
                 />{/if}
             <InTime {bench} view={bench.bench} />
             {#if bench.bench.stop}<StopHere {bench} stop={bench.bench.stop} />{/if}
-            {#if bench.step}
+            {#if bench.isSittingDone && bench.bench.sitting}
+                <SittingDone sitting={bench.bench.sitting} onpaint={() => (bench.paintsOn = true)} />
+            {:else if bench.step}
                 <BenchStepView {bench} step={bench.step} />
             {:else}
                 <AllDone bench={bench.bench} />

@@ -7,8 +7,8 @@ export function keyOf(event: KeyboardEvent, bench: BenchState): (() => void) | n
         return null;
     }
     const act: Record<string, () => void> = {
-        Enter: () => bench.act(bench.targets),
-        a: () => bench.done(bench.open),
+        Enter: () => !bench.isSittingDone && bench.act(bench.targets),
+        a: () => !bench.isSittingDone && bench.done(bench.open),
         d: () => bench.step && (bench.dialog = 'different'),
         u: () => (bench.dialog = 'other'),
         s: () => (bench.dialog = 'slip'),

@@ -11,6 +11,8 @@ export class BenchState {
     /** up to which level of finish, empty for all of it */
     level = $state('');
     dialog: 'different' | Occasion | null = $state(null);
+    /** paints on although all that was laid out is done */
+    paintsOn = $state(false);
     readonly query;
     readonly figures;
     readonly write = useWrite();
@@ -49,6 +51,12 @@ export class BenchState {
     get step(): BenchStep | null {
         const steps = this.bench?.steps ?? [];
         return steps.find((s) => s.id === this.turned) ?? steps.find((s) => s.id === this.bench?.next) ?? null;
+    }
+
+    /** Whether all that was laid out is painted, and nobody turned to anything else. */
+    get isSittingDone(): boolean {
+        const sitting = this.bench?.sitting;
+        return !!sitting?.started && !sitting.next && !this.paintsOn && this.turned === null;
     }
 
     get position(): number {
