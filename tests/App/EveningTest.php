@@ -13,6 +13,7 @@ use App\Models\PotRow;
 use Carbon\CarbonImmutable;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Testing\TestResponse;
+use PHPUnit\Framework\Attributes\TestWith;
 use Symfony\Component\HttpFoundation\Response;
 
 /** An evening at the bench: laid out, fetched for, painted in rows, ended; and what goes wrong meanwhile. */
@@ -261,6 +262,44 @@ final class EveningTest extends TestCase
         $this->signIn('Another painter');
         $this->get('/api/pictures/'.$picture['id'])->assertNotFound();
         self::assertSame(0, PictureRow::query()->count());
+    }
+
+    /**
+     * What lies in the corner that the camera saw first, by the table of EXIF 2.3, section 4.6.4, tag 0x0112.
+     *
+     * @param array{int, int} $size
+     */
+    #[TestWith([1, [40, 20], 'top left'])]
+    #[TestWith([2, [40, 20], 'top right'])]
+    #[TestWith([3, [40, 20], 'bottom right'])]
+    #[TestWith([4, [40, 20], 'bottom left'])]
+    #[TestWith([5, [20, 40], 'top left'])]
+    #[TestWith([6, [20, 40], 'top right'])]
+    #[TestWith([7, [20, 40], 'bottom right'])]
+    #[TestWith([8, [20, 40], 'bottom left'])]
+    public function testAPictureThatLiesOnItsSideIsTurnedUpright(int $orientation, array $size, string $corner): void
+    {
+        $image = imagecreatetruecolor(40, 20);
+        imagefill($image, 0, 0, 0x0000FF);
+        imagefilledrectangle($image, 0, 0, 19, 9, 0xFF0000);
+        ob_start();
+        imagejpeg($image, null, 95);
+        $exif = "Exif\0\0II*\0".pack('V', 8).pack('v', 1).pack('vvVvv', 0x0112, 3, 1, $orientation, 0).pack('V', 0);
+        $jpeg = substr_replace((string) ob_get_clean(), "\xFF\xE1".pack('n', strlen($exif) + 2).$exif, 2, 0);
+        $this->signIn();
+        $picture = $this->postJson($this->url('pictures'), ['file' => UploadedFile::fake()->createWithContent('a.jpg', $jpeg)])
+            ->assertOk()->json('pictures.0');
+        $kept = imagecreatefromstring((string) $this->get('/api/pictures/'.$picture['id'])->getContent());
+        self::assertNotFalse($kept);
+
+        self::assertSame($size, [imagesx($kept), imagesy($kept)]);
+        $at = static fn (int $x, int $y): bool => (imagecolorat($kept, $x, $y) >> 16 & 0xFF) > 128;
+        [$right, $bottom] = [$size[0] - 4, $size[1] - 4];
+        $red = ['top left' => $at(4, 4), 'top right' => $at($right, 4), 'bottom right' => $at($right, $bottom), 'bottom left' => $at(
+            4,
+            $bottom,
+        )];
+        self::assertSame([$corner], array_keys(array_filter($red)));
     }
 
     public function testTheAirOfTheRoomSlowsWhatIsWetAlready(): void

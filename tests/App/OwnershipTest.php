@@ -12,11 +12,16 @@ use App\Models\InvitationRow;
 use App\Models\LessonRow;
 use App\Models\Painter;
 use App\Models\PaintRow;
+use App\Models\PassRow;
+use App\Models\PictureRow;
 use App\Models\PlateRow;
+use App\Models\PotRow;
 use App\Models\RecipeRow;
 use App\Models\RevisionRow;
+use App\Models\SittingRow;
 use App\Models\TrialRow;
 use App\Workshop\Account\Accounts;
+use Carbon\CarbonImmutable;
 use Illuminate\Routing\Route as RouteObject;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
@@ -45,6 +50,10 @@ final class OwnershipTest extends TestCase
             RevisionRow::class,
             LessonRow::class,
             InvitationRow::class,
+            SittingRow::class,
+            PassRow::class,
+            PotRow::class,
+            PictureRow::class,
         ] as $class) {
             $row = new $class();
             self::assertTrue(Schema::hasColumn($row->getTable(), 'painter_id'), $class);
@@ -63,8 +72,8 @@ final class OwnershipTest extends TestCase
                         $method,
                         '/api/'.str_replace(
                             ['{paint}', '{company}', '{area}', '{record}', '{trial}', '{book}', '{lesson}', '{aside}', '{step}',
-                                '{invitation}', '{batch}'],
-                            ['1', '1', '1', '1', '1', '1', '1', '1', 'basecoat', '1', 'some-batch'],
+                                '{invitation}', '{batch}', '{sitting}', '{pass}', '{pot}', '{picture}', '{what}'],
+                            ['1', '1', '1', '1', '1', '1', '1', '1', 'basecoat', '1', 'some-batch', '1', '1', '1', '1', 'start'],
                             $uri,
                         ),
                     ),
@@ -88,7 +97,7 @@ final class OwnershipTest extends TestCase
             ++$tried;
             $address = '/api/'.str_replace(
                 ['{paint}', '{company}', '{area}', '{record}', '{trial}', '{book}', '{lesson}', '{aside}', '{step}', '{invitation}',
-                    '{batch}'],
+                    '{batch}', '{sitting}', '{pass}', '{pot}', '{picture}', '{what}'],
                 array_map(
                     strval(...),
                     [
@@ -103,6 +112,11 @@ final class OwnershipTest extends TestCase
                         'basecoat',
                         $ids['invitation'],
                         'some-batch',
+                        $ids['sitting'],
+                        $ids['pass'],
+                        $ids['pot'],
+                        $ids['picture'],
+                        'start',
                     ],
                 ),
                 $uri,
@@ -204,10 +218,32 @@ final class OwnershipTest extends TestCase
             'trial' => (int) TrialRow::query()->value('id'),
             'book' => (int) BookRow::query()->value('id'),
             'invitation' => $invitation,
+            ...$this->bench($painter, $company),
         ];
         Auth::logout();
 
         return $ids;
+    }
+
+    /** @return array<string, int> rows of an evening at the bench */
+    private function bench(Painter $painter, Company $company): array
+    {
+        $row = ['painter_id' => $painter->id, 'company_id' => $company->id];
+        $now = CarbonImmutable::now();
+
+        return [
+            'sitting' => SittingRow::query()->create([
+                'painter_id' => $painter->id, 'origin' => 'order', 'words' => 'coat', 'steps' => [], 'fetched' => [], 'laid_out_at' => $now,
+            ])->id,
+            'pass' => PassRow::query()->create([
+                ...$row, 'step_key' => 'basecoat', 'figures' => [1], 'number' => 1, 'dry_minutes' => 8, 'done_at' => $now,
+            ])->id,
+            'pot' => PotRow::query()->create([
+                'painter_id' => $painter->id, 'mix' => [['paint' => (string) PaintRow::query()->value('id'), 'parts' => 1]],
+                'paint_ul' => 80.0, 'thinner_ul' => 40.0, 'vessel' => 'jar', 'mixed_at' => $now,
+            ])->id,
+            'picture' => PictureRow::query()->create([...$row, 'width' => 8, 'height' => 8, 'bytes' => 'jpeg', 'taken_at' => $now])->id,
+        ];
     }
 
     /** @return array<string, mixed> every row of a painter, as it lies in the database */
@@ -228,6 +264,10 @@ final class OwnershipTest extends TestCase
             'book_recipes',
             'revisions',
             'invitations',
+            'sittings',
+            'passes',
+            'pots',
+            'pictures',
         ] as $table) {
             $rows[$table] = DB::table($table)->where('painter_id', $painter->id)->orderBy('id')->get()->map(
                 static fn (object $r): array => (array) $r,

@@ -115,7 +115,7 @@ final readonly class TonightView
             'name' => $company->name,
             'count' => $company->count,
             'planned' => $this->desk->isPlanned($company),
-            'level' => $level->value ?? '',
+            'level' => $level->value ?? $this->desk->stage($company)->value ?? 'bare',
             'next' => $next === null ? '' : self::named($company, $next),
             'next_figures' => $next === null || count($next->figures) === $company->count ? '' : Ranges::words($next->figures),
             'figures' => array_map(static fn (int $number, array $look): array => [

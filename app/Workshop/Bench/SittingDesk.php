@@ -114,8 +114,9 @@ final readonly class SittingDesk
     {
         $entries = $this->entries($row);
         $passes = PassRow::query()->where('done_at', '>=', $row->laid_out_at)->get();
+        $there = Company::query()->whereKey(array_unique(array_column($row->steps, 'company')))->pluck('id')->all();
 
-        return array_map(static function (array $step) use ($entries, $passes): array {
+        return array_map(static function (array $step) use ($entries, $passes, $there): array {
             $isIts = static fn (Entry|PassRow $e): bool
                 => $e->company_id === $step['company'] && $e->area_id === $step['area'] && $e->step_key === $step['key'];
             $had = $whole = [];
@@ -129,7 +130,9 @@ final readonly class SittingDesk
             }
             $done = [...$whole, ...array_keys(array_filter($had, static fn (int $times): bool => $times >= $step['goes']))];
 
-            return ['step' => $step, 'left' => array_values(array_diff($step['figures'], $done))];
+            $left = in_array($step['company'], $there, true) ? array_values(array_diff($step['figures'], $done)) : [];
+
+            return ['step' => $step, 'left' => $left];
         }, $row->steps);
     }
 
@@ -167,12 +170,13 @@ final readonly class SittingDesk
         $found = [];
         foreach ($row->steps as $each) {
             $company = $companies[$each['company']] ?? null;
-            $step = $company === null ? null : $bench->find($company, $company->areas->firstWhere('id', $each['area']), $each['key']);
+            $area = $company?->areas->firstWhere('id', $each['area']);
+            $isGone = $company === null || ($each['area'] !== null && $area === null);
+            $step = $isGone ? null : $bench->find($company, $area, $each['key']);
             if ($step !== null) {
-                $area = $each['area'] === null ? null : (string) $each['area'];
                 $found[] = new SittingStep(
                     (string) $each['company'],
-                    $area,
+                    $step->areaId(),
                     $step->outcome,
                     $each['figures'],
                     $each['minutes'],

@@ -23,6 +23,7 @@ use Kalokroma\Order\RunningOrder;
 use Kalokroma\Order\Sheet;
 use Kalokroma\Order\Task;
 use Kalokroma\Recipe\Technique\Level;
+use Kalokroma\Recipe\Technique\Stage;
 
 /** Where a painter stands tonight: the next sitting, what dries, and every company. */
 final readonly class TonightDesk
@@ -105,6 +106,21 @@ final readonly class TonightDesk
         $tasks = array_map(static fn (BenchStep $s): Task => BenchDesk::task($company, $s, $progress), $this->steps[$company->id]);
 
         return StopPoint::of($tasks, $company->count, [])?->level;
+    }
+
+    /** The furthest stage of work that every figure has something of; null for bare figures. */
+    public function stage(Company $company): ?Stage
+    {
+        $reached = null;
+        foreach (Stage::cases() as $stage) {
+            $figures = [];
+            foreach ($company->records as $entry) {
+                $figures = $entry->stage === $stage && $entry->kind->isPainted() ? [...$figures, ...$entry->figures] : $figures;
+            }
+            $reached = count(array_unique($figures)) >= $company->count ? $stage : $reached;
+        }
+
+        return $reached;
     }
 
     /** Whether a recipe is there for any of its areas. */

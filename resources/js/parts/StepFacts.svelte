@@ -50,9 +50,7 @@
         grid-template-columns: 132px minmax(0, 1fr);
         gap: 16px;
     }
-    .large .why,
-    .large .watch,
-    .large .hand {
+    .large .why {
         font-size: var(--size-body);
     }
     .note dd {

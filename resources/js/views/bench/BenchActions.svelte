@@ -1,6 +1,6 @@
 <script lang="ts">
     import type { BenchStep } from '../../api/wire';
-    import { counted, duration, until } from '../../parts/words';
+    import { until } from '../../parts/words';
     import type { BenchState } from './bench.svelte';
 
     interface Props {
@@ -57,13 +57,7 @@
         <button disabled={bench.busy} onclick={() => bench.done(bench.open)}>Done on all {bench.open.length}</button>
     {/if}
     <button onclick={() => (bench.dialog = 'different')}>Different</button>
-    <p class="keys">
-        {#if step.left.figures.length > 1}
-            <span>{counted(step.left.figures.length, 'figure')} to go, about {duration(step.left.minutes)} of work</span
-            >
-        {/if}
-        <span>Enter done · D different · S slip · Z undo</span>
-    </p>
+    <p class="keys">Enter done · D different · S slip · Z undo</p>
 </div>
 
 <style>
@@ -112,13 +106,12 @@
         text-align: right;
         color: var(--ink-soft);
     }
-    .keys span {
-        display: block;
-    }
-    @media (max-width: 980px) {
+    @media (max-width: 1400px) {
         .keys {
             display: none;
         }
+    }
+    @media (max-width: 980px) {
         .actions {
             gap: 8px;
         }

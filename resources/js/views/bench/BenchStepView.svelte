@@ -3,7 +3,7 @@
     import type { BenchStep, StepFact } from '../../api/wire';
     import CameOut from '../../parts/CameOut.svelte';
     import StepFacts from '../../parts/StepFacts.svelte';
-    import { capital, coats } from '../../parts/words';
+    import { capital, coats, counted, duration } from '../../parts/words';
     import type { BenchState } from './bench.svelte';
     import BenchActions from './BenchActions.svelte';
     import BenchLoad from './BenchLoad.svelte';
@@ -48,7 +48,9 @@
 <p class="where-am-i">
     {step.area} · step {bench.position} of {total} · {step.stage}{bench.figure === null
         ? ''
-        : ` · figure ${bench.figure}`}{whether}
+        : ` · figure ${bench.figure}`}{whether}{step.left.figures.length > 1
+        ? ` · ${counted(step.left.figures.length, 'figure')} to go, about ${duration(step.left.minutes)}`
+        : ''}
 </p>
 <h1><Explained text={title} /></h1>
 <WetBelow {bench} {step} />

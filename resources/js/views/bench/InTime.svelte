@@ -1,6 +1,6 @@
 <script lang="ts">
     import type { Bench } from '../../api/wire';
-    import { capital, until } from '../../parts/words';
+    import { until } from '../../parts/words';
     import type { BenchState } from './bench.svelte';
     import { Ticking } from './ticking.svelte';
 
@@ -20,9 +20,9 @@
 {#each due as wait (`${wait.pass}${wait.ids[0]}`)}
     {@const step = follower(wait.then)}
     <p role="alert">
-        {ticking.isPast(wait.latest, true)
-            ? `${wait.what}: it is late for ${wait.then}, try it now.`
-            : `${capital(wait.then)}: begin by ${until(wait.latest ?? '', view.now)}, before ${wait.what.toLowerCase()} is too dry.`}
+        {wait.what}: {ticking.isPast(wait.latest, true)
+            ? `it is late for ${wait.then}, try it now.`
+            : `${wait.then} has to begin by ${until(wait.latest ?? '', view.now)}, before it is too dry.`}
         {#if step && step.id !== bench.step?.id}<button class="tool-link" onclick={() => (bench.turned = step.id)}
                 >Go to it</button
             >{/if}

@@ -1,24 +1,25 @@
-/** The server's clock, ticking on between its answers: a turned clock of the device changes nothing. */
+/** The server's clock, ticking on between its answers: a clock of the device that is turned changes nothing. */
 export class Ticking {
-    private at = $state(Date.now());
-    private offset = 0;
+    private told = $state(0);
+    private since = $state(0);
 
-    constructor(private readonly told: () => string) {}
+    /** @param answered the server's clock when it answered */
+    constructor(private readonly answered: () => string) {}
 
-    /** Instants go by the last answer; what the device counts are only the seconds since. */
     get now(): number {
-        return this.at + this.offset;
+        return this.told + this.since;
     }
 
     isPast(instant: string | null, wanted: boolean): boolean {
         return wanted && instant !== null && Date.parse(instant) <= this.now;
     }
 
-    /** Begins to tick; returns how to end it. */
+    /** Begins to tick, again with every answer; returns how to end it. */
     run(): () => void {
-        this.offset = Date.parse(this.told()) - Date.now();
-        this.at = Date.now();
-        const timer = setInterval(() => (this.at = Date.now()), 1000);
+        this.told = Date.parse(this.answered());
+        const begun = performance.now();
+        this.since = 0;
+        const timer = setInterval(() => (this.since = performance.now() - begun), 1000);
         return () => clearInterval(timer);
     }
 }
