@@ -191,7 +191,12 @@ final class OwnershipTest extends TestCase
         return $found;
     }
 
-    /** @return array{lesson: int, paint: int, company: int, area: int, record: int, trial: int, book: int, invitation: int} */
+    /**
+     * @return array{
+     *   lesson: int, paint: int, company: int, area: int, record: int, trial: int, book: int, invitation: int, sitting: int, pass: int,
+     *   pot: int, picture: int,
+     * }
+     */
     private function idsOf(Painter $painter): array
     {
         $this->become($painter);
@@ -225,7 +230,7 @@ final class OwnershipTest extends TestCase
         return $ids;
     }
 
-    /** @return array<string, int> rows of an evening at the bench */
+    /** @return array{sitting: int, pass: int, pot: int, picture: int} rows of an evening at the bench */
     private function bench(Painter $painter, Company $company): array
     {
         $row = ['painter_id' => $painter->id, 'company_id' => $company->id];

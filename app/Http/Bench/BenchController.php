@@ -91,7 +91,7 @@ final class BenchController extends BenchAnswers
     /** Every figure was turned once, and is covered: the level that was reached need not be spoken of again. */
     public function looked(Request $request, Company $company): JsonResponse
     {
-        $level = Level::tryFrom((string) $request->string('level')) ?? throw new DomainException('There is no such level.');
+        $level = Level::tryFrom(self::said($request, 'level')) ?? throw new DomainException('There is no such level.');
         $company->update(['looked_over' => [
             ...$company->looked_over ?? [],
             $level->value => CarbonImmutable::now()->toIso8601ZuluString(),

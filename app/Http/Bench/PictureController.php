@@ -27,7 +27,7 @@ final class PictureController extends BenchAnswers
             $company,
             (string) $file->get(),
             $request->filled('area_id') ? $company->areas()->findOrFail($request->integer('area_id')) : null,
-            $request->filled('step') ? mb_strimwidth((string) $request->string('step'), 0, 40) : null,
+            $request->filled('step') ? mb_strimwidth(self::said($request, 'step'), 0, 40) : null,
             $request->filled('of_figure') ? $request->integer('of_figure') : null,
             $request->boolean('of_light'),
             CarbonImmutable::now(),

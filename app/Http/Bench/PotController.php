@@ -23,7 +23,7 @@ final class PotController extends BenchAnswers
         /** @var AreaRow|null $area */
         $area = $request->filled('area_id') ? $company->areas()->with('recipe')->findOrFail($request->integer('area_id')) : null;
         $bench = new BenchDesk($this->studio($request));
-        $step = $bench->find($company->load('areas.recipe', 'records'), $area, (string) $request->string('step'))
+        $step = $bench->find($company->load('areas.recipe', 'records'), $area, self::said($request, 'step'))
             ?? throw new DomainException('That step is no longer in the recipe: reload the page and choose again.');
         $open = BenchDesk::task($company, $step, BenchDesk::progress($company))->figures;
         (new PotDesk($this->studio($request)))->mixed($step->outcome, max(1, count($open)), CarbonImmutable::now());
@@ -33,7 +33,7 @@ final class PotController extends BenchAnswers
 
     public function update(Request $request, Company $company, PotRow $pot): JsonResponse
     {
-        (new PotDesk($this->studio($request)))->change($pot, (string) $request->string('what'), CarbonImmutable::now());
+        (new PotDesk($this->studio($request)))->change($pot, self::said($request, 'what'), CarbonImmutable::now());
 
         return $this->answer($request, $company);
     }

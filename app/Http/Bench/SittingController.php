@@ -23,7 +23,7 @@ final class SittingController extends Controller
             throw new DomainException('Say how many minutes you have, from 5 to 720.');
         }
         $area = $request->filled('area_id') ? $company->areas()->with('recipe')->findOrFail($request->integer('area_id')) : null;
-        $sitting = $this->desk($request)->layOut((string) $request->string('origin'), $company, $area, $minutes);
+        $sitting = $this->desk($request)->layOut(self::said($request, 'origin'), $company, $area, $minutes);
 
         return $this->answer($request, $sitting);
     }
@@ -36,7 +36,7 @@ final class SittingController extends Controller
     /** One thing is on the table, or is not after all: said of that thing alone, so that two windows lose nothing. */
     public function fetch(Request $request, SittingRow $sitting): JsonResponse
     {
-        $key = mb_strimwidth((string) $request->string('key'), 0, 400);
+        $key = mb_strimwidth(self::said($request, 'key'), 0, 400);
         $others = array_values(array_diff($sitting->fetched, [$key]));
         $sitting->update(['fetched' => $request->boolean('fetched') ? [...$others, $key] : $others]);
 

@@ -20,6 +20,14 @@ abstract class Controller
         return $painter;
     }
 
+    /** What a field says as a word; empty where it says none, or something else than a word. */
+    protected static function said(Request $request, string $field): string
+    {
+        $said = $request->input($field);
+
+        return is_string($said) || is_int($said) ? trim((string) $said) : '';
+    }
+
     /**
      * For a page that needs all recipes: works out what is stale of these companies, and where that takes longer than an answer
      * should, tells how many recipes are left to whoever said that they can ask again ("Prefer: respond-async", RFC 7240).

@@ -137,7 +137,7 @@ final readonly class BenchDesk
     {
         $at = $now->getTimestamp();
         $drying = array_values(array_filter(
-            [...$company->records->all(), ...array_filter($company->passes->all(), static fn (PassRow $p): bool => !self::isOver($p, $company))],
+            [...$company->records->all(), ...$company->passes->reject(static fn (PassRow $p): bool => self::isOver($p, $company))->all()],
             static fn (Entry|PassRow $e): bool => ($figure === null || in_array($figure, $e->figures, true))
                 && ($e->drying()->isWet($at) || $e->drying()->isUrgent($at)),
         ));
