@@ -12,12 +12,6 @@ $pictures = [
     'buy' => ['/buy', 'light', 'The cheapest', ''],
     'figures' => ['/figures/1', 'light', 'A few questions', ''],
     'scheme' => ['/scheme/1', 'light', 'Colours side by side', ''],
-    'scheme-proposals' => [
-        '/scheme/1',
-        'dark',
-        'To fix',
-        "[...document.querySelectorAll('button')].find((b) => b.textContent.trim() === 'Propose the other colours').click()",
-    ],
     'undercoat' => ['/undercoat/1', 'light', 'Before you start', ''],
     'recipe' => ['/recipe/4', 'light', 'Left out, and why', ''],
     'compare' => ['/compare/1?area=8&b%5Bway%5D=glazes', 'light', 'Difference on the plane', ''],
@@ -33,19 +27,15 @@ $pictures = [
             .'window.scrollBy(0, -130); }, 1100);',
     ],
     'recipe-book' => ['/book', 'light', 'Use on a figure', ''],
-    'card' => ['CARD', 'light', 'Print this page', ''],
     'running-order' => ['/order/1', 'light', 'colour of a block', "document.querySelectorAll('details').forEach((d) => (d.open = false))"],
-    'ways-compared' => [
-        '/order/1',
-        'dark',
-        'colour of a block',
-        "[...document.querySelectorAll('aside button')].find((b) => b.textContent.includes('Compare')).click(); "
-            ."setTimeout(() => document.querySelector('aside section:nth-of-type(2)').scrollIntoView(), 200)",
-    ],
-    'bench' => ['/bench/1/4', 'dark', 'Next after this', 'window.scrollTo(0, 0);'],
+    'bench' => ['/bench/1/4', 'dark', 'This device', 'window.scrollTo(0, 0);'],
     'paint' => ['/shelf/PAINT', 'light', 'Its colour was', ''],
     'tables-match' => ['/tables/match?colour=%234a626c&paints=3', 'light', 'looked through', ''],
     'ledger' => ['/ledger', 'light', 'Painting log', ''],
+    // In the middle of an evening, which is put there before the first of them.
+    'tonight' => ['/tonight', 'light', 'Not mended yet', ''],
+    'fetch' => ['SITTING', 'light', 'Fetch for', ''],
+    'row' => ['/bench/1', 'dark', 'This device', ''],
 ];
 $folder = dirname(__DIR__, 2).'/docs/screenshots';
 if (!is_dir($folder)) {
@@ -56,7 +46,7 @@ $hands = new Hands($studio);
 try {
     $studio->visit('/');
     $hands->press('Enter the sample workshop');
-    $hands->see('Coats it takes');
+    $hands->see('Drying');
     $ids = (string) $hands->ask(
         "return fetch('/api/shelf').then((r) => r.json()).then((s) => ['Wet Slate', 'Signal Orange', 'Chalk'].map((n) "
             ."=> s.paints.find((p) => p.name === n).id).join(','));",
@@ -86,13 +76,19 @@ try {
         $studio->browser->executeScript(
             "localStorage.setItem('kalokroma.surround', '$surround'); localStorage.setItem('kalokroma.surround.bench', '$surround');",
         );
+        if ($name === 'tonight') {
+            $studio->artisan('kalokroma:demo', '--tonight');
+        }
+        if ($page === 'SITTING') {
+            $page = '/sitting/'.$hands->ask("return fetch('/api/tonight').then((r) => r.json()).then((t) => t.sitting.id);");
+        }
         $studio->browser->get('about:blank');
-        $page === 'CARD' ? $studio->browser->get($studio->address.'/api/areas/4/card') : $studio->visit($page);
+        $studio->visit($page);
         $hands->see($arrived);
         if ($script !== '') {
             $hands->ask($script);
         }
-        usleep(['told' => 2_500_000, 'ways-compared' => 14_000_000][$name] ?? 1_500_000);
+        usleep(['told' => 2_500_000][$name] ?? 1_500_000);
         $studio->browser->takeScreenshot("$folder/$name.png");
         echo "docs/screenshots/$name.png\n";
     }

@@ -19,7 +19,7 @@
             ? `figure ${bench.figure}`
             : targets.length === 1
               ? `figure ${targets[0]}`
-              : targets.length === bench.bench?.company.count
+              : step.done_figures.length === 0 && targets.length === step.left.figures.length
                 ? `all ${targets.length}`
                 : `the other ${targets.length}`,
     );
