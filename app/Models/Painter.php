@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Foundation\Auth\User;
 use Kalokroma\Recipe\Technique\Way;
@@ -35,6 +36,8 @@ use Kalokroma\Word\Temperature;
  * }|null $wishes for the order of work
  * @property array<string, int>|null $pins when jobs begin that the painter has put somewhere, minutes since 1970, UTC, by id of the job
  * @property array{name: string, taken: list<string>, spans: list<array{int, int}>}|null $busy what was taken from a calendar
+ * @property CarbonImmutable|null $rested_at when it was spoken of a rest last
+ * @property CarbonImmutable|null $cleaned_at when the airbrush was cleaned last
  * @property array<array-key, array{0: float, 1: float, 2: int, 3?: list<mixed>}>|null $learned what mixes told of paints, by their ids
  */
 final class Painter extends User
@@ -56,6 +59,8 @@ final class Painter extends User
         'wishes',
         'pins',
         'busy',
+        'rested_at',
+        'cleaned_at',
     ];
 
     protected $attributes = [
@@ -94,6 +99,8 @@ final class Painter extends User
     {
         return [
             'password' => 'hashed',
+            'rested_at' => 'immutable_datetime',
+            'cleaned_at' => 'immutable_datetime',
             'airbrush' => 'boolean',
             'spray_cans' => 'boolean',
             'extraction' => 'boolean',

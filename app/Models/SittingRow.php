@@ -16,14 +16,11 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $words what it is about
  * @property list<array{
  *   company: int, area: int|null, key: string, words: string, figures: list<int>, minutes: int, goes: int, label: string,
- *   tool: string,
  * }> $steps
  * @property list<string> $fetched keys of the things that are on the table
  * @property CarbonImmutable $laid_out_at
  * @property CarbonImmutable|null $started_at null while things are being fetched
  * @property CarbonImmutable|null $ended_at
- * @property CarbonImmutable|null $rested_at when the painter was told to rest, or did
- * @property CarbonImmutable|null $cleaned_at when the airbrush was cleaned last
  */
 final class SittingRow extends Model
 {
@@ -42,8 +39,6 @@ final class SittingRow extends Model
             'laid_out_at' => 'immutable_datetime',
             'started_at' => 'immutable_datetime',
             'ended_at' => 'immutable_datetime',
-            'rested_at' => 'immutable_datetime',
-            'cleaned_at' => 'immutable_datetime',
         ];
     }
 }

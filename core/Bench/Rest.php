@@ -24,13 +24,17 @@ final readonly class Rest
     }
 
     /**
-     * @param int $started when the sitting began
+     * @param int|null $started when the sitting began; null where none was laid out: when the first of what was done was begun
      * @param list<array{int, int}> $done when something was done, and how many minutes it took
      * @param int|null $said when a rest was spoken of last
      */
-    public static function of(int $started, array $done, ?int $said, int $now): self
+    public static function of(?int $started, array $done, ?int $said, int $now): self
     {
         sort($done);
+        $started ??= $done === [] ? null : min(array_map(static fn (array $d): int => $d[0] - $d[1] * self::MINUTE, $done));
+        if ($started === null) {
+            return new self(null, $said, $now);
+        }
         $since = $last = $started;
         foreach ($done as [$at, $minutes]) {
             if ($at < $started || $at > $now) {

@@ -71,12 +71,20 @@ final readonly class SittingStep
         );
     }
 
-    /** "Coat: wash"; "Undercoat" where it is the whole figure. */
+    /** "Coat, wash"; "Undercoat" where it is the whole figure. */
     public function words(): string
     {
         $technique = $this->outcome->step->technique->words();
 
-        return $this->area === null ? ucfirst($technique) : $this->name.': '.$technique;
+        return $this->area === null ? ucfirst($technique) : $this->name.', '.$technique;
+    }
+
+    /** The same inside a sentence: "wash on coat". */
+    public function said(): string
+    {
+        $technique = $this->outcome->step->technique->words();
+
+        return $this->area === null ? $technique : $technique.' on '.mb_strtolower($this->name);
     }
 
     /** Share of the step's coats and rounds that belong to this sitting, 0 < share ≤ 1. */

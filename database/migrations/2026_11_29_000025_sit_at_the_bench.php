@@ -20,8 +20,6 @@ return new class () extends Migration {
             $table->timestamp('laid_out_at');
             $table->timestamp('started_at')->nullable();
             $table->timestamp('ended_at')->nullable();
-            $table->timestamp('rested_at')->nullable();
-            $table->timestamp('cleaned_at')->nullable();
             $table->timestamps();
             $table->index(['painter_id', 'ended_at']);
         });
@@ -72,10 +70,17 @@ return new class () extends Migration {
         Schema::table('companies', static function (Blueprint $table): void {
             $table->json('looked_over')->nullable();
         });
+        Schema::table('painters', static function (Blueprint $table): void {
+            $table->timestamp('rested_at')->nullable();
+            $table->timestamp('cleaned_at')->nullable();
+        });
     }
 
     public function down(): void
     {
+        Schema::table('painters', static function (Blueprint $table): void {
+            $table->dropColumn(['rested_at', 'cleaned_at']);
+        });
         Schema::table('companies', static function (Blueprint $table): void {
             $table->dropColumn('looked_over');
         });

@@ -302,6 +302,38 @@ final class EveningTest extends TestCase
         self::assertSame([$corner], array_keys(array_filter($red)));
     }
 
+    /** Eight entries of six minutes each without a pause: after fifty minutes a rest is due, told once, and due again after a pause. */
+    public function testARestIsDueAfterFiftyMinutesWithOrWithoutASitting(): void
+    {
+        $this->signIn();
+        $this->travelTo(CarbonImmutable::parse('2026-11-20T18:00:00Z'));
+        for ($i = 0; $i < 8; ++$i) {
+            $this->travel(6)->minutes();
+            $this->record(['area_id' => $this->coat(), 'step' => null, 'stage' => 'layer', 'figures' => [1], 'real' => ['minutes' => 6]])
+                ->assertOk();
+        }
+        self::assertSame(['2026-11-20T18:50:00Z', false], [$this->bench()->json('care.rest_at'), $this->bench()->json('care.rest_due')]);
+        $this->travelTo(CarbonImmutable::parse('2026-11-20T18:51:00Z'));
+        self::assertTrue($this->bench()->json('care.rest_due'));
+        $this->postJson($this->url('bench/care/rested'))->assertOk()->assertJsonPath('care.rest_due', false);
+        $this->travel(20)->minutes();
+        self::assertFalse($this->bench()->json('care.rest_due'), 'told once');
+        $this->postJson($this->url('bench/care/danced'))->assertNotFound();
+    }
+
+    public function testTheAirbrushAsksToBeCleaned(): void
+    {
+        $this->signIn();
+        $this->travelTo(CarbonImmutable::parse('2026-11-20T18:00:00Z'));
+        self::assertNull($this->bench()->json('care.clean_at'));
+        $this->record(['step' => 'undercoat', 'stage' => 'undercoat', 'figures' => [1, 2, 3], 'real' => ['minutes' => 10,
+            'tool' => 'airbrush']])
+            ->assertOk();
+        self::assertSame('2026-11-20T18:05:00Z', $this->bench()->json('care.clean_at'), 'it was in use since 17:50');
+        $this->travel(7)->minutes();
+        $this->postJson($this->url('bench/care/cleaned'))->assertOk()->assertJsonPath('care.clean_at', null);
+    }
+
     public function testTheAirOfTheRoomSlowsWhatIsWetAlready(): void
     {
         $this->signIn();

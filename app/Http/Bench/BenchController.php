@@ -88,6 +88,18 @@ final class BenchController extends BenchAnswers
         return $this->answer($request, $company);
     }
 
+    /** Somebody was told to rest, or has cleaned the airbrush. */
+    public function care(Request $request, Company $company, string $what): JsonResponse
+    {
+        $this->painter($request)->update(match ($what) {
+            'rested' => ['rested_at' => CarbonImmutable::now()],
+            'cleaned' => ['cleaned_at' => CarbonImmutable::now()],
+            default => abort(404),
+        });
+
+        return $this->answer($request, $company);
+    }
+
     /** Every figure was turned once, and is covered: the level that was reached need not be spoken of again. */
     public function looked(Request $request, Company $company): JsonResponse
     {

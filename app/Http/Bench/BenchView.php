@@ -12,6 +12,7 @@ use App\Models\Entry;
 use App\Models\PassRow;
 use App\Models\PictureRow;
 use App\Models\SittingRow;
+use App\Workshop\Bench\Care;
 use App\Workshop\Bench\PassDesk;
 use App\Workshop\Bench\SittingDesk;
 use App\Workshop\Bench\SlipDesk;
@@ -24,6 +25,7 @@ use Carbon\CarbonImmutable;
 use Kalokroma\Bench\FigureNow;
 use Kalokroma\Bench\Meanwhile;
 use Kalokroma\Bench\StopPoint;
+use Kalokroma\Caution\Tool;
 use Kalokroma\Film\Surface;
 use Kalokroma\Order\RunningOrder;
 use Kalokroma\Order\Task;
@@ -108,7 +110,8 @@ final readonly class BenchView
             'paints' => $this->desk->paints(),
             'last' => $this->last(),
             'now' => $this->now->toIso8601ZuluString(),
-            'sitting' => $this->sitting === null ? null : SittingView::under($this->sittings, $this->sitting, $this->now),
+            'sitting' => $this->sitting === null ? null : SittingView::under($this->sittings, $this->sitting),
+            'care' => $this->care($next),
             'stop' => $this->stop(),
             'slips' => self::slips($this->studio, [$company]),
             'pictures' => $this->pictures(),
@@ -367,6 +370,21 @@ final readonly class BenchView
             array_keys($looks),
             array_values($looks),
         );
+    }
+
+    /** @return array{rest_at: string|null, rest_due: bool, clean_at: string|null} breaks that eyes, back and airbrush want */
+    private function care(?Task $next): array
+    {
+        $care = new Care($this->studio->painter, $this->sitting?->started_at, $this->now);
+        $step = array_values(array_filter($this->steps, static fn (BenchStep $s): bool => self::id($s) === $next?->id()))[0] ?? null;
+        $at = static fn (?int $instant): ?string
+            => $instant === null ? null : CarbonImmutable::createFromTimestampUTC($instant)->toIso8601ZuluString();
+
+        return [
+            'rest_at' => $at($care->rest()->due()),
+            'rest_due' => $care->rest()->isDue(),
+            'clean_at' => $at($care->cleaning($step?->outcome->labour->tool === Tool::Airbrush)),
+        ];
     }
 
     /** @return array{usual: bool, words: string} */

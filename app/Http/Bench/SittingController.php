@@ -48,8 +48,6 @@ final class SittingController extends Controller
         $now = CarbonImmutable::now();
         match ($what) {
             'start' => $sitting->started_at === null ? $sitting->update(['started_at' => $now]) : null,
-            'rest' => $sitting->update(['rested_at' => $now]),
-            'cleaned' => $sitting->update(['cleaned_at' => $now]),
             'end' => $sitting->ended_at === null ? $this->desk($request)->end($sitting, $now) : null,
             default => abort(404),
         };

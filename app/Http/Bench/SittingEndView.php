@@ -35,7 +35,7 @@ final class SittingEndView
             'drying' => DryingView::all($end->drying(), $end->now),
             'washing' => $end->washing(),
             'next' => $next === null ? '' : Message::listed(array_slice(array_map(
-                static fn (SittingStep $s): string => lcfirst($s->words()),
+                static fn (SittingStep $s): string => $s->said(),
                 SittingStep::of($next),
             ), 0, 3)),
         ];

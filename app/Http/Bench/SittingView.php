@@ -8,7 +8,6 @@ use App\Models\Company;
 use App\Models\SittingRow;
 use App\Workshop\Bench\SittingDesk;
 use App\Workshop\Bench\SittingEnd;
-use App\Workshop\Bench\SittingHands;
 use App\Workshop\Record\BenchDesk;
 use App\Workshop\Studio;
 use Carbon\CarbonImmutable;
@@ -29,7 +28,7 @@ final class SittingView
         $list = $desk->fetchList($row);
 
         return [
-            ...self::under($desk, $row, $now),
+            ...self::under($desk, $row),
             'fetch' => array_map(static fn (FetchItem $item): array => [
                 'key' => $item->key,
                 'kind' => $item->kind,
@@ -45,11 +44,10 @@ final class SittingView
     }
 
     /** @return array<string, mixed> what the bench shows of it while it is under way */
-    public static function under(SittingDesk $desk, SittingRow $row, CarbonImmutable $now): array
+    public static function under(SittingDesk $desk, SittingRow $row): array
     {
         $steps = array_map(self::step(...), $desk->steps($row));
         $open = array_values(array_filter($steps, static fn (array $s): bool => $s['left'] !== []));
-        $hands = new SittingHands($row, $desk->entries($row), $now);
 
         return [
             'id' => $row->id,
@@ -62,9 +60,6 @@ final class SittingView
             'next' => $open[0] ?? null,
             'left_words' => Duration::words(array_sum(array_column($open, 'minutes'))),
             'all_words' => Duration::words(array_sum(array_column($steps, 'minutes'))),
-            'rest_at' => self::instant($hands->rest()->due()),
-            'rest_due' => $hands->rest()->isDue(),
-            'clean_at' => self::instant($hands->cleaning($desk)),
         ];
     }
 
@@ -111,10 +106,5 @@ final class SittingView
         }
 
         return array_values($found);
-    }
-
-    private static function instant(?int $at): ?string
-    {
-        return $at === null ? null : CarbonImmutable::createFromTimestampUTC($at)->toIso8601ZuluString();
     }
 }

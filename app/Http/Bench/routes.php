@@ -12,6 +12,7 @@ use Illuminate\Support\Facades\Route;
 Route::get('companies/{company}/bench', [BenchController::class, 'show']);
 Route::post('companies/{company}/bench/air', [BenchController::class, 'air']);
 Route::post('companies/{company}/bench/looked', [BenchController::class, 'looked']);
+Route::post('companies/{company}/bench/care/{what}', [BenchController::class, 'care']);
 Route::post('companies/{company}/records', [BenchController::class, 'record']);
 Route::delete('records/{record}', [BenchController::class, 'withdraw']);
 Route::post('records/{record}/dry', [BenchController::class, 'dry']);

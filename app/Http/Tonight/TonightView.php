@@ -48,7 +48,6 @@ final readonly class TonightView
             'sitting' => $sitting === null ? null : SittingView::under(
                 new SittingDesk($this->studio, $this->desk->now),
                 $sitting,
-                $this->desk->now,
             ),
             'sheet' => $planned === null ? null : $this->sheet($planned),
             'drying' => DryingView::all(

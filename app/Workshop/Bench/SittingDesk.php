@@ -25,7 +25,6 @@ use Kalokroma\Word\Message;
  *
  * @phpstan-type StepRow array{
  *   company: int, area: int|null, key: string, words: string, figures: list<int>, minutes: int, goes: int, label: string,
- *   tool: string,
  * }
  */
 final readonly class SittingDesk
@@ -228,7 +227,6 @@ final readonly class SittingDesk
             'key' => $step->outcome->step->key->value,
             'words' => $step->words(),
             'label' => $step->area === null ? $step->outcome->step->technique->words() : mb_strtolower($step->name),
-            'tool' => $step->outcome->labour->tool->value,
             'figures' => $step->figures,
             'minutes' => $step->minutes,
             'goes' => $step->goes,

@@ -46,6 +46,14 @@ final class SittingCareTest extends TestCase
         self::assertSame($since === null ? null : self::at($since + 50), $rest->due());
     }
 
+    public function testWithoutASittingItBeginsWithWhatWasDoneFirst(): void
+    {
+        $rest = Rest::of(null, self::instants([[40, 20], [25, 15]]), null, self::at(60));
+
+        self::assertSame([self::at(10), self::at(60), true], [$rest->since, $rest->due(), $rest->isDue()]);
+        self::assertFalse(Rest::of(null, [], null, self::at(60))->isDue());
+    }
+
     /** @return iterable<string, array{list<array{int, int}>, int|null, int|null, int|null}> sprayed, cleaned, in the hand since, due */
     public static function sprays(): iterable
     {

@@ -8,6 +8,7 @@
     import InTime from './InTime.svelte';
     import SittingBar from './SittingBar.svelte';
     import SittingDone from './SittingDone.svelte';
+    import TakeCare from './TakeCare.svelte';
     import StopHere from './StopHere.svelte';
     import { BenchState } from './bench.svelte';
     import { keyOf } from './bench-keys';
@@ -74,6 +75,7 @@
                     kind="error"
                     title={bench.problem}
                 />{/if}
+            <TakeCare {bench} view={bench.bench} />
             <InTime {bench} view={bench.bench} />
             {#if bench.bench.stop}<StopHere {bench} stop={bench.bench.stop} />{/if}
             {#if bench.isSittingDone && bench.bench.sitting}

@@ -2,7 +2,6 @@
     import type { SittingNow } from '../../api/wire';
     import { counted } from '../../parts/words';
     import type { BenchState } from './bench.svelte';
-    import { Ticking } from './ticking.svelte';
 
     interface Props {
         bench: BenchState;
@@ -10,14 +9,8 @@
     }
     let { bench, sitting }: Props = $props();
 
-    const clock = new Ticking(() => bench.bench?.now ?? new Date().toISOString());
-    $effect(() => clock.run());
     const done = $derived(sitting.steps.filter((s) => s.left.length === 0).length);
     const elsewhere = $derived(sitting.next && sitting.next.company_id !== bench.company ? sitting.next : null);
-    const rests = $derived(sitting.rest_due || clock.isPast(sitting.rest_at, sitting.rest_due));
-    const cleans = $derived(clock.isPast(sitting.clean_at, true));
-    // Told once: whoever goes on painting is not told again before there was a pause.
-    let rested = $state(false);
 </script>
 
 <div class="bar">
@@ -32,24 +25,6 @@
 {#if elsewhere}
     <p class="word">
         Next in this sitting: <a href="#/bench/{elsewhere.company_id}">{elsewhere.words}</a>
-    </p>
-{/if}
-{#if cleans}
-    <p class="word" role="status">
-        Clean the airbrush: it has sprayed for a quarter of an hour.
-        <button class="tool-link" onclick={() => bench.sitting(sitting.id, 'cleaned')}>Cleaned</button>
-    </p>
-{/if}
-{#if rests && !rested}
-    <p class="word quiet" role="status">
-        Fifty minutes without a pause. Look at something far away, and stand up once.
-        <button
-            class="tool-link"
-            onclick={() => {
-                rested = true;
-                void bench.sitting(sitting.id, 'rest');
-            }}>All right</button
-        >
     </p>
 {/if}
 
@@ -83,10 +58,6 @@
     .word {
         margin-top: 10px;
         font-size: var(--size-head);
-    }
-    .quiet {
-        font-size: var(--size-body);
-        color: var(--ink-soft);
     }
     @media (max-width: 720px) {
         .bar p {

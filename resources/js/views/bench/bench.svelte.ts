@@ -212,9 +212,9 @@ export class BenchState {
         void this.send('DELETE', `pictures/${id}`);
     }
 
-    /** Turns of a sitting: rest, cleaned. */
-    async sitting(id: number, what: string): Promise<void> {
-        await this.write.send('sitting', 'POST', `sittings/${id}/${what}`);
+    /** Eyes and back were rested, or the airbrush cleaned. */
+    care(what: 'rested' | 'cleaned'): void {
+        void this.send('POST', `companies/${this.company}/bench/care/${what}`);
     }
 
     private async send(

@@ -18,7 +18,7 @@
     );
 </script>
 
-<div class="page">
+<div class="evening">
     <main>
         <h1>{end.done.length ? `Done: ${view.words}` : 'Nothing was painted in this sitting'}</h1>
         <p class="soft">
@@ -55,14 +55,6 @@
 </div>
 
 <style>
-    .page {
-        display: grid;
-        grid-template-columns: minmax(0, 1fr) 320px;
-        min-height: calc(100vh - var(--head));
-    }
-    main {
-        padding: 24px 28px;
-    }
     section {
         margin: 18px 0 26px;
     }
@@ -76,21 +68,6 @@
     }
     i {
         height: 30px;
-    }
-    aside {
-        padding: 24px 22px 40px;
-        background: var(--panel);
-        font-size: var(--size-plain);
-    }
-    aside h2 {
-        margin: 22px 0 8px;
-        font-size: var(--size-head);
-    }
-    aside h2:first-child {
-        margin-top: 0;
-    }
-    aside p {
-        margin-bottom: 6px;
     }
     main h2 {
         margin-bottom: 8px;
@@ -108,13 +85,5 @@
         color: #ffffff;
         font-weight: 600;
         text-decoration: none;
-    }
-    @media (max-width: 980px) {
-        .page {
-            display: block;
-        }
-        main {
-            padding: 16px;
-        }
     }
 </style>

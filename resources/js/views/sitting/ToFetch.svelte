@@ -19,7 +19,7 @@
     const left = $derived(view.fetch.filter((f) => !f.fetched).length);
 </script>
 
-<div class="page">
+<div class="evening">
     <main>
         <h1>Fetch for {view.words}</h1>
         <p class="soft">
@@ -61,35 +61,15 @@
 </div>
 
 <style>
-    .page {
-        display: grid;
-        grid-template-columns: minmax(0, 1fr) 300px;
-        min-height: calc(100vh - var(--head));
-    }
     main {
         display: flex;
         flex-direction: column;
-        padding: 24px 28px 0;
+        padding-bottom: 0;
     }
     .groups {
         columns: 2;
         column-gap: 34px;
         margin-top: 14px;
-    }
-    aside {
-        padding: 24px 22px 40px;
-        background: var(--panel);
-        font-size: var(--size-plain);
-    }
-    aside h2 {
-        margin: 20px 0 6px;
-        font-size: var(--size-head);
-    }
-    aside h2:first-child {
-        margin-top: 0;
-    }
-    aside p {
-        margin-bottom: 6px;
     }
     ol {
         margin: 0;
@@ -121,12 +101,6 @@
         cursor: pointer;
     }
     @media (max-width: 980px) {
-        .page {
-            display: block;
-        }
-        main {
-            padding: 16px 16px 0;
-        }
         .groups {
             columns: 1;
         }

@@ -1,7 +1,6 @@
 <script lang="ts">
     import type { NextSitting, SittingNow } from '../../api/wire';
     import LayOut from '../../parts/LayOut.svelte';
-    import { capital } from '../../parts/words';
 
     interface Props {
         sheet: NextSitting;
@@ -49,7 +48,7 @@
 </div>
 {#if !sitting}
     <div class="acts">
-        <LayOut company={sheet.company_id} origin="order" words="Start: {capital(sheet.first)}" size="large" />
+        <LayOut company={sheet.company_id} origin="order" words="Start: {sheet.first.toLowerCase()}" size="large" />
         <p>
             <label
                 >I have only <input

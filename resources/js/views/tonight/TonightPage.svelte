@@ -18,14 +18,12 @@
 {#if !view}
     <Waiting problem={tonight.error} />
 {:else}
-    <div class="duo">
+    <div class="evening">
         <main>
             <Refused {write} />
             {#if sitting}
                 <h1>
-                    {sitting.next
-                        ? `Go on: ${sitting.next.words.toLowerCase().replace(': ', ', ')}`
-                        : `All done: ${sitting.words}`}
+                    {sitting.next ? `Go on: ${sitting.next.words.toLowerCase()}` : `All done: ${sitting.words}`}
                 </h1>
                 <p class="soft">
                     {sitting.started ? 'You are in the middle of a sitting' : 'A sitting is laid out'}: {sitting.words},
@@ -68,17 +66,6 @@
 {/if}
 
 <style>
-    .duo {
-        display: grid;
-        grid-template-columns: minmax(0, 1fr) 300px;
-        min-height: calc(100vh - var(--head));
-    }
-    main {
-        padding: 24px 28px 40px;
-    }
-    h1 {
-        margin-bottom: 4px;
-    }
     .acts {
         display: flex;
         flex-wrap: wrap;
@@ -102,13 +89,5 @@
     }
     .companies {
         margin-top: 26px;
-    }
-    @media (max-width: 980px) {
-        .duo {
-            display: block;
-        }
-        main {
-            padding: 18px 16px 24px;
-        }
     }
 </style>

@@ -36,19 +36,11 @@
 </aside>
 
 <style>
-    aside {
-        padding: 24px 22px 40px;
-        background: var(--panel);
-    }
-    h2,
     aside :global(h3) {
         margin: 22px 0 8px;
         font-family: var(--display);
         font-size: var(--size-head);
         font-weight: 600;
-    }
-    h2:first-child {
-        margin-top: 0;
     }
     .worth {
         margin-bottom: 6px;
