@@ -93,14 +93,47 @@ final class TwoAtOnceTest extends TestCase
         $before = $this->total($visitors[0]);
         $requests = [];
         for ($i = 0; $i < 24; ++$i) {
-            $requests[] = $visitors[$i % 4]->request('POST', '/api/companies/'.$company.'/records', [
-                'area_id' => $step['area_id'], 'step' => $step['key'], 'stage' => $step['stage'], 'figures' => [1 + $i % 12],
-                'real' => ['mix' => [], 'thin' => null, 'coats' => null, 'tool' => null, 'minutes' => null], 'note' => '',
-            ]);
+            $requests[] = $visitors[$i % 4]->request('POST', '/api/companies/'.$company.'/records', self::entry($step, null, [1 + $i % 12]));
         }
 
         self::assertSame([200], array_values(array_unique(array_column(Visitor::together($requests), 'status'))));
         self::assertSame($before + 24, $this->total($visitors[0]));
+    }
+
+    /** Four windows press "done" on the same row at once: each figure gets the step once, and the others are told so. */
+    public function testAStepIsWrittenOnceForEachFigureHoweverManyWindowsAsk(): void
+    {
+        $visitors = array_map($this->visitor(...), range(0, 3));
+        [$company, $step] = $this->open($visitors[0]);
+        $before = $this->total($visitors[0]);
+        $left = $step['left']['figures'];
+        $requests = [];
+        foreach ([...$left, ...$left] as $i => $figure) {
+            $requests[] = $visitors[$i % 4]->request(
+                'POST',
+                '/api/companies/'.$company.'/records',
+                self::entry($step, $step['key'], [$figure]),
+            );
+        }
+        $answers = array_count_values(array_column(Visitor::together($requests), 'status'));
+
+        self::assertGreaterThanOrEqual(4, count($left));
+        self::assertSame([count($left), count($left)], [$answers[200] ?? 0, $answers[422] ?? 0]);
+        self::assertSame($before + count($left), $this->total($visitors[0]));
+    }
+
+    /**
+     * @param array<string, mixed> $step as the bench has it
+     * @param list<int> $figures
+     *
+     * @return array<string, mixed>
+     */
+    private static function entry(array $step, ?string $key, array $figures): array
+    {
+        return [
+            'area_id' => $step['area_id'], 'step' => $key, 'stage' => $step['stage'], 'figures' => $figures,
+            'real' => ['mix' => [], 'thin' => null, 'coats' => null, 'tool' => null, 'minutes' => null], 'note' => '',
+        ];
     }
 
     /** The first, second … browser, each signed in once: nobody signs in often. */

@@ -107,7 +107,7 @@ final readonly class TonightView
     {
         $next = $this->desk->next($company);
         $level = $this->desk->level($company);
-        $looks = array_slice($this->desk->looks($company), 0, self::DRAWN, true);
+        $looks = $this->desk->looks($company, self::DRAWN);
 
         return [
             'id' => $company->id,

@@ -129,12 +129,12 @@ final readonly class TonightDesk
         return $company->areas->contains(static fn ($area): bool => $area->recipe !== null);
     }
 
-    /** @return array<int, array<array-key, Surface>> how each figure looks by now, by its number */
-    public function looks(Company $company): array
+    /** @return array<int, array<array-key, Surface>> how the first figures look by now, by their numbers */
+    public function looks(Company $company, int $most): array
     {
         $work = (new OrderDesk($this->studio, $this->now))->work($company);
         $looks = [];
-        foreach (range(1, $company->count) as $figure) {
+        foreach (range(1, min($most, $company->count)) as $figure) {
             $looks[$figure] = FigureNow::of($work, $figure);
         }
 

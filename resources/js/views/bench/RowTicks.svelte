@@ -44,7 +44,9 @@
         flex-wrap: wrap;
         gap: 8px;
         align-items: center;
+        max-height: 164px;
         margin-bottom: 10px;
+        overflow-y: auto;
     }
     p {
         margin-right: 6px;
@@ -78,6 +80,7 @@
     @media (max-width: 980px) {
         .row {
             gap: 6px;
+            max-height: 94px;
         }
         button {
             height: 44px;
