@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kalokroma\Bench;
 
+use Kalokroma\Order\Job\StepGo;
 use Kalokroma\Recipe\Predict\StepOutcome;
 
 /** Where a row stands that is gone along several times: coats, passes or rounds of one step. */
@@ -18,12 +19,12 @@ final readonly class RowPasses
     {
     }
 
-    /** How often a row is gone along for a step: the coats of an undercoat go on wet in wet, all at one go. */
+    /** How often a row is gone along for a step: what is sprayed, drybrushed or drawn needs no wait, and is done at one go. */
     public static function goes(StepOutcome $outcome): int
     {
         return match (true) {
             $outcome->step->scope->loop !== null => $outcome->step->scope->loop->rounds,
-            $outcome->step->isUndercoat() => 1,
+            (new StepGo(null, $outcome, false))->isWetInWet() => 1,
             default => max(1, $outcome->labour->coats),
         };
     }

@@ -121,6 +121,7 @@ final class EveningTest extends TestCase
         $this->signIn();
         $this->changeStep($this->coat(), 'basecoat', ['coats' => 3])->assertOk();
         $id = $this->coat().':basecoat';
+        $planned = $this->minutesOf('Coat: basecoat');
         $step = $this->step($this->bench('by=row'), $id);
         self::assertSame(['number' => 1, 'of' => 3, 'figures' => [1, 2, 3], 'word' => 'coat'], $step['pass']);
 
@@ -132,6 +133,7 @@ final class EveningTest extends TestCase
         $bench = $this->pass($step, [1, 2, 3])->assertOk();
         self::assertSame([3, false], [$this->step($bench, $id)['pass']['number'], $this->step($bench, $id)['done']]);
         self::assertSame(0, Entry::query()->count(), 'nothing is done before the last coat');
+        self::assertLessThan($planned / 2, $this->minutesOf('Coat: basecoat'), 'the running order knows of the two coats that are on');
 
         $bench = $this->pass($step, [1, 2, 3])->assertOk();
         self::assertTrue($this->step($bench, $id)['done']);
@@ -416,6 +418,19 @@ final class EveningTest extends TestCase
         $bench = $figure === null || $bench->json('figure') === $figure ? $bench : $this->bench("figure=$figure");
 
         return array_column((array) $bench->json('steps'), null, 'id')[$id];
+    }
+
+    /** Minutes that are planned for what begins with these words. */
+    private function minutesOf(string $what): int
+    {
+        $minutes = 0;
+        foreach ((array) $this->getJson($this->url('order'))->assertOk()->json('plan.sheets') as $sheet) {
+            foreach ($sheet['jobs'] as $job) {
+                $minutes += str_starts_with($job['what'], $what) ? $job['minutes'] : 0;
+            }
+        }
+
+        return $minutes;
     }
 
     /** @return array<string, mixed> the first step that something is mixed for */

@@ -44,7 +44,11 @@ final class SampleEveningTest extends TestCase
 
         self::assertCount(3, $this->getJson('/api/tonight')->json('drying'));
         self::assertSame($entries, Entry::query()->count());
-        self::assertSame('2026-12-05T16:49:00Z', SittingRow::query()->firstOrFail()->laid_out_at->toIso8601ZuluString(), '71 minutes before');
+        self::assertSame(
+            '2026-12-05T16:49:00Z',
+            SittingRow::query()->firstOrFail()->laid_out_at->toIso8601ZuluString(),
+            '71 minutes before',
+        );
     }
 
     public function testWhoPaintedInItKeepsWhatTheyDid(): void

@@ -15,6 +15,7 @@ use App\Workshop\Studio;
 use Carbon\CarbonImmutable;
 use DomainException;
 use Kalokroma\Bench\RowPasses;
+use Kalokroma\Recipe\Plan\PlannedStep;
 use Kalokroma\Record\Instant;
 
 /**
@@ -35,16 +36,36 @@ final readonly class PassDesk
      */
     public static function of(Company $company, BenchStep $step, array $open): RowPasses
     {
+        $had = self::had($company, $step->areaId(), $step->outcome->step->key->value);
+
+        return RowPasses::of(RowPasses::goes($step->outcome), $open, $had);
+    }
+
+    /**
+     * Coats of a step that all of these figures have already.
+     *
+     * @param list<int> $figures
+     */
+    public static function least(Company $company, ?string $area, PlannedStep $step, array $figures): int
+    {
+        $had = self::had($company, $area, $step->key->value);
+
+        return $figures === [] ? 0 : min(array_map(static fn (int $figure): int => $had[$figure] ?? 0, $figures));
+    }
+
+    /** @return array<int, int> passes of a step that figures have, by their numbers */
+    private static function had(Company $company, ?string $area, string $key): array
+    {
         $had = [];
         foreach ($company->passes as $pass) {
-            if ($pass->area_id === $step->area?->id && $pass->step_key === $step->outcome->step->key->value) {
+            if (($pass->area_id === null ? null : (string) $pass->area_id) === $area && $pass->step_key === $key) {
                 foreach ($pass->figures as $figure) {
                     $had[$figure] = max($had[$figure] ?? 0, $pass->number);
                 }
             }
         }
 
-        return RowPasses::of(RowPasses::goes($step->outcome), $open, $had);
+        return $had;
     }
 
     /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Workshop\Order;
 
 use App\Models\Company;
+use App\Workshop\Bench\PassDesk;
 use App\Workshop\Record\BenchDesk;
 use App\Workshop\Studio;
 use Carbon\CarbonImmutable;
@@ -12,6 +13,7 @@ use Kalokroma\Order\Job\CompanyWork;
 use Kalokroma\Order\Job\Wet;
 use Kalokroma\Order\Job\WholeWork;
 use Kalokroma\Recipe\Plan\Plan;
+use Kalokroma\Recipe\Plan\PlannedStep;
 use Kalokroma\Recipe\Predict\Undercoated;
 
 /** What companies still ask for, as the running order takes it. */
@@ -24,6 +26,7 @@ final readonly class OrderDesk
     /** Expects areas, recipes and records loaded. What is written down as done is done. */
     public function work(Company $company, int $priority = 1): CompanyWork
     {
+        $company->loadMissing('passes');
         $areas = $recipes = $whole = [];
         foreach ($company->areas as $row) {
             $area = $row->toCore($company);
@@ -54,6 +57,7 @@ final readonly class OrderDesk
             BenchDesk::progress($company)->remaining(...),
             $priority,
             wet: $this->wet($company),
+            had: static fn (?string $area, PlannedStep $step, array $figures): int => PassDesk::least($company, $area, $step, $figures),
         );
     }
 
@@ -61,7 +65,7 @@ final readonly class OrderDesk
     private function wet(Company $company): array
     {
         $wet = [];
-        foreach ($company->records as $entry) {
+        foreach ([...$company->records->all(), ...BenchDesk::underWay($company)] as $entry) {
             $wet[] = Wet::from($entry->drying(), $this->now->getTimestamp());
         }
 

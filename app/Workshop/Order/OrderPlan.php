@@ -88,7 +88,7 @@ final readonly class OrderPlan
     /** The plan of a company as it is now. */
     public static function of(Studio $studio, Company $company): self
     {
-        $all = array_values($studio->painter->companies()->with('areas.recipe', 'records')->orderBy('id')->get()->all());
+        $all = array_values($studio->painter->companies()->with('areas.recipe', 'records', 'passes')->orderBy('id')->get()->all());
         $own = array_values(array_filter($all, static fn (Company $c): bool => $c->id === $company->id))[0];
 
         return new self($studio, $own, $all, CarbonImmutable::now());

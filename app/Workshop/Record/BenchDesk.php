@@ -89,6 +89,12 @@ final readonly class BenchDesk
         return $steps;
     }
 
+    /** @return list<PassRow> passes that nothing of the same step has followed yet */
+    public static function underWay(Company $company): array
+    {
+        return array_values($company->passes->reject(static fn (PassRow $p): bool => self::isOver($p, $company))->all());
+    }
+
     /** Whether the next coat of the same step, or its end, is written down on these figures: that is what dries there now. */
     private static function isOver(PassRow $pass, Company $company): bool
     {
@@ -137,7 +143,7 @@ final readonly class BenchDesk
     {
         $at = $now->getTimestamp();
         $drying = array_values(array_filter(
-            [...$company->records->all(), ...$company->passes->reject(static fn (PassRow $p): bool => self::isOver($p, $company))->all()],
+            [...$company->records->all(), ...self::underWay($company)],
             static fn (Entry|PassRow $e): bool => ($figure === null || in_array($figure, $e->figures, true))
                 && ($e->drying()->isWet($at) || $e->drying()->isUrgent($at)),
         ));

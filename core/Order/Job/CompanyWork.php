@@ -30,6 +30,8 @@ final readonly class CompanyWork
      *     for all
      * @param list<Wet> $wet what was painted and is not dry yet
      * @param int $priority 1 is painted before 2 where both want the same evening
+     * @param Closure(string|null, PlannedStep, list<int>): int|null $had coats of a step that all of these figures have already, although
+     *     they still lack it; null for none
      */
     public function __construct(
         public string $id,
@@ -45,6 +47,7 @@ final readonly class CompanyWork
         public int $priority = 1,
         private ?Goal $goal = null,
         public array $wet = [],
+        private ?Closure $had = null,
     ) {
         $beside = [];
         foreach ($touching as [$one, $other]) {
@@ -77,6 +80,7 @@ final readonly class CompanyWork
             $this->priority,
             $goal,
             $this->wet,
+            $this->had,
         );
     }
 
@@ -98,6 +102,16 @@ final readonly class CompanyWork
         ));
 
         return $this->left === null ? $for : ($this->left)($area, $step, $for);
+    }
+
+    /**
+     * Coats of a step that all of these figures have already, although they still lack it.
+     *
+     * @param list<int> $figures
+     */
+    public function had(?string $area, PlannedStep $step, array $figures): int
+    {
+        return $this->had === null ? 0 : ($this->had)($area, $step, $figures);
     }
 
     /** @return list<string> ids of the steps that are still to be done, as `company/area:key` */

@@ -182,9 +182,9 @@ final class Jobs
         $parts = $go->isWetInWet() || $isDryInRow ? [$weights] : array_map(static fn (float $w): array => [$w], $weights);
         $jobs = [];
         $goes = count($parts) * $go->rounds;
-        foreach ($parts as $i => $coats) {
+        foreach ($this->left($go, $figures, $parts) as $i => $coats) {
             $number = ($go->round - 1) * count($parts) + $i + 1;
-            $minutes = count($figures) * array_sum($coats) * $go->minutes() + ($i === 0 ? $this->settingUp($go) : 0.0);
+            $minutes = count($figures) * array_sum($coats) * $go->minutes() + ($jobs === [] ? $this->settingUp($go) : 0.0);
             $jobs[] = new Job(
                 $this->work->id.'/'.$go->id().($goes === 1 ? '' : '/'.$number).'#'.$figures[0],
                 $this->work->id.'/'.$go->step(),
@@ -205,6 +205,25 @@ final class Jobs
         }
 
         return $jobs;
+    }
+
+    /**
+     * Without the coats that all of these figures have already.
+     *
+     * @param non-empty-list<int> $figures
+     * @param non-empty-list<non-empty-list<float>> $parts coats by the go they are laid in
+     *
+     * @return array<int, non-empty-list<float>> at least the last one
+     */
+    private function left(StepGo $go, array $figures, array $parts): array
+    {
+        $had = $go->rounds > 1 ? 0 : $this->work->had($go->area?->id, $go->outcome->step, $figures);
+        if (count($parts) > 1) {
+            return array_slice($parts, min($had, count($parts) - 1), null, true);
+        }
+        $coats = array_slice($parts[0], min($had, count($parts[0]) - 1));
+
+        return $coats === [] ? $parts : [$coats];
     }
 
     /** Minutes of setting up and cleaning what is sprayed with, once for each place in the order of work. */

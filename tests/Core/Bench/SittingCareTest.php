@@ -112,6 +112,7 @@ final class SittingCareTest extends TestCase
     {
         self::assertSame(3, RowPasses::goes(Steps::outcome(Steps::step('basecoat', coats: 3))));
         self::assertSame(1, RowPasses::goes(Steps::outcome(Steps::step('undercoat', coats: 2))));
+        self::assertSame(1, RowPasses::goes(Steps::outcome(Steps::step('drybrush', coats: 2))), 'no wait between its passes');
         self::assertSame(1, RowPasses::goes(Steps::outcome(Steps::step('wiping'))));
     }
 

@@ -49,6 +49,7 @@ final class Works
         string $id = 'c',
         int $priority = 1,
         array $wet = [],
+        ?callable $had = null,
     ): CompanyWork {
         $ground = Undercoating::of(UndercoatPlan::of(Ground::uniform(Tone::Grey, null), Kind::Airbrush), self::CM2);
         $areas = $outcomes = [];
@@ -79,6 +80,7 @@ final class Works
             $left === null ? null : $left(...),
             $priority,
             wet: $wet,
+            had: $had === null ? null : $had(...),
         );
     }
 

@@ -89,6 +89,23 @@ final class JobsTest extends TestCase
         self::assertSame(115, $row[0]->minutes, '12 · (4.0 + 2.8 + 2.8)');
     }
 
+    /** By hand: three coats on two figures; one is on both, two are on the first. What is left is what both still lack. */
+    public function testCoatsThatAreOnAlreadyAreNoTasks(): void
+    {
+        $recipe = ['coat' => [Steps::step('basecoat', coats: 3)]];
+        $coats = static fn (int $had): array => array_map(
+            static fn (Job $j): array => [$j->words(), $j->id],
+            array_slice(self::jobs(Works::company($recipe, 2, had: static fn (): int => $had), Grouping::row()), 1),
+        );
+        [$first, $second, $third] = $coats(0);
+
+        self::assertSame(['Coat: basecoat, coat 2 of 3', 'c/coat:basecoat/2#1'], $second);
+        self::assertSame([$second, $third], $coats(1), 'under the names they had, so that nothing pinned is let go');
+        self::assertSame([$third], $coats(2));
+        self::assertSame([$third], $coats(7), 'while it is not written down as done, the last one is to be done');
+        self::assertNotSame($first, $second);
+    }
+
     public function testLoopsAreTasksForEachRound(): void
     {
         $loop = Steps::step('drybrush')->looped(Loop::smaller('wash-all-over', 3, 'bright enough'));
