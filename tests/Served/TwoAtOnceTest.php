@@ -93,7 +93,11 @@ final class TwoAtOnceTest extends TestCase
         $before = $this->total($visitors[0]);
         $requests = [];
         for ($i = 0; $i < 24; ++$i) {
-            $requests[] = $visitors[$i % 4]->request('POST', '/api/companies/'.$company.'/records', self::entry($step, null, [1 + $i % 12]));
+            $requests[] = $visitors[$i % 4]->request('POST', '/api/companies/'.$company.'/records', self::entry(
+                $step,
+                null,
+                [1 + $i % 12],
+            ));
         }
 
         self::assertSame([200], array_values(array_unique(array_column(Visitor::together($requests), 'status'))));
