@@ -29,6 +29,11 @@
         Give notice when something is dry</label
     >
 {/if}
+{#if presence.refused}
+    <p role="alert">This browser does not allow notices here: allow them in its settings for this page.</p>
+{:else if !presence.canNotify && !presence.missing}
+    <p>This browser gives no notices.</p>
+{/if}
 <p>
     {presence.missing ||
         (presence.awake

@@ -14,7 +14,9 @@ export class Presence {
     private lock: WakeLockSentinel | null = null;
     private timers: ReturnType<typeof setTimeout>[] = [];
     readonly canSpeak = 'speechSynthesis' in window;
-    readonly canNotify = 'Notification' in window && window.isSecureContext;
+    readonly canNotify = 'Notification' in window && 'serviceWorker' in navigator && window.isSecureContext;
+    /** whether the browser was asked for notices and does not allow them */
+    refused = $state(false);
     readonly canWake = 'wakeLock' in navigator;
     /** why something is missing, in a sentence; empty where nothing is */
     readonly missing = window.isSecureContext
@@ -52,6 +54,8 @@ export class Presence {
 
     async tell(on: boolean): Promise<void> {
         const allowed = on && this.canNotify && (await Notification.requestPermission()) === 'granted';
+        if (allowed) await navigator.serviceWorker.register('/notice.js');
+        this.refused = on && !allowed;
         this.notice = allowed;
         localStorage.setItem(`${KEY}.notice`, allowed ? 'yes' : 'no');
     }
@@ -70,8 +74,14 @@ export class Presence {
     private at(instant: string, now: string, title: string, body: string): void {
         const left = Date.parse(instant) - Date.parse(now);
         if (left > 0 && left < LONGEST_MS) {
-            this.timers.push(setTimeout(() => new Notification(title, { body, tag: title }), left));
+            this.timers.push(setTimeout(() => void this.show(title, body), left));
         }
+    }
+
+    /** Telephones show notices through a worker only. */
+    private async show(title: string, body: string): Promise<void> {
+        const worker = await navigator.serviceWorker.register('/notice.js');
+        await worker.showNotification(title, { body, tag: title, data: location.href });
     }
 
     leave(): void {
