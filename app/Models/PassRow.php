@@ -21,6 +21,7 @@ use Kalokroma\Order\Job\StillDrying;
  * @property int $dry_minutes
  * @property CarbonImmutable $done_at
  * @property CarbonImmutable|null $dried_at when it was found dry, where that was not waited for
+ * @property int $after_record the newest entry of the ledger when it was written down: what came later
  */
 final class PassRow extends Model
 {
@@ -49,6 +50,7 @@ final class PassRow extends Model
             'figures' => 'array',
             'number' => 'integer',
             'dry_minutes' => 'integer',
+            'after_record' => 'integer',
             'done_at' => 'immutable_datetime',
             'dried_at' => 'immutable_datetime',
         ];

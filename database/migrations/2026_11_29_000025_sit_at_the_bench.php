@@ -34,6 +34,7 @@ return new class () extends Migration {
             $table->unsignedInteger('dry_minutes');
             $table->timestamp('done_at');
             $table->timestamp('dried_at')->nullable();
+            $table->unsignedBigInteger('after_record')->default(0);
             $table->timestamps();
         });
         Schema::create('pots', static function (Blueprint $table): void {

@@ -29,6 +29,27 @@ final class FormBarriersTest extends SampleWorkshop
         }
     }
 
+    /** The pages of an evening, one after the other. */
+    public function testNoBarrierIsFoundFromFetchingToTheEnd(): void
+    {
+        $look = fn (string $page) => $this->inLightAndDark(
+            fn (string $surround) => self::assertSame([], $this->barriers(), $page.' '.$surround),
+        );
+        $this->open('/recipe/4', 'Left out, and why');
+        $this->hands->press('Paint this now');
+        $this->hands->see('Fetch for');
+        $look('fetch');
+        $this->hands->pressBeginning('Start: ', 'main');
+        $this->hands->see('End the sitting');
+        $look('bench');
+        $this->hands->press('End the sitting');
+        $this->hands->see('Back to Tonight');
+        $look('end');
+        $this->hands->press('Back to Tonight');
+        $this->hands->see('I have only');
+        $look('tonight');
+    }
+
     /** @return iterable<string, array{string, string, string}> address, what is pressed there, and a sentence that tells it is open */
     public static function forms(): iterable
     {
@@ -43,6 +64,7 @@ final class FormBarriersTest extends SampleWorkshop
         yield '/recipe/4, Why' => ['/recipe/4', 'Why', 'Everything later goes over'];
         yield '/recipe/4, Change' => ['/recipe/4', 'Change', 'Its place in the order'];
         yield '/recipe/4, Mishap' => ['/recipe/4', 'Fix a mistake', 'What went wrong here?'];
+        yield '/bench, Slip' => ['/bench', 'Slip', 'Put it on the list'];
         yield '/bench, Different' => ['/bench', 'Different', 'What was done'];
         yield '/shelf/3, Measure a test swatch' => ['/shelf/3', 'Measure a test swatch', 'Bare white'];
         yield '/tables/match, a picture' => ['/tables/match', 'a picture', 'Picture, up to'];

@@ -6,6 +6,7 @@ namespace App\Http\Bench;
 
 use App\Http\Shared\Controller;
 use App\Models\Company;
+use App\Workshop\Bench\AtBench;
 use App\Workshop\Order\OrderPlan;
 use Carbon\CarbonImmutable;
 use DomainException;
@@ -26,6 +27,8 @@ abstract class BenchAnswers extends Controller
             $order = null;
         }
 
-        return new JsonResponse((new BenchView($studio, $asked, $order, CarbonImmutable::now()))->all());
+        $bench = new AtBench($studio, $asked->company, $asked->figure, $asked->goal, $order, CarbonImmutable::now());
+
+        return new JsonResponse((new BenchView($studio, $asked, $bench))->all());
     }
 }

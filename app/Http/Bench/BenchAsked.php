@@ -32,21 +32,4 @@ final readonly class BenchAsked
 
         return new self($company, $figure, is_string($level) ? Level::tryFrom($level) : null);
     }
-
-    /**
-     * Those among figures that are looked at.
-     *
-     * @param list<int> $figures
-     *
-     * @return list<int>
-     */
-    public function among(array $figures): array
-    {
-        return $this->figure === null ? $figures : array_values(array_intersect($figures, [$this->figure]));
-    }
-
-    public function looksAt(int $figure): bool
-    {
-        return $this->figure === null || $this->figure === $figure;
-    }
 }

@@ -11,25 +11,16 @@ use App\Models\Company;
 use App\Models\Entry;
 use App\Models\PassRow;
 use App\Models\PictureRow;
-use App\Models\SittingRow;
+use App\Workshop\Bench\AtBench;
 use App\Workshop\Bench\Care;
-use App\Workshop\Bench\PassDesk;
-use App\Workshop\Bench\SittingDesk;
 use App\Workshop\Bench\SlipDesk;
-use App\Workshop\Order\OrderDesk;
 use App\Workshop\Order\OrderPlan;
 use App\Workshop\Record\BenchDesk;
 use App\Workshop\Record\BenchStep;
 use App\Workshop\Studio;
 use Carbon\CarbonImmutable;
-use Kalokroma\Bench\FigureNow;
-use Kalokroma\Bench\Meanwhile;
-use Kalokroma\Bench\StopPoint;
 use Kalokroma\Caution\Tool;
-use Kalokroma\Film\Surface;
-use Kalokroma\Order\RunningOrder;
 use Kalokroma\Order\Task;
-use Kalokroma\Record\Progress;
 use Kalokroma\Record\Substance;
 
 /** The Bench page: one figure, or all in a row. */
@@ -38,84 +29,47 @@ final readonly class BenchView
     /** After so many hours nobody asks any more whether the others are painted like this one. */
     private const FRESH_H = 3;
 
-    private BenchDesk $desk;
-    private SittingDesk $sittings;
-    private ?SittingRow $sitting;
     private Company $company;
-    private Progress $progress;
 
-    /** @var list<BenchStep> of the company, up to the level that is wanted, in the order they are done in */
-    private array $steps;
-
-    /** @var array<string, Task> with the figures that still lack the step, by its id */
-    private array $tasks;
-
-    /** @param RunningOrder|null $order that is followed; null for area by area, from inside out */
-    public function __construct(
-        private Studio $studio,
-        private BenchAsked $asked,
-        ?RunningOrder $order,
-        private CarbonImmutable $now,
-    ) {
-        $this->desk = new BenchDesk($studio);
-        $this->sittings = new SittingDesk($studio, $now);
-        $this->sitting = $this->sittings->current();
-        $this->company = $asked->company;
-        $this->progress = BenchDesk::progress($this->company);
-        $steps = $this->desk->steps($this->company);
-        $steps = $order === null ? $steps : BenchDesk::inOrder($steps, $this->company, $order, $this->progress);
-        $this->steps = array_values(array_filter(
-            $steps,
-            static fn (BenchStep $s): bool => $asked->goal === null || $s->outcome->step->level()->isWithin($asked->goal),
-        ));
-        $tasks = [];
-        foreach ($this->steps as $step) {
-            $task = BenchDesk::task($this->company, $step, $this->progress);
-            $tasks[$task->id()] = $task;
-        }
-        $this->tasks = $tasks;
+    public function __construct(private Studio $studio, private BenchAsked $asked, private AtBench $bench)
+    {
+        $this->company = $bench->company;
     }
 
     /** @return array<string, mixed> */
     public function all(): array
     {
         $company = $this->company;
-        $shown = array_values(array_filter($this->steps, fn (BenchStep $s): bool => $this->asked->among(
-            $s->outcome->step->scope->who->figures($company->count, $company->leaders),
-        ) !== []));
-        $open = array_values(array_filter($shown, fn (BenchStep $s): bool => $this->left($s) !== []));
-        $drying = BenchDesk::drying($company, $this->asked->figure, $this->now);
-        $wet = $this->wet($open, $drying);
-        $next = $this->next($open, $wet);
+        $bench = $this->bench;
+        $minutes = array_map(static fn (Task $t): float => $t->work->handsOnMinutes, $bench->tasks());
 
         return [
             'company' => ['id' => $company->id, 'name' => $company->name, 'count' => $company->count],
-            'figure' => $this->asked->figure,
+            'figure' => $bench->figure,
             'level' => $this->asked->goal->value ?? '',
-            'figures' => $this->figures(),
-            'steps' => array_map($this->step(...), $shown),
-            'next' => $next?->id(),
-            'left_minutes' => (int) round(array_sum(array_map(static fn (Task $t): float => $t->work->handsOnMinutes, $this->tasks))),
+            'figures' => $bench->figures(),
+            'steps' => array_map($this->step(...), $bench->shown),
+            'next' => $bench->next?->id(),
+            'left_minutes' => (int) round(array_sum($minutes)),
             'drying' => DryingView::all(array_map(
-                fn (Entry|PassRow $e): array => [$company, $e, BenchDesk::after($e, $company, $this->steps)],
-                $drying,
-            ), $this->now),
+                static fn (Entry|PassRow $e): array => [$company, $e, BenchDesk::after($e, $company, $bench->steps)],
+                $bench->drying,
+            ), $bench->now),
             'below' => array_map(static fn (string $id): array => [
                 'step' => $id,
-                'what' => DryingView::what($wet[$id], $company),
-                'until' => DryingView::until($wet[$id]),
-            ], array_keys($wet)),
-            'meanwhile' => $this->meanwhile($open, $wet),
+                'what' => DryingView::what($bench->wet[$id], $company),
+                'until' => DryingView::until($bench->wet[$id]),
+            ], array_keys($bench->wet)),
+            'meanwhile' => $this->meanwhile(),
             'areas' => self::areas($company),
-            'paints' => $this->desk->paints(),
+            'paints' => $this->studio->shelf->namesAtHand(),
             'last' => $this->last(),
-            'now' => $this->now->toIso8601ZuluString(),
-            'sitting' => $this->sitting === null ? null : SittingView::under($this->sittings, $this->sitting),
-            'care' => $this->care($next),
+            'now' => $bench->now->toIso8601ZuluString(),
+            'sitting' => $bench->sitting === null ? null : SittingView::under($bench->sittings, $bench->sitting),
+            'care' => $this->care(),
             'stop' => $this->stop(),
             'slips' => self::slips($this->studio, [$company]),
             'pictures' => $this->pictures(),
-            'tones' => $this->tones($next),
             'air' => $this->air(),
         ];
     }
@@ -149,144 +103,36 @@ final readonly class BenchView
         }, SlipDesk::open($companies));
     }
 
-    /** @return list<int> figures that are looked at and still lack it */
-    private function left(BenchStep $step): array
-    {
-        return $this->asked->among($this->tasks[self::id($step)]->figures);
-    }
-
-    private static function id(BenchStep $step): string
-    {
-        return ($step->areaId() ?? 'all').':'.$step->outcome->step->key->value;
-    }
-
-    /**
-     * The next step of the sitting that is under way, or the first that is open: what would be laid on what is wet waits.
-     *
-     * @param list<BenchStep> $open
-     * @param array<string, Entry|PassRow> $wet what is wet below, by the id of the step
-     */
-    private function next(array $open, array $wet): ?Task
-    {
-        $ids = array_map(self::id(...), $open);
-        $wanted = $this->ofSitting($ids);
-        $wanted = $wanted === [] ? $ids : $wanted;
-        $free = array_map(
-            static fn (Task $t): string => $t->id(),
-            Meanwhile::free(array_map(fn (string $id): Task => $this->tasks[$id], $ids), array_fill_keys(array_keys($wet), true)),
-        );
-        $next = array_values(array_intersect($wanted, $free))[0] ?? $wanted[0] ?? null;
-
-        return $next === null ? null : $this->tasks[$next];
-    }
-
-    /**
-     * Steps of the sitting that are still to be done here, in its order.
-     *
-     * @param list<string> $open ids of open steps
-     *
-     * @return list<string>
-     */
-    private function ofSitting(array $open): array
-    {
-        $found = [];
-        foreach ($this->sitting?->started_at === null ? [] : $this->sittings->steps($this->sitting) as ['step' => $step, 'left' => $left]) {
-            $id = ($step['area'] ?? 'all').':'.$step['key'];
-            if ($step['company'] === $this->company->id && $this->asked->among($left) !== [] && in_array($id, $open, true)) {
-                $found[] = $id;
-            }
-        }
-
-        return $found;
-    }
-
     /** @return array<string, mixed> */
     private function step(BenchStep $step): array
     {
         $planned = $step->outcome->step;
-        $task = $this->tasks[self::id($step)];
-        $company = $this->company;
-        $figure = $this->asked->figure;
+        $task = $this->bench->task($step);
+        $left = $this->bench->left($step);
+        $progress = $this->bench->progress;
+        $figure = $this->bench->figure;
+        $count = $this->company->count;
 
         return [
             ...StepView::of($step->outcome),
-            'id' => $task->id(),
+            'id' => $step->id(),
             'area_id' => $step->area?->id,
             'area' => $step->area->name ?? 'Whole figure',
-            'done' => $this->left($step) === [],
+            'done' => $left === [],
             'as' => Substance::of($planned)->row(),
             'left' => ['figures' => $task->figures, 'minutes' => (int) round($task->work->handsOnMinutes)],
-            'painted_as' => $figure === null ? null : $this->progress->otherwise($step->areaId(), $planned, $figure)?->words(),
+            'painted_as' => $figure === null ? null : $progress->otherwise($step->areaId(), $planned, $figure)?->words(),
             'done_figures' => array_values(
-                array_filter($this->progress->figures($step->areaId(), $planned), static fn (int $n): bool => $n <= $company->count),
+                array_filter($progress->figures($step->areaId(), $planned), static fn (int $n): bool => $n <= $count),
             ),
-            ...StepAtBench::of($this->studio, $company, $step, $this->left($step), $this->now),
+            ...StepAtBench::of($this->studio, $this->company, $step, $left, $this->bench->now),
         ];
     }
 
-    /** @return list<array{number: int, done: int, total: int}> how far each figure is */
-    private function figures(): array
+    /** @return list<array{id: string, words: string, loaded: bool}> what can be painted now */
+    private function meanwhile(): array
     {
-        $company = $this->company;
-        $done = $total = array_fill(1, $company->count, 0);
-        foreach ($this->steps as $step) {
-            $planned = $step->outcome->step;
-            $for = $planned->scope->who->figures($company->count, $company->leaders);
-            foreach ($for as $n) {
-                ++$total[$n];
-            }
-            foreach (array_intersect($for, $this->progress->figures($step->areaId(), $planned)) as $n) {
-                ++$done[$n];
-            }
-        }
-
-        return array_map(
-            static fn (int $n): array => ['number' => $n, 'done' => $done[$n], 'total' => $total[$n]],
-            range(1, $company->count),
-        );
-    }
-
-    /**
-     * Open steps that would be laid on what is wet.
-     *
-     * @param list<BenchStep> $open
-     * @param list<Entry|PassRow> $drying what is dry first comes first
-     *
-     * @return array<string, Entry|PassRow> what is wet below, by the id of the step
-     */
-    private function wet(array $open, array $drying): array
-    {
-        $wet = [];
-        foreach ($open as $step) {
-            foreach ($drying as $entry) {
-                $its = $entry->drying();
-                $first = PassDesk::of($this->company, $step, $this->left($step))->figures[0] ?? 0;
-                if ($its->isWet($this->now->getTimestamp()) && $its->isUnder($step->areaId(), $first)) {
-                    $wet[self::id($step)] = $entry;
-                }
-            }
-        }
-
-        return $wet;
-    }
-
-    /**
-     * @param list<BenchStep> $open
-     * @param array<string, Entry|PassRow> $wet
-     *
-     * @return list<array{id: string, words: string, loaded: bool}> what can be painted now
-     */
-    private function meanwhile(array $open, array $wet): array
-    {
-        $tasks = array_map(fn (BenchStep $s): Task => $this->tasks[self::id($s)], $open);
-        $last = $this->company->records->sortByDesc('id')->first();
-        $loaded = null;
-        foreach ($last?->step_key === null ? [] : $this->steps as $step) {
-            $loaded = $step->area?->id === $last?->area_id && $step->outcome->step->key->value === $last?->step_key
-                ? $this->tasks[self::id($step)] : $loaded;
-        }
         $names = $this->company->areas->keyBy('id');
-        $found = Meanwhile::of($tasks, array_fill_keys(array_keys($wet), true), $loaded);
 
         return array_map(static fn (array $each): array => [
             'id' => $each['task']->id(),
@@ -294,7 +140,7 @@ final readonly class BenchView
                 $each['task']->area === null ? 'Whole figure' : $names[(int) $each['task']->area]->name ?? ''
             ).', '.$each['task']->step->technique->words(),
             'loaded' => $each['loaded'],
-        ], $found);
+        ], $this->bench->meanwhile());
     }
 
     /** @return list<array{id: int, name: string, planned: bool}> */
@@ -308,11 +154,9 @@ final readonly class BenchView
     /** @return array<string, mixed>|null what was written down last, which the bench can take back */
     private function last(): ?array
     {
-        $entry = $this->company->records->sortByDesc('id')->first();
-        $pass = $this->company->passes->sortByDesc('id')->first();
-        $last = $pass !== null && ($entry === null || $pass->created_at > $entry->created_at) ? $pass : $entry;
-        $isDifferent = $last instanceof Entry && $last->done_at->addHours(self::FRESH_H) > $this->now && $last->step_key !== null
-            && $last->area_id !== null && EntryDiffers::is($last);
+        $last = $this->bench->last();
+        $isDifferent = $last instanceof Entry && $last->done_at->addHours(self::FRESH_H) > $this->bench->now
+            && $last->step_key !== null && $last->area_id !== null && EntryDiffers::is($last);
 
         return $last === null ? null : [
             'id' => $last->id,
@@ -323,18 +167,12 @@ final readonly class BenchView
         ];
     }
 
-    /** @return array<string, mixed>|null a level that every figure has reached, and nobody has looked over yet */
+    /** @return array<string, string>|null a level that every figure has reached, and nobody has looked over yet */
     private function stop(): ?array
     {
-        $bare = array_values($this->company->areas->filter(static fn (AreaRow $a): bool => $a->recipe === null)
-            ->map(static fn (AreaRow $a): string => mb_strtolower($a->name))->all());
-        $tasks = array_map(
-            fn (BenchStep $s): Task => BenchDesk::task($this->company, $s, $this->progress),
-            $this->desk->steps($this->company),
-        );
-        $stop = StopPoint::of($tasks, $this->company->count, $bare);
+        $stop = $this->bench->stop();
 
-        return $stop === null || isset($this->company->looked_over[$stop->level->value]) ? null : [
+        return $stop === null ? null : [
             'level' => $stop->level->value,
             'look' => $stop->look()->sentence(),
             'words' => $stop->words()->sentence(),
@@ -359,31 +197,17 @@ final readonly class BenchView
         ])->all());
     }
 
-    /** @return list<array{area: int, tones: array{recess: string, plane: string, ridge: string}}> how the figure in hand looks by now */
-    private function tones(?Task $next): array
-    {
-        $figure = $this->asked->figure ?? $next->figures[0] ?? 1;
-        $looks = FigureNow::of((new OrderDesk($this->studio, $this->now))->work($this->company), $figure);
-
-        return array_map(
-            static fn (int|string $area, Surface $look): array => ['area' => (int) $area, 'tones' => $look->hexes()],
-            array_keys($looks),
-            array_values($looks),
-        );
-    }
-
     /** @return array{rest_at: string|null, rest_due: bool, clean_at: string|null} breaks that eyes, back and airbrush want */
-    private function care(?Task $next): array
+    private function care(): array
     {
-        $care = new Care($this->studio->painter, $this->sitting?->started_at, $this->now);
-        $step = array_values(array_filter($this->steps, static fn (BenchStep $s): bool => self::id($s) === $next?->id()))[0] ?? null;
+        $care = new Care($this->studio->painter, $this->bench->sitting?->started_at, $this->bench->now);
         $at = static fn (?int $instant): ?string
             => $instant === null ? null : CarbonImmutable::createFromTimestampUTC($instant)->toIso8601ZuluString();
 
         return [
             'rest_at' => $at($care->rest()->due()),
             'rest_due' => $care->rest()->isDue(),
-            'clean_at' => $at($care->cleaning($step?->outcome->labour->tool === Tool::Airbrush)),
+            'clean_at' => $at($care->cleaning($this->bench->nextStep()?->outcome->labour->tool === Tool::Airbrush)),
         ];
     }
 

@@ -6,6 +6,7 @@ namespace App\Workshop\Bench;
 
 use App\Models\AreaRow;
 use App\Models\Company;
+use App\Models\Entry;
 use App\Models\PassRow;
 use App\Workshop\Record\BenchDesk;
 use App\Workshop\Record\BenchStep;
@@ -105,6 +106,7 @@ final readonly class PassDesk
             'number' => $passes->number,
             'dry_minutes' => (new Recording($this->studio))->minutesToDry($step->outcome),
             'done_at' => $now,
+            'after_record' => (int) Entry::query()->where('company_id', $company->id)->max('id'),
         ]);
     }
 }

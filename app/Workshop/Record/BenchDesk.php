@@ -114,12 +114,6 @@ final readonly class BenchDesk
         return Task::of($step->areaId(), $step->outcome, $progress->remaining($step->areaId(), $planned, $for));
     }
 
-    /** @return list<string> names of what can be taken off the shelf */
-    public function paints(): array
-    {
-        return $this->studio->shelf->namesAtHand();
-    }
-
     /** Expects the records loaded. */
     public static function progress(Company $company): Progress
     {

@@ -21,6 +21,12 @@ final readonly class BenchStep
         return $this->area === null ? null : (string) $this->area->id;
     }
 
+    /** Unlike that of any other step of the company. */
+    public function id(): string
+    {
+        return ($this->areaId() ?? 'all').':'.$this->outcome->step->key->value;
+    }
+
     public function isOf(?AreaRow $area, string $key): bool
     {
         return $this->area?->id === $area?->id && $this->outcome->step->key->value === $key;

@@ -33,7 +33,9 @@ final class SamplePages
         yield 'Compare one area' => ['/compare/1?area=8', 'Difference on the plane'];
         yield 'Recipe book' => ['/book', 'Use on a figure'];
         yield 'Running order' => ['/order', 'colour of a block'];
+        yield 'Tonight' => ['/tonight', 'Nothing is drying'];
         yield 'Bench' => ['/bench', 'Next after this'];
+        yield 'Bench, one figure' => ['/bench/1/4', 'Next after this'];
         yield 'Ledger' => ['/ledger', 'Painting log'];
         yield 'Tables, thin' => ['/tables/thin', 'Under varnish'];
         yield 'Tables, glaze' => ['/tables/glaze', 'off to begin with'];
