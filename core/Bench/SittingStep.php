@@ -11,6 +11,9 @@ use Kalokroma\Recipe\Predict\StepOutcome;
 /** One step of a sitting: on some figures of one company, all its coats that belong to this sitting. */
 final readonly class SittingStep
 {
+    /** Minutes that a painter waits at the table for something to dry. */
+    private const SAT_THROUGH = 60;
+
     /**
      * @param string $company its id
      * @param string|null $area id; null for the whole figure
@@ -55,6 +58,26 @@ final readonly class SittingStep
         }
 
         return array_values($found);
+    }
+
+    /**
+     * The first of these that can be done at one sitting: as far as a wait that nobody sits through, where nothing has to follow in time.
+     *
+     * @param list<self> $steps of one area or figure, from the ground up
+     *
+     * @return list<self>
+     */
+    public static function atOneSitting(array $steps): array
+    {
+        $found = [];
+        foreach ($steps as $step) {
+            $found[] = $step;
+            if ($step->outcome->labour->dryMinutes > self::SAT_THROUGH && $step->outcome->step->technique->facts()->latest === null) {
+                break;
+            }
+        }
+
+        return $found;
     }
 
     /** All that is left of a step, on all figures that lack it. */

@@ -203,7 +203,7 @@ final readonly class SittingDesk
         return $sheet === null ? [] : SittingStep::of($sheet);
     }
 
-    /** @return list<SittingStep> all of an area that is still to be done, on all figures that lack it */
+    /** @return list<SittingStep> what of an area is still to be done, on all figures that lack it, and can be at one sitting */
     private function ofRecipe(Company $company, ?AreaRow $area): array
     {
         $progress = BenchDesk::progress($company->loadMissing('records'));
@@ -215,7 +215,7 @@ final readonly class SittingDesk
             }
         }
 
-        return $found;
+        return SittingStep::atOneSitting($found);
     }
 
     /** @return StepRow */

@@ -100,6 +100,19 @@ final class FetchListTest extends TestCase
         self::assertStringContainsString('before the paint is hard', $all([Tool::SmallBrush], [Behaviour::Wash], false));
     }
 
+    /** An enamel wash is wiped in time, and what was wiped dries for a day; a wash of forty minutes is sat through, a paste is not. */
+    public function testARecipeIsPaintedAsFarAsAWaitThatNobodySitsThrough(): void
+    {
+        $taken = static fn (string ...$techniques): int => count(SittingStep::atOneSitting(
+            array_map(static fn (string $t): SittingStep => self::step(Steps::step($t)), $techniques),
+        ));
+
+        self::assertSame(2, $taken('enamel-wash', 'wiping', 'matt-varnish'));
+        self::assertSame(3, $taken('basecoat', 'wash-all-over', 'layer'));
+        self::assertSame(1, $taken('texture-paste', 'basecoat'));
+        self::assertSame(0, $taken());
+    }
+
     /** Whatever a sheet holds is in its steps: minutes add up, and no coat is told twice. */
     public function testASheetIsTakenStepByStep(): void
     {

@@ -30,7 +30,7 @@
         <p class="small">{[thinned, said('tool')].filter(Boolean).join(' · ')}</p>
     </div>
     <div>
-        <p class="big">{coats(step)}</p>
+        <p class="big">{said('coats') ? coats(step) : ''}</p>
         <p class="small">
             {duration(step.dry_minutes)}
             {step.coats > 1 && (!step.of_figure || step.whole) ? 'between' : 'to dry'}

@@ -23,10 +23,12 @@
             <Faces faces={step.before} label="Now" height="96px" />
             <p class="legend"><span>now</span><span><Explained text="recess · plane · ridge" /></span></p>
         </div>
-        <div class="wet">
-            <i style:background={step.wet} role="img" aria-label="The mix wet on the palette {step.wet}"></i>
-            <p class="legend"><span>wet, on the palette</span></p>
-        </div>
+        {#if step.wet}
+            <div class="wet">
+                <i style:background={step.wet} role="img" aria-label="The mix wet on the palette {step.wet}"></i>
+                <p class="legend"><span>wet, on the palette</span></p>
+            </div>
+        {/if}
     {/if}
     <div>
         <Faces faces={step.after} label="After, when dry" height="96px" />
