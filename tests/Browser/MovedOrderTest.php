@@ -111,8 +111,9 @@ final class MovedOrderTest extends SampleWorkshop
         $this->open('/order/1', 'for 12 Lamplighters');
         $this->hands->until(fn (): bool => $this->many('.block') > 20, 'There are no blocks');
         $this->open('/bench/1/9', 'Next after this');
+        $step = $this->hands->text('h1');
         $this->hands->pressBeginning('Done on all');
-        $this->hands->see('Undo');
+        $this->hands->until(fn (): bool => $this->hands->text('h1') !== $step, 'it is not written down');
         $this->open('/order/1', 'Planned again with ');
         $this->better();
 
