@@ -11,8 +11,10 @@ use App\Models\Company;
 use App\Models\Entry;
 use App\Models\PassRow;
 use App\Models\PictureRow;
+use App\Models\PotRow;
 use App\Workshop\Bench\AtBench;
 use App\Workshop\Bench\Care;
+use App\Workshop\Bench\PotDesk;
 use App\Workshop\Bench\SlipDesk;
 use App\Workshop\Order\OrderPlan;
 use App\Workshop\Record\BenchDesk;
@@ -31,9 +33,13 @@ final readonly class BenchView
 
     private Company $company;
 
+    /** @var array<string, PotRow> that stand ready, by the key of their mix */
+    private array $pots;
+
     public function __construct(private Studio $studio, private BenchAsked $asked, private AtBench $bench)
     {
         $this->company = $bench->company;
+        $this->pots = (new PotDesk($studio))->standing($bench->now);
     }
 
     /** @return array<string, mixed> */
@@ -125,7 +131,7 @@ final readonly class BenchView
             'done_figures' => array_values(
                 array_filter($progress->figures($step->areaId(), $planned), static fn (int $n): bool => $n <= $count),
             ),
-            ...StepAtBench::of($this->studio, $this->company, $step, $left, $this->bench->now),
+            ...StepAtBench::of($this->studio, $this->company, $step, $left, $this->pots, $this->bench->now),
         ];
     }
 

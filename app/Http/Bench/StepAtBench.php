@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Bench;
 
 use App\Models\Company;
+use App\Models\PotRow;
 use App\Workshop\Bench\PassDesk;
 use App\Workshop\Bench\PotDesk;
 use App\Workshop\Record\BenchStep;
@@ -19,10 +20,11 @@ final class StepAtBench
 {
     /**
      * @param list<int> $left figures that are looked at and still lack it
+     * @param array<string, PotRow> $pots that stand ready, by the key of their mix
      *
      * @return array{pass: array<string, mixed>, pot: array<string, mixed>|null, spoken: string}
      */
-    public static function of(Studio $studio, Company $company, BenchStep $step, array $left, CarbonImmutable $now): array
+    public static function of(Studio $studio, Company $company, BenchStep $step, array $left, array $pots, CarbonImmutable $now): array
     {
         $passes = PassDesk::of($company, $step, $left);
         $isRound = $step->outcome->step->scope->loop !== null;
@@ -34,21 +36,24 @@ final class StepAtBench
                 'figures' => $passes->figures,
                 'word' => $isRound ? 'round' : ($step->outcome->step->technique->isPassed() ? 'pass' : 'coat'),
             ],
-            'pot' => $left === [] ? null : self::pot($studio, $step->outcome, $now),
+            'pot' => $left === [] ? null : self::pot($studio, $step->outcome, $pots, $now),
             'spoken' => Spoken::of($step->outcome, $step->area->name ?? ''),
         ];
     }
 
-    /** @return array<string, mixed>|null null where nothing is mixed for it */
-    private static function pot(Studio $studio, StepOutcome $outcome, CarbonImmutable $now): ?array
+    /**
+     * @param array<string, PotRow> $pots
+     *
+     * @return array<string, mixed>|null null where nothing is mixed for it
+     */
+    private static function pot(Studio $studio, StepOutcome $outcome, array $pots, CarbonImmutable $now): ?array
     {
         $mix = $outcome->step->load->mix;
-        $desk = new PotDesk($studio);
         if ($mix === null || Pot::batch($outcome, 1, Pot::PALETTE, 0) === null) {
             return null;
         }
-        $row = $desk->row($mix, $now);
-        $pot = $row === null ? null : $desk->pot($row);
+        $row = $pots[$mix->key()] ?? null;
+        $pot = $row === null ? null : (new PotDesk($studio))->pot($row);
 
         return $row === null || $pot === null ? ['id' => null] + self::EMPTY : [
             'id' => $row->id,

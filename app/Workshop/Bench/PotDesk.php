@@ -79,17 +79,27 @@ final readonly class PotDesk
         });
     }
 
-    /** The pot of this mix that is still good; null where there is none. */
-    public function row(Mix $mix, CarbonImmutable $now): ?PotRow
+    /** @return array<string, PotRow> pots that are still good, of each mix the newest, by the key of the mix */
+    public function standing(CarbonImmutable $now): array
     {
-        foreach (PotRow::query()->whereNull('gone_at')->orderByDesc('id')->get() as $row) {
-            $its = $this->studio->shelf->plannedMix($row->mix);
-            if ($its?->key() === $mix->key() && $this->pot($row)->isGood($now->getTimestamp())) {
-                return $row;
+        $rows = PotRow::query()->whereNull('gone_at')
+            ->where(static fn ($query) => $query->where('vessel', Pot::JAR)->orWhere('mixed_at', '>=', $now->subDay()))
+            ->orderBy('id')->get();
+        $found = [];
+        foreach ($rows as $row) {
+            $mix = $this->studio->shelf->plannedMix($row->mix);
+            if ($mix !== null && $this->pot($row)->isGood($now->getTimestamp())) {
+                $found[$mix->key()] = $row;
             }
         }
 
-        return null;
+        return $found;
+    }
+
+    /** The pot of this mix that is still good; null where there is none. */
+    private function row(Mix $mix, CarbonImmutable $now): ?PotRow
+    {
+        return $this->standing($now)[$mix->key()] ?? null;
     }
 
     public function pot(PotRow $row): Pot
