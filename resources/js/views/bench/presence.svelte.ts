@@ -80,7 +80,8 @@ export class Presence {
 
     /** Telephones show notices through a worker only. */
     private async show(title: string, body: string): Promise<void> {
-        const worker = await navigator.serviceWorker.register('/notice.js');
+        await navigator.serviceWorker.register('/notice.js');
+        const worker = await navigator.serviceWorker.ready;
         await worker.showNotification(title, { body, tag: title, data: location.href });
     }
 
