@@ -55,9 +55,11 @@
         font-size: var(--size-across-a-desk);
         line-height: 1.15;
     }
+    .small {
+        font-size: var(--size-head);
+    }
     .small,
     .batch {
-        font-size: var(--size-body);
         color: var(--ink-soft);
     }
     .batch {
