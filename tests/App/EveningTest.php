@@ -141,6 +141,21 @@ final class EveningTest extends TestCase
         $this->assertRefused(422, 'another window was quicker', $this->pass($step, [1]));
     }
 
+    /** The second window still shows the first coat when it is pressed there: that is no second coat. */
+    public function testTwoWindowsWriteACoatOnce(): void
+    {
+        $this->signIn();
+        $this->changeStep($this->coat(), 'basecoat', ['coats' => 3])->assertOk();
+        $step = $this->step($this->bench('by=row'), $this->coat().':basecoat');
+        $seen = ['number' => 1] + self::asPlanned($step, [1, 2, 3]);
+        $this->postJson($this->url('passes').'?by=row', $seen)->assertOk();
+
+        $this->assertRefused(422, 'That coat is written down there already', $this->postJson($this->url('passes').'?by=row', $seen));
+        self::assertSame(1, PassRow::query()->count());
+        $this->postJson($this->url('passes').'?by=row', ['number' => 2] + $seen)->assertOk();
+        self::assertSame(3, $this->step($this->bench('by=row'), $step['id'])['pass']['number']);
+    }
+
     public function testAPassIsTakenBack(): void
     {
         $this->signIn();

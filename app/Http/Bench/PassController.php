@@ -25,6 +25,7 @@ final class PassController extends BenchAnswers
             $request->figures(),
             $request->real(),
             Instant::of($request->at(), CarbonImmutable::now()->getTimestamp()),
+            $request->number(),
         );
 
         return $this->answer($request, $company, $request->figures()[0]);

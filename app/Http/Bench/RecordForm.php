@@ -49,6 +49,7 @@ final class RecordForm extends FormRequest
             'as.mix.*.parts' => ['required', 'integer', 'min:1', 'max:99'],
             'as.place' => ['sometimes', 'array', 'min:4', 'max:5'],
             'note' => ['nullable', 'string', 'max:2000'],
+            'number' => ['nullable', 'integer', 'min:1', 'max:99'],
             'kind' => ['sometimes', Rule::enum(Occasion::class)],
             'mishap' => ['nullable', 'array:what,step,on'],
             'mishap.what' => ['required_with:mishap', Rule::enum(Mishap::class)],
@@ -68,6 +69,7 @@ final class RecordForm extends FormRequest
             'real.mix.*.name.*' => 'Every paint of the mix needs a name.',
             'real.mix.*.parts.*' => 'Drops are whole numbers from 1 to 99, or left open.',
             'real.coats.*' => 'Coats are a whole number from 1 to 20, or left open.',
+            'number.*' => 'Coats are counted from 1 to 99.',
             'kind.*' => 'It is work, a slip, a repair, a test piece or something else.',
             'mishap.*' => 'Say what went wrong: choose it from the list.',
             'as.*' => self::AS,
@@ -81,6 +83,12 @@ final class RecordForm extends FormRequest
     public function area(Company $company): ?AreaRow
     {
         return $this->filled('area_id') ? $company->areas()->findOrFail($this->integer('area_id')) : null;
+    }
+
+    /** Which of several passes is meant; null where nobody said. */
+    public function number(): ?int
+    {
+        return $this->filled('number') ? $this->integer('number') : null;
     }
 
     public function kind(): Occasion

@@ -74,10 +74,11 @@ final readonly class PassDesk
      *
      * @param list<int> $figures
      * @param DidRow $real what is written down with the last one
+     * @param int|null $number which pass the page had under way; null for whichever it is
      *
      * @throws DomainException where they have it already, which another window may have written down
      */
-    public function done(Company $company, ?AreaRow $area, string $key, array $figures, array $real, Instant $at): void
+    public function done(Company $company, ?AreaRow $area, string $key, array $figures, array $real, Instant $at, ?int $number): void
     {
         $figures = Recording::among($company, $figures);
         $step = (new BenchDesk($this->studio))->find($company, $area, $key)
@@ -87,6 +88,9 @@ final readonly class PassDesk
             throw new DomainException('This step is done there already: another window was quicker.');
         }
         $passes = self::of($company, $step, $figures);
+        if ($number !== null && $passes->number !== $number) {
+            throw new DomainException('That coat is written down there already: another window was quicker.');
+        }
         if ($passes->isLast() && $step->outcome->step->scope->loop === null) {
             (new Recording($this->studio))->write(
                 $company,

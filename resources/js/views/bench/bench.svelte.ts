@@ -140,7 +140,8 @@ export class BenchState {
         const step = this.step;
         if (!step || figures.length === 0 || this.busy) return Promise.resolve(false);
         const at = new Date().toISOString();
-        return this.send('POST', `companies/${this.company}/passes`, { ...this.doing(step, figures), at });
+        const number = step.pass.number;
+        return this.send('POST', `companies/${this.company}/passes`, { ...this.doing(step, figures), at, number });
     }
 
     private doing(step: BenchStep, figures: number[], real?: Real, note = ''): Doing {
