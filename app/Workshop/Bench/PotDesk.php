@@ -133,6 +133,6 @@ final readonly class PotDesk
         $planned = array_map(static fn (Part $p): string => $p->parts.' '.$p->paint->id, $mix->parts);
         $done = array_map(static fn (array $p): string => ($p['parts'] ?? 1).' '.($p['id'] ?? ''), $real);
 
-        return $real === [] || array_diff($planned, $done) === array_diff($done, $planned);
+        return $real === [] || (array_diff($planned, $done) === [] && array_diff($done, $planned) === []);
     }
 }

@@ -7,6 +7,7 @@ namespace App\Workshop\Bench;
 use App\Models\Company;
 use App\Models\Entry;
 use App\Models\Painter;
+use App\Models\PassRow;
 use App\Models\PotRow;
 use App\Models\SittingRow;
 use App\Workshop\Order\OrderPlan;
@@ -113,6 +114,7 @@ final readonly class SampleEvening
     private function isUntouched(SittingRow $sitting): bool
     {
         return $sitting->updated_at?->equalTo($sitting->created_at) !== false
+            && !PassRow::query()->where('painter_id', $this->painter->id)->exists()
             && !Entry::query()->where('painter_id', $this->painter->id)->where('created_at', '>', $sitting->created_at)->exists();
     }
 
