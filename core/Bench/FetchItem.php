@@ -21,6 +21,7 @@ final readonly class FetchItem
      * @param string $key unlike that of any other thing of the list, the same whenever it is made again
      * @param string $kind one of the constants
      * @param list<string> $notes where it stands, that it wants shaking, that it is thick or nearly empty
+     * @param string $short what is missing of it, which is among the notes too; empty for nothing
      * @param Mix|null $mix in whose colour it is shown; null for what has none
      */
     public function __construct(
@@ -29,6 +30,7 @@ final readonly class FetchItem
         public string $words,
         public array $notes = [],
         public ?Mix $mix = null,
+        public string $short = '',
     ) {
     }
 }

@@ -68,6 +68,7 @@ final readonly class FetchList
             $paint->name,
             $this->notes($paint, $need[$paint->id] ?? 0.0, $alone[$paint->id] ?? []),
             $paint->colour === null ? null : Mix::single($paint),
+            $this->short($paint, $need[$paint->id] ?? 0.0),
         ), $paints));
     }
 
@@ -82,12 +83,18 @@ final readonly class FetchList
         $state = mb_strtolower(trim($place->state));
 
         return array_values(array_filter([
-            $paint->owned ? $place->place : 'not on your shelf',
+            $paint->owned ? $place->place : $this->short($paint, $needMl),
             self::shaken($paint),
             str_contains($state, 'thick') ? 'thick: let it down with a drop of thinner' : $state,
-            $paint->owned ? $place->short($needMl) : '',
+            $paint->owned ? $this->short($paint, $needMl) : '',
             $alone === [] ? '' : $this->drops($alone),
         ]));
+    }
+
+    /** What is missing of a paint; empty for nothing. */
+    private function short(Paint $paint, float $needMl): string
+    {
+        return $paint->owned ? ($this->places[$paint->id] ?? new ShelfPlace())->short($needMl) : 'not on your shelf';
     }
 
     /**

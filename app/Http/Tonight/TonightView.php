@@ -11,6 +11,7 @@ use App\Models\Company;
 use App\Workshop\Bench\SittingDesk;
 use App\Workshop\Bench\TonightDesk;
 use App\Workshop\Studio;
+use Kalokroma\Bench\FetchItem;
 use Kalokroma\Bench\SittingStep;
 use Kalokroma\Film\Surface;
 use Kalokroma\Order\OrderedJob;
@@ -18,7 +19,6 @@ use Kalokroma\Order\Sheet;
 use Kalokroma\Order\Task;
 use Kalokroma\Recipe\Technique\Level;
 use Kalokroma\Word\Duration;
-use Kalokroma\Word\Message;
 use Kalokroma\Word\Ranges;
 
 /** The page Tonight. */
@@ -26,8 +26,6 @@ final readonly class TonightView
 {
     /** So many figures of a company are drawn one by one. */
     private const DRAWN = 12;
-
-    private const NAMED = 3;
 
     /** A sitting that begins within so many minutes is begun now. */
     private const SOON = 20;
@@ -66,18 +64,13 @@ final readonly class TonightView
         $plan = $this->desk->plan;
         assert($plan !== null);
         $steps = SittingStep::of($sheet);
-        $names = array_values(array_unique(array_map(
-            static fn (SittingStep $s): string => $s->area === null ? $s->outcome->step->technique->words() : mb_strtolower($s->name),
-            $steps,
-        )));
         $begins = $plan->at($sheet->start());
         $isNow = $begins <= $this->desk->now->addMinutes(self::SOON);
         $isToday = $plan->free === null || $begins->isSameDay($this->desk->now->setTimezone($begins->getTimezone()));
 
         return [
             'company_id' => $plan->company->id,
-            'title' => count($names) > self::NAMED
-                ? Message::listed([...array_slice($names, 0, self::NAMED), 'more']) : Message::listed($names),
+            'title' => SittingDesk::title($steps),
             'day' => $plan->free === null ? 'Whenever you sit down' : $begins->format('l j F, H:i'),
             'when' => $isNow ? 'now' : ($isToday ? 'today' : 'later'),
             'minutes_words' => Duration::words($sheet->minutes()),
@@ -142,15 +135,8 @@ final readonly class TonightView
             return [];
         }
         $list = (new SittingDesk($this->studio, $this->desk->now))->listFor(SittingStep::of($this->desk->sheet));
-        $found = [];
-        foreach ($list->items as $item) {
-            foreach ($item->notes as $note) {
-                if (preg_match('/ left$|^not on/', $note) === 1) {
-                    $found[] = $item->words.': '.$note.'.';
-                }
-            }
-        }
+        $short = array_filter($list->items, static fn (FetchItem $item): bool => $item->short !== '');
 
-        return $found;
+        return array_values(array_map(static fn (FetchItem $item): string => $item->words.': '.$item->short.'.', $short));
     }
 }

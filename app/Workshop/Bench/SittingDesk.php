@@ -234,11 +234,21 @@ final readonly class SittingDesk
     }
 
     /**
+     * What a sitting is called.
+     *
+     * @param list<SittingStep> $steps
+     */
+    public static function title(array $steps): string
+    {
+        return self::words(array_map(self::row(...), $steps));
+    }
+
+    /**
      * "coat, face and cape", "coat, face, cape and more".
      *
      * @param list<StepRow> $rows
      */
-    public static function words(array $rows): string
+    private static function words(array $rows): string
     {
         $names = array_values(array_unique(array_column($rows, 'label')));
 

@@ -72,7 +72,7 @@ final readonly class SittingEnd
     }
 
     /** @return list<array{Company, Entry|PassRow, BenchStep|null}> what is still wet,
-        with what follows on it; what is dry first comes first */
+        with what follows on it */
     public function drying(): array
     {
         $bench = new BenchDesk($this->studio);
@@ -83,8 +83,6 @@ final readonly class SittingEnd
                 $found[] = [$company, $entry, BenchDesk::after($entry, $company, $steps)];
             }
         }
-        usort($found, static fn (array $a, array $b): int => $a[1]->drying()->until <=> $b[1]->drying()->until);
-
         return $found;
     }
 

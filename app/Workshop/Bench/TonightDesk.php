@@ -63,7 +63,7 @@ final readonly class TonightDesk
         return Entry::query()->where('painter_id', $painter)->exists() || SittingRow::query()->where('painter_id', $painter)->exists();
     }
 
-    /** @return list<array{Company, Entry|PassRow}> what is dry first comes first */
+    /** @return list<array{Company, Entry|PassRow}> */
     public function drying(): array
     {
         $found = [];
@@ -72,8 +72,6 @@ final readonly class TonightDesk
                 $found[] = [$company, $entry];
             }
         }
-        usort($found, static fn (array $a, array $b): int => $a[1]->drying()->until <=> $b[1]->drying()->until);
-
         return $found;
     }
 
