@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 return [
     'driver' => env('SESSION_DRIVER', 'file'),
-    'lifetime' => 60 * 24 * 14,
+    'lifetime' => (int) env('SESSION_LIFETIME', 60 * 24 * 14),
     'expire_on_close' => false,
     'encrypt' => false,
     'files' => storage_path('framework/sessions'),

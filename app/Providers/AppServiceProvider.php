@@ -16,6 +16,8 @@ use App\Devices\SimulatedColourReader;
 use App\Devices\SimulatedShop;
 use App\Models\WriteLockConnection;
 use App\Workshop\Recipe\Staleness;
+use Carbon\CarbonImmutable;
+use DateTimeInterface;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
@@ -45,6 +47,7 @@ final class AppServiceProvider extends ServiceProvider
 
     public function boot(): void
     {
+        self::setClock((int) config('kalokroma.clock_ahead_s'));
         Connection::resolverFor('sqlite', static fn (mixed ...$given): WriteLockConnection => new WriteLockConnection(...$given));
         Model::shouldBeStrict();
         Staleness::listen();
@@ -59,5 +62,15 @@ final class AppServiceProvider extends ServiceProvider
             Limit::perMinute(5)->by(mb_strtolower(is_string($request->input('name')) ? $request->input('name') : '').'|'.$request->ip()),
             Limit::perMinute(30)->by((string) $request->ip()),
         ]);
+    }
+
+    /** Another day than the machine's, which goes on from there. */
+    private static function setClock(int $ahead): void
+    {
+        if ($ahead !== 0) {
+            CarbonImmutable::setTestNow(
+                static fn (DateTimeInterface $machine): CarbonImmutable => CarbonImmutable::instance($machine)->addSeconds($ahead),
+            );
+        }
     }
 }

@@ -11,6 +11,7 @@ use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Hash;
 use Illuminate\Testing\TestResponse;
+use PHPUnit\Framework\Attributes\Group;
 use Symfony\Component\HttpFoundation\Response;
 
 /** Workshops are made, joined and kept safe from the pages. */
@@ -78,6 +79,7 @@ final class AccountTest extends TestCase
         $this->getJson('/api/session/invitations/'.$secret)->assertNotFound();
     }
 
+    #[Group('days')]
     public function testAnInvitationCanBeTakenBackAndGrowsOld(): void
     {
         $this->postJson('/api/session/workshop', self::NEW)->assertOk();

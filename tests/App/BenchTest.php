@@ -14,6 +14,7 @@ use Illuminate\Testing\TestResponse;
 use Kalokroma\Recipe\Technique\Stage;
 use Kalokroma\Recipe\Technique\Technique;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use Symfony\Component\HttpFoundation\Response;
 
 final class BenchTest extends TestCase
@@ -381,6 +382,7 @@ final class BenchTest extends TestCase
         CarbonImmutable::setTestNow();
     }
 
+    #[Group('days')]
     public function testTheLedgerIsToldByCompanyAndNewestFirst(): void
     {
         $this->signIn();
@@ -422,6 +424,7 @@ final class BenchTest extends TestCase
     }
 
     /** An undercoat, a gloss of a day and a coat: none forgets the other; the shortest comes first, and each says what it is under. */
+    #[Group('days')]
     public function testEveryWaitIsKept(): void
     {
         $this->signIn();

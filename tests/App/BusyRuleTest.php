@@ -9,9 +9,11 @@ use App\Workshop\Order\BusyRule;
 use Carbon\CarbonImmutable;
 use DateTimeZone;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase as PlainTestCase;
 
 /** Rules of repetition that come, and those that would be looked for in vain. */
+#[Group('days')]
 final class BusyRuleTest extends PlainTestCase
 {
     #[DataProvider('rules')]

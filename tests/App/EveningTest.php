@@ -13,12 +13,14 @@ use App\Models\PotRow;
 use Carbon\CarbonImmutable;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Testing\TestResponse;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\Attributes\TestWith;
 use Symfony\Component\HttpFoundation\Response;
 
 /** An evening at the bench: laid out, fetched for, painted in rows, ended; and what goes wrong meanwhile. */
 final class EveningTest extends TestCase
 {
+    #[Group('days')]
     public function testASittingFromTheRunningOrderIsFetchedForPaintedAndEnded(): void
     {
         $this->signIn();
@@ -82,6 +84,7 @@ final class EveningTest extends TestCase
         $this->assertRefused(422, 'from the running order', $this->postJson($this->url('sittings'), ['origin' => 'luck']));
     }
 
+    #[Group('days')]
     public function testASecondSittingEndsTheFirstAndAForgottenOneIsOver(): void
     {
         $this->signIn();
@@ -382,6 +385,7 @@ final class EveningTest extends TestCase
         $this->assertRefused(422, 'no such level', $this->postJson($this->url('bench/looked'), ['level' => 'splendid']));
     }
 
+    #[Group('days')]
     public function testTonightTellsWhatDriesAndHowEveryCompanyStands(): void
     {
         $this->signIn();

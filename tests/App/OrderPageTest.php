@@ -7,12 +7,14 @@ namespace Tests\App;
 use App\Models\Company;
 use App\Models\Painter;
 use Illuminate\Testing\TestResponse;
+use PHPUnit\Framework\Attributes\Group;
 
 /** What the page Running order is answered: sittings, ways, prices, days, and what is kept. */
 final class OrderPageTest extends TestCase
 {
     private const FREE = ['zone' => 'Europe/Lisbon', 'weekly' => [['days' => ['monday', 'wednesday'], 'from' => '19:30', 'to' => '21:30']]];
 
+    #[Group('days')]
     public function testSittingsWithTheirJobsPotsAndReasons(): void
     {
         [$painter, $id] = $this->began();
@@ -150,6 +152,7 @@ final class OrderPageTest extends TestCase
         self::assertFalse($read->json('air.usual'));
     }
 
+    #[Group('days')]
     public function testADayIsToldWhatItHolds(): void
     {
         [$painter, $id] = $this->began();
@@ -164,6 +167,7 @@ final class OrderPageTest extends TestCase
     }
 
     /** Of what comes next, whatever fits into the minutes that are there; nothing where nothing does. */
+    #[Group('days')]
     public function testWhatFitsIntoTheMinutesThatAreThere(): void
     {
         [$painter, $id] = $this->began();
@@ -180,6 +184,7 @@ final class OrderPageTest extends TestCase
         $this->assertRefused(422, 'from 5 to 720', $this->getJson("/api/companies/$id/order/now/soon"));
     }
 
+    #[Group('days')]
     public function testHoursAreKeptAndRefusedWithAReason(): void
     {
         [, $id] = $this->began();

@@ -7,20 +7,35 @@ namespace Tests\App;
 use App\Models\Entry;
 use App\Models\Painter;
 use App\Models\SittingRow;
+use App\Workshop\Order\OrderPlan;
 use Carbon\CarbonImmutable;
 use Kalokroma\Record\Occasion;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\Attributes\TestWith;
 
 /** The sample workshop opens in the middle of an evening, whenever it is opened. */
 final class SampleEveningTest extends TestCase
 {
+    /** Also at the end of a year, on a leap day, and in both nights in which the clocks change. */
     #[TestWith(['2026-12-03T20:10:00Z'])]
-    #[TestWith(['2026-12-05T00:20:00Z'])]
-    #[TestWith(['2026-12-05T23:50:00Z'])]
-    #[TestWith(['2027-03-28T01:30:00Z'])]
-    public function testThreeThingsDryAndOneSlipIsOpen(string $now): void
+    #[TestWith(['2026-12-31T23:50:00Z'])]
+    #[TestWith(['2028-02-29T00:20:00Z'])]
+    #[TestWith(['2027-03-28T00:40:00Z'])]
+    #[TestWith(['2027-10-31T00:40:00Z'])]
+    public function testThreeThingsDryOneSlipIsOpenAndAnHourAndAHalfIsLeft(string $now): void
     {
         $this->travelTo(CarbonImmutable::parse($now));
+        $this->assertIsAnEvening();
+    }
+
+    #[Group('days')]
+    public function testItDoesOnTheDayOnWhichThisIsRun(): void
+    {
+        $this->assertIsAnEvening();
+    }
+
+    private function assertIsAnEvening(): void
+    {
         $this->artisan('kalokroma:demo', ['--tonight' => true])->assertSuccessful();
         $this->become(Painter::query()->firstOrFail());
         $tonight = $this->getJson('/api/tonight')->assertOk();
@@ -31,6 +46,8 @@ final class SampleEveningTest extends TestCase
         self::assertTrue($tonight->json('sitting.started'));
         $left = array_filter($tonight->json('sitting.steps'), static fn (array $s): bool => $s['left'] !== []);
         self::assertCount(count($tonight->json('sitting.steps')) - 2, $left, 'two of its steps are painted');
+        $free = OrderPlan::free(Painter::query()->firstOrFail())?->openings(CarbonImmutable::now())->windows ?? [];
+        self::assertSame([0, 95], $free[0], 'free for another 95 minutes, past midnight too');
     }
 
     public function testWhatNobodyTouchedIsBroughtToTheNextEvening(): void

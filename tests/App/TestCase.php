@@ -6,10 +6,12 @@ namespace Tests\App;
 
 use App\Models\Painter;
 use App\Workshop\WorkshopImport;
+use Carbon\CarbonImmutable;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Foundation\Testing\TestCase as LaravelTestCase;
 use Illuminate\Testing\TestResponse;
 use Symfony\Component\HttpFoundation\Response;
+use Tests\Clock;
 
 abstract class TestCase extends LaravelTestCase
 {
@@ -19,6 +21,9 @@ abstract class TestCase extends LaravelTestCase
     {
         parent::setUp();
         $this->withoutVite();
+        if (!Clock::isMachines()) {
+            $this->travelTo(CarbonImmutable::parse(Clock::NOW));
+        }
     }
 
     /** A painter with a small workshop: a shelf, and a company of three with two areas. */

@@ -201,7 +201,7 @@ final class EveningTest extends TestCase
 
     private function paintsAlongInAnotherWindow(int $id, string $first): void
     {
-        $this->studio->browser->switchTo()->newWindow();
+        $this->studio->newWindow();
         $this->studio->visit('/bench/2');
         $this->seeDone($id, 8);
         $this->hands->key('a');

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Served;
 
 use RuntimeException;
+use Tests\Clock;
 
 /** The application served as bin/demo serves it, on a database of its own, asked from the same machine. */
 final class Served
@@ -112,6 +113,6 @@ final class Served
             'KALOKROMA_COUNT_QUERIES' => 'true',
             'PHP_CLI_SERVER_WORKERS' => '4',
             'PHP_INI_SCAN_DIR' => ':'.dirname(__DIR__, 2).'/bin/php',
-        ]];
+        ], ...Clock::environment()];
     }
 }

@@ -137,7 +137,7 @@ final readonly class SampleEvening
         ]);
     }
 
-    /** The painter is free from when the sitting began, and for a while yet: never past midnight. */
+    /** The painter is free from when the sitting began, and for a while yet, past midnight too. */
     private function sitsTonight(): void
     {
         $free = $this->painter->free ?? [];
@@ -145,11 +145,10 @@ final readonly class SampleEvening
         if ($zone === null) {
             return;
         }
-        $here = $this->now->setTimezone($zone);
-        $from = $here->subMinutes($this->given['laid_out'])->max($here->startOfDay());
-        $to = $here->addMinutes($this->given['free_until'])->min($here->setTime(23, 59));
+        $from = $this->ago($this->given['laid_out'])->setTimezone($zone);
+        $to = $this->now->addMinutes($this->given['free_until'])->setTimezone($zone);
         $this->painter->update(['free' => [...$free, 'exceptions' => [
-            ['date' => $here->format('Y-m-d'), 'free' => [['from' => $from->format('H:i'), 'to' => $to->format('H:i')]]],
+            ['date' => $from->format('Y-m-d'), 'free' => [['from' => $from->format('H:i'), 'to' => $to->format('H:i')]]],
         ]]]);
     }
 

@@ -8,6 +8,7 @@ use Facebook\WebDriver\Chrome\ChromeOptions;
 use Facebook\WebDriver\Remote\DesiredCapabilities;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use RuntimeException;
+use Tests\Clock;
 
 /** The application, served with a database of its own, and a headless browser in front of it. */
 final class Studio
@@ -36,6 +37,13 @@ final class Studio
     public function visit(string $hash): void
     {
         $this->browser->get($this->address.'/#'.$hash);
+    }
+
+    /** Another window of the same browser, which is looked at from now on. */
+    public function newWindow(): void
+    {
+        $this->browser->switchTo()->newWindow();
+        self::setClock($this->browser);
     }
 
     public function resize(int $width, int $height): void
@@ -123,13 +131,13 @@ final class Studio
             'KALOKROMA_DEMO' => 'true',
             'PHP_CLI_SERVER_WORKERS' => '3',
             'PHP_INI_SCAN_DIR' => ':'.dirname(__DIR__, 3).'/bin/php',
-        ];
+        ] + Clock::environment();
     }
 
     private function open(int $width, int $height): RemoteWebDriver
     {
         $port = Processes::freePort();
-        $this->processes->start(['chromedriver', '--port='.$port], $port, [], $this->folder.'/chromedriver.log');
+        $this->processes->start(['chromedriver', '--port='.$port], $port, ['TZ' => 'UTC'], $this->folder.'/chromedriver.log');
         $options = new ChromeOptions();
         $options->addArguments([
             '--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking',
@@ -142,16 +150,26 @@ final class Studio
         $capabilities->setCapability('goog:loggingPrefs', ['browser' => 'ALL']);
         $browser = RemoteWebDriver::create('http://127.0.0.1:'.$port, $capabilities, 20_000, 60_000);
         self::fit($browser, $width, $height);
+        self::setClock($browser);
 
         return $browser;
+    }
+
+    private static function setClock(RemoteWebDriver $browser): void
+    {
+        self::devTools($browser, 'Page.addScriptToEvaluateOnNewDocument', ['source' => Clock::script()]);
     }
 
     /** Makes the page itself this large, whatever the window's frame takes. */
     private static function fit(RemoteWebDriver $browser, int $width, int $height): void
     {
-        $browser->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', [
-            'cmd' => 'Emulation.setDeviceMetricsOverride',
-            'params' => ['width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => false],
-        ]);
+        $size = ['width' => $width, 'height' => $height];
+        self::devTools($browser, 'Emulation.setDeviceMetricsOverride', [...$size, 'deviceScaleFactor' => 1, 'mobile' => false]);
+    }
+
+    /** @param array<string, mixed> $given to a command of the browser's own tools, for the window that is open */
+    private static function devTools(RemoteWebDriver $browser, string $command, array $given): void
+    {
+        $browser->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', ['cmd' => $command, 'params' => $given]);
     }
 }
