@@ -160,7 +160,7 @@ final readonly class FetchList
 
         return implode(', ', array_filter([
             ...array_map(static fn (array $d): string => Counted::Drops->of($d['drops']).' '.$d['paint'], $amount->drops),
-            $amount->thinnerDrops === 0 ? '' : Counted::Drops->of($amount->thinnerDrops).' '.$load->thinner(),
+            $amount->thinnerDrops === 0 ? '' : Counted::Drops->of($amount->thinnerDrops).' '.$load->thinnerWords(),
         ]));
     }
 

@@ -11,6 +11,7 @@ use Kalokroma\Colour\Srgb;
 use Kalokroma\Film\ColourSource;
 use Kalokroma\Film\Pigment;
 use Kalokroma\Film\Sheen;
+use Kalokroma\Film\Thinner;
 use Kalokroma\Film\Variant;
 
 /** One paint of the shelf, as far as computing with it needs to know. */
@@ -94,6 +95,20 @@ final class Paint
         $its = $this->purpose === Purpose::Anything ? Purpose::guess($this->name, $this->behaviour) : $this->purpose;
 
         return $its === $purpose;
+    }
+
+    /** What it is where it thins paint; null where it does not, as a fluid for markings. */
+    public function thins(): ?Thinner
+    {
+        $for = $this->purpose === Purpose::Anything ? Purpose::guess($this->name, $this->behaviour) : $this->purpose;
+
+        return match (true) {
+            !in_array($this->behaviour, [Behaviour::Medium, Behaviour::Thinner], true), !$for->isThinning() => null,
+            $for === Purpose::Solvent => Thinner::Solvent,
+            $for === Purpose::Slowing => Thinner::Retarder,
+            $this->behaviour === Behaviour::Medium => Thinner::Medium,
+            default => Thinner::Thinner,
+        };
     }
 
     /** Whether it may be mixed in drops to match a colour: covering paint out of a bottle. */

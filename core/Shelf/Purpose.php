@@ -42,6 +42,12 @@ enum Purpose: string
         };
     }
 
+    /** Whether what is for this goes into paint, to thin it. */
+    public function isThinning(): bool
+    {
+        return !in_array($this, [self::Fixing, self::Setting, self::Softening, self::Chipping], true);
+    }
+
     public function words(): string
     {
         return $this === self::Anything ? 'anything' : $this->value;

@@ -52,6 +52,45 @@ final class RecipeEditsTest extends TestCase
         );
     }
 
+    /** Whatever the page prints of a thinning its field takes, and nothing moves. */
+    public function testWhatIsPrintedOfAThinningIsTaken(): void
+    {
+        $this->signIn();
+        $this->pot('Glaze Medium', 'medium');
+        $this->edit(['kind' => 'add', 'technique' => 'glaze', 'after' => 'layer'])->assertOk();
+        $this->edit(['kind' => 'change', 'key' => 'highlight', 'thin' => 'open'])->assertOk();
+        $page = $this->edit(['kind' => 'change', 'key' => 'glaze', 'thin' => '1:6 with Glaze Medium'])->assertOk();
+        $printed = array_column((array) $page->json('steps'), 'thin_words', 'key');
+
+        self::assertSame('1:6 with Glaze Medium', $printed['glaze']);
+        self::assertStringStartsWith('thinning not said; usually', $printed['highlight']);
+        foreach (array_diff_key(array_filter($printed), ['undercoat' => true]) as $key => $words) {
+            $after = $this->edit(['kind' => 'change', 'key' => $key, 'thin' => $words])->assertOk();
+            self::assertSame($printed, array_column((array) $after->json('steps'), 'thin_words', 'key'), $words);
+        }
+        $this->edit(['kind' => 'change', 'key' => 'layer', 'thin' => '1:1 with water'])->assertOk();
+    }
+
+    /** The pot a step is thinned with is known by its number: another name is told everywhere, and one that is gone keeps its name. */
+    public function testAPotOfMediumMayChangeItsName(): void
+    {
+        $this->signIn();
+        $pot = $this->pot('Glaze Medium', 'medium');
+        $this->edit(['kind' => 'change', 'key' => 'layer', 'thin' => '1:2 with Glaze Medium'])->assertOk();
+        $pot->update(['name' => 'Slow Glaze']);
+        $words = fn (): string => array_column((array) $this->getJson($this->url())->json('steps'), 'thin_words', 'key')['layer'];
+        self::assertSame('1:2 with Slow Glaze', $words());
+        $pot->delete();
+        self::assertSame('1:2 with Slow Glaze', $words());
+    }
+
+    private function pot(string $name, string $behaviour): PaintRow
+    {
+        $this->postJson('/api/paints', ['name' => $name, 'behaviour' => $behaviour])->assertSuccessful();
+
+        return PaintRow::query()->where('name', $name)->firstOrFail();
+    }
+
     public function testAnEditChangesWhatIsPredictedAboveIt(): void
     {
         $this->signIn();

@@ -33,6 +33,53 @@ use Symfony\Component\HttpFoundation\Response;
 /** Recipes, figures and companies as files, and on paper. */
 final class RecipeFilesTest extends TestCase
 {
+    /** Retarder was taken in the field and refused in the file that was written of it. */
+    public function testWhatIsThinnedWithRetarderComesBack(): void
+    {
+        $painter = $this->signIn();
+        $this->postJson('/api/paints', ['name' => 'Slow Drop', 'behaviour' => 'medium', 'for' => 'slowing'])->assertSuccessful();
+        $edit = fn (string $key, string $thin) => $this->postJson($this->url().'/edits', ['kind' => 'change', 'key' => $key, 'thin' => $thin]);
+        $edit('layer', '1:1 retarder')->assertOk();
+        $edit('basecoat', '3:1 with Slow Drop')->assertOk();
+        $company = Company::query()->firstOrFail()->id;
+        $file = $this->written("/api/companies/$company/file?as=json", 'figure.schema.json');
+        $this->bring([...$file, 'name' => 'Another'])->assertOk();
+        $this->become($this->painter('Other'));
+        $this->bring([...$file, 'name' => 'Abroad'])->assertOk();
+        $this->become($painter);
+        $rows = RecipeRow::query()->withoutGlobalScope('painter')->get()
+            ->filter(static fn (RecipeRow $r): bool => str_contains((string) json_encode($r->plan), 'retarder'));
+        $withs = $rows->map(static fn (RecipeRow $r): array => array_map(
+            static fn (array $s): array => [$s['key'], $s['with'], $s['product']['described']['name'] ?? isset($s['product'])],
+            array_values(array_filter($r->plan['steps'], static fn (array $s): bool => $s['with'] === 'retarder')),
+        ))->values()->all();
+
+        self::assertSame([['basecoat', 'retarder', true], ['layer', 'retarder', false]], $withs[0]);
+        self::assertSame($withs[0], $withs[1], 'in the same workshop with the same pot');
+        self::assertSame([['basecoat', 'retarder', 'Slow Drop'], ['layer', 'retarder', false]], $withs[2], 'abroad the pot is kept by name');
+    }
+
+    /** As it was kept before a pot had a number there: by name, in whatever word somebody had typed. */
+    public function testOlderPlansNameTheirThinnersAgain(): void
+    {
+        $this->signIn();
+        $this->postJson('/api/paints', ['name' => 'Glaze Medium', 'behaviour' => 'medium'])->assertSuccessful();
+        $recipe = RecipeRow::query()->firstOrFail();
+        $plan = $recipe->plan;
+        $plan['steps'][0] = [...$plan['steps'][0], 'with' => 'white spirit', 'product' => 'Lost Spirit'];
+        $plan['steps'][1] = [...$plan['steps'][1], 'with' => 'medium', 'product' => 'Glaze Medium'];
+        $plan['steps'][2] = [...$plan['steps'][2], 'with' => 'water', 'product' => ''];
+        $recipe->newQuery()->toBase()->where('id', $recipe->id)->update(['plan' => json_encode($plan, JSON_THROW_ON_ERROR)]);
+        (require database_path('migrations/2026_12_01_000026_name_thinners.php'))->up();
+        $steps = $recipe->refresh()->plan['steps'];
+
+        self::assertSame(['solvent', 'Lost Spirit'], [$steps[0]['with'], $steps[0]['product']['described']['name']]);
+        $pot = PaintRow::query()->where('name', 'Glaze Medium')->firstOrFail();
+        self::assertSame(['medium', ['paint' => (string) $pot->id]], [$steps[1]['with'], $steps[1]['product']]);
+        self::assertArrayNotHasKey('product', $steps[2]);
+        $this->getJson($this->url())->assertOk();
+    }
+
     public function testARecipeComesBackAsItWas(): void
     {
         $this->signIn();

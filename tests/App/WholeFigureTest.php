@@ -249,7 +249,7 @@ final class WholeFigureTest extends TestCase
         $step = collect((array) $this->recipe($areas[0])->json('steps'))->firstWhere('key', 'highlight');
         self::assertSame('2 drops Ochre, some Bone', $step['mix_words']);
         self::assertTrue($step['thin_open']);
-        self::assertStringStartsWith('open, usually ', $step['thin_words']);
+        self::assertStringStartsWith('thinning not said; usually ', $step['thin_words']);
         self::assertCount(2, $step['open_ends']);
         self::assertNotSame($step['open_ends'][0], $step['open_ends'][1]);
         self::assertNull($step['amount']);
@@ -258,7 +258,7 @@ final class WholeFigureTest extends TestCase
         self::assertSame(['2 drops Ochre, some Bone', true], [$bench['mix_words'], $bench['thin_open']]);
         $card = (string) $this->get("/api/areas/$areas[0]/card")->getContent();
         self::assertStringContainsString('some Bone', $card);
-        self::assertStringContainsString('open, usually', $card);
+        self::assertStringContainsString('thinning not said; usually', $card);
         self::assertStringContainsString('some Bone', (string) $this->get("/api/areas/$areas[0]/recipe/file?as=md")->getContent());
         $json = json_decode((string) $this->get("/api/areas/$areas[0]/recipe/file?as=json")->getContent(), true);
         $kept = array_column($json['plan']['steps'], null, 'key')['highlight'];

@@ -117,7 +117,7 @@ final class CardView
             'stage' => $step->stage->value,
             'title' => $words->title,
             'load' => $words->load,
-            'drops' => $outcome->amount === null ? '' : StepWords::drops($outcome->amount, $step->load->with, $count),
+            'drops' => $outcome->amount === null ? '' : StepWords::drops($outcome->amount, $step->load->thinnerWords(), $count),
             'thin' => $words->thin,
             'coats' => $words->coats,
             'dry' => $words->dry,

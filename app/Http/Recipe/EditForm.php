@@ -8,8 +8,8 @@ use App\Workshop\Recipe\RecipeEdits;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Kalokroma\Caution\Tool;
+use Kalokroma\Film\Thinner;
 use Kalokroma\Recipe\Plan\Handling;
-use Kalokroma\Recipe\Plan\Load;
 use Kalokroma\Recipe\Plan\Loop;
 use Kalokroma\Recipe\Plan\Place;
 use Kalokroma\Recipe\Technique\Level;
@@ -43,7 +43,7 @@ final class EditForm extends FormRequest
             'on' => ['sometimes', 'boolean'],
             ...self::mixes(),
             'thin' => ['sometimes', 'string', 'max:60'],
-            'with' => ['sometimes', Rule::in(Load::THINNERS)],
+            'with' => ['sometimes', Rule::enum(Thinner::class)],
             'coats' => ['sometimes', 'integer'],
             'omitted' => ['sometimes', 'boolean'],
             'place' => ['sometimes', 'array'],

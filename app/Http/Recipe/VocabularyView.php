@@ -7,12 +7,12 @@ namespace App\Http\Recipe;
 use Kalokroma\Caution\Tool;
 use Kalokroma\Colour\SaidDifference;
 use Kalokroma\Film\Face;
+use Kalokroma\Film\Thinner;
 use Kalokroma\Recipe\Change\Mishap;
 use Kalokroma\Recipe\Ladder\Contrast;
 use Kalokroma\Recipe\Ladder\LightToward;
 use Kalokroma\Recipe\Ladder\ShadeToward;
 use Kalokroma\Recipe\Plan\Handling;
-use Kalokroma\Recipe\Plan\Load;
 use Kalokroma\Recipe\Plan\Place;
 use Kalokroma\Recipe\Plan\Who;
 use Kalokroma\Recipe\Technique\Level;
@@ -49,7 +49,7 @@ final class VocabularyView
             'levels' => array_map(static fn (Level $l): array => ['id' => $l->value, 'words' => $l->words()], Level::cases()),
             'who' => array_map(static fn (Who $w): array => ['id' => $w->value(), 'words' => $w->words()], [new Who(), Who::leaders()]),
             'tools' => array_map(static fn (Tool $t): array => ['id' => $t->value, 'words' => $t->words()], Tool::cases()),
-            'thinners' => Load::THINNERS,
+            'thinners' => Thinner::values(),
             'ways' => array_map(static fn (Way $w): array => ['id' => $w->value, 'words' => $w->words()], Way::allowedBy($equipment)),
             'contrasts' => array_map(static fn (Contrast $c): array => ['id' => $c->value, 'words' => $c->value], Contrast::cases()),
             'towards' => array_map(static fn (LightToward $t): array => ['id' => $t->value, 'words' => $t->words()], LightToward::cases()),

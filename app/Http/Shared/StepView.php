@@ -106,8 +106,8 @@ final class StepView
             'thin_words' => $load->thinWords(),
             'thin_open' => $load->thinOpen,
             'open_ends' => self::openEnds($step),
-            'thinned_with' => $load->with,
-            'thinner' => $load->thinner(),
+            'thinned_with' => $load->thinner->value,
+            'thinner' => $load->thinnerWords(),
             'at_hand' => $load->isAtHand(),
             'instead_of' => $load->original?->words(),
         ];

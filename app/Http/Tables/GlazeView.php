@@ -8,7 +8,6 @@ use App\Workshop\Shelf\ShelfRows;
 use Kalokroma\Colour\Ciede2000;
 use Kalokroma\Colour\Reflectance;
 use Kalokroma\Colour\Srgb;
-use Kalokroma\Film\SaidThinning;
 use Kalokroma\Film\Thinning;
 use Kalokroma\Recipe\Predict\Glazing;
 use Kalokroma\Shelf\Behaviour;
@@ -31,7 +30,7 @@ final class GlazeView
     {
         $from = Reflectance::fromSrgb(Srgb::fromHex($fromHex));
         $to = Srgb::fromHex($toHex);
-        $thinning = $thin === null ? null : SaidThinning::read($thin)->thinning;
+        $thinning = $thin === null ? null : $shelf->parsedThinning($thin)->thinning;
         $paints = $id === null
             ? (new Selection(self::WITH))->of($shelf->paints())
             : [$shelf->find($id) ?? throw ShelfProblem::notOnTheShelf($id)];

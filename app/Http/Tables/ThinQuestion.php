@@ -7,7 +7,7 @@ namespace App\Http\Tables;
 use App\Workshop\Shelf\ShelfRows;
 use Illuminate\Foundation\Http\FormRequest;
 use Kalokroma\Film\FilmProblem;
-use Kalokroma\Film\SaidThinning;
+use Kalokroma\Film\ParsedThinning;
 use Kalokroma\Shelf\Mix;
 use Kalokroma\Shelf\ShelfProblem;
 
@@ -50,9 +50,9 @@ final class ThinQuestion extends FormRequest
     }
 
     /** @throws FilmProblem */
-    public function thinning(): SaidThinning
+    public function thinning(ShelfRows $shelf): ParsedThinning
     {
-        return SaidThinning::read(
+        return $shelf->parsedThinning(
             $this->filled('thin') ? (string) $this->string('thin') : 'undiluted',
             $this->input('first') === 'thinner',
         );

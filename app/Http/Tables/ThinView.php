@@ -12,7 +12,7 @@ use Kalokroma\Colour\Reflectance;
 use Kalokroma\Colour\Srgb;
 use Kalokroma\Film\Drying;
 use Kalokroma\Film\Hiding;
-use Kalokroma\Film\SaidThinning;
+use Kalokroma\Film\ParsedThinning;
 use Kalokroma\Film\Thinning;
 use Kalokroma\Recipe\Predict\Amount;
 use Kalokroma\Recipe\Technique\Defaults;
@@ -28,7 +28,7 @@ final class ThinView
     public static function of(ShelfRows $shelf, ThinQuestion $question): array
     {
         $mix = $question->mix($shelf);
-        $said = $question->thinning();
+        $said = $question->thinning($shelf);
         $dry = $mix->colour();
         $wet = $mix->wet();
         $over = Srgb::fromHex($question->over());
@@ -38,7 +38,7 @@ final class ThinView
             'mix_words' => $mix->words(),
             'thin' => [
                 'words' => $said->words,
-                'with' => $said->with,
+                'with' => $said->with?->value,
                 'paint_percent' => $said->thinning === null ? null : $said->thinning->percent(),
             ],
             'dry' => $dry->toHex(),
@@ -74,7 +74,7 @@ final class ThinView
     }
 
     /** @return array<string, mixed>|null null where the thinner is unknown: then nothing can be counted */
-    private static function amount(Mix $mix, SaidThinning $said, ThinQuestion $question): ?array
+    private static function amount(Mix $mix, ParsedThinning $said, ThinQuestion $question): ?array
     {
         if ($said->thinning === null) {
             return null;

@@ -35,7 +35,7 @@ final class SpraysView
             'coats' => $outcome->labour->coats,
             'coats_own' => $plan->steps[$i]->coats !== null,
             'thin' => $outcome->step->load->thinning->ratio(),
-            'thinned_with' => $outcome->step->load->with,
+            'thinned_with' => $outcome->step->load->thinner->value,
             'after' => StepView::surface($outcome->look->after),
             'minutes' => $outcome->labour->wholeMinutes(),
             'dry_minutes' => $outcome->labour->dryMinutes,

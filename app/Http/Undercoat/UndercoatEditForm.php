@@ -10,10 +10,10 @@ use Illuminate\Validation\Rule;
 use Kalokroma\Caution\Tool;
 use Kalokroma\Film\Face;
 use Kalokroma\Film\FilmProblem;
-use Kalokroma\Film\SaidThinning;
+use Kalokroma\Film\ParsedThinning;
+use Kalokroma\Film\Thinner;
 use Kalokroma\Film\Thinning;
 use Kalokroma\Recipe\Plan\Handling;
-use Kalokroma\Recipe\Plan\Load;
 use Kalokroma\Recipe\Plan\Place;
 use Kalokroma\Recipe\Technique\Level;
 
@@ -40,7 +40,7 @@ final class UndercoatEditForm extends FormRequest
             'coats' => ['sometimes', 'integer'],
             ...$this->isWhole() ? [
                 'omitted' => ['sometimes', 'boolean'],
-                'with' => ['sometimes', Rule::in(Load::THINNERS)],
+                'with' => ['sometimes', Rule::enum(Thinner::class)],
                 'place' => ['sometimes', 'array'],
                 'place.face' => ['nullable', 'in:recess,plane,ridge'],
                 'place.part' => ['nullable', Rule::in(array_keys(Place::PARTS))],
@@ -130,7 +130,7 @@ final class UndercoatEditForm extends FormRequest
     /** @throws FilmProblem */
     public function thinning(): ?Thinning
     {
-        return $this->has('thin') ? SaidThinning::read((string) $this->string('thin'))->thinning : null;
+        return $this->has('thin') ? ParsedThinning::read((string) $this->string('thin'))->thinning : null;
     }
 
     public function coats(): ?int

@@ -8,6 +8,7 @@ use App\Workshop\Shelf\ShelfRows;
 use Kalokroma\Caution\Tool;
 use Kalokroma\Colour\Oklch;
 use Kalokroma\Film\Face;
+use Kalokroma\Film\Thinner;
 use Kalokroma\Film\Thinning;
 use Kalokroma\Recipe\Ladder\Contrast;
 use Kalokroma\Recipe\Ladder\LadderWish;
@@ -38,7 +39,9 @@ use Kalokroma\Word\Reason;
  * A recipe's plan as it is kept in its row, and back.
  *
  * @phpstan-type FindingRow array{code: string, template: string, facts: array<string, string|int|float>, about?: string}
- * @phpstan-type PartRow array{paint: string, parts: int, described?: array{name: string, behaviour: string, hex: string|null}}
+ * @phpstan-type DescribedRow array{name: string, behaviour: string, hex: string|null}
+ * @phpstan-type PaintOfPlan array{paint: string, described?: DescribedRow}
+ * @phpstan-type PartRow array{paint: string, parts: int, described?: DescribedRow}
  * @phpstan-type PlaceRow array{face: string|null, part: string, light: string, share: float}
  * @phpstan-import-type HandlingMore from Handling
  *
@@ -48,7 +51,7 @@ use Kalokroma\Word\Reason;
  *   meets?: list<PartRow>|null, original?: list<PartRow>|null, thin: string, with: string, coats: int|null, omitted: bool,
  *   why: list<FindingRow>,
  *   place?: PlaceRow|null, loop?: LoopRow|null, who?: string, level?: string|null,
- *   product?: string, open?: list<string>, thin_open?: bool, tool?: string|null, note?: string, handling?: HandlingMore,
+ *   product?: PaintOfPlan, open?: list<string>, thin_open?: bool, tool?: string|null, note?: string, handling?: HandlingMore,
  * }
  * @phpstan-type PlanRow array{
  *   steps: list<StepRow>, left_out: list<array{stage: string, reason: FindingRow}>, findings?: list<FindingRow>,
@@ -92,11 +95,11 @@ final class PlanRows
                 new Load(
                     $mix,
                     Thinning::fromRatio($step['thin']),
-                    $step['with'],
+                    Thinner::from($step['with']),
                     $step['open'] ?? [],
                     $step['thin_open'] ?? false,
                     isset($step['original']) ? self::mixOf($step['original'], $shelf) : null,
-                    $step['product'] ?? '',
+                    isset($step['product']) ? self::paintOf($step['product'], $shelf) : null,
                     isset($step['meets']) ? self::mixOf($step['meets'], $shelf) : null,
                 ),
                 self::scope($step),
@@ -196,8 +199,8 @@ final class PlanRows
             'original' => $step->load->original === null ? null : self::mix($step->load->original),
             ...$step->load->meets === null ? [] : ['meets' => self::mix($step->load->meets)],
             'thin' => $step->load->thinning->ratio(),
-            'with' => $step->load->with,
-            ...$step->load->product === '' ? [] : ['product' => $step->load->product],
+            'with' => $step->load->thinner->value,
+            ...$step->load->product === null ? [] : ['product' => self::paint($step->load->product)],
             'coats' => $step->handling->coats,
             'omitted' => $step->handling->omitted,
             'why' => array_map(self::finding(...), $step->why),
@@ -227,20 +230,31 @@ final class PlanRows
     private static function mix(Mix $mix): array
     {
         return array_map(static fn (Part $p): array => [
-            'paint' => $p->paint->id,
+            ...self::paint($p->paint),
             'parts' => $p->parts,
-            ...(
-                $p->paint->isDescribed()
-                ? [
-                    'described' => [
-                        'name' => $p->paint->name,
-                        'behaviour' => $p->paint->behaviour->value,
-                        'hex' => $p->paint->colour?->toHex(),
-                    ],
-                ]
-                : []
-            ),
         ], $mix->parts);
+    }
+
+    /** @return PaintOfPlan */
+    private static function paint(Paint $paint): array
+    {
+        $described = ['name' => $paint->name, 'behaviour' => $paint->behaviour->value, 'hex' => $paint->colour?->toHex()];
+
+        return ['paint' => $paint->id, ...$paint->isDescribed() ? ['described' => $described] : []];
+    }
+
+    /**
+     * @param PaintOfPlan $row
+     *
+     * @return Paint|null null where it is not known at all
+     */
+    private static function paintOf(array $row, ShelfRows $shelf): ?Paint
+    {
+        $said = $row['described'] ?? null;
+
+        return $said === null
+            ? $shelf->planned($row['paint'])
+            : Paint::described($said['name'], Behaviour::from($said['behaviour']), $said['hex']);
     }
 
     /**
@@ -252,12 +266,7 @@ final class PlanRows
     {
         $found = [];
         foreach ($parts as $part) {
-            $said = $part['described'] ?? null;
-            $paint = $said === null ? $shelf->planned($part['paint']) : Paint::described(
-                $said['name'],
-                Behaviour::from($said['behaviour']),
-                $said['hex'],
-            );
+            $paint = self::paintOf($part, $shelf);
             if ($paint === null || ($paint->colour === null && $paint->behaviour->colours())) {
                 return null;
             }

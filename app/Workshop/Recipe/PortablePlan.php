@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Workshop\Recipe;
 
 use App\Workshop\Shelf\ShelfRows;
+use Kalokroma\Film\Thinner;
 use Kalokroma\Recipe\Plan\Plan;
 use Kalokroma\Shelf\Behaviour;
 use Kalokroma\Shelf\Mix;
@@ -32,11 +33,12 @@ final class PortablePlan
         $steps = [];
         foreach ($plan->steps as $i => $step) {
             $kept = $row['steps'][$i];
-            unset($kept['original'], $kept['open']);
+            unset($kept['original'], $kept['open'], $kept['product']);
             $steps[] = [
                 ...$kept,
                 'mix' => $step->load->mix === null ? null : self::mix($step->load->mix, $step->load->open),
                 ...$step->load->meets === null ? [] : ['meets' => self::mix($step->load->meets, [])],
+                ...$step->load->product === null ? [] : ['product' => $step->load->product->name],
             ];
         }
 
@@ -60,6 +62,7 @@ final class PortablePlan
         foreach ($match ? $shelf->paints() : [] as $paint) {
             $byName[mb_strtolower($paint->line.'/'.$paint->name)] ??= $paint->id;
         }
+        $pots = $match ? $shelf->thinners() : [];
         /** @var list<array<string, mixed>> $given */
         $given = $portable['steps'];
         $steps = [];
@@ -75,6 +78,7 @@ final class PortablePlan
                 'mix' => $mix === null ? null : $parts,
                 ...$meets === null ? [] : ['meets' => self::parts($meets, $byName)[0]],
                 'open' => $open,
+                ...isset($step['product']) ? ['product' => self::product($step, $pots)] : [],
             ];
         }
 
@@ -82,6 +86,29 @@ final class PortablePlan
         $row = ['left_out' => [], ...$portable, 'steps' => $steps];
 
         return $row;
+    }
+
+    /**
+     * What it is thinned with: the pot of that name, else what is known of it.
+     *
+     * @param array<string, mixed> $step
+     * @param array<string, Paint> $pots of this shelf, by name
+     *
+     * @return array{paint: string, described?: array{name: string, behaviour: string, hex: null}}
+     */
+    private static function product(array $step, array $pots): array
+    {
+        $name = (string) $step['product'];
+        if (isset($pots[$name])) {
+            return ['paint' => $pots[$name]->id];
+        }
+        $isMedium = in_array($step['with'] ?? '', [Thinner::Medium->value, Thinner::Retarder->value], true);
+        $described = Paint::described($name, $isMedium ? Behaviour::Medium : Behaviour::Thinner, null);
+
+        return [
+            'paint' => $described->id,
+            'described' => ['name' => $name, 'behaviour' => $described->behaviour->value, 'hex' => null],
+        ];
     }
 
     /**

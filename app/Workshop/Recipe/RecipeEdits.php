@@ -15,7 +15,7 @@ use Kalokroma\Caution\Tool;
 use Kalokroma\Colour\Srgb;
 use Kalokroma\Figure\Material;
 use Kalokroma\Film\Face;
-use Kalokroma\Film\SaidThinning;
+use Kalokroma\Film\Thinner;
 use Kalokroma\Recipe\Change\Editing;
 use Kalokroma\Recipe\Draft\AddedStep;
 use Kalokroma\Recipe\Ladder\Ladder;
@@ -211,10 +211,9 @@ final readonly class RecipeEdits
     private function thinned(PlannedStep $step, array $edit): PlannedStep
     {
         if (isset($edit['thin'])) {
-            $said = SaidThinning::read($edit['thin']);
-            $step = $step->thinned($said->thinning, $said->with);
+            $step = $step->thinned(...$this->studio->shelf->thinning($edit['thin']));
         }
-        $step = isset($edit['with']) ? $step->withLoad($step->load->thinnedWith($edit['with'])) : $step;
+        $step = isset($edit['with']) ? $step->withLoad($step->load->thinnedWith(Thinner::from($edit['with']))) : $step;
 
         return isset($edit['coats']) ? $step->withCoats($edit['coats']) : $step;
     }

@@ -8,7 +8,11 @@ use App\Models\Painter;
 use App\Models\PaintRow;
 use Kalokroma\Colour\Reflectance;
 use Kalokroma\Film\ColourSource;
+use Kalokroma\Film\FilmProblem;
+use Kalokroma\Film\ParsedThinning;
 use Kalokroma\Film\Sheen;
+use Kalokroma\Film\Thinner;
+use Kalokroma\Film\Thinning;
 use Kalokroma\Shelf\Form;
 use Kalokroma\Shelf\Learned;
 use Kalokroma\Shelf\Mix;
@@ -89,6 +93,47 @@ final class ShelfRows
         }
 
         return $names;
+    }
+
+    /** @return array<string, Paint> what thins paint, by name: what can be taken off the shelf before what is used up */
+    public function thinners(): array
+    {
+        $found = [];
+        foreach ([true, false] as $isAtHand) {
+            foreach ($this->paints() as $paint) {
+                if ($paint->thins() !== null && $paint->isAtHand() === $isAtHand) {
+                    $found[$paint->name] ??= $paint;
+                }
+            }
+        }
+
+        return $found;
+    }
+
+    /**
+     * A thinning as the painter says it, with the pot of this shelf that is named in it.
+     *
+     * @return array{Thinning|null, Thinner|null, Paint|null} null for what was left open, or not said
+     *
+     * @throws FilmProblem
+     */
+    public function thinning(string $said): array
+    {
+        $read = $this->parsedThinning($said);
+
+        return [$read->thinning, $read->with, $read->pot === null ? null : $this->thinners()[$read->pot]];
+    }
+
+    /**
+     * @param bool $thinnerFirst how a bare ratio is meant
+     *
+     * @throws FilmProblem
+     */
+    public function parsedThinning(string $said, bool $thinnerFirst = false): ParsedThinning
+    {
+        $kinds = array_filter(array_map(static fn (Paint $pot): ?Thinner => $pot->thins(), $this->thinners()));
+
+        return ParsedThinning::read($said, $thinnerFirst, $kinds);
     }
 
     /** The first paint of this name. */

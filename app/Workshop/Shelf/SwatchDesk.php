@@ -12,8 +12,8 @@ use Kalokroma\Colour\Reflectance;
 use Kalokroma\Film\Boundary;
 use Kalokroma\Film\Calibration;
 use Kalokroma\Film\Constants;
+use Kalokroma\Film\ParsedThinning;
 use Kalokroma\Film\Pigment;
-use Kalokroma\Film\SaidThinning;
 use Kalokroma\Film\Thinning;
 use Kalokroma\Shelf\Paint;
 
@@ -84,7 +84,7 @@ final class SwatchDesk
     {
         $text = is_string($said) ? trim($said) : '';
 
-        $said = $text === '' ? Thinning::undiluted() : SaidThinning::read($text)->thinning;
+        $said = $text === '' ? Thinning::undiluted() : ParsedThinning::read($text)->thinning;
 
         return $said ?? throw new DomainException('A swatch needs both amounts of its thinning: say it as 2:1, or undiluted.');
     }

@@ -11,7 +11,7 @@ use App\Workshop\State\Conflict;
 use App\Workshop\Studio;
 use DomainException;
 use Kalokroma\Caution\Tool;
-use Kalokroma\Film\SaidThinning;
+use Kalokroma\Film\Thinner;
 use Kalokroma\Recipe\Draft\WholeSteps;
 use Kalokroma\Recipe\Plan\Place;
 use Kalokroma\Recipe\Plan\PlannedStep;
@@ -125,10 +125,9 @@ final readonly class WholeEdits
             $step = $step->withMix($mix);
         }
         if (isset($change['thin'])) {
-            $said = SaidThinning::read($change['thin']);
-            $step = $step->thinned($said->thinning, $said->with);
+            $step = $step->thinned(...$this->studio->shelf->thinning($change['thin']));
         }
-        $step = isset($change['with']) ? $step->withLoad($step->load->thinnedWith($change['with'])) : $step;
+        $step = isset($change['with']) ? $step->withLoad($step->load->thinnedWith(Thinner::from($change['with']))) : $step;
         $step = isset($change['coats']) ? $step->withCoats($change['coats']) : $step;
         $step = isset($change['omitted']) ? $step->leftOut($change['omitted']) : $step;
         $step = isset($change['place']) ? $step->at($change['place']) : $step;

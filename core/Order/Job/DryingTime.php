@@ -46,6 +46,7 @@ final readonly class DryingTime
         $factors = array_filter([
             'thick' => $isWet && !$step->isUndercoat() ? self::thickness($outcome) : 1.0,
             'air' => !$isWet || $air === null ? 1.0 : self::air($air, $behaviour->isSolventBased(), $usual),
+            'slowed' => $isWet ? $step->load->thinner->dryingTime($step->load->thinning) : 1.0,
             'varnish' => $onVarnish && $isWet && self::soaks($behaviour) ? self::ON_VARNISH : 1.0,
         ], static fn (float $f): bool => abs($f - 1.0) > 0.02);
         $minutes = (int) round($usual * array_product($factors));
@@ -65,6 +66,7 @@ final readonly class DryingTime
         $more = [
             'thick' => 'laid on thicker than usual',
             'air' => $air === null ? '' : sprintf('at %.0f °C and %.0f %% humidity', $air->celsius, $air->humidity),
+            'slowed' => 'retarder slows it',
             'varnish' => 'nothing soaks into the varnish below',
         ];
         $causes = array_values(array_intersect_key($more, $factors));

@@ -91,7 +91,7 @@ final readonly class Applying
             $step->key,
             $brushed,
             $step->target,
-            new Load($usual->mix, $usual->thinning, $usual->with, $step->load->open),
+            new Load($usual->mix, $usual->thinning, $usual->thinner, $step->load->open),
             $step->scope,
             new Handling(null, $step->handling->omitted, null, $step->handling->note),
             [Defaults::thinningReason($use)],

@@ -104,8 +104,8 @@ final class Following
         if ($model->open !== $own->open || $model->thinOpen !== $own->thinOpen) {
             $found[] = $own->open === [] && !$own->thinOpen ? 'amounts said' : 'amounts left open';
         }
-        if ($model->thinner() !== $own->thinner()) {
-            $found[] = 'thinned with '.$own->thinner();
+        if ($model->thinnerWords() !== $own->thinnerWords()) {
+            $found[] = 'thinned with '.$own->thinnerWords();
         }
         if (!$model->thinning->equals($own->thinning)) {
             $found[] = $own->thinning->isUndiluted() ? 'undiluted' : 'thinned '.$own->thinning->ratio();

@@ -110,7 +110,7 @@ final class StepRules
     {
         return [
             'thin.range' => static fn (StepOutcome $o): ?array => self::outsideRange($o),
-            'thin.water' => static fn (StepOutcome $o): ?array => $o->step->load->with === 'water'
+            'thin.water' => static fn (StepOutcome $o): ?array => !$o->step->load->thinner->keepsPigmentSpread()
                 && $o->step->load->thinning->load() < self::THIN_LOAD - 1e-9
                 ? [
                     'Thinned {ratio} with water only {load} % of the film is paint: it spreads unevenly and may leave tide marks.',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kalokroma\Recipe\Plan;
 
+use Kalokroma\Film\Thinner;
 use Kalokroma\Film\Thinning;
 use Kalokroma\Recipe\Technique\Defaults;
 use Kalokroma\Recipe\Technique\Technique;
@@ -16,27 +17,22 @@ use Kalokroma\Word\Counted;
 /** What a step is painted with: the mix on the palette, and how far it is thinned with what. */
 final readonly class Load
 {
-    /** What paint is thinned with. */
-    public const THINNERS = ['water', 'medium', 'thinner', self::SOLVENT];
-    private const SOLVENT = 'solvent';
-
     /**
      * @param Mix|null $mix null for a step without paint
-     * @param string $with one of {@see self::THINNERS}
      * @param list<string> $open ids of the paints whose amount nobody said: never taken for nought
      * @param bool $thinOpen whether nobody said how far to thin, so that the usual ratio stands in
      * @param Mix|null $original what was drafted, where another mix stands in for it
-     * @param string $product name of the medium, thinner or solvent it is thinned with; empty for any
+     * @param Paint|null $product the pot of medium, thinner or solvent it is thinned with; null for any
      * @param Mix|null $meets a second mix that meets the first on the area while both are wet; null where there is one
      */
     public function __construct(
         public ?Mix $mix,
         public Thinning $thinning,
-        public string $with,
+        public Thinner $thinner,
         public array $open = [],
         public bool $thinOpen = false,
         public ?Mix $original = null,
-        public string $product = '',
+        public ?Paint $product = null,
         public ?Mix $meets = null,
     ) {
     }
@@ -49,7 +45,7 @@ final readonly class Load
      */
     public static function usual(?Mix $mix, string $use, ?string $ratio = null): self
     {
-        $row = Defaults::THINNING[$use] ?? ['ratio' => '1:0', 'with' => 'water'];
+        $row = Defaults::THINNING[$use] ?? ['ratio' => '1:0', 'with' => Thinner::Water];
 
         $thinning = self::isAsItComes($mix) ? Thinning::undiluted() : Thinning::fromRatio($ratio ?? $row['ratio']);
 
@@ -94,11 +90,11 @@ final readonly class Load
     }
 
     /** What this mix may be thinned with: enamel and oil with their solvent only. */
-    private static function allowed(?Mix $mix, string $wanted): string
+    private static function allowed(?Mix $mix, Thinner $wanted): Thinner
     {
         foreach ($mix?->paints() ?? [] as $paint) {
             if ($paint->behaviour->isSolventBased()) {
-                return self::SOLVENT;
+                return Thinner::Solvent;
             }
         }
 
@@ -108,7 +104,7 @@ final readonly class Load
     /** For a step without paint. */
     public static function none(): self
     {
-        return new self(null, Thinning::undiluted(), 'water');
+        return new self(null, Thinning::undiluted(), Thinner::Water);
     }
 
     /**
@@ -119,49 +115,49 @@ final readonly class Load
     public function mixed(Mix $mix, array $open = []): self
     {
         $original = $this->original ?? $this->mix;
-        $with = self::allowed($mix, $this->with === self::SOLVENT ? 'water' : $this->with);
+        $thinner = self::allowed($mix, $this->thinner->isSolvent() ? Thinner::Water : $this->thinner);
 
         return $this->with([
             'mix' => $mix,
             'thinning' => self::isAsItComes($mix) ? Thinning::undiluted() : $this->thinning,
-            'with' => $with,
+            'thinner' => $thinner,
             'open' => $open,
             'original' => $original?->key() === $mix->key() ? null : $original,
-            'product' => $with === $this->with ? $this->product : '',
+            'product' => $thinner === $this->thinner ? $this->product : null,
         ]);
     }
 
     /** @param Thinning|null $thinning null leaves it open: the usual ratio that is there stands in */
-    public function thinned(?Thinning $thinning, ?string $with = null): self
+    public function thinned(?Thinning $thinning, ?Thinner $with = null, ?Paint $product = null): self
     {
         if ($thinning !== null && !$thinning->isUndiluted() && self::isAsItComes($this->mix)) {
             throw RecipeProblem::asItComes($this->mix?->words() ?? '', $this->mix?->first()->form->words() ?? '');
         }
-        $by = $with ?? self::allowed($this->mix, $this->with);
+        $by = $with ?? self::allowed($this->mix, $this->thinner);
         if (self::allowed($this->mix, $by) !== $by) {
             throw RecipeProblem::solventOnly($this->mix?->words() ?? '');
         }
 
         return $this->with([
             'thinning' => $thinning ?? $this->thinning,
-            'with' => $by,
+            'thinner' => $by,
             'thinOpen' => $thinning === null,
-            'product' => $by === $this->with ? $this->product : '',
+            'product' => $product ?? ($by === $this->thinner ? $this->product : null),
         ]);
     }
 
     /** @throws RecipeProblem where the paint curdles in it */
-    public function thinnedWith(string $with): self
+    public function thinnedWith(Thinner $thinner): self
     {
-        if (self::allowed($this->mix, $with) !== $with) {
+        if (self::allowed($this->mix, $thinner) !== $thinner) {
             throw RecipeProblem::solventOnly($this->mix?->words() ?? '');
         }
 
-        return $this->with(['with' => $with, 'product' => '']);
+        return $this->with(['thinner' => $thinner, 'product' => null]);
     }
 
-    /** Thinned with this product of the shelf. */
-    public function by(string $product): self
+    /** Thinned with this pot of the shelf. */
+    public function by(Paint $product): self
     {
         return $this->with(['product' => $product]);
     }
@@ -173,7 +169,7 @@ final readonly class Load
      */
     public function meeting(?Mix $second): self
     {
-        if ($second !== null && $this->mix !== null && self::allowed($second, $this->with) !== $this->with) {
+        if ($second !== null && $this->mix !== null && self::allowed($second, $this->thinner) !== $this->thinner) {
             throw RecipeProblem::cannotMeet($this->mix->words(), $second->words());
         }
 
@@ -216,8 +212,8 @@ final readonly class Load
     {
         /**
          * @var array{
-         *   mix: Mix|null, thinning: Thinning, with: string, open: list<string>, thinOpen: bool, original: Mix|null,
-         *   product: string, meets: Mix|null,
+         *   mix: Mix|null, thinning: Thinning, thinner: Thinner, open: list<string>, thinOpen: bool, original: Mix|null,
+         *   product: Paint|null, meets: Mix|null,
          * } $all
          */
         $all = [...get_object_vars($this), ...$changes];
@@ -225,10 +221,10 @@ final readonly class Load
         return new self(...$all);
     }
 
-    /** What it is thinned with: the product, where one is named. */
-    public function thinner(): string
+    /** What it is thinned with, in words: the pot, where one is named. */
+    public function thinnerWords(): string
     {
-        return $this->product !== '' ? $this->product : $this->with;
+        return $this->product->name ?? $this->thinner->value;
     }
 
     /** What is mixed, as painters say it; an amount that nobody said is "some", or "a little". Null for a step without paint. */
@@ -243,12 +239,12 @@ final readonly class Load
             : Counted::Drops->of($p->parts).' '.$p->paint->name, $this->mix->parts));
     }
 
-    /** "2:1 with water", "not thinned", "open, usually 1:2 with water"; empty where nothing is loaded and nothing was said. */
+    /** "2:1 with water", "not thinned", "thinning not said; usually 1:2 with water"; empty where nothing is loaded and nothing was said. */
     public function thinWords(): string
     {
-        $said = $this->thinning->isUndiluted() ? 'not thinned' : $this->thinning->ratio().' with '.$this->thinner();
+        $said = $this->thinning->isUndiluted() ? 'not thinned' : $this->thinning->ratio().' with '.$this->thinnerWords();
 
-        return $this->mix === null && $this->thinning->isUndiluted() ? '' : ($this->thinOpen ? 'open, usually '.$said : $said);
+        return $this->mix === null && $this->thinning->isUndiluted() ? '' : ($this->thinOpen ? 'thinning not said; usually '.$said : $said);
     }
 
     /** Whether what was left open is little beside the rest: a fifth or less of what is mixed. */

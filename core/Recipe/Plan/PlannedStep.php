@@ -9,6 +9,7 @@ use Kalokroma\Colour\Oklch;
 use Kalokroma\Film\Application;
 use Kalokroma\Film\Face;
 use Kalokroma\Film\Faces;
+use Kalokroma\Film\Thinner;
 use Kalokroma\Film\Thinning;
 use Kalokroma\Recipe\Technique\Defaults;
 use Kalokroma\Recipe\Technique\Level;
@@ -17,6 +18,7 @@ use Kalokroma\Recipe\Technique\Technique;
 use Kalokroma\Shelf\Behaviour;
 use Kalokroma\Shelf\Form;
 use Kalokroma\Shelf\Mix;
+use Kalokroma\Shelf\Paint;
 use Kalokroma\Word\Finding;
 use Kalokroma\Word\Reason;
 
@@ -62,7 +64,7 @@ final readonly class PlannedStep
         $thinned = array_keys(array_filter($why, static fn (Finding $f): bool => $f->about === Reason::Thinning))[0] ?? null;
         if ($use !== '' && $thinned !== null && $why[$thinned]->facts['ratio'] === $this->load->thinning->ratio()) {
             $usual = Load::usual($mix, $use);
-            $load = $load->thinned($usual->thinning, $usual->with);
+            $load = $load->thinned($usual->thinning, $usual->thinner);
             $why[$thinned] = Defaults::thinningReason($use);
         }
 
@@ -143,9 +145,9 @@ final readonly class PlannedStep
     }
 
     /** @param Thinning|null $thinning null leaves it open */
-    public function thinned(?Thinning $thinning, ?string $with = null): self
+    public function thinned(?Thinning $thinning, ?Thinner $with = null, ?Paint $product = null): self
     {
-        return $this->withLoad($this->load->thinned($thinning, $with));
+        return $this->withLoad($this->load->thinned($thinning, $with, $product));
     }
 
     /** @param int|null $coats 0 or null hands the number back to the model */

@@ -21,9 +21,6 @@ use Kalokroma\Word\Finding;
  */
 final class Meeting
 {
-    /** Medium at least one to one keeps acrylic paint wet so many times as long: a starting value of our own. */
-    private const SLOWED = 2.0;
-
     /** Minutes that enamel and oil can be worked, far longer than water-based paint. */
     private const SOLVENT_MINUTES = ['enamel' => 30, 'oil' => 480];
 
@@ -62,9 +59,8 @@ final class Meeting
             $step->load->paints(),
         ));
         $open = $step->technique->facts()->latest ?? 0;
-        $isSlowed = $step->load->with === 'medium' && $step->load->thinning->thinner >= $step->load->thinning->paint;
 
-        return $solvent !== [] ? min($solvent) : (int) ($isSlowed ? self::SLOWED * $open : $open);
+        return $solvent !== [] ? min($solvent) : (int) ($step->load->thinner->openTime($step->load->thinning) * $open);
     }
 
     /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Kalokroma\Recipe\Technique;
 
 use Kalokroma\Colour\Lab;
+use Kalokroma\Film\Thinner;
 use Kalokroma\Film\Thinning;
 use Kalokroma\Word\Finding;
 use Kalokroma\Word\Reason;
@@ -60,63 +61,63 @@ final class Defaults
     /**
      * Thinning by use, paint : thinner, with its range and its reason.
      *
-     * @var array<string, array{ratio: string, range: string, with: string, why: string}>
+     * @var array<string, array{ratio: string, range: string, with: Thinner, why: string}>
      */
     public const THINNING = [
-        'basecoat' => ['ratio' => '2:1', 'range' => '3:1 – 1:1', 'with' => 'water',
+        'basecoat' => ['ratio' => '2:1', 'range' => '3:1 – 1:1', 'with' => Thinner::Water,
             'why' => 'like milk, so that it levels before it dries'],
         'weak' => [
             'ratio' => '1:1',
             'range' => '1:1 – 1:2',
-            'with' => 'water',
+            'with' => Thinner::Water,
             'why' => 'light and weak colours go chalky when thick: more coats, thinner ones',
         ],
         'metallic' => [
             'ratio' => '4:1',
             'range' => '6:1 – 3:1',
-            'with' => 'water',
+            'with' => Thinner::Water,
             'why' => 'flakes separate when a metallic is thinned further',
         ],
-        'layer' => ['ratio' => '1:1', 'range' => '2:1 – 1:2', 'with' => 'water', 'why' => 'thin enough to leave no edge'],
-        'wash' => ['ratio' => '1:0', 'range' => 'straight – 1:2', 'with' => 'medium', 'why' => 'a wash comes ready to run'],
+        'layer' => ['ratio' => '1:1', 'range' => '2:1 – 1:2', 'with' => Thinner::Water, 'why' => 'thin enough to leave no edge'],
+        'wash' => ['ratio' => '1:0', 'range' => 'straight – 1:2', 'with' => Thinner::Medium, 'why' => 'a wash comes ready to run'],
         'stain' => [
             'ratio' => '1:1',
             'range' => 'straight – 1:1',
-            'with' => 'medium',
+            'with' => Thinner::Medium,
             'why' => 'medium keeps the pigment spread, water would leave tide marks',
         ],
         'recess-shade' => [
             'ratio' => '1:4',
             'range' => '1:3 – 1:6',
-            'with' => 'medium',
+            'with' => Thinner::Medium,
             'why' => 'ordinary paint runs like a wash only when it is thinned this far, with medium',
         ],
-        'drybrush' => ['ratio' => '1:0', 'range' => 'unthinned', 'with' => 'water', 'why' => 'a wet brush would fill the recesses'],
+        'drybrush' => ['ratio' => '1:0', 'range' => 'unthinned', 'with' => Thinner::Water, 'why' => 'a wet brush would fill the recesses'],
         'lining' => [
             'ratio' => '1:1',
             'range' => '1:1 – 1:2',
-            'with' => 'water',
+            'with' => Thinner::Water,
             'why' => 'a line has to flow off the tip without spreading',
         ],
         'glaze' => [
             'ratio' => '1:8',
             'range' => '1:4 – 1:12',
-            'with' => 'medium',
+            'with' => Thinner::Medium,
             'why' => 'medium keeps the pigment spread in so thin a mix, water would leave tide marks',
         ],
-        'filter' => ['ratio' => '1:12', 'range' => '1:8 – 1:12', 'with' => 'medium', 'why' => 'it should tint, not be seen'],
-        'airbrush' => ['ratio' => '1:1', 'range' => '2:1 – 1:2', 'with' => 'thinner', 'why' => 'thicker it spatters, thinner it runs'],
-        'solvent' => ['ratio' => '3:2', 'range' => '1:1 – 2:1', 'with' => 'solvent', 'why' => 'its own solvent carries it into the lines'],
+        'filter' => ['ratio' => '1:12', 'range' => '1:8 – 1:12', 'with' => Thinner::Medium, 'why' => 'it should tint, not be seen'],
+        'airbrush' => ['ratio' => '1:1', 'range' => '2:1 – 1:2', 'with' => Thinner::Thinner, 'why' => 'thicker it spatters, thinner it runs'],
+        'solvent' => ['ratio' => '3:2', 'range' => '1:1 – 2:1', 'with' => Thinner::Solvent, 'why' => 'its own solvent carries it into the lines'],
         'primer-airbrush' => [
             'ratio' => '4:1',
             'range' => 'a few drops of thinner',
-            'with' => 'thinner',
+            'with' => Thinner::Thinner,
             'why' => 'a few drops of thinner first keep the needle clear',
         ],
         'primer-brush' => [
             'ratio' => '4:1',
             'range' => '6:1 – 3:1',
-            'with' => 'water',
+            'with' => Thinner::Water,
             'why' => 'a little water helps a brushed primer level',
         ],
     ];
@@ -187,7 +188,7 @@ final class Defaults
             Thinning::fromRatio($row['ratio'])->isUndiluted()
                 ? 'Not thinned: {why}.'
                 : 'Thinned {ratio} with {with} (usual {range}): {why}.',
-            ['ratio' => $row['ratio'], 'with' => $row['with'], 'range' => $row['range'], 'why' => $row['why'], 'use' => $use],
+            ['ratio' => $row['ratio'], 'with' => $row['with']->value, 'range' => $row['range'], 'why' => $row['why'], 'use' => $use],
             Reason::Thinning,
         );
     }

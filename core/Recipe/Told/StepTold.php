@@ -206,10 +206,10 @@ final readonly class StepTold
         $use = Load::use($technique, $mix);
         $usual = Load::usual($mix, $use);
         if ($mix === null) {
-            return new Load(null, $said->thinning->thinning ?? Thinning::undiluted(), $said->thinning->with ?? $usual->with);
+            return new Load(null, $said->thinning->thinning ?? Thinning::undiluted(), $said->thinning->with ?? $usual->thinner);
         }
         $isUsual = in_array($use, ['', 'drybrush', 'wash'], true) || $technique->facts()->lies === null;
-        $load = new Load($mix, $usual->thinning, $usual->with, $open, !$said->thinning->said && !$isUsual);
+        $load = new Load($mix, $usual->thinning, $usual->thinner, $open, !$said->thinning->said && !$isUsual);
         if (!$said->thinning->said) {
             return $load;
         }

@@ -5,20 +5,21 @@ declare(strict_types=1);
 namespace Kalokroma\Recipe\Told;
 
 use Kalokroma\Film\FilmProblem;
-use Kalokroma\Film\SaidThinning;
+use Kalokroma\Film\ParsedThinning;
+use Kalokroma\Film\Thinner;
 use Kalokroma\Film\Thinning;
 
 /** How far it is thinned, and with what. */
 final readonly class ToldThinning
 {
-    private const THINNER = '(water|medium|thinner|retarder|solvent|white spirit|spirit)';
+    private const THINNER = '(white spirit|turpentine|solvent|spirit|retarder|thinner|medium|water)';
     private const PAINT = '(?:paint|colou?r|wash|ink|stain|glaze)';
     private const THINNED = '(?:,?\s*(?:and\s+)?(?:thin(?:ned)?(?: it| them| this| down)*|diluted?|mixed)\s+)?';
     private const AMOUNT = '(\d+(?:[.,]\d+)?|one|two|three|four|five|six|seven|eight|nine|ten|an?)';
     private const UNIT = '(?:\s*(?:parts?|drops?|brush-?\s?loads?))?(?:\s+of)?';
 
     /** @param Thinning|null $thinning null where it is open */
-    private function __construct(public bool $said, public ?Thinning $thinning, public ?string $with, public string $words)
+    private function __construct(public bool $said, public ?Thinning $thinning, public ?Thinner $with, public string $words)
     {
     }
 
@@ -44,7 +45,7 @@ final readonly class ToldThinning
     /**
      * How painters say a thinning.
      *
-     * @return list<array{string, string, int, int}> pattern; what its groups come to, as {@see SaidThinning} reads it; the group that says
+     * @return list<array{string, string, int, int}> pattern; what its groups come to, as {@see ParsedThinning} reads it; the group that says
      *   with what, and the one that says what kind of paint is thinned (9 for none)
      */
     private static function forms(): array
@@ -89,7 +90,7 @@ final readonly class ToldThinning
     private static function read(Phrase $phrase, string $said, string $text, string $with, string $kind): self
     {
         try {
-            $thinning = SaidThinning::read($text)->thinning;
+            $thinning = ParsedThinning::read($text)->thinning;
         } catch (FilmProblem) {
             $phrase->note($said);
 
@@ -99,7 +100,7 @@ final readonly class ToldThinning
             $phrase->become($phrase->rest().' '.Phrase::GAP.' '.$kind);
         }
 
-        return new self(true, $thinning, self::by($with), '');
+        return new self(true, $thinning, Thinner::said($with), '');
     }
 
     /** As milk, neat, a little, three brush-loads of water: with what is known of it. */
@@ -124,12 +125,12 @@ final readonly class ToldThinning
         if ($loads !== null) {
             $phrase->note($loads[0]);
 
-            return new self(true, null, self::by($loads[2]), $loads[0]);
+            return new self(true, null, Thinner::said($loads[2]), $loads[0]);
         }
         $open = $phrase->take('\b(?:thin(?:ned)?|diluted?)(?:\s+(?:well|a lot|a little|down|far|slightly))*(?:\s+(?:with|'
             .'in)\s+'.self::THINNER.')?(?=\s*(?:$|[,.;:'.Phrase::GAP.']|and\b|then\b))');
         if ($open !== null) {
-            return new self(true, null, isset($open[1]) ? self::by($open[1]) : null, $open[0]);
+            return new self(true, null, isset($open[1]) ? Thinner::said($open[1]) : null, $open[0]);
         }
 
         return new self(false, null, null, '');
@@ -140,15 +141,5 @@ final readonly class ToldThinning
         $number = Phrase::number($said);
 
         return is_numeric(str_replace(',', '.', $said)) || $number === 0 ? $said : (string) $number;
-    }
-
-    private static function by(string $with): ?string
-    {
-        return match ($with) {
-            '' => null,
-            'spirit', 'white spirit', 'solvent' => 'solvent',
-            'retarder' => 'medium',
-            default => $with,
-        };
     }
 }

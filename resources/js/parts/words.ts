@@ -69,7 +69,7 @@ interface Thinned {
 
 /** "thin 2:1 with water", or "not thinned". */
 export function thinning(step: Thinned): string {
-    if (step.thin_open) return `thinning open, usually ${step.undiluted ? 'none' : step.thin}`;
+    if (step.thin_open) return `thinning not said; usually ${step.undiluted ? 'not thinned' : step.thin}`;
     return step.undiluted ? 'not thinned' : `thin ${step.thin} with ${step.thinner ?? step.thinned_with}`;
 }
 

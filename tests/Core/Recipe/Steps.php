@@ -9,6 +9,7 @@ use Kalokroma\Figure\Area;
 use Kalokroma\Figure\Material;
 use Kalokroma\Figure\Relief;
 use Kalokroma\Film\Surface;
+use Kalokroma\Film\Thinner;
 use Kalokroma\Film\Thinning;
 use Kalokroma\Recipe\Plan\Handling;
 use Kalokroma\Recipe\Plan\Load;
@@ -42,7 +43,7 @@ final class Steps
             $paint instanceof Paint => Mix::single($paint),
             default => Mix::single(Swatches::paint($paint, $paint, $facts->takes[0])),
         };
-        $row = $facts->use === '' ? ['ratio' => '1:0', 'with' => 'water'] : Defaults::THINNING[$facts->use];
+        $row = $facts->use === '' ? ['ratio' => '1:0', 'with' => Thinner::Water] : Defaults::THINNING[$facts->use];
 
         return new PlannedStep(
             $key instanceof StepKey ? $key : StepKey::kept($key ?? $technique),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Record;
 
 use Kalokroma\Film\Face;
+use Kalokroma\Film\Thinner;
 use Kalokroma\Film\Thinning;
 use Kalokroma\Recipe\Plan\Load;
 use Kalokroma\Recipe\Plan\Place;
@@ -130,6 +131,6 @@ final class ProgressTest extends TestCase
             $mix,
         );
 
-        return new PlannedStep(StepKey::kept($key), $technique, null, new Load(Mix::of($parts), Thinning::fromRatio('1:8'), 'medium'));
+        return new PlannedStep(StepKey::kept($key), $technique, null, new Load(Mix::of($parts), Thinning::fromRatio('1:8'), Thinner::Medium));
     }
 }

@@ -12,6 +12,7 @@ use Kalokroma\Figure\Relief;
 use Kalokroma\Film\Application;
 use Kalokroma\Film\Sheen;
 use Kalokroma\Film\Surface;
+use Kalokroma\Film\Thinner;
 use Kalokroma\Film\Thinning;
 use Kalokroma\Recipe\Choose\Palette;
 use Kalokroma\Recipe\Draft\StepMaker;
@@ -133,11 +134,11 @@ final class ProductTest extends TestCase
         $made = static fn (Paint ...$of): Load => (new StepMaker(new Palette(array_values($of))))
             ->make(StepKey::of('g'), $glaze, self::grey())->load;
 
-        self::assertSame('medium', $made($red)->thinner(), 'any medium where none stands there');
-        self::assertSame('Slow Glazing Medium', $made($red, $medium)->thinner());
+        self::assertSame('medium', $made($red)->thinnerWords(), 'any medium where none stands there');
+        self::assertSame('Slow Glazing Medium', $made($red, $medium)->thinnerWords());
         $fixer = new Paint('f', 'Powder fixer', '', Behaviour::Medium, null);
-        self::assertSame('medium', $made($red, $fixer)->thinner(), 'a fixer is no medium for glazes');
-        self::assertSame('water', $made($red, $medium)->thinnedWith('water')->thinner());
+        self::assertSame('medium', $made($red, $fixer)->thinnerWords(), 'a fixer is no medium for glazes');
+        self::assertSame('water', $made($red, $medium)->thinnedWith(Thinner::Water)->thinnerWords());
     }
 
     private static function paint(string $name, Behaviour $behaviour, string $hex, Form $form = Form::Bottle): Paint

@@ -19,7 +19,7 @@
                 : step.mix.length === 0
                   ? ''
                   : step.thin_open
-                    ? `thinning open, usually ${step.undiluted ? 'none' : step.thin}`
+                    ? `thinning not said; usually ${step.undiluted ? 'not thinned' : step.thin}`
                     : step.undiluted
                       ? 'undiluted'
                       : `thin ${step.thin}`,

@@ -10,6 +10,7 @@ use Kalokroma\Figure\Material;
 use Kalokroma\Figure\Relief;
 use Kalokroma\Figure\Weight;
 use Kalokroma\Film\Surface;
+use Kalokroma\Film\Thinner;
 use Kalokroma\Film\Thinning;
 use Kalokroma\Recipe\Change\Editing;
 use Kalokroma\Recipe\Draft\Brief;
@@ -225,8 +226,8 @@ final class EditingTest extends TestCase
         self::assertSame(Defaults::THINNING['recess-shade']['ratio'], $swapped?->load->thinning->ratio());
         self::assertContains('thinning.recess-shade', array_map(static fn (Finding $f): string => $f->code, $swapped->why));
 
-        $own = $wash->thinned(Thinning::fromRatio('1:3'), 'medium')->withMix($dark);
-        self::assertSame(['1:3', 'medium'], [$own->load->thinning->ratio(), $own->load->with]);
+        $own = $wash->thinned(Thinning::fromRatio('1:3'), Thinner::Medium)->withMix($dark);
+        self::assertSame(['1:3', Thinner::Medium], [$own->load->thinning->ratio(), $own->load->thinner]);
     }
 
     /** What a reason quotes has to be there: with another base the stone is told by what it was proposed for, and no number of it stays. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Recipe\Change;
 
 use Kalokroma\Film\Face;
+use Kalokroma\Film\Thinner;
 use Kalokroma\Film\Thinning;
 use Kalokroma\Recipe\Change\Following;
 use Kalokroma\Recipe\Plan\Loop;
@@ -13,7 +14,9 @@ use Kalokroma\Recipe\Plan\Plan;
 use Kalokroma\Recipe\Plan\PlannedStep;
 use Kalokroma\Recipe\Plan\Who;
 use Kalokroma\Recipe\Technique\Level;
+use Kalokroma\Shelf\Behaviour;
 use Kalokroma\Shelf\Mix;
+use Kalokroma\Shelf\Paint;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
@@ -54,7 +57,7 @@ final class FollowingTest extends TestCase
             'may be sloppy: it is covered later, then wait overnight',
         ];
         yield 'medium' => [
-            static fn (PlannedStep $s): PlannedStep => $s->withLoad($s->load->thinnedWith('medium')->by('Slow Medium')),
+            static fn (PlannedStep $s): PlannedStep => $s->withLoad($s->load->thinnedWith(Thinner::Medium)->by(Paint::described('Slow Medium', Behaviour::Medium, null))),
             'thinned with Slow Medium',
         ];
         yield 'open' => [

@@ -10,6 +10,7 @@ use Kalokroma\Figure\Area;
 use Kalokroma\Figure\Material;
 use Kalokroma\Figure\Relief;
 use Kalokroma\Film\Surface;
+use Kalokroma\Film\Thinner;
 use Kalokroma\Film\Thinning;
 use Kalokroma\Recipe\Choose\Substitute;
 use Kalokroma\Recipe\Choose\Substitutes;
@@ -85,7 +86,7 @@ final class SubstitutesTest extends TestCase
             StepKey::of('wash'),
             Technique::WashAllOver,
             Srgb::fromHex('#4b3524')->toOklch(),
-            new Load(Mix::single($this->paint('Brown wash')), Thinning::undiluted(), 'medium'),
+            new Load(Mix::single($this->paint('Brown wash')), Thinning::undiluted(), Thinner::Medium),
         );
         $found = Substitutes::of(
             $wash,
@@ -100,7 +101,7 @@ final class SubstitutesTest extends TestCase
             StepKey::of('basecoat'),
             Technique::MetalCoat,
             Srgb::fromHex('#8f6f35')->toOklch(),
-            new Load(Mix::single($this->paint('Brass')), Thinning::fromRatio('4:1'), 'water'),
+            new Load(Mix::single($this->paint('Brass')), Thinning::fromRatio('4:1'), Thinner::Water),
         );
         self::assertSame(
             ['Pale brass'],
@@ -132,7 +133,7 @@ final class SubstitutesTest extends TestCase
             StepKey::of('basecoat'),
             Technique::Basecoat,
             Srgb::fromHex('#9c7630')->toOklch(),
-            new Load($mix, Thinning::fromRatio('2:1'), 'water'),
+            new Load($mix, Thinning::fromRatio('2:1'), Thinner::Water),
             handling: new Handling(2),
         );
         $outcome = Simulation::step($step, $this->area(), Surface::uniform(Swatches::reflectance('#868686')));
@@ -157,7 +158,7 @@ final class SubstitutesTest extends TestCase
                 StepKey::of('basecoat'),
                 Technique::Basecoat,
                 Srgb::fromHex('#9c7630')->toOklch(),
-                new Load($mix, Thinning::fromRatio('2:1'), 'water'),
+                new Load($mix, Thinning::fromRatio('2:1'), Thinner::Water),
             );
             $steps[] = new Demand(
                 Taken::by(Simulation::step($step, $this->area(), Surface::uniform(Swatches::reflectance('#868686')))),
@@ -190,7 +191,7 @@ final class SubstitutesTest extends TestCase
             StepKey::of('basecoat'),
             Technique::Basecoat,
             Srgb::fromHex($hex)->toOklch(),
-            new Load(Mix::single(Swatches::paint($name, $hex)), Thinning::fromRatio('2:1'), 'water'),
+            new Load(Mix::single(Swatches::paint($name, $hex)), Thinning::fromRatio('2:1'), Thinner::Water),
         );
     }
 

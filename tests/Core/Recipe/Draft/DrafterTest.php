@@ -11,6 +11,7 @@ use Kalokroma\Figure\Area;
 use Kalokroma\Figure\Material;
 use Kalokroma\Figure\Relief;
 use Kalokroma\Film\Surface;
+use Kalokroma\Film\Thinner;
 use Kalokroma\Recipe\Draft\Brief;
 use Kalokroma\Recipe\Draft\Drafter;
 use Kalokroma\Recipe\Draft\TableRow;
@@ -248,7 +249,7 @@ final class DrafterTest extends TestCase
         );
 
         self::assertSame('1:4', $wash->load->thinning->ratio());
-        self::assertSame('medium', $wash->load->with);
+        self::assertSame(Thinner::Medium, $wash->load->thinner);
         self::assertStringContainsString('You have no wash, stain or ink', $this->sentences($wash));
     }
 

@@ -10,6 +10,7 @@ use Kalokroma\Figure\Area;
 use Kalokroma\Figure\Material;
 use Kalokroma\Figure\Relief;
 use Kalokroma\Film\Surface;
+use Kalokroma\Film\Thinner;
 use Kalokroma\Film\Thinning;
 use Kalokroma\Recipe\Judge\Mark;
 use Kalokroma\Recipe\Judge\Rules;
@@ -91,7 +92,7 @@ final class StepRulesTest extends TestCase
         ];
         yield 'glaze with water' => [
             'thin.water',
-            Steps::step('glaze', thin: '1:8')->thinned(Thinning::fromRatio('1:8'), 'water'),
+            Steps::step('glaze', thin: '1:8')->thinned(Thinning::fromRatio('1:8'), Thinner::Water),
             [],
             '/Thinned 1:8 with water only 11 % of the film is paint/',
         ];

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Recipe\Plan;
 
+use Kalokroma\Film\Thinner;
 use Kalokroma\Film\Thinning;
 use Kalokroma\Recipe\Plan\Load;
 use Kalokroma\Recipe\Plan\Loop;
@@ -77,7 +78,7 @@ final class StepKeyTest extends TestCase
 
     private static function step(string $key): PlannedStep
     {
-        $load = new Load(Mix::single(Swatches::paint('Red', '#a82a20')), Thinning::undiluted(), 'water');
+        $load = new Load(Mix::single(Swatches::paint('Red', '#a82a20')), Thinning::undiluted(), Thinner::Water);
 
         return new PlannedStep(StepKey::of($key), Technique::Glaze, null, $load);
     }

@@ -10,6 +10,7 @@ use Kalokroma\Figure\Relief;
 use Kalokroma\Film\Application;
 use Kalokroma\Film\Pigment;
 use Kalokroma\Film\Surface;
+use Kalokroma\Film\Thinner;
 use Kalokroma\Recipe\Judge\Mark;
 use Kalokroma\Recipe\Judge\OrderRules;
 use Kalokroma\Recipe\Plan\PlannedStep;
@@ -170,13 +171,13 @@ final class HandlingTest extends TestCase
     {
         $wash = Steps::step('enamel-wash', Swatches::paint('Grime', '#3a3028', Behaviour::Enamel));
 
-        self::assertSame('solvent', $wash->thinned(null)->load->with);
-        self::assertSame('solvent', Steps::step('basecoat')->withMix($wash->load->mix ?? throw new \LogicException())->load->with);
-        self::assertSame('water', $wash->withMix(Steps::step('basecoat')->load->mix ?? throw new \LogicException())->load->with);
+        self::assertSame(Thinner::Solvent, $wash->thinned(null)->load->thinner);
+        self::assertSame(Thinner::Solvent, Steps::step('basecoat')->withMix($wash->load->mix ?? throw new \LogicException())->load->thinner);
+        self::assertSame(Thinner::Water, $wash->withMix(Steps::step('basecoat')->load->mix ?? throw new \LogicException())->load->thinner);
         self::assertStringContainsString('no naked flame', implode(' ', $this->lay(Steps::step('streak-blend', null))[0]->cautions));
         $this->expectException(RecipeProblem::class);
         $this->expectExceptionMessage('its own solvent');
-        $wash->thinned(null, 'water');
+        $wash->thinned(null, Thinner::Water);
     }
 
     /** @param array{wait?: int|null, sloppy?: bool, unwashed?: bool, line?: string, batch?: string, lively?: float|null} $how */

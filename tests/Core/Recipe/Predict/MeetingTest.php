@@ -10,6 +10,7 @@ use Kalokroma\Figure\Area;
 use Kalokroma\Figure\Material;
 use Kalokroma\Figure\Relief;
 use Kalokroma\Film\Surface;
+use Kalokroma\Film\Thinner;
 use Kalokroma\Film\Thinning;
 use Kalokroma\Recipe\Plan\Place;
 use Kalokroma\Recipe\Plan\PlannedStep;
@@ -67,7 +68,7 @@ final class MeetingTest extends TestCase
     {
         $why = fn (float $cm2, string $thin, string $with): string => implode(' ', array_map(
             static fn (Finding $f): string => str_starts_with($f->code, 'blend.') ? $f->sentence() : '',
-            $this->laid($this->blend(coats: 1)->thinned(Thinning::fromRatio($thin), $with), $cm2)->reasons,
+            $this->laid($this->blend(coats: 1)->thinned(Thinning::fromRatio($thin), Thinner::from($with)), $cm2)->reasons,
         ));
 
         self::assertStringContainsString('about 9 min, but it stays wet for only about 5 min: join it in 2', $why(6.0, '2:1', 'water'));
@@ -83,7 +84,7 @@ final class MeetingTest extends TestCase
     public function testSolventGivesTime(Behaviour $behaviour, string $open): void
     {
         $step = Steps::step('wet-blend', Swatches::paint('Dark', self::DARK, $behaviour))
-            ->thinned(Thinning::fromRatio('2:1'), 'solvent')
+            ->thinned(Thinning::fromRatio('2:1'), Thinner::Solvent)
             ->meeting(Mix::single(Swatches::paint('Light', self::LIGHT, $behaviour)));
 
         self::assertStringContainsString('stays wet for about '.$open, implode(' ', array_map(

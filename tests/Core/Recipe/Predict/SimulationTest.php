@@ -10,6 +10,7 @@ use Kalokroma\Figure\Area;
 use Kalokroma\Figure\Material;
 use Kalokroma\Figure\Relief;
 use Kalokroma\Film\Surface;
+use Kalokroma\Film\Thinner;
 use Kalokroma\Film\Thinning;
 use Kalokroma\Recipe\Choose\Alternatives;
 use Kalokroma\Recipe\Choose\Palette;
@@ -226,7 +227,7 @@ final class SimulationTest extends TestCase
             StepKey::of('wash'),
             Technique::WashAllOver,
             Srgb::fromHex('#4b3524')->toOklch(),
-            new Load(Mix::single(Swatches::paint('Brown wash', '#8b6a49', Behaviour::Wash)), Thinning::undiluted(), 'medium'),
+            new Load(Mix::single(Swatches::paint('Brown wash', '#8b6a49', Behaviour::Wash)), Thinning::undiluted(), Thinner::Medium),
         );
         $found = Alternatives::of($step, new Palette(Swatches::shelf()), Surface::uniform(Swatches::reflectance('#9c7630')));
 
@@ -246,7 +247,7 @@ final class SimulationTest extends TestCase
             StepKey::of('wash'),
             Technique::WashAllOver,
             Srgb::fromHex('#4b3524')->toOklch(),
-            new Load(Mix::single($amber), Thinning::undiluted(), 'medium'),
+            new Load(Mix::single($amber), Thinning::undiluted(), Thinner::Medium),
         );
         $below = Surface::uniform(Swatches::reflectance('#d9cca6'));
         $look = Simulation::step($step, $this->area(), $below)->look->after;
@@ -261,7 +262,7 @@ final class SimulationTest extends TestCase
             StepKey::of('basecoat'),
             Technique::MetalCoat,
             Srgb::fromHex('#c2a050')->toOklch(),
-            new Load(Mix::single(Swatches::paint('Brass', '#8f6f35', Behaviour::Metallic)), Thinning::fromRatio('4:1'), 'water'),
+            new Load(Mix::single(Swatches::paint('Brass', '#8f6f35', Behaviour::Metallic)), Thinning::fromRatio('4:1'), Thinner::Water),
         );
         $found = Alternatives::of($step, new Palette(Swatches::shelf()), $this->ground());
 
@@ -349,7 +350,7 @@ final class SimulationTest extends TestCase
             StepKey::of($key),
             $technique,
             Srgb::fromHex($hex)->toOklch(),
-            new Load(Mix::single(Swatches::paint('Paint '.$hex, $hex)), Thinning::fromRatio($thin), 'water'),
+            new Load(Mix::single(Swatches::paint('Paint '.$hex, $hex)), Thinning::fromRatio($thin), Thinner::Water),
             why: $why,
             stage: Stage::from($key),
         );
