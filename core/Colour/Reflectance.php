@@ -20,6 +20,18 @@ final class Reflectance
     {
     }
 
+    /** @return array{list<float>} without what is only remembered, so that the same reflectance is written the same */
+    public function __serialize(): array
+    {
+        return [$this->bands];
+    }
+
+    /** @param array{list<float>} $kept */
+    public function __unserialize(array $kept): void
+    {
+        $this->bands = $kept[0];
+    }
+
     /**
      * @param list<float> $bands 18 shares, each 0..1
      *

@@ -25,6 +25,9 @@ final readonly class Facings
     private const RAYS = 12;
     private const TURN = 72;
 
+    /** Angles that are remembered at a time. */
+    private const MOST_ANGLES = 500;
+
     /** Directions of the sides, degrees round the figure. */
     public const SIDES = ['front' => 0.0, 'right' => 90.0, 'back' => 180.0, 'left' => 270.0];
 
@@ -142,7 +145,13 @@ final readonly class Facings
             throw FilmProblem::openingOutOfRange($opening);
         }
 
-        return [
+        // A figure of twelve areas asks for the same angle hundreds of times, and a workshop knows few of them.
+        /** @var array<string, array{float, float, float}> $known */
+        static $known = [];
+        $of = $degrees.'|'.$opening;
+        $known = count($known) < self::MOST_ANGLES ? $known : [];
+
+        return $known[$of] ??= [
             self::share(self::ELEVATION['above'], $degrees, $opening),
             self::share(self::ELEVATION['side'], $degrees, $opening),
             self::share(self::ELEVATION['below'], $degrees, $opening),

@@ -39,6 +39,18 @@ final class Mix
     {
     }
 
+    /** @return array{non-empty-list<Part>} for fingerprints: without what is only remembered, so that the same mix is written the same */
+    public function __serialize(): array
+    {
+        return [$this->parts];
+    }
+
+    /** @param array<mixed> $kept */
+    public function __unserialize(array $kept): never
+    {
+        throw ShelfProblem::onlyFromItsShelf();
+    }
+
     public static function single(Paint $paint): self
     {
         return new self([new Part($paint, 1)]);

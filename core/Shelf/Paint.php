@@ -68,6 +68,27 @@ final class Paint
     }
 
     /**
+     * For fingerprints of what hangs on it: without what is only remembered, and without the millilitres, which change with every stroke
+     * and nothing about how it looks.
+     *
+     * @return list<mixed>
+     */
+    public function __serialize(): array
+    {
+        return [
+            $this->id, $this->name, $this->line, $this->behaviour, $this->colour, $this->isAtHand(),
+            $this->source === ColourSource::Calibrated ? $this->pigment : null,
+            $this->source, $this->sheen, $this->form, $this->purpose, $this->learned,
+        ];
+    }
+
+    /** @param array<mixed> $kept */
+    public function __unserialize(array $kept): never
+    {
+        throw ShelfProblem::onlyFromItsShelf();
+    }
+
+    /**
      * A paint that nobody owns: known by a description and, where it colours, a guessed colour.
      *
      * @param string|null $hex `#rrggbb`

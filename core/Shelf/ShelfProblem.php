@@ -72,4 +72,9 @@ final class ShelfProblem extends DomainException
             ),
         );
     }
+
+    public static function onlyFromItsShelf(): self
+    {
+        return new self('A paint or a mix is read from its shelf, never from what was written of it for a fingerprint.');
+    }
 }

@@ -75,7 +75,8 @@ final class KilledTest extends TestCase
         $process = proc_open('exec php '.$arguments, [1 => ['pipe', 'w'], 2 => ['file', '/dev/null', 'w']], $pipes, dirname(__DIR__, 2), [
             ...getenv(),
             'DB_DATABASE' => $this->folder.'/workshop.sqlite',
-            'CACHE_STORE' => 'array',
+            'CACHE_STORE' => 'file',
+            'CACHE_PATH' => $this->folder.'/cache',
             'SESSION_DRIVER' => 'array',
         ]);
         self::assertIsResource($process);

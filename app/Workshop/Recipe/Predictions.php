@@ -7,6 +7,7 @@ namespace App\Workshop\Recipe;
 use App\Models\AreaRow;
 use App\Models\Company;
 use App\Models\RecipeRow;
+use App\Workshop\Derived;
 use App\Workshop\Undercoat\UndercoatDesk;
 use ArrayObject;
 use Illuminate\Support\Facades\DB;
@@ -74,10 +75,25 @@ final readonly class Predictions
         }
         $steps = $this->undercoats->among($company, $area, $plan->steps);
 
-        return [
-            ...$undercoat->steps,
-            ...Simulation::run($steps, $area->toCore($company), $undercoat->surface(), $undercoat->certainty()),
-        ];
+        return [...$undercoat->steps, ...self::simulated($steps, $area->toCore($company), $undercoat)];
+    }
+
+    /**
+     * Of an outcome all but the step itself is kept, which is at hand: its paints are those of the shelf.
+     *
+     * @param list<PlannedStep> $steps
+     *
+     * @return list<StepOutcome>
+     */
+    private static function simulated(array $steps, Area $area, Undercoated $undercoat): array
+    {
+        $sources = [$steps, $area, $undercoat->surface(), $undercoat->certainty()];
+        $kept = Derived::of('outcomes', $sources, static fn (): array => array_map(
+            static fn (StepOutcome $o): array => [$o->look, $o->labour, $o->amount, $o->reasons, $o->cautions],
+            Simulation::run($steps, $area, $undercoat->surface(), $undercoat->certainty()),
+        ));
+
+        return array_map(static fn (PlannedStep $step, array $its): StepOutcome => new StepOutcome($step, ...$its), $steps, $kept);
     }
 
     /**
