@@ -5,22 +5,11 @@ declare(strict_types=1);
 namespace Tests\Browser;
 
 use Facebook\WebDriver\WebDriverKeys;
-use PHPUnit\Framework\Attributes\DataProviderExternal;
-use Tests\Browser\Support\SamplePages;
 use Tests\Browser\Support\SampleWorkshop;
 
-/** Every page of the sample workshop: what can be done there, with mouse and keys, wide and narrow. */
+/** Pages of the sample workshop: what can be done there, with mouse and keys, wide and narrow. */
 final class PagesTest extends SampleWorkshop
 {
-    #[DataProviderExternal(SamplePages::class, 'all')]
-    public function testNothingSticksOutOnANarrowScreen(string $page, string $arrived): void
-    {
-        $this->fit(390, 844);
-        $this->open($page, $arrived);
-
-        self::assertLessThanOrEqual(390, $this->hands->ask('return document.documentElement.scrollWidth;'));
-    }
-
     public function testTheTwoColoursOfAMatchFillANarrowScreen(): void
     {
         $this->fit(390, 844);
@@ -30,24 +19,6 @@ final class PagesTest extends SampleWorkshop
             150,
             $this->hands->ask('return Math.min(...[...document.querySelectorAll(".swatch")].map((e) => e.clientWidth));'),
         );
-    }
-
-    #[DataProviderExternal(SamplePages::class, 'all')]
-    public function testSwatchesStandOnStrictlyNeutralGround(string $page, string $arrived): void
-    {
-        $this->open($page, $arrived);
-        $this->inLightAndDark(function (string $surround) use ($page): void {
-            $grounds = (array) $this->hands->ask(
-                'return [...new Set([document.body, ...document.querySelectorAll("main, aside, .rail, '
-                    .'.panel")].map((e) => getComputedStyle(e).backgroundColor))];',
-            );
-            self::assertNotSame([], $grounds);
-            foreach ($grounds as $ground) {
-                preg_match_all('/[\d.]+/', (string) $ground, $parts);
-                [$red, $green, $blue] = $parts[0];
-                self::assertTrue($red === $green && $green === $blue, $page.' '.$surround.' '.$ground);
-            }
-        });
     }
 
     public function testTheMapIsWalkedWithTheArrowKeys(): void
@@ -342,17 +313,5 @@ final class PagesTest extends SampleWorkshop
         $this->hands->see('Ninety-five paints');
         $this->open('/bench/1/99', 'Lamplighters has figures 1 to 12: there is no figure 99.');
         $this->open('/recipe/424242', 'There is no such thing in your workshop.');
-    }
-
-    public function testNothingIsFetchedFromAnotherOrigin(): void
-    {
-        foreach (SamplePages::all() as [$page, $arrived]) {
-            $this->open($page, $arrived);
-            $hosts = $this->hands->ask('return [...new Set(performance.getEntriesByType("resource").map((e) => new URL(e.name).origin))];');
-            self::assertSame([self::$studio?->address], $hosts);
-        }
-        self::assertTrue(
-            $this->hands->ask('return document.fonts.check("16px Fraunces") && document.fonts.check("16px \'IBM Plex Sans\'");'),
-        );
     }
 }
