@@ -34,7 +34,9 @@ final class Clock
      */
     public static function environment(): array
     {
-        return self::isMachines() ? [] : ['KALOKROMA_CLOCK_AHEAD_S' => (string) self::ahead(), 'SESSION_LIFETIME' => (string) (60 * 24 * 36_500)];
+        $minutes = 60 * 24 * 36_500;
+
+        return self::isMachines() ? [] : ['KALOKROMA_CLOCK_AHEAD_S' => (string) self::ahead(), 'SESSION_LIFETIME' => (string) $minutes];
     }
 
     /** A script that turns the clock of a page before any of its own scripts runs. */

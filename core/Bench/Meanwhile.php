@@ -26,14 +26,14 @@ final class Meanwhile
             if ($task->isDone()) {
                 continue;
             }
-            $isBlocked = $task->area === null ? $begun !== [] : isset($begun[$task->area]);
-            if (!$isBlocked && !isset($wet[$task->id()])) {
+            $isBlocked = $task->ref->area === null ? $begun !== [] : isset($begun[$task->ref->area]);
+            if (!$isBlocked && !isset($wet[(string) $task->ref])) {
                 $found[] = $task;
             }
-            if ($task->area === null) {
+            if ($task->ref->area === null) {
                 break;
             }
-            $begun[$task->area] = true;
+            $begun[$task->ref->area] = true;
         }
 
         return $found;

@@ -6,6 +6,7 @@ namespace Kalokroma\Bench;
 
 use Kalokroma\Order\Sheet;
 use Kalokroma\Order\Task;
+use Kalokroma\Recipe\Plan\StepRef;
 use Kalokroma\Recipe\Predict\StepOutcome;
 
 /** One step of a sitting: on some figures of one company, all its coats that belong to this sitting. */
@@ -16,7 +17,6 @@ final readonly class SittingStep
 
     /**
      * @param string $company its id
-     * @param string|null $area id; null for the whole figure
      * @param list<int> $figures numbers within the company, smallest first
      * @param int $minutes of work on all of them
      * @param string $name of the area, or "Whole figure"
@@ -24,7 +24,7 @@ final readonly class SittingStep
      */
     public function __construct(
         public string $company,
-        public ?string $area,
+        public StepRef $ref,
         public StepOutcome $outcome,
         public array $figures,
         public int $minutes,
@@ -48,7 +48,7 @@ final readonly class SittingStep
             sort($figures);
             $found[$job->step] = new self(
                 $job->company->id,
-                $job->area?->id,
+                $job->ref(),
                 $job->outcome,
                 $figures,
                 ($before->minutes ?? 0) + $job->minutes,
@@ -85,7 +85,7 @@ final readonly class SittingStep
     {
         return new self(
             $company,
-            $task->area,
+            $task->ref,
             $outcome,
             $task->figures,
             (int) max(1, round($task->work->handsOnMinutes)),
@@ -99,7 +99,7 @@ final readonly class SittingStep
     {
         $technique = $this->outcome->step->technique->words();
 
-        return $this->area === null ? ucfirst($technique) : $this->name.', '.$technique;
+        return $this->ref->isOfFigure() ? ucfirst($technique) : $this->name.', '.$technique;
     }
 
     /** The same inside a sentence: "wash on coat". */
@@ -107,7 +107,7 @@ final readonly class SittingStep
     {
         $technique = $this->outcome->step->technique->words();
 
-        return $this->area === null ? $technique : $technique.' on '.mb_strtolower($this->name);
+        return $this->ref->isOfFigure() ? $technique : $technique.' on '.mb_strtolower($this->name);
     }
 
     /** Share of the step's coats and rounds that belong to this sitting, 0 < share ≤ 1. */

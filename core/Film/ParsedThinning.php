@@ -56,7 +56,8 @@ final readonly class ParsedThinning
         $text = trim(str_replace(',', '.', (string) preg_replace('/,(?!\d)/', ' ', mb_strtolower($said))));
         [$text, $pot] = self::potIn((string) preg_replace('/\s+/', ' ', $text), $pots);
         $thinner = '(?:'.Thinner::pattern().'|'.self::POT.')s?';
-        $with = $pot === null ? (preg_match('/\b('.Thinner::pattern().')s?\b/', $text, $m) === 1 ? Thinner::said($m[1]) : null) : $pots[$pot];
+        $kind = preg_match('/\b('.Thinner::pattern().')s?\b/', $text, $m) === 1 ? Thinner::said($m[1]) : null;
+        $with = $pot === null ? $kind : $pots[$pot];
         $found = self::undiluted($text) ?? self::like($text, $thinner)
             ?? self::open($text, $thinner)
             ?? self::percent($text, $thinner, $said)
@@ -90,8 +91,9 @@ final readonly class ParsedThinning
     /** @return array{Thinning|null, float|null, float|null}|null */
     private static function undiluted(string $text): ?array
     {
-        return preg_match('/^(?:undiluted|not thinned|straight(?: from the (?:pot|bottle|can))?|neat|unthinned|as it (?:is|comes))$/D', $text) === 1
-            ? [Thinning::undiluted(), 1.0, 0.0] : null;
+        $neat = '/^(?:undiluted|not thinned|straight(?: from the (?:pot|bottle|can))?|neat|unthinned|as it (?:is|comes))$/D';
+
+        return preg_match($neat, $text) === 1 ? [Thinning::undiluted(), 1.0, 0.0] : null;
     }
 
     /** @return array{Thinning|null, float|null, float|null}|null */

@@ -11,6 +11,7 @@ use Kalokroma\Order\Job\CompanyWork;
 use Kalokroma\Order\Job\Goal;
 use Kalokroma\Order\Rule\Wishes;
 use Kalokroma\Order\Search\Openings;
+use Kalokroma\Recipe\Plan\StepRef;
 use Kalokroma\Recipe\Predict\StepOutcome;
 use Kalokroma\Recipe\Technique\Level;
 use Kalokroma\Undercoat\Weather;
@@ -180,7 +181,7 @@ final class Deadline
         foreach ($this->company->areas as $area) {
             foreach ($this->company->recipes[$area->id] ?? [] as $outcome) {
                 $step = $outcome->step;
-                $figures = count($this->company->figures($area->id, $step));
+                $figures = count($this->company->figures(StepRef::of($area->id, $step->key), $step));
                 $isOptional = !$step->isOfFigure() && $step->level() !== Level::Fieldable && $step->isFilm() && !$step->handling->omitted;
                 if ($isOptional && $figures > 0) {
                     $minutes = $outcome->labour->on($figures);

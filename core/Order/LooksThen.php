@@ -6,6 +6,7 @@ namespace Kalokroma\Order;
 
 use Kalokroma\Film\Surface;
 use Kalokroma\Order\Job\CompanyWork;
+use Kalokroma\Recipe\Plan\StepRef;
 
 /** How a figure looks once some of the order is done: what is left over from before, and what was laid by then. */
 final class LooksThen
@@ -23,11 +24,11 @@ final class LooksThen
                 $open[$job->job->step] = true;
             }
         }
-        $isDone = static fn (?string $area, string $key): bool => !isset($open[$company->id.'/'.($area ?? CompanyWork::WHOLE).':'.$key]);
+        $isDone = static fn (StepRef $ref): bool => !isset($open[$company->id.'/'.$ref]);
         $looks = [];
         foreach ($company->areas as $area) {
             foreach ($company->undercoat as $outcome) {
-                if ($isDone(null, $outcome->step->key->value)) {
+                if ($isDone(StepRef::ofFigure($outcome->step->key))) {
                     $looks[$area->id] = $outcome->look->after;
                 }
             }
@@ -35,7 +36,7 @@ final class LooksThen
                 if ($outcome->step->handling->omitted) {
                     continue;
                 }
-                if (!$isDone($outcome->step->isOfFigure() ? null : $area->id, $outcome->step->key->value)) {
+                if (!$isDone(StepRef::among($area->id, $outcome->step))) {
                     break;
                 }
                 $looks[$area->id] = $outcome->look->after;

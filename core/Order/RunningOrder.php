@@ -7,6 +7,7 @@ namespace Kalokroma\Order;
 use Kalokroma\Order\Job\Job;
 use Kalokroma\Order\Rule\OrderTie;
 use Kalokroma\Order\Search\OrderProblem;
+use Kalokroma\Recipe\Plan\StepRef;
 use Kalokroma\Recipe\Technique\Level;
 use Kalokroma\Recipe\Technique\Position;
 
@@ -39,11 +40,11 @@ final readonly class RunningOrder
     }
 
     /** How many jobs are begun before the first one of a step; null where it is not to be done. */
-    public function placeOf(string $company, ?string $area, string $step): ?int
+    public function placeOf(string $company, StepRef $ref): ?int
     {
         foreach ($this->jobs as $at => $ordered) {
             $job = $ordered->job;
-            if ($job->company->id === $company && $job->area?->id === $area && $job->planned()->key->value === $step) {
+            if ($job->company->id === $company && $job->ref()->is($ref)) {
                 return $at;
             }
         }

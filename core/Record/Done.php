@@ -5,20 +5,19 @@ declare(strict_types=1);
 namespace Kalokroma\Record;
 
 use Kalokroma\Recipe\Plan\PlannedStep;
+use Kalokroma\Recipe\Plan\StepRef;
 
 /** One thing that was done to some figures of a company, as far as it was planned. */
 final readonly class Done
 {
     /**
-     * @param string|null $area null for the whole figure
-     * @param string $step key of the step it was planned as
+     * @param StepRef $ref the step it was planned as
      * @param list<int> $figures numbers within the company
      * @param Substance|null $as what was planned for it then; null where nobody wrote it down
      * @param list<Substance> $also what it counts as besides: where the plan of the others was changed after it, it stays done
      */
     public function __construct(
-        public ?string $area,
-        public string $step,
+        public StepRef $ref,
         public array $figures,
         public ?Substance $as,
         public array $also = [],

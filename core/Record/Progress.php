@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Kalokroma\Record;
 
 use Kalokroma\Recipe\Plan\PlannedStep;
-use Kalokroma\Recipe\Plan\StepKey;
+use Kalokroma\Recipe\Plan\StepRef;
 use WeakMap;
 
 /**
@@ -14,13 +14,10 @@ use WeakMap;
  */
 final readonly class Progress
 {
-    /** What belongs to no area: the undercoat and all that is done to the whole figure. */
-    public const WHOLE_FIGURE = '';
-
-    /** @var WeakMap<PlannedStep, array<string, list<int>>> figures that have a step, by area: asked once for every figure */
+    /** @var WeakMap<PlannedStep, array<string, list<int>>> figures that have a step, by its reference: asked once for every figure */
     private WeakMap $known;
 
-    /** @param array<string, array<string, list<Done>>> $done area to step to what was done of it, in its order */
+    /** @param array<string, list<Done>> $done what was done of a step, in its order, by its reference */
     private function __construct(private array $done)
     {
         /** @var WeakMap<PlannedStep, array<string, list<int>>> $known */
@@ -33,28 +30,28 @@ final readonly class Progress
     {
         $done = [];
         foreach ($entries as $entry) {
-            $done[$entry->area ?? self::WHOLE_FIGURE][$entry->step][] = $entry;
+            $done[(string) $entry->ref][] = $entry;
         }
 
         return new self($done);
     }
 
-    public function has(?string $area, PlannedStep $step, int $figure): bool
+    public function has(StepRef $ref, PlannedStep $step, int $figure): bool
     {
-        return in_array($figure, $this->figures($area, $step), true);
+        return in_array($figure, $this->figures($ref, $step), true);
     }
 
     /** @return list<int> numbers of the figures that have this step as it is planned now, smallest first */
-    public function figures(?string $area, PlannedStep $step): array
+    public function figures(StepRef $ref, PlannedStep $step): array
     {
         $known = $this->known[$step] ?? [];
-        $known[$area ?? self::WHOLE_FIGURE] ??= self::numbers(array_filter(
-            $this->under($area, $step->key->value),
+        $known[(string) $ref] ??= self::numbers(array_filter(
+            $this->under($ref),
             static fn (Done $d): bool => $d->isOf($step),
         ));
         $this->known[$step] = $known;
 
-        return $known[$area ?? self::WHOLE_FIGURE];
+        return $known[(string) $ref];
     }
 
     /**
@@ -62,24 +59,24 @@ final readonly class Progress
      *
      * @return list<int> numbers of those among them that still lack this step
      */
-    public function remaining(?string $area, PlannedStep $step, array $of): array
+    public function remaining(StepRef $ref, PlannedStep $step, array $of): array
     {
-        return array_values(array_diff($of, $this->figures($area, $step)));
+        return array_values(array_diff($of, $this->figures($ref, $step)));
     }
 
     /** @return list<int> numbers of the figures on which something was done under this key, whatever it was */
-    public function touched(?string $area, StepKey $key): array
+    public function touched(StepRef $ref): array
     {
-        return self::numbers($this->under($area, $key->value));
+        return self::numbers($this->under($ref));
     }
 
     /** What this figure was painted as under the same key, where something else is planned there now. */
-    public function otherwise(?string $area, PlannedStep $step, int $figure): ?Substance
+    public function otherwise(StepRef $ref, PlannedStep $step, int $figure): ?Substance
     {
-        if ($this->has($area, $step, $figure)) {
+        if ($this->has($ref, $step, $figure)) {
             return null;
         }
-        $on = array_filter($this->under($area, $step->key->value), static fn (Done $d): bool => in_array($figure, $d->figures, true));
+        $on = array_filter($this->under($ref), static fn (Done $d): bool => in_array($figure, $d->figures, true));
 
         return $on === [] ? null : end($on)->as;
     }
@@ -89,11 +86,11 @@ final readonly class Progress
      *
      * @return array<string, list<int>> numbers of the figures by those words
      */
-    public function paintedOtherwise(?string $area, PlannedStep $step): array
+    public function paintedOtherwise(StepRef $ref, PlannedStep $step): array
     {
         $found = [];
-        foreach ($this->touched($area, $step->key) as $figure) {
-            $as = $this->otherwise($area, $step, $figure)?->words();
+        foreach ($this->touched($ref) as $figure) {
+            $as = $this->otherwise($ref, $step, $figure)?->words();
             if ($as !== null) {
                 $found[$as][] = $figure;
             }
@@ -103,9 +100,9 @@ final readonly class Progress
     }
 
     /** @return list<Done> */
-    private function under(?string $area, string $key): array
+    private function under(StepRef $ref): array
     {
-        return $this->done[$area ?? self::WHOLE_FIGURE][$key] ?? [];
+        return $this->done[(string) $ref] ?? [];
     }
 
     /**

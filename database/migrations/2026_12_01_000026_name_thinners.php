@@ -14,7 +14,11 @@ use Kalokroma\Shelf\Paint;
  */
 return new class () extends Migration {
     private const KEPT = [
-        'recipes' => ['plan', 'followed'], 'revisions' => ['state'], 'companies' => ['undercoat'], 'trials' => ['undercoat'], 'book_recipes' => ['plan'],
+        'recipes' => ['plan', 'followed'],
+        'revisions' => ['state'],
+        'companies' => ['undercoat'],
+        'trials' => ['undercoat'],
+        'book_recipes' => ['plan'],
     ];
 
     public function up(): void

@@ -81,7 +81,7 @@ final class RecipeEditsTest extends TestCase
         $words = fn (): string => array_column((array) $this->getJson($this->url())->json('steps'), 'thin_words', 'key')['layer'];
         self::assertSame('1:2 with Slow Glaze', $words());
         $pot->delete();
-        self::assertSame('1:2 with Slow Glaze', $words());
+        self::assertSame(['1:2 with Slow Glaze'], [$words()], 'it stays in the plan');
     }
 
     private function pot(string $name, string $behaviour): PaintRow

@@ -38,7 +38,8 @@ final class RecipeFilesTest extends TestCase
     {
         $painter = $this->signIn();
         $this->postJson('/api/paints', ['name' => 'Slow Drop', 'behaviour' => 'medium', 'for' => 'slowing'])->assertSuccessful();
-        $edit = fn (string $key, string $thin) => $this->postJson($this->url().'/edits', ['kind' => 'change', 'key' => $key, 'thin' => $thin]);
+        $url = $this->url().'/edits';
+        $edit = fn (string $key, string $thin) => $this->postJson($url, ['kind' => 'change', 'key' => $key, 'thin' => $thin]);
         $edit('layer', '1:1 retarder')->assertOk();
         $edit('basecoat', '3:1 with Slow Drop')->assertOk();
         $company = Company::query()->firstOrFail()->id;
@@ -56,7 +57,8 @@ final class RecipeFilesTest extends TestCase
 
         self::assertSame([['basecoat', 'retarder', true], ['layer', 'retarder', false]], $withs[0]);
         self::assertSame($withs[0], $withs[1], 'in the same workshop with the same pot');
-        self::assertSame([['basecoat', 'retarder', 'Slow Drop'], ['layer', 'retarder', false]], $withs[2], 'abroad the pot is kept by name');
+        $abroad = [['basecoat', 'retarder', 'Slow Drop'], ['layer', 'retarder', false]];
+        self::assertSame($abroad, $withs[2], 'abroad the pot is kept by name');
     }
 
     /** As it was kept before a pot had a number there: by name, in whatever word somebody had typed. */

@@ -6,6 +6,7 @@ namespace Tests\Served;
 
 use PDO;
 use PHPUnit\Framework\TestCase;
+use Tests\SampleTemplate;
 
 /** A worker is killed in the middle of a write: all of it is there afterwards, or nothing of it. */
 final class KilledTest extends TestCase
@@ -16,9 +17,7 @@ final class KilledTest extends TestCase
     {
         $this->folder = sys_get_temp_dir().'/kalokroma-killed-'.getmypid();
         mkdir($this->folder);
-        touch($this->folder.'/workshop.sqlite');
-        $this->php('artisan migrate --force --quiet');
-        $this->php('artisan kalokroma:demo');
+        SampleTemplate::copyTo($this->folder);
     }
 
     protected function tearDown(): void

@@ -6,6 +6,7 @@ namespace Tests\Served;
 
 use RuntimeException;
 use Tests\Clock;
+use Tests\SampleTemplate;
 
 /** The application served as bin/demo serves it, on a database of its own, asked from the same machine. */
 final class Served
@@ -19,9 +20,7 @@ final class Served
     {
         $this->folder = sys_get_temp_dir().'/kalokroma-benchmark-'.getmypid();
         mkdir($this->folder);
-        touch($this->database());
-        $this->artisan('migrate --force --quiet');
-        $this->artisan('kalokroma:demo');
+        SampleTemplate::copyTo($this->folder);
         $this->server = $this->start();
         $this->own = $this->visitor();
     }
@@ -81,11 +80,6 @@ final class Served
         }
 
         return $server;
-    }
-
-    private function artisan(string $command): void
-    {
-        $this->php('artisan', $command);
     }
 
     /** A script of the project, on this database. */

@@ -55,7 +55,7 @@ final readonly class BenchView
             'level' => $this->asked->goal->value ?? '',
             'figures' => $bench->figures(),
             'steps' => array_map($this->step(...), $bench->shown),
-            'next' => $bench->next?->id(),
+            'next' => $bench->next === null ? null : (string) $bench->next->ref,
             'left_minutes' => (int) round(array_sum($minutes)),
             'drying' => DryingView::all(array_map(
                 static fn (Entry|PassRow $e): array => [$company, $e, BenchDesk::after($e, $company, $bench->steps)],
@@ -121,15 +121,15 @@ final readonly class BenchView
 
         return [
             ...StepView::of($step->outcome),
-            'id' => $step->id(),
+            'id' => (string) $step->ref(),
             'area_id' => $step->area?->id,
             'area' => $step->area->name ?? 'Whole figure',
             'done' => $left === [],
             'as' => Substance::of($planned)->row(),
             'left' => ['figures' => $task->figures, 'minutes' => (int) round($task->work->handsOnMinutes)],
-            'painted_as' => $figure === null ? null : $progress->otherwise($step->areaId(), $planned, $figure)?->words(),
+            'painted_as' => $figure === null ? null : $progress->otherwise($step->ref(), $planned, $figure)?->words(),
             'done_figures' => array_values(
-                array_filter($progress->figures($step->areaId(), $planned), static fn (int $n): bool => $n <= $count),
+                array_filter($progress->figures($step->ref(), $planned), static fn (int $n): bool => $n <= $count),
             ),
             ...StepAtBench::of($this->studio, $this->company, $step, $left, $this->pots, $this->bench->now),
         ];
@@ -141,9 +141,9 @@ final readonly class BenchView
         $names = $this->company->areas->keyBy('id');
 
         return array_map(static fn (array $each): array => [
-            'id' => $each['task']->id(),
+            'id' => (string) $each['task']->ref,
             'words' => (
-                $each['task']->area === null ? 'Whole figure' : $names[(int) $each['task']->area]->name ?? ''
+                $each['task']->ref->isOfFigure() ? 'Whole figure' : $names[$each['task']->ref->areaId()]->name ?? ''
             ).', '.$each['task']->step->technique->words(),
             'loaded' => $each['loaded'],
         ], $this->bench->meanwhile());

@@ -12,6 +12,7 @@ use App\Workshop\Record\BenchDesk;
 use App\Workshop\Studio;
 use Carbon\CarbonImmutable;
 use Kalokroma\Bench\FetchItem;
+use Kalokroma\Recipe\Plan\StepRef;
 use Kalokroma\Word\Duration;
 
 /**
@@ -73,7 +74,7 @@ final class SittingView
         $step = $each['step'];
 
         return [
-            'id' => ($step['area'] ?? 'all').':'.$step['key'],
+            'id' => (string) StepRef::of($step['area'], $step['key']),
             'company_id' => $step['company'],
             'words' => $step['words'],
             'figures' => $step['figures'],
@@ -96,8 +97,7 @@ final class SittingView
             foreach (BenchDesk::drying($company, null, $now) as $entry) {
                 $its = $entry->drying();
                 foreach ($its->isWet($now->getTimestamp()) ? $open : [] as ['step' => $step, 'left' => $left]) {
-                    $area = $step['area'] === null ? null : (string) $step['area'];
-                    if ($step['company'] === $company->id && $its->isUnder($area, $left[0])) {
+                    if ($step['company'] === $company->id && $its->isUnder(StepRef::of($step['area'], $step['key']), $left[0])) {
                         $what = DryingView::what($entry, $company);
                         $found[$what] = ['what' => $what, 'until' => DryingView::until($entry)];
                     }

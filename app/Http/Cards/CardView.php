@@ -12,6 +12,7 @@ use App\Workshop\Record\BenchDesk;
 use App\Workshop\Studio;
 use Kalokroma\Recipe\Plan\LevelEnds;
 use Kalokroma\Recipe\Plan\PlannedStep;
+use Kalokroma\Recipe\Plan\StepRef;
 use Kalokroma\Recipe\Predict\DraftSum;
 use Kalokroma\Recipe\Predict\StepFact;
 use Kalokroma\Recipe\Predict\StepOutcome;
@@ -75,7 +76,7 @@ final class CardView
                 $o,
                 $i + 1,
                 $o->step->scope->who->of($company->count, $company->leaders),
-                $progress->figures($o->step->isOfFigure() ? null : (string) $area->id, $o->step),
+                $progress->figures(StepRef::among($area->id, $o->step), $o->step),
             ) + ['end' => ($ends[$o->step->key->value] ?? null)->value ?? ''], $outcomes, array_keys($outcomes)),
             'totals' => sprintf(
                 '%s, about %s of work a figure, %s of drying',

@@ -29,6 +29,7 @@ use Kalokroma\Recipe\Plan\PartLink;
 use Kalokroma\Recipe\Plan\Plan;
 use Kalokroma\Recipe\Plan\PlannedStep;
 use Kalokroma\Recipe\Plan\SharedPaints;
+use Kalokroma\Recipe\Plan\StepRef;
 use Kalokroma\Recipe\Predict\DraftSum;
 use Kalokroma\Recipe\Predict\StepOutcome;
 use Kalokroma\Recipe\Predict\Undercoated;
@@ -154,17 +155,17 @@ final class RecipeView
                 'share' => $o->step->scope->place->percent(),
             ],
             'figures' => $o->step->scope->who->of($company->count, $company->leaders),
-            'painted_as' => self::otherwise($progress, $o->step->isOfFigure() ? null : (string) $area->id, $o->step),
-            'done_on' => count($progress->figures($o->step->isOfFigure() ? null : (string) $area->id, $o->step)),
+            'painted_as' => self::otherwise($progress, StepRef::among($area->id, $o->step), $o->step),
+            'done_on' => count($progress->figures(StepRef::among($area->id, $o->step), $o->step)),
             'marks' => array_values(array_filter($marks, static fn (array $m): bool => $m['key'] === $o->step->key->value)),
             'shared' => SharedPaints::sentence($o->step, $others),
         ], $outcomes);
     }
 
     /** @return list<array{words: string, figures: list<int>}> what figures were painted as where another step is planned now */
-    private static function otherwise(Progress $progress, ?string $area, PlannedStep $step): array
+    private static function otherwise(Progress $progress, StepRef $ref, PlannedStep $step): array
     {
-        $found = $progress->paintedOtherwise($area, $step);
+        $found = $progress->paintedOtherwise($ref, $step);
 
         return array_map(
             static fn (string $as, array $figures): array => ['words' => $as, 'figures' => $figures],

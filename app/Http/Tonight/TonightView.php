@@ -123,7 +123,7 @@ final readonly class TonightView
 
     private static function named(Company $company, Task $task): string
     {
-        $area = $task->area === null ? null : $company->areas->firstWhere('id', (int) $task->area);
+        $area = $task->ref->isOfFigure() ? null : $company->areas->firstWhere('id', $task->ref->areaId());
 
         return $task->step->technique->words().($area === null ? '' : ', '.mb_strtolower($area->name));
     }

@@ -111,7 +111,7 @@ final class UndercoatController extends Controller
     public function edit(UndercoatEditForm $request, Company $company): JsonResponse
     {
         $company->load('areas.recipe', 'records');
-        if ($this->studio($request)->undercoats->plan($company)->wholeStep($request->key()) !== null) {
+        if ($request->isWhole()) {
             (new WholeEdits($this->studio($request)))->change($company, $request->key(), $request->whole(), Seen::number($request));
 
             return $this->answer($request, $company);

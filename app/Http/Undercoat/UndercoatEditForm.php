@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Undercoat;
 
+use App\Models\Company;
+use App\Workshop\Undercoat\UndercoatDesk;
 use App\Workshop\Undercoat\WholeEdits;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
@@ -78,9 +80,11 @@ final class UndercoatEditForm extends FormRequest
     }
 
     /** Whether it is a step over the whole figure that comes after the undercoat. */
-    private function isWhole(): bool
+    public function isWhole(): bool
     {
-        return str_starts_with($this->key(), 'whole-');
+        $company = $this->route('company');
+
+        return $company instanceof Company && $company->undercoat !== null && !UndercoatDesk::hasStep($company, $this->key());
     }
 
     /** @return WholeChange */

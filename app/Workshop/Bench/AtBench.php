@@ -17,6 +17,7 @@ use Kalokroma\Bench\Meanwhile;
 use Kalokroma\Bench\StopPoint;
 use Kalokroma\Order\RunningOrder;
 use Kalokroma\Order\Task;
+use Kalokroma\Recipe\Plan\StepRef;
 use Kalokroma\Recipe\Technique\Level;
 use Kalokroma\Record\Progress;
 
@@ -77,7 +78,7 @@ final readonly class AtBench
         ));
         $tasks = [];
         foreach ($this->all as $step) {
-            $tasks[$step->id()] = BenchDesk::task($company, $step, $this->progress);
+            $tasks[(string) $step->ref()] = BenchDesk::task($company, $step, $this->progress);
         }
         $this->tasks = $tasks;
         $this->shown = array_values(array_filter($this->steps, fn (BenchStep $s): bool => $this->among(
@@ -92,7 +93,7 @@ final readonly class AtBench
     /** The step with the figures that still lack it. */
     public function task(BenchStep $step): Task
     {
-        return $this->tasks[$step->id()];
+        return $this->tasks[(string) $step->ref()];
     }
 
     /** @return list<int> figures that are looked at and still lack it */
@@ -111,7 +112,7 @@ final readonly class AtBench
     public function nextStep(): ?BenchStep
     {
         foreach ($this->open as $step) {
-            if ($step->id() === $this->next?->id()) {
+            if ($this->next !== null && $step->ref()->is($this->next->ref)) {
                 return $step;
             }
         }
@@ -125,7 +126,7 @@ final readonly class AtBench
         $last = $this->company->records->sortByDesc('id')->first();
         $loaded = null;
         foreach ($last?->step_key === null ? [] : $this->all as $step) {
-            $isIt = $step->area?->id === $last?->area_id && $step->outcome->step->key->value === $last?->step_key;
+            $isIt = $step->ref()->is(StepRef::of($last->area_id, $last->step_key));
             $loaded = $isIt ? $this->task($step) : $loaded;
         }
 
@@ -162,7 +163,7 @@ final readonly class AtBench
             foreach ($for as $n) {
                 ++$total[$n];
             }
-            foreach (array_intersect($for, $this->progress->figures($step->areaId(), $planned)) as $n) {
+            foreach (array_intersect($for, $this->progress->figures($step->ref(), $planned)) as $n) {
                 ++$done[$n];
             }
         }
@@ -173,11 +174,11 @@ final readonly class AtBench
     /** The next step of the sitting that is under way, or the first that is open: what would be laid on what is wet waits. */
     private function first(): ?Task
     {
-        $ids = array_map(static fn (BenchStep $s): string => $s->id(), $this->open);
+        $ids = array_map(static fn (BenchStep $s): string => (string) $s->ref(), $this->open);
         $ofSitting = $this->ofSitting($ids);
         $wanted = $ofSitting === [] ? $ids : $ofSitting;
         $free = array_map(
-            static fn (Task $t): string => $t->id(),
+            static fn (Task $t): string => (string) $t->ref,
             Meanwhile::free(array_map($this->task(...), $this->open), array_fill_keys(array_keys($this->wet), true)),
         );
         $next = array_values(array_intersect($wanted, $free))[0] ?? $wanted[0] ?? null;
@@ -197,7 +198,7 @@ final readonly class AtBench
         $found = [];
         $steps = $this->sitting?->started_at === null ? [] : $this->sittings->steps($this->sitting);
         foreach ($steps as ['step' => $step, 'left' => $left]) {
-            $id = ($step['area'] ?? 'all').':'.$step['key'];
+            $id = (string) StepRef::of($step['area'], $step['key']);
             if ($step['company'] === $this->company->id && $this->among($left) !== [] && in_array($id, $open, true)) {
                 $found[] = $id;
             }
@@ -214,8 +215,8 @@ final readonly class AtBench
             $first = PassDesk::of($this->company, $step, $this->left($step))->figures[0] ?? 0;
             foreach ($this->drying as $entry) {
                 $its = $entry->drying();
-                if ($its->isWet($this->now->getTimestamp()) && $its->isUnder($step->areaId(), $first)) {
-                    $wet[$step->id()] = $entry;
+                if ($its->isWet($this->now->getTimestamp()) && $its->isUnder($step->ref(), $first)) {
+                    $wet[(string) $step->ref()] = $entry;
                 }
             }
         }

@@ -16,7 +16,7 @@ use App\Workshop\Studio;
 use Carbon\CarbonImmutable;
 use DomainException;
 use Kalokroma\Bench\RowPasses;
-use Kalokroma\Recipe\Plan\PlannedStep;
+use Kalokroma\Recipe\Plan\StepRef;
 use Kalokroma\Record\Instant;
 
 /**
@@ -37,7 +37,7 @@ final readonly class PassDesk
      */
     public static function of(Company $company, BenchStep $step, array $open): RowPasses
     {
-        $had = self::had($company, $step->areaId(), $step->outcome->step->key->value);
+        $had = self::had($company, $step->ref());
 
         return RowPasses::of(RowPasses::goes($step->outcome), $open, $had);
     }
@@ -47,19 +47,19 @@ final readonly class PassDesk
      *
      * @param list<int> $figures
      */
-    public static function least(Company $company, ?string $area, PlannedStep $step, array $figures): int
+    public static function least(Company $company, StepRef $ref, array $figures): int
     {
-        $had = self::had($company, $area, $step->key->value);
+        $had = self::had($company, $ref);
 
         return $figures === [] ? 0 : min(array_map(static fn (int $figure): int => $had[$figure] ?? 0, $figures));
     }
 
     /** @return array<int, int> passes of a step that figures have, by their numbers */
-    private static function had(Company $company, ?string $area, string $key): array
+    private static function had(Company $company, StepRef $ref): array
     {
         $had = [];
         foreach ($company->passes as $pass) {
-            if (($pass->area_id === null ? null : (string) $pass->area_id) === $area && $pass->step_key === $key) {
+            if (StepRef::of($pass->area_id, $pass->step_key)->is($ref)) {
                 foreach ($pass->figures as $figure) {
                     $had[$figure] = max($had[$figure] ?? 0, $pass->number);
                 }

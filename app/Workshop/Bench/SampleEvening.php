@@ -101,7 +101,7 @@ final readonly class SampleEvening
 
         return $step === null ? null : new SittingStep(
             (string) $company->id,
-            $step->areaId(),
+            $step->ref(),
             $step->outcome,
             $given['figures'],
             (int) ($real['minutes'] ?? 1),

@@ -18,6 +18,7 @@ use Kalokroma\Bench\FetchList;
 use Kalokroma\Bench\ShelfPlace;
 use Kalokroma\Bench\SittingStep;
 use Kalokroma\Order\Sheet;
+use Kalokroma\Recipe\Plan\StepRef;
 use Kalokroma\Word\Message;
 
 /**
@@ -117,7 +118,8 @@ final readonly class SittingDesk
 
         return array_map(static function (array $step) use ($entries, $passes, $there): array {
             $isIts = static fn (Entry|PassRow $e): bool
-                => $e->company_id === $step['company'] && $e->area_id === $step['area'] && $e->step_key === $step['key'];
+                => $e->company_id === $step['company'] && $e->step_key !== null
+                    && StepRef::of($e->area_id, $e->step_key)->is(StepRef::of($step['area'], $step['key']));
             $had = $whole = [];
             foreach ($entries as $entry) {
                 $whole = $isIts($entry) ? [...$whole, ...$entry->figures] : $whole;
@@ -175,7 +177,7 @@ final readonly class SittingDesk
             if ($step !== null) {
                 $found[] = new SittingStep(
                     (string) $each['company'],
-                    $step->areaId(),
+                    $step->ref(),
                     $step->outcome,
                     $each['figures'],
                     $each['minutes'],
@@ -223,10 +225,10 @@ final readonly class SittingDesk
     {
         return [
             'company' => (int) $step->company,
-            'area' => $step->area === null ? null : (int) $step->area,
+            'area' => $step->ref->areaId(),
             'key' => $step->outcome->step->key->value,
             'words' => $step->words(),
-            'label' => $step->area === null ? $step->outcome->step->technique->words() : mb_strtolower($step->name),
+            'label' => $step->ref->isOfFigure() ? $step->outcome->step->technique->words() : mb_strtolower($step->name),
             'figures' => $step->figures,
             'minutes' => $step->minutes,
             'goes' => $step->goes,

@@ -18,6 +18,7 @@ use Kalokroma\Colour\Ciede2000;
 use Kalokroma\Colour\Srgb;
 use Kalokroma\Film\ColourSource;
 use Kalokroma\Recipe\Plan\PlannedStep;
+use Kalokroma\Recipe\Plan\StepRef;
 use Kalokroma\Recipe\Predict\Demand;
 use Kalokroma\Recipe\Predict\Needs;
 use Kalokroma\Recipe\Predict\Taken;
@@ -61,7 +62,7 @@ final class BuyDesk
         foreach ($companies as $company) {
             $progress = BenchDesk::progress($company);
             $left = static fn (?string $of, PlannedStep $s): int => count($progress->remaining(
-                $of,
+                StepRef::of($of, $s->key),
                 $s,
                 $s->scope->who->figures($company->count, $company->leaders),
             ));

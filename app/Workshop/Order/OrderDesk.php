@@ -14,6 +14,7 @@ use Kalokroma\Order\Job\Wet;
 use Kalokroma\Order\Job\WholeWork;
 use Kalokroma\Recipe\Plan\Plan;
 use Kalokroma\Recipe\Plan\PlannedStep;
+use Kalokroma\Recipe\Plan\StepRef;
 use Kalokroma\Recipe\Predict\Undercoated;
 
 /** What companies still ask for, as the running order takes it. */
@@ -57,7 +58,7 @@ final readonly class OrderDesk
             BenchDesk::progress($company)->remaining(...),
             $priority,
             wet: $this->wet($company),
-            had: static fn (?string $area, PlannedStep $step, array $figures): int => PassDesk::least($company, $area, $step, $figures),
+            had: static fn (StepRef $ref, PlannedStep $step, array $figures): int => PassDesk::least($company, $ref, $figures),
         );
     }
 

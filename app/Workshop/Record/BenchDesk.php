@@ -13,6 +13,7 @@ use Carbon\CarbonImmutable;
 use Kalokroma\Order\Job\InsideOut;
 use Kalokroma\Order\RunningOrder;
 use Kalokroma\Order\Task;
+use Kalokroma\Recipe\Plan\StepRef;
 use Kalokroma\Recipe\Predict\StepOutcome;
 use Kalokroma\Recipe\Predict\Undercoated;
 use Kalokroma\Record\Done;
@@ -76,8 +77,8 @@ final readonly class BenchDesk
     {
         $places = $last = [];
         foreach ($steps as $step) {
-            $area = $step->areaId();
-            $place = $order->placeOf((string) $company->id, $area, $step->outcome->step->key->value);
+            $area = $step->ref()->area;
+            $place = $order->placeOf((string) $company->id, $step->ref());
             if ($place === null) {
                 $isDone = self::task($company, $step, $progress)->isDone();
                 $place = $isDone ? -1 : max($last[''] ?? -1, $last[$area ?? ''] ?? -1);
@@ -111,7 +112,7 @@ final readonly class BenchDesk
         $planned = $step->outcome->step;
         $for = $planned->scope->who->figures($company->count, $company->leaders);
 
-        return Task::of($step->areaId(), $step->outcome, $progress->remaining($step->areaId(), $planned, $for));
+        return Task::of($step->ref(), $step->outcome, $progress->remaining($step->ref(), $planned, $for));
     }
 
     /** Expects the records loaded. */
@@ -120,8 +121,7 @@ final readonly class BenchDesk
         $done = [];
         foreach ($company->records as $entry) {
             if ($entry->step_key !== null) {
-                $area = $entry->area_id === null ? null : (string) $entry->area_id;
-                $done[] = new Done($area, $entry->step_key, $entry->figures, $entry->substance(), $entry->counts());
+                $done[] = new Done(StepRef::of($entry->area_id, $entry->step_key), $entry->figures, $entry->substance(), $entry->counts());
             }
         }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Workshop\Record;
 
 use App\Models\AreaRow;
+use Kalokroma\Recipe\Plan\StepRef;
 use Kalokroma\Recipe\Predict\StepOutcome;
 
 /** One step as it stands at the bench: of an area, or of the whole figure. */
@@ -15,20 +16,13 @@ final readonly class BenchStep
     {
     }
 
-    /** The area as the records know it. */
-    public function areaId(): ?string
+    public function ref(): StepRef
     {
-        return $this->area === null ? null : (string) $this->area->id;
-    }
-
-    /** Unlike that of any other step of the company. */
-    public function id(): string
-    {
-        return ($this->areaId() ?? 'all').':'.$this->outcome->step->key->value;
+        return StepRef::of($this->area?->id, $this->outcome->step->key);
     }
 
     public function isOf(?AreaRow $area, string $key): bool
     {
-        return $this->area?->id === $area?->id && $this->outcome->step->key->value === $key;
+        return $this->ref()->is(StepRef::of($area?->id, $key));
     }
 }

@@ -16,6 +16,7 @@ use DomainException;
 use Illuminate\Support\Facades\DB;
 use Kalokroma\Order\Job\DryingTime;
 use Kalokroma\Order\Job\StillDrying;
+use Kalokroma\Recipe\Plan\StepRef;
 use Kalokroma\Recipe\Predict\StepOutcome;
 use Kalokroma\Recipe\Technique\Stage;
 use Kalokroma\Recipe\Technique\Technique;
@@ -42,8 +43,8 @@ final readonly class Recording
         if ($step === null || ($doing->as !== null && !$doing->as->isOf($step->step))) {
             return $this->write($company, $doing);
         }
-        $area = $doing->area === null ? null : (string) $doing->area->id;
-        $left = BenchDesk::progress($company->loadMissing('records'))->remaining($area, $step->step, self::among(
+        $ref = StepRef::of($doing->area?->id, $step->step->key);
+        $left = BenchDesk::progress($company->loadMissing('records'))->remaining($ref, $step->step, self::among(
             $company,
             $doing->figures,
         ));

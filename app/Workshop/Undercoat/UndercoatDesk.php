@@ -21,6 +21,7 @@ use Kalokroma\Recipe\Ground\GroundsCompared;
 use Kalokroma\Recipe\Ground\OneForAll;
 use Kalokroma\Recipe\Ground\PlannedCoat;
 use Kalokroma\Recipe\Plan\PlannedStep;
+use Kalokroma\Recipe\Plan\StepRef;
 use Kalokroma\Recipe\Plan\UndercoatPlan;
 use Kalokroma\Recipe\Plan\WholeStep;
 use Kalokroma\Recipe\Predict\Undercoated;
@@ -139,7 +140,8 @@ final readonly class UndercoatDesk
             foreach ($plan->steps as $wanted) {
                 foreach ($steps as $step) {
                     // The figure that is sprayed now is not told that it waits.
-                    $left = $other->count - count($progress->touched(null, $step->key)) - ($other->id === $company->id ? 1 : 0);
+                    $has = count($progress->touched(StepRef::ofFigure($step->key)));
+                    $left = $other->count - $has - ($other->id === $company->id ? 1 : 0);
                     if ($wanted->paint !== null && $step->paint?->id === $wanted->paint->id && $left > 0) {
                         $found[$wanted->key->value][$other->name] = max($left, $found[$wanted->key->value][$other->name] ?? 0);
                     }
@@ -185,7 +187,7 @@ final readonly class UndercoatDesk
         }
         $company->loadMissing('areas.recipe', 'records');
         $plan = $this->rows->plan($kept);
-        $painted = BenchDesk::progress($company)->touched(null, $plan->steps[0]->key);
+        $painted = BenchDesk::progress($company)->touched(StepRef::ofFigure($plan->steps[0]->key));
         if ($kept['own'] && $this->rows->isOnShelf($kept)) {
             $this->put($company, ['reason' => $this->reasonFor($company, $plan)] + $kept);
         } elseif ($painted !== []) {
@@ -194,6 +196,12 @@ final readonly class UndercoatDesk
         } else {
             $this->advise($company);
         }
+    }
+
+    /** Whether a step of the undercoat itself has this key; the other steps of the figure come after it. */
+    public static function hasStep(Company $company, string $key): bool
+    {
+        return in_array($key, array_column(self::row($company)['steps'] ?? [], 'key'), true);
     }
 
     /** @return UndercoatRow */

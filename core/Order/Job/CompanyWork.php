@@ -7,14 +7,12 @@ namespace Kalokroma\Order\Job;
 use Closure;
 use Kalokroma\Figure\Area;
 use Kalokroma\Recipe\Plan\PlannedStep;
+use Kalokroma\Recipe\Plan\StepRef;
 use Kalokroma\Recipe\Predict\StepOutcome;
 
 /** What one company still asks of the painter: its figures, its areas with their recipes, and what is done to whole figures. */
 final readonly class CompanyWork
 {
-    /** Stands for the whole figure where an area is named. */
-    public const WHOLE = 'all';
-
     /** @var array<string, array<string, true>> by id of an area: those beside it */
     private array $beside;
 
@@ -26,11 +24,10 @@ final readonly class CompanyWork
      * @param list<StepOutcome> $undercoat in its order
      * @param array<array-key, list<StepOutcome>> $recipes by id of the area, from the ground up, those of the whole figure among them
      * @param array<string, WholeWork> $whole steps over the whole figure, by key
-     * @param Closure(string|null, PlannedStep, list<int>): list<int>|null $left figures that still lack a step, by the id of its area; null
-     *     for all
+     * @param Closure(StepRef, PlannedStep, list<int>): list<int>|null $left figures that still lack a step; null for all
      * @param list<Wet> $wet what was painted and is not dry yet
      * @param int $priority 1 is painted before 2 where both want the same evening
-     * @param Closure(string|null, PlannedStep, list<int>): int|null $had coats of a step that all of these figures have already, although
+     * @param Closure(StepRef, PlannedStep, list<int>): int|null $had coats of a step that all of these figures have already, although
      *     they still lack it; null for none
      */
     public function __construct(
@@ -91,9 +88,9 @@ final readonly class CompanyWork
     }
 
     /** @return list<int> numbers of the figures that still want this step, smallest first */
-    public function figures(?string $area, PlannedStep $step): array
+    public function figures(StepRef $ref, PlannedStep $step): array
     {
-        if ($this->goal?->leavesOut(($area ?? self::WHOLE).':'.$step->key->value) === true) {
+        if ($this->goal?->leavesOut($ref) === true) {
             return [];
         }
         $for = array_values(array_filter(
@@ -101,7 +98,7 @@ final readonly class CompanyWork
             fn (int $figure): bool => $this->goal === null || $this->goal->wants($step->level(), $figure),
         ));
 
-        return $this->left === null ? $for : ($this->left)($area, $step, $for);
+        return $this->left === null ? $for : ($this->left)($ref, $step, $for);
     }
 
     /**
@@ -109,9 +106,9 @@ final readonly class CompanyWork
      *
      * @param list<int> $figures
      */
-    public function had(?string $area, PlannedStep $step, array $figures): int
+    public function had(StepRef $ref, PlannedStep $step, array $figures): int
     {
-        return $this->had === null ? 0 : ($this->had)($area, $step, $figures);
+        return $this->had === null ? 0 : ($this->had)($ref, $step, $figures);
     }
 
     /** @return list<string> ids of the steps that are still to be done, as `company/area:key` */
@@ -119,17 +116,17 @@ final readonly class CompanyWork
     {
         $found = [];
         foreach ($this->undercoat as $outcome) {
-            $found[] = [null, $outcome->step];
+            $found[] = [StepRef::ofFigure($outcome->step->key), $outcome->step];
         }
         foreach ($this->recipes as $area => $outcomes) {
             foreach ($outcomes as $outcome) {
-                $found[] = [$outcome->step->isOfFigure() ? null : (string) $area, $outcome->step];
+                $found[] = [StepRef::among($area, $outcome->step), $outcome->step];
             }
         }
         $ids = [];
-        foreach ($found as [$area, $step]) {
-            if (!$step->handling->omitted && $this->figures($area, $step) !== []) {
-                $ids[$this->id.'/'.($area ?? self::WHOLE).':'.$step->key->value] = true;
+        foreach ($found as [$ref, $step]) {
+            if (!$step->handling->omitted && $this->figures($ref, $step) !== []) {
+                $ids[$this->id.'/'.$ref] = true;
             }
         }
 

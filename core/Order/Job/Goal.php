@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kalokroma\Order\Job;
 
+use Kalokroma\Recipe\Plan\StepRef;
 use Kalokroma\Recipe\Technique\Level;
 
 /** How far figures are brought: all of them to one level, some of them further. */
@@ -12,7 +13,7 @@ final readonly class Goal
     /**
      * @param list<int> $further numbers of figures that are brought to the second level
      * @param list<int> $none numbers of figures that are not begun
-     * @param list<string> $without steps that are left out, as `area:key`
+     * @param list<string> $without steps that are left out, as {@see StepRef} writes them
      */
     public function __construct(
         public Level $all,
@@ -23,15 +24,15 @@ final readonly class Goal
     ) {
     }
 
-    /** The same with these steps left out too, as `area:key`. */
+    /** The same with these steps left out too, as {@see StepRef} writes them. */
     public function without(string ...$steps): self
     {
         return new self($this->all, $this->more, $this->further, $this->none, array_values(array_unique([...$this->without, ...$steps])));
     }
 
-    public function leavesOut(string $step): bool
+    public function leavesOut(StepRef $step): bool
     {
-        return in_array($step, $this->without, true);
+        return in_array((string) $step, $this->without, true);
     }
 
     public function wants(Level $level, int $figure): bool

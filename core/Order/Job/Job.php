@@ -7,6 +7,7 @@ namespace Kalokroma\Order\Job;
 use Kalokroma\Caution\Tool;
 use Kalokroma\Figure\Area;
 use Kalokroma\Recipe\Plan\PlannedStep;
+use Kalokroma\Recipe\Plan\StepRef;
 use Kalokroma\Recipe\Predict\StepOutcome;
 use Kalokroma\Recipe\Technique\Level;
 use Kalokroma\Recipe\Technique\Position;
@@ -45,6 +46,11 @@ final readonly class Job
         public ?int $latest = null,
         public bool $late = false,
     ) {
+    }
+
+    public function ref(): StepRef
+    {
+        return StepRef::of($this->area?->id, $this->outcome->step->key);
     }
 
     public function planned(): PlannedStep

@@ -117,7 +117,7 @@ final class Jobs
      */
     private function groups(StepGo $go, ?StepGo $follower): array
     {
-        $figures = $this->work->figures($go->area?->id, $go->outcome->step);
+        $figures = $this->work->figures($go->ref(), $go->outcome->step);
         if ($figures === []) {
             return [];
         }
@@ -187,7 +187,7 @@ final class Jobs
             $minutes = count($figures) * array_sum($coats) * $go->minutes() + ($jobs === [] ? $this->settingUp($go) : 0.0);
             $jobs[] = new Job(
                 $this->work->id.'/'.$go->id().($goes === 1 ? '' : '/'.$number).'#'.$figures[0],
-                $this->work->id.'/'.$go->step(),
+                $this->work->id.'/'.$go->ref(),
                 $this->work,
                 $go->area,
                 $go->outcome,
@@ -217,7 +217,7 @@ final class Jobs
      */
     private function left(StepGo $go, array $figures, array $parts): array
     {
-        $had = $go->rounds > 1 ? 0 : $this->work->had($go->area?->id, $go->outcome->step, $figures);
+        $had = $go->rounds > 1 ? 0 : $this->work->had($go->ref(), $go->outcome->step, $figures);
         if (count($parts) > 1) {
             return array_slice($parts, min($had, count($parts) - 1), null, true);
         }

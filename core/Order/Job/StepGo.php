@@ -7,6 +7,7 @@ namespace Kalokroma\Order\Job;
 use Kalokroma\Caution\Tool;
 use Kalokroma\Figure\Area;
 use Kalokroma\Recipe\Plan\Loop;
+use Kalokroma\Recipe\Plan\StepRef;
 use Kalokroma\Recipe\Predict\StepOutcome;
 use Kalokroma\Recipe\Technique\Defaults;
 use Kalokroma\Recipe\Technique\Position;
@@ -132,15 +133,14 @@ final readonly class StepGo
         return new self(...$all);
     }
 
-    /** Of its step on its company. */
-    public function step(): string
+    public function ref(): StepRef
     {
-        return ($this->area->id ?? CompanyWork::WHOLE).':'.$this->outcome->step->key->value;
+        return StepRef::of($this->area?->id, $this->outcome->step->key);
     }
 
     public function id(): string
     {
-        return $this->step().($this->rounds === 1 ? '' : '/r'.$this->round);
+        return $this->ref().($this->rounds === 1 ? '' : '/r'.$this->round);
     }
 
     /** Minutes for one figure, all coats of this round, the loading of the brush left out. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kalokroma\Order\Job;
 
+use Kalokroma\Recipe\Plan\StepRef;
 use Kalokroma\Recipe\Technique\Technique;
 
 /**
@@ -78,10 +79,10 @@ final readonly class StillDrying
         return $this->latest === null ? null : $this->latest - self::SOON * self::MINUTE;
     }
 
-    /** Whether a step on this area of this figure would be laid on it. */
-    public function isUnder(?string $area, int $figure): bool
+    /** Whether a step of this figure would be laid on it. */
+    public function isUnder(StepRef $step, int $figure): bool
     {
-        return in_array($figure, $this->figures, true) && ($this->area === null || $area === null || $this->area === $area);
+        return in_array($figure, $this->figures, true) && ($this->area === null || $step->isOfFigure() || $this->area === $step->area);
     }
 
     /** What is wet with solvent is never blown at: it burns, and plastic warps. */

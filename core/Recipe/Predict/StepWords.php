@@ -40,7 +40,7 @@ final readonly class StepWords
             ucfirst($step->technique->words()),
             $step->load->mix === null ? $step->where() : $step->words(),
             $step->load->thinWords(),
-            $step->isFilm() || $step->technique->facts()->at->rank() === 0 ? self::coats($outcome) : '',
+            $step->isFilm() || $step->isUndercoat() ? self::coats($outcome) : '',
             $outcome->labour->dryMinutes === 0 ? '' : Duration::words($outcome->labour->dryMinutes),
             self::where($step),
             self::facts($outcome),

@@ -106,8 +106,18 @@ final class Defaults
             'why' => 'medium keeps the pigment spread in so thin a mix, water would leave tide marks',
         ],
         'filter' => ['ratio' => '1:12', 'range' => '1:8 – 1:12', 'with' => Thinner::Medium, 'why' => 'it should tint, not be seen'],
-        'airbrush' => ['ratio' => '1:1', 'range' => '2:1 – 1:2', 'with' => Thinner::Thinner, 'why' => 'thicker it spatters, thinner it runs'],
-        'solvent' => ['ratio' => '3:2', 'range' => '1:1 – 2:1', 'with' => Thinner::Solvent, 'why' => 'its own solvent carries it into the lines'],
+        'airbrush' => [
+            'ratio' => '1:1',
+            'range' => '2:1 – 1:2',
+            'with' => Thinner::Thinner,
+            'why' => 'thicker it spatters, thinner it runs',
+        ],
+        'solvent' => [
+            'ratio' => '3:2',
+            'range' => '1:1 – 2:1',
+            'with' => Thinner::Solvent,
+            'why' => 'its own solvent carries it into the lines',
+        ],
         'primer-airbrush' => [
             'ratio' => '4:1',
             'range' => 'a few drops of thinner',

@@ -45,8 +45,8 @@ final readonly class ToldThinning
     /**
      * How painters say a thinning.
      *
-     * @return list<array{string, string, int, int}> pattern; what its groups come to, as {@see ParsedThinning} reads it; the group that says
-     *   with what, and the one that says what kind of paint is thinned (9 for none)
+     * @return list<array{string, string, int, int}> pattern; what its groups come to, as {@see ParsedThinning} reads it; the group
+     *   that says with what, and the one that says what kind of paint is thinned (9 for none)
      */
     private static function forms(): array
     {

@@ -9,6 +9,7 @@ use Facebook\WebDriver\Remote\DesiredCapabilities;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use RuntimeException;
 use Tests\Clock;
+use Tests\SampleTemplate;
 
 /** The application, served with a database of its own, and a headless browser in front of it. */
 final class Studio
@@ -29,7 +30,7 @@ final class Studio
         mkdir($this->folder);
         $this->processes = new Processes();
         $this->server = new Processes();
-        $this->prepare($sample);
+        SampleTemplate::copyTo($this->folder, $sample);
         $this->address = $this->serve();
         $this->browser = $this->open($width, $height);
     }
@@ -92,15 +93,6 @@ final class Studio
         $this->browser->get('about:blank');
         $this->server->stop();
         $this->address = $this->serve();
-    }
-
-    private function prepare(bool $sample): void
-    {
-        touch($this->folder.'/workshop.sqlite');
-        $this->artisan('migrate', '--force');
-        if ($sample) {
-            $this->artisan('kalokroma:demo');
-        }
     }
 
     private function serve(): string

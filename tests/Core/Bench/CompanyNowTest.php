@@ -10,6 +10,7 @@ use Kalokroma\Bench\Spoken;
 use Kalokroma\Bench\StopPoint;
 use Kalokroma\Order\Task;
 use Kalokroma\Recipe\Plan\PlannedStep;
+use Kalokroma\Recipe\Plan\StepRef;
 use Kalokroma\Recipe\Technique\Level;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
@@ -25,8 +26,8 @@ final class CompanyNowTest extends TestCase
         $company = Works::company(
             ['coat' => ['basecoat', 'layer'], 'boots' => ['basecoat', 'layer']],
             4,
-            left: static fn (?string $area, PlannedStep $step, array $of): array
-                => array_values(array_diff($of, $done[($area ?? 'all').':'.$step->key->value] ?? [])),
+            left: static fn (StepRef $ref, PlannedStep $step, array $of): array
+                => array_values(array_diff($of, $done[(string) $ref] ?? [])),
         );
         $after = static fn (string $area, int $step): array => $company->recipes[$area][$step]->look->after->hexes();
         $ground = $company->undercoat[0]->look->after->hexes();
@@ -45,13 +46,13 @@ final class CompanyNowTest extends TestCase
             self::task(null, 'matt-varnish'), self::task('belt', 'basecoat'),
         ];
         $free = static fn (array $wet): array
-            => array_map(static fn (Task $t): string => $t->id(), Meanwhile::free($tasks, array_fill_keys($wet, true)));
+            => array_map(static fn (Task $t): string => $t->ref->__toString(), Meanwhile::free($tasks, array_fill_keys($wet, true)));
 
         self::assertSame(['coat:basecoat', 'boots:basecoat'], $free([]), 'varnish waits for all before it, and the belt for the varnish');
         self::assertSame(['boots:basecoat'], $free(['coat:basecoat']), 'no layer before its base');
         self::assertSame([], $free(['coat:basecoat', 'boots:basecoat']));
         self::assertSame(['all:matt-varnish'], array_map(
-            static fn (Task $t): string => $t->id(),
+            static fn (Task $t): string => $t->ref->__toString(),
             Meanwhile::free([self::task('coat', 'basecoat', []), self::task(null, 'matt-varnish')], []),
         ), 'what is done on all is in nobody\'s way');
     }
@@ -61,9 +62,10 @@ final class CompanyNowTest extends TestCase
         $tasks = [self::task('coat', 'basecoat', hex: '#111111'), self::task('boots', 'basecoat', hex: '#6f4a2e')];
         $found = Meanwhile::of($tasks, [], self::task('belt', 'layer', [], '#6f4a2e'));
 
-        self::assertSame(['boots', 'coat'], array_map(static fn (array $f): ?string => $f['task']->area, $found));
+        self::assertSame(['boots', 'coat'], array_map(static fn (array $f): ?string => $f['task']->ref->area, $found));
         self::assertSame([true, false], array_column($found, 'loaded'));
-        self::assertSame(['coat', 'boots'], array_map(static fn (array $f): ?string => $f['task']->area, Meanwhile::of($tasks, [], null)));
+        $areas = array_map(static fn (array $f): ?string => $f['task']->ref->area, Meanwhile::of($tasks, [], null));
+        self::assertSame(['coat', 'boots'], $areas);
     }
 
     /** @param list<string> $open techniques that a figure still lacks */
@@ -75,7 +77,7 @@ final class CompanyNowTest extends TestCase
     public function testALevelIsReachedWhereEveryFigureHasIt(array $open, ?Level $level): void
     {
         $step = static fn (string $key, Level $upTo): Task => Task::of(
-            'coat',
+            StepRef::of('coat', $key),
             Steps::outcome(Steps::step('basecoat', key: $key)->upTo($upTo)),
             in_array($key, $open, true) ? [2] : [],
         );
@@ -92,7 +94,8 @@ final class CompanyNowTest extends TestCase
 
     public function testASingleFigureIsNotSpokenOfAsMany(): void
     {
-        $stop = StopPoint::of([Task::of('coat', Steps::outcome(Steps::step('basecoat')->upTo(Level::Fieldable)), [])], 1, []);
+        $outcome = Steps::outcome(Steps::step('basecoat')->upTo(Level::Fieldable));
+        $stop = StopPoint::of([Task::of(StepRef::of('coat', 'basecoat'), $outcome, [])], 1, []);
 
         self::assertSame('Turn the figure once in good light: is every area covered?', $stop?->look()->sentence());
         self::assertStringStartsWith('The figure is fieldable', (string) $stop->words()->sentence());
@@ -112,6 +115,6 @@ final class CompanyNowTest extends TestCase
     /** @param list<int> $figures */
     private static function task(?string $area, string $technique, array $figures = [1], string $hex = '#6f4a2e'): Task
     {
-        return Task::of($area, Steps::outcome(Steps::step($technique, $hex)), $figures);
+        return Task::of(StepRef::of($area, $technique), Steps::outcome(Steps::step($technique, $hex)), $figures);
     }
 }

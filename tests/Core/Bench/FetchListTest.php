@@ -14,6 +14,7 @@ use Kalokroma\Order\Planner;
 use Kalokroma\Order\Search\Openings;
 use Kalokroma\Order\Sheet;
 use Kalokroma\Recipe\Plan\PlannedStep;
+use Kalokroma\Recipe\Plan\StepRef;
 use Kalokroma\Shelf\Behaviour;
 use Kalokroma\Shelf\Equipment;
 use Kalokroma\Shelf\Mix;
@@ -152,7 +153,7 @@ final class FetchListTest extends TestCase
     /** @param list<int> $figures */
     private static function step(PlannedStep $step, array $figures = [1, 2, 3]): SittingStep
     {
-        return new SittingStep('c', 'coat', Steps::outcome($step), $figures, 5, 1, 'Coat');
+        return new SittingStep('c', StepRef::of('coat', $step->key), Steps::outcome($step), $figures, 5, 1, 'Coat');
     }
 
     private static function paint(

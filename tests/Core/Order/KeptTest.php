@@ -16,6 +16,7 @@ use Kalokroma\Order\Search\FirstTry;
 use Kalokroma\Order\Search\Openings;
 use Kalokroma\Order\Search\OrderSearch;
 use Kalokroma\Order\Search\Timetable;
+use Kalokroma\Recipe\Plan\StepRef;
 use Kalokroma\Recipe\Technique\Technique;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Order\Search\OrderCases;
@@ -115,7 +116,7 @@ final class KeptTest extends TestCase
     /** A coat that was laid dries for half an hour more: the other area comes first. */
     public function testWhatIsWetIsWaitedFor(): void
     {
-        $left = static fn (?string $area, $step, array $for): array => $step->isUndercoat() ? [] : $for;
+        $left = static fn (StepRef $ref, $step, array $for): array => $step->isUndercoat() ? [] : $for;
         $areas = ['coat' => ['wash-all-over'], 'belt' => ['basecoat']];
         $wet = static fn (int $minutes): RunningOrder => Planner::plan([
             Works::company($areas, left: $left, wet: [new Wet('coat', [1], $minutes)]),
@@ -131,7 +132,7 @@ final class KeptTest extends TestCase
     /** The wash was laid an hour ago, and has to be wiped within forty minutes: it goes before all else. */
     public function testWhatHasToFollowIsNotForgotten(): void
     {
-        $left = static fn (?string $area, $step, array $for): array => $step->technique === Technique::OilWash || $step->isUndercoat()
+        $left = static fn (StepRef $ref, $step, array $for): array => $step->technique === Technique::OilWash || $step->isUndercoat()
             ? [] : $for;
         $areas = ['coat' => ['basecoat', 'wash-all-over', 'layer'], 'hull' => ['oil-wash', 'wiping']];
         $order = static fn (?int $latest): RunningOrder => Planner::plan(

@@ -11,6 +11,7 @@ use Kalokroma\Recipe\Plan\Load;
 use Kalokroma\Recipe\Plan\Place;
 use Kalokroma\Recipe\Plan\PlannedStep;
 use Kalokroma\Recipe\Plan\StepKey;
+use Kalokroma\Recipe\Plan\StepRef;
 use Kalokroma\Recipe\Technique\Technique;
 use Kalokroma\Record\Done;
 use Kalokroma\Record\Progress;
@@ -30,52 +31,54 @@ final class ProgressTest extends TestCase
         $blue = self::step(['Blue' => 1]);
         $green = self::step(['Green' => 1]);
         $progress = Progress::of([
-            new Done('4', 'glaze', [1, 2], Substance::of($red), [Substance::of($blue)]),
-            new Done('4', 'glaze', [3], Substance::of($red)),
+            new Done(self::glaze(), [1, 2], Substance::of($red), [Substance::of($blue)]),
+            new Done(self::glaze(), [3], Substance::of($red)),
         ]);
 
-        self::assertSame([3, 4], $progress->remaining('4', $blue, [1, 2, 3, 4]));
-        self::assertSame([1, 2, 3], $progress->figures('4', $red), 'taken back, the old plan counts again');
-        self::assertSame([], $progress->figures('4', $green));
+        self::assertSame([3, 4], $progress->remaining(self::glaze(), $blue, [1, 2, 3, 4]));
+        self::assertSame([1, 2, 3], $progress->figures(self::glaze(), $red), 'taken back, the old plan counts again');
+        self::assertSame([], $progress->figures(self::glaze(), $green));
     }
 
     public function testAGlazePaintedDroppedAndAddedInAnotherColourIsNotDone(): void
     {
         $red = self::step(['Red' => 1]);
         $blue = self::step(['Blue' => 1]);
-        $progress = Progress::of([new Done('4', 'glaze', [1, 2], Substance::of($red))]);
+        $progress = Progress::of([new Done(self::glaze(), [1, 2], Substance::of($red))]);
 
-        self::assertTrue($progress->has('4', $red, 2));
-        self::assertFalse($progress->has('4', $blue, 2));
-        self::assertSame([[1, 2], []], [$progress->figures('4', $red), $progress->figures('4', $blue)]);
-        self::assertSame([[3], [1, 2, 3]], [$progress->remaining('4', $red, [1, 2, 3]), $progress->remaining('4', $blue, [1, 2, 3])]);
-        self::assertSame('glaze in Red', $progress->otherwise('4', $blue, 2)?->words());
-        self::assertNull($progress->otherwise('4', $blue, 3), 'nothing was painted there');
-        self::assertNull($progress->otherwise('4', $red, 2), 'it is what is planned');
-        self::assertSame([1, 2], $progress->touched('4', $red->key));
+        self::assertTrue($progress->has(self::glaze(), $red, 2));
+        self::assertFalse($progress->has(self::glaze(), $blue, 2));
+        self::assertSame([[1, 2], []], [$progress->figures(self::glaze(), $red), $progress->figures(self::glaze(), $blue)]);
+        self::assertSame([3], $progress->remaining(self::glaze(), $red, [1, 2, 3]));
+        self::assertSame([1, 2, 3], $progress->remaining(self::glaze(), $blue, [1, 2, 3]));
+        self::assertSame('glaze in Red', $progress->otherwise(self::glaze(), $blue, 2)?->words());
+        self::assertNull($progress->otherwise(self::glaze(), $blue, 3), 'nothing was painted there');
+        self::assertNull($progress->otherwise(self::glaze(), $red, 2), 'it is what is planned');
+        self::assertSame([1, 2], $progress->touched(StepRef::of('4', $red->key)));
     }
 
     public function testFiguresArePaintedAsSeveralThings(): void
     {
         $progress = Progress::of([
-            new Done('4', 'glaze', [1, 2, 5], Substance::of(self::step(['Red' => 1]))),
-            new Done('4', 'glaze', [3], Substance::of(self::step(['Bone' => 1]))),
-            new Done('4', 'glaze', [2], Substance::of(self::step(['Blue' => 1]))),
+            new Done(self::glaze(), [1, 2, 5], Substance::of(self::step(['Red' => 1]))),
+            new Done(self::glaze(), [3], Substance::of(self::step(['Bone' => 1]))),
+            new Done(self::glaze(), [2], Substance::of(self::step(['Blue' => 1]))),
         ]);
 
-        self::assertSame(['glaze in Red' => [1, 5], 'glaze in Bone' => [3]], $progress->paintedOtherwise('4', self::step(['Blue' => 1])));
-        self::assertSame([1, 3], $progress->remaining('4', self::step(['Blue' => 1]), [1, 2, 3]), 'figure 5 is not asked for');
-        self::assertSame([], $progress->paintedOtherwise('5', self::step(['Blue' => 1])));
+        $blue = self::step(['Blue' => 1]);
+        self::assertSame(['glaze in Red' => [1, 5], 'glaze in Bone' => [3]], $progress->paintedOtherwise(self::glaze(), $blue));
+        self::assertSame([1, 3], $progress->remaining(self::glaze(), $blue, [1, 2, 3]), 'figure 5 is not asked for');
+        self::assertSame([], $progress->paintedOtherwise(self::glaze('5'), self::step(['Blue' => 1])));
     }
 
     public function testDoneAgainAsItIsPlannedNowCounts(): void
     {
         $progress = Progress::of([
-            new Done('4', 'glaze', [1, 2], Substance::of(self::step(['Red' => 1]))),
-            new Done('4', 'glaze', [2], Substance::of(self::step(['Blue' => 1]))),
+            new Done(self::glaze(), [1, 2], Substance::of(self::step(['Red' => 1]))),
+            new Done(self::glaze(), [2], Substance::of(self::step(['Blue' => 1]))),
         ]);
 
-        self::assertSame([2], $progress->figures('4', self::step(['Blue' => 1])));
+        self::assertSame([2], $progress->figures(self::glaze(), self::step(['Blue' => 1])));
     }
 
     #[DataProvider('changes')]
@@ -117,9 +120,14 @@ final class ProgressTest extends TestCase
 
     public function testWhatNobodyWroteDownCountsAsItIs(): void
     {
-        $progress = Progress::of([new Done(null, 'undercoat', [3], null)]);
+        $progress = Progress::of([new Done(StepRef::ofFigure('undercoat'), [3], null)]);
 
-        self::assertSame([3], $progress->figures(null, self::step(['Red' => 1], key: 'undercoat')));
+        self::assertSame([3], $progress->figures(StepRef::ofFigure('undercoat'), self::step(['Red' => 1], key: 'undercoat')));
+    }
+
+    private static function glaze(string $area = '4'): StepRef
+    {
+        return StepRef::of($area, 'glaze');
     }
 
     /** @param array<string, int> $mix parts by paint */
@@ -131,6 +139,8 @@ final class ProgressTest extends TestCase
             $mix,
         );
 
-        return new PlannedStep(StepKey::kept($key), $technique, null, new Load(Mix::of($parts), Thinning::fromRatio('1:8'), Thinner::Medium));
+        $load = new Load(Mix::of($parts), Thinning::fromRatio('1:8'), Thinner::Medium);
+
+        return new PlannedStep(StepKey::kept($key), $technique, null, $load);
     }
 }

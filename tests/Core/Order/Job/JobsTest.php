@@ -12,6 +12,7 @@ use Kalokroma\Order\Job\Jobs;
 use Kalokroma\Recipe\Plan\Loop;
 use Kalokroma\Recipe\Plan\PlannedStep;
 use Kalokroma\Recipe\Plan\StepKey;
+use Kalokroma\Recipe\Plan\StepRef;
 use Kalokroma\Recipe\Plan\UndercoatPlan;
 use Kalokroma\Recipe\Plan\UndercoatStep;
 use Kalokroma\Recipe\Plan\Who;
@@ -122,7 +123,7 @@ final class JobsTest extends TestCase
     public function testWhatIsLeftOutDoneOrForOthersMakesNoTask(): void
     {
         $steps = [Steps::step('basecoat'), Steps::step('layer')->leftOut(), Steps::step('edge-highlight')->for(Who::leaders())];
-        $left = static fn (?string $area, PlannedStep $step, array $for): array => $step->technique->value === 'basecoat'
+        $left = static fn (StepRef $ref, PlannedStep $step, array $for): array => $step->technique->value === 'basecoat'
             ? array_values(array_diff($for, [1, 2])) : $for;
         $jobs = array_slice(self::jobs(Works::company(['coat' => $steps], 5, leaders: 1, left: $left), Grouping::row()), 1);
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Order\Job;
 
 use Kalokroma\Order\Job\StillDrying;
+use Kalokroma\Recipe\Plan\StepRef;
 use Kalokroma\Recipe\Technique\Technique;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -57,11 +58,11 @@ final class StillDryingTest extends TestCase
         $belt = StillDrying::of('belt', [1, 3], self::NIGHT, 8, null, null);
         $all = StillDrying::of(null, [1, 3], self::NIGHT, 8, null, null);
 
-        self::assertTrue($belt->isUnder('belt', 3));
-        self::assertFalse($belt->isUnder('belt', 2), 'another figure');
-        self::assertFalse($belt->isUnder('coat', 3), 'another area');
-        self::assertTrue($belt->isUnder(null, 3), 'a varnish goes over all of it');
-        self::assertTrue($all->isUnder('coat', 1), 'an undercoat is below everything');
+        self::assertTrue($belt->isUnder(StepRef::of('belt', 'wash'), 3));
+        self::assertFalse($belt->isUnder(StepRef::of('belt', 'wash'), 2), 'another figure');
+        self::assertFalse($belt->isUnder(StepRef::of('coat', 'wash'), 3), 'another area');
+        self::assertTrue($belt->isUnder(StepRef::ofFigure('undercoat'), 3), 'a varnish goes over all of it');
+        self::assertTrue($all->isUnder(StepRef::of('coat', 'wash'), 1), 'an undercoat is below everything');
     }
 
     public function testNothingWetWithSolventIsBlownAt(): void

@@ -57,7 +57,9 @@ final class FollowingTest extends TestCase
             'may be sloppy: it is covered later, then wait overnight',
         ];
         yield 'medium' => [
-            static fn (PlannedStep $s): PlannedStep => $s->withLoad($s->load->thinnedWith(Thinner::Medium)->by(Paint::described('Slow Medium', Behaviour::Medium, null))),
+            static fn (PlannedStep $s): PlannedStep => $s->withLoad(
+                $s->load->thinnedWith(Thinner::Medium)->by(Paint::described('Slow Medium', Behaviour::Medium, null)),
+            ),
             'thinned with Slow Medium',
         ];
         yield 'open' => [

@@ -172,7 +172,8 @@ final class HandlingTest extends TestCase
         $wash = Steps::step('enamel-wash', Swatches::paint('Grime', '#3a3028', Behaviour::Enamel));
 
         self::assertSame(Thinner::Solvent, $wash->thinned(null)->load->thinner);
-        self::assertSame(Thinner::Solvent, Steps::step('basecoat')->withMix($wash->load->mix ?? throw new \LogicException())->load->thinner);
+        $enamel = $wash->load->mix ?? self::fail('no mix');
+        self::assertSame(Thinner::Solvent, Steps::step('basecoat')->withMix($enamel)->load->thinner);
         self::assertSame(Thinner::Water, $wash->withMix(Steps::step('basecoat')->load->mix ?? throw new \LogicException())->load->thinner);
         self::assertStringContainsString('no naked flame', implode(' ', $this->lay(Steps::step('streak-blend', null))[0]->cautions));
         $this->expectException(RecipeProblem::class);

@@ -153,11 +153,13 @@ final class ToldRecipeTest extends TestCase
     {
         yield ['basecoat: glimmer', ['glimmer'], 'basecoat · note: glimmer', 'No paint is named'];
         yield ['basecoat: "glimmer"', [], 'basecoat · glimmer · thinning not said; usually 2:1 with water', 'middle grey stands in'];
-        yield ['basecoat: "glimmer #aa3322"', [], 'basecoat · glimmer · thinning not said; usually 2:1 with water', 'its colour is as you gave it'];
+        yield ['basecoat: "glimmer #aa3322"', [],
+            'basecoat · glimmer · thinning not said; usually 2:1 with water', 'its colour is as you gave it'];
         yield ['basecoat: [glimmer] bone', [], 'basecoat · Bone · thinning not said; usually 2:1 with water · note: glimmer', ''];
         yield ['wash: whatever you like best today', [], 'wash-all-over · note: whatever you like best today', 'No paint is named'];
         yield ['layer: white', [], 'layer · Cover White · thinning not said; usually 1:1 with water', '"white" is read as Cover White'];
-        yield ['layer: dark cold green', [], 'layer · dark cold green · thinning not said; usually 1:1 with water', 'guessed from the words'];
+        yield ['layer: dark cold green', [],
+            'layer · dark cold green · thinning not said; usually 1:1 with water', 'guessed from the words'];
     }
 
     public function testAPaintNobodyOwnsIsTakenByItsDescription(): void
