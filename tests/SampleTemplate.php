@@ -11,7 +11,7 @@ use RuntimeException;
 use SplFileInfo;
 
 /**
- * The sample workshop as a database of its own, with what was derived of it, loaded once for each state of the code and copied for whoever
+ * The sample workshop as a database of its own, loaded once for each state of the code and copied for whoever
  * needs one: loading takes seconds, and two dozen tests want it.
  */
 final class SampleTemplate
@@ -21,12 +21,11 @@ final class SampleTemplate
 
     private static ?string $folder = null;
 
-    /** Puts `workshop.sqlite` and `cache/` into a folder; without the sample only the empty tables. */
+    /** Puts `workshop.sqlite` into a folder; without the sample only the empty tables. */
     public static function copyTo(string $folder, bool $sample = true): void
     {
         self::$folder ??= self::made();
         copy(self::$folder.($sample ? '/workshop.sqlite' : '/empty.sqlite'), $folder.'/workshop.sqlite');
-        exec(sprintf('cp -r %s %s', escapeshellarg(self::$folder.'/cache'), escapeshellarg($folder.'/cache')));
     }
 
     private static function made(): string
@@ -38,7 +37,7 @@ final class SampleTemplate
             self::sweep();
             $making = $folder.'-making';
             exec('rm -rf '.escapeshellarg($making));
-            mkdir($making.'/cache', recursive: true);
+            mkdir($making);
             touch($making.'/workshop.sqlite');
             self::artisan($making, 'migrate --force');
             // A database that is closed has everything in one file.
@@ -56,7 +55,7 @@ final class SampleTemplate
         $environment = '';
         foreach ([
             'APP_ENV' => 'production', 'APP_KEY' => 'base64:'.base64_encode(str_repeat('k', 32)), 'SESSION_DRIVER' => 'array',
-            'DB_DATABASE' => $folder.'/workshop.sqlite', 'CACHE_STORE' => 'file', 'CACHE_PATH' => $folder.'/cache',
+            'DB_DATABASE' => $folder.'/workshop.sqlite', 'CACHE_STORE' => 'array',
             ...Clock::environment(),
         ] as $name => $value) {
             $environment .= $name.'='.escapeshellarg($value).' ';

@@ -40,7 +40,7 @@ final class Derived
     {
         $key = $what.'-'.hash('xxh128', self::code().serialize($sources));
         try {
-            $kept = Cache::get($key);
+            $kept = Cache::store('derived')->get($key);
             if ($kept !== null) {
                 return $kept;
             }
@@ -49,7 +49,7 @@ final class Derived
         }
         $new = $workedOut();
         try {
-            Cache::put($key, $new, 86_400 * self::DAYS);
+            Cache::store('derived')->put($key, $new, 86_400 * self::DAYS);
             if (random_int(1, self::SWEEP) === 1) {
                 self::sweep();
             }
@@ -63,7 +63,7 @@ final class Derived
     /** Forgets what has not been written for {@see self::DAYS} days. */
     public static function sweep(): void
     {
-        $store = Cache::getStore();
+        $store = Cache::store('derived')->getStore();
         if (!$store instanceof FileStore || !is_dir($store->getDirectory())) {
             return;
         }

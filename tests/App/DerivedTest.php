@@ -20,9 +20,8 @@ final class DerivedTest extends TestCase
     {
         parent::setUp();
         $this->folder = sys_get_temp_dir().'/kalokroma-derived-'.bin2hex(random_bytes(6));
-        config(['cache.stores.file.path' => $this->folder, 'cache.stores.file.lock_path' => $this->folder, 'cache.default' => 'file']);
-        Cache::forgetDriver('file');
-        Cache::setDefaultDriver('file');
+        config(['cache.stores.derived.path' => $this->folder, 'cache.stores.derived.lock_path' => $this->folder]);
+        Cache::forgetDriver('derived');
     }
 
     protected function tearDown(): void

@@ -74,8 +74,7 @@ final class KilledTest extends TestCase
         $process = proc_open('exec php '.$arguments, [1 => ['pipe', 'w'], 2 => ['file', '/dev/null', 'w']], $pipes, dirname(__DIR__, 2), [
             ...getenv(),
             'DB_DATABASE' => $this->folder.'/workshop.sqlite',
-            'CACHE_STORE' => 'file',
-            'CACHE_PATH' => $this->folder.'/cache',
+            'CACHE_STORE' => 'array',
             'SESSION_DRIVER' => 'array',
         ]);
         self::assertIsResource($process);

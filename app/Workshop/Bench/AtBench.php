@@ -210,12 +210,15 @@ final readonly class AtBench
     /** @return array<string, Entry|PassRow> */
     private function below(): array
     {
-        $wet = [];
-        foreach ($this->open as $step) {
+        $wet = $still = [];
+        foreach ($this->drying as $entry) {
+            $its = $entry->drying();
+            $still = $its->isWet($this->now->getTimestamp()) ? [...$still, [$entry, $its]] : $still;
+        }
+        foreach ($still === [] ? [] : $this->open as $step) {
             $first = PassDesk::of($this->company, $step, $this->left($step))->figures[0] ?? 0;
-            foreach ($this->drying as $entry) {
-                $its = $entry->drying();
-                if ($its->isWet($this->now->getTimestamp()) && $its->isUnder($step->ref(), $first)) {
+            foreach ($still as [$entry, $its]) {
+                if ($its->isUnder($step->ref(), $first)) {
                     $wet[(string) $step->ref()] = $entry;
                 }
             }

@@ -136,15 +136,19 @@ final readonly class BenchDesk
     public static function drying(Company $company, ?int $figure, CarbonImmutable $now): array
     {
         $at = $now->getTimestamp();
-        $drying = array_values(array_filter(
-            [...$company->records->all(), ...self::underWay($company)],
-            static fn (Entry|PassRow $e): bool => ($figure === null || in_array($figure, $e->figures, true))
-                && ($e->drying()->isWet($at) || $e->drying()->isUrgent($at)),
-        ));
-        usort($drying, static fn (Entry|PassRow $a, Entry|PassRow $b): int => [$a->drying()->until, $a->id] <=> [$b->drying()->until,
-            $b->id]);
+        $drying = [];
+        foreach ([...$company->records->all(), ...self::underWay($company)] as $entry) {
+            if ($figure !== null && !in_array($figure, $entry->figures, true)) {
+                continue;
+            }
+            $its = $entry->drying();
+            if ($its->isWet($at) || $its->isUrgent($at)) {
+                $drying[] = [$its->until, $entry];
+            }
+        }
+        usort($drying, static fn (array $a, array $b): int => [$a[0], $a[1]->id] <=> [$b[0], $b[1]->id]);
 
-        return $drying;
+        return array_column($drying, 1);
     }
 
     /**
