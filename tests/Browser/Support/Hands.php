@@ -113,6 +113,7 @@ final readonly class Hands
     public function until(callable $condition, string $otherwise): void
     {
         $deadline = microtime(true) + self::PATIENCE_SECONDS;
+        $times = 0;
         while (true) {
             try {
                 if ($condition()) {
@@ -126,7 +127,8 @@ final readonly class Hands
             if (microtime(true) > $deadline) {
                 Assert::fail($otherwise."\n--- the page says:\n".$this->text());
             }
-            usleep(60_000);
+            // Reading a large page keeps it from getting on: often at first, then less.
+            usleep(min(200_000, 40_000 * ++$times));
         }
     }
 
