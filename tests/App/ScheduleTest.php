@@ -18,7 +18,6 @@ use Kalokroma\Order\Job\Grouping;
 use Kalokroma\Order\Job\Job;
 use Kalokroma\Order\Job\Jobs;
 use PHPUnit\Framework\Attributes\DataProvider;
-use PHPUnit\Framework\Attributes\Group;
 
 /** Free hours by the clock on the wall, and the running order of a file. */
 final class ScheduleTest extends TestCase
@@ -152,7 +151,6 @@ final class ScheduleTest extends TestCase
         self::assertGreaterThan(20, count($steps));
     }
 
-    #[Group('days')]
     public function testTheCommandPrintsTheOrderOfTheSample(): void
     {
         $studio = $this->sample();
