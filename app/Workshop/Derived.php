@@ -27,6 +27,11 @@ final class Derived
 
     private static ?string $code = null;
 
+    /** Seconds spent on working out what was not kept yet; never less than it was. */
+    private static float $spent = 0.0;
+
+    private static bool $canKeep = true;
+
     /**
      * @template T
      *
@@ -39,25 +44,49 @@ final class Derived
     public static function of(string $what, array $sources, Closure $workedOut): mixed
     {
         $key = $what.'-'.hash('xxh128', self::code().serialize($sources));
+        $kept = self::get($key);
+        if ($kept === null) {
+            $begun = microtime(true);
+            $kept = $workedOut();
+            self::$canKeep = self::put($key, $kept);
+            self::$spent += max(1e-6, microtime(true) - $begun);
+        }
+
+        return $kept;
+    }
+
+    /**
+     * Seconds that this process has spent on what was not kept before. Whoever asks again finds it kept, and so gets on; where nothing can
+     * be kept nobody would, and no time is counted.
+     */
+    public static function spent(): float
+    {
+        return self::$canKeep ? self::$spent : 0.0;
+    }
+
+    /** What is kept under a key; null where nothing is. */
+    public static function get(string $key): mixed
+    {
         try {
-            $kept = Cache::store('derived')->get($key);
-            if ($kept !== null) {
-                return $kept;
-            }
+            return Cache::store('derived')->get($key);
         } catch (Throwable) {
             // A file that was cut off is worth no more than none.
+            return null;
         }
-        $new = $workedOut();
+    }
+
+    /** @return bool whether it could be kept: a full or read-only disk keeps nobody from painting */
+    public static function put(string $key, mixed $kept): bool
+    {
         try {
-            Cache::store('derived')->put($key, $new, 86_400 * self::DAYS);
             if (random_int(1, self::SWEEP) === 1) {
                 self::sweep();
             }
-        } catch (Throwable) {
-            // A full or read-only disk keeps nobody from painting.
-        }
 
-        return $new;
+            return Cache::store('derived')->put($key, $kept, 86_400 * self::DAYS);
+        } catch (Throwable) {
+            return false;
+        }
     }
 
     /** Forgets what has not been written for {@see self::DAYS} days. */

@@ -24,14 +24,15 @@ final readonly class Studio
     public Predictions $predictions;
     public Drafting $drafting;
 
-    public function __construct(public Painter $painter)
+    /** @param bool $keeps whether what is worked out on the way is written down; whoever only looks writes nothing */
+    public function __construct(public Painter $painter, public bool $keeps = true)
     {
         $this->shelf = ShelfRows::of($painter);
         $this->palette = new Palette(fn (): array => $this->shelf->paints());
-        $this->undercoats = new UndercoatDesk($painter, $this->shelf);
+        $this->undercoats = new UndercoatDesk($painter, $this->shelf, $keeps);
         $this->undercoatEdits = new UndercoatEdits($painter, $this->shelf, $this->undercoats);
         $this->recipes = new RecipeRows($this->shelf);
-        $this->predictions = new Predictions($this->recipes, $this->undercoats);
+        $this->predictions = new Predictions($this->recipes, $this->undercoats, $keeps);
         $this->drafting = new Drafting($this);
     }
 }

@@ -7,7 +7,6 @@ namespace Tests\App;
 use App\Models\AreaRow;
 use App\Models\PaintRow;
 use App\Workshop\Derived;
-use Illuminate\Support\Facades\Cache;
 use Kalokroma\Colour\Reflectance;
 use Kalokroma\Colour\Srgb;
 
@@ -19,15 +18,7 @@ final class DerivedTest extends TestCase
     protected function setUp(): void
     {
         parent::setUp();
-        $this->folder = sys_get_temp_dir().'/kalokroma-derived-'.bin2hex(random_bytes(6));
-        config(['cache.stores.derived.path' => $this->folder, 'cache.stores.derived.lock_path' => $this->folder]);
-        Cache::forgetDriver('derived');
-    }
-
-    protected function tearDown(): void
-    {
-        exec('rm -rf '.escapeshellarg($this->folder));
-        parent::tearDown();
+        $this->folder = $this->derivedApart();
     }
 
     public function testItIsWorkedOutOnceForTheSameSources(): void

@@ -322,10 +322,15 @@ final class OrderMovedTest extends TestCase
         return $calendar;
     }
 
-    /** @return array<string, mixed> */
+    /** @return array<string, mixed> as the page shows it, which then has it kept */
     private function order(int $id): array
     {
-        return $this->getJson("/api/companies/$id/order")->assertOk()->json();
+        $order = $this->getJson("/api/companies/$id/order")->assertOk()->json();
+        if ($order['plan']['shown'] ?? null) {
+            $this->postJson("/api/companies/$id/order/shown", ['shown' => $order['plan']['shown']])->assertNoContent();
+        }
+
+        return $order;
     }
 
     /**

@@ -9,6 +9,7 @@ use App\Workshop\WorkshopImport;
 use Carbon\CarbonImmutable;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Foundation\Testing\TestCase as LaravelTestCase;
+use Illuminate\Support\Facades\Cache;
 use Illuminate\Testing\TestResponse;
 use Symfony\Component\HttpFoundation\Response;
 use Tests\Clock;
@@ -39,6 +40,17 @@ abstract class TestCase extends LaravelTestCase
         }
 
         return $painter->refresh();
+    }
+
+    /** What is derived in this test is kept apart from what others derive, and forgotten after it. */
+    protected function derivedApart(): string
+    {
+        $folder = sys_get_temp_dir().'/kalokroma-derived-'.bin2hex(random_bytes(6));
+        config(['cache.stores.derived.path' => $folder, 'cache.stores.derived.lock_path' => $folder]);
+        Cache::forgetDriver('derived');
+        $this->beforeApplicationDestroyed(static fn () => exec('rm -rf '.escapeshellarg($folder)));
+
+        return $folder;
     }
 
     protected function signIn(string $name = 'Reed cutter'): Painter

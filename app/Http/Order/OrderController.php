@@ -15,6 +15,7 @@ use Carbon\CarbonImmutable;
 use DomainException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response;
 use Kalokroma\Order\WayOfWorking;
 use Kalokroma\Order\Ways;
 
@@ -43,6 +44,14 @@ final class OrderController extends Controller
         }
 
         return $this->answer($request, $company->refresh(), true);
+    }
+
+    /** The order that a page has shown is kept as the one that was planned last. */
+    public function shown(Request $request, Company $company): Response
+    {
+        $this->plan($request, $company)->keep(self::said($request, 'shown'));
+
+        return new Response('', 204);
     }
 
     /** Plans drying by the air of the room, as the sensor reads it now. */

@@ -75,7 +75,7 @@ final class OrderView
             'problem' => $problem,
             'plan' => $order === null ? null : self::plan($plan, $order) + [
                 'first_try' => $isFirstTry,
-                'change' => $isFirstTry ? $plan->change($order) : $plan->remember($order),
+                ...$isFirstTry ? ['change' => $plan->change($order), 'shown' => null] : $plan->looked($order),
                 'let_go' => self::letGo($order),
             ],
             ...self::beside($plan, $painter, $order),

@@ -9,6 +9,7 @@ use Illuminate\Support\Facades\Route;
 
 Route::get('companies/{company}/order', [OrderController::class, 'show']);
 Route::put('companies/{company}/order', [OrderController::class, 'update']);
+Route::post('companies/{company}/order/shown', [OrderController::class, 'shown']);
 Route::post('companies/{company}/order/air', [OrderController::class, 'air']);
 Route::get('companies/{company}/order/ways/{way}', [OrderController::class, 'way']);
 Route::get('companies/{company}/order/rules/{rule}', [OrderController::class, 'price']);

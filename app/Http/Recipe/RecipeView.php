@@ -60,7 +60,7 @@ final class RecipeView
             'findings' => array_map(static fn (Finding $f): string => $f->sentence(), $plan->findings ?? []),
             'part' => self::part($studio, $area),
             ...self::history($studio, $area),
-            'undercoat' => UndercoatView::version($company),
+            'undercoat' => UndercoatView::version($studio, $company),
             'whole' => WholeView::of($studio, $company),
             'steps' => self::steps($area, $outcomes, self::marks($studio, $area, $plan, $outcomes)),
             'left_out' => array_map(

@@ -49,7 +49,7 @@ abstract class Controller
     {
         $known = $request->attributes->get(Studio::class);
         if (!$known instanceof Studio) {
-            $known = new Studio($this->painter($request));
+            $known = new Studio($this->painter($request), $request->attributes->getBoolean(Writing::class));
             $request->attributes->set(Studio::class, $known);
         }
 

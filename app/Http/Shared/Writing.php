@@ -37,6 +37,8 @@ final class Writing
             return self::refused(422, 'The header '.self::HEADER.' is 8 to 64 letters, digits, - and _.');
         }
 
+        $request->attributes->set(self::class, true);
+
         return self::locked(fn (): Response => $this->once($request, $key, $next));
     }
 

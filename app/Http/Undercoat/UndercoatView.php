@@ -47,7 +47,7 @@ final class UndercoatView
         $compared = $studio->undercoats->compared($company, $asked);
 
         return [
-            ...self::version($company),
+            ...self::version($studio, $company),
             'chosen' => $plan->own,
             'current' => $current->words,
             'current_reason' => $plan->reason,
@@ -99,11 +99,16 @@ final class UndercoatView
     }
 
     /** @return array{version: int, undo: string|null, redo: string|null} what can be had back */
-    public static function version(Company $company): array
+    public static function version(Studio $studio, Company $company): array
     {
         $marks = History::marks($company);
+        $pending = $studio->undercoats->pending($company);
 
-        return ['version' => $company->undercoat_version, 'undo' => $marks->undo, 'redo' => $marks->redo];
+        return [
+            'version' => $company->undercoat_version,
+            'undo' => $pending ?? $marks->undo,
+            'redo' => $pending === null ? $marks->redo : null,
+        ];
     }
 
     /** @return list<array<string, mixed>> each way to put a primer on */

@@ -13,7 +13,13 @@ use Kalokroma\Order\OrderChange;
 use Kalokroma\Order\RunningOrder;
 use Kalokroma\Order\Search\Openings;
 
-/** An order as it was planned last, and what the painter has put by hand: both are kept as instants, and told in minutes from now. */
+/**
+ * An order as it was planned last, and what the painter has put by hand: both are kept as instants, and told in minutes from now.
+ *
+ * Starts are minutes since 1970, by the id of the job.
+ *
+ * @phpstan-type Shown array{starts: array<string, int>, end: int, change: string}
+ */
 final readonly class OrderMemory
 {
     private const SECONDS = 60;
@@ -87,35 +93,64 @@ final readonly class OrderMemory
     }
 
     /**
-     * Keeps an order as the one that was planned last, where it differs from that.
+     * An order as it is shown, to be kept once it was: {@see self::keep()}.
      *
      * @param callable(int): string $when
      *
-     * @return string what has changed, today or now; empty where nothing has
+     * @return Shown
      */
-    public function remember(RunningOrder $order, Openings $openings, callable $when): string
+    public function shown(RunningOrder $order, Openings $openings, callable $when): array
     {
-        $change = $this->change($order, $openings, $when);
         $starts = [];
         foreach ($order->jobs as $ordered) {
             $starts[$ordered->job->id] = $this->from + $ordered->start;
         }
-        if ($this->last !== null && $change === '') {
-            $told = $this->last->updated_at->addHours(self::TOLD_HOURS)->isFuture() ? $this->last->change : '';
-            if (array_keys($starts) !== array_keys($this->last->starts)) {
-                $this->last->update(['starts' => $starts]);
-            }
 
-            return $told;
+        return ['starts' => $starts, 'end' => $this->from + $order->end, 'change' => $this->change($order, $openings, $when)];
+    }
+
+    /**
+     * Whether it differs from the one that was kept last.
+     *
+     * @param Shown $shown
+     */
+    public function isNew(array $shown): bool
+    {
+        return $this->last === null || $shown['change'] !== '' || array_keys($shown['starts']) !== array_keys($this->last->starts);
+    }
+
+    /**
+     * What has changed, today or now; empty where nothing has.
+     *
+     * @param Shown $shown
+     */
+    public function told(array $shown): string
+    {
+        if ($this->last === null || $shown['change'] !== '') {
+            return $shown['change'];
+        }
+
+        return $this->last->updated_at->addHours(self::TOLD_HOURS)->isFuture() ? $this->last->change : '';
+    }
+
+    /**
+     * Keeps an order that was shown as the one that was planned last.
+     *
+     * @param Shown $shown
+     */
+    public function keep(array $shown): void
+    {
+        if ($this->last !== null && $shown['change'] === '') {
+            $this->last->update(['starts' => $shown['starts']]);
+
+            return;
         }
         OrderRow::query()->upsert([[
             'painter_id' => $this->painter->id,
             'companies' => $this->companies,
-            'starts' => json_encode((object) $starts, JSON_THROW_ON_ERROR),
-            'end' => $this->from + $order->end,
-            'change' => $change,
+            'starts' => json_encode((object) $shown['starts'], JSON_THROW_ON_ERROR),
+            'end' => $shown['end'],
+            'change' => $shown['change'],
         ]], ['painter_id', 'companies'], ['starts', 'end', 'change', 'updated_at']);
-
-        return $change;
     }
 }

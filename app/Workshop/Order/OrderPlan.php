@@ -6,6 +6,7 @@ namespace App\Workshop\Order;
 
 use App\Models\Company;
 use App\Models\Painter;
+use App\Workshop\Derived;
 use App\Workshop\Studio;
 use Carbon\CarbonImmutable;
 use DomainException;
@@ -57,6 +58,8 @@ final readonly class OrderPlan
     private ?Weather $air;
 
     private OrderMemory $memory;
+
+    private const SHOWN = 'order-shown-';
 
     private OrderDesk $desk;
 
@@ -160,10 +163,30 @@ final readonly class OrderPlan
         return $change;
     }
 
-    /** Keeps it as the one that was planned last: what has changed is told as by {@see self::change()}. */
-    public function remember(RunningOrder $order): string
+    /**
+     * An order that is only looked at: what has changed since the last is told, and nothing written.
+     *
+     * @return array{change: string, shown: string|null} with a word by which it is kept once it was shown; null where it is kept already
+     */
+    public function looked(RunningOrder $order): array
     {
-        return $this->memory->remember($order, $this->openings, $this->when(...));
+        $shown = $this->memory->shown($order, $this->openings, $this->when(...));
+        $told = $this->memory->told($shown);
+        if (!$this->memory->isNew($shown)) {
+            return ['change' => $told, 'shown' => null];
+        }
+        $word = hash('xxh128', serialize([$this->memory->name(), $shown]));
+
+        return ['change' => $told, 'shown' => Derived::put(self::SHOWN.$word, [$this->memory->name(), $shown]) ? $word : null];
+    }
+
+    /** Keeps an order that was shown as the one that was planned last; one that nobody knows any more is let go. */
+    public function keep(string $word): void
+    {
+        [$name, $shown] = Derived::get(self::SHOWN.$word) ?? ['', null];
+        if ($shown !== null && $name === $this->memory->name()) {
+            $this->memory->keep($shown);
+        }
     }
 
     /** What the company that is looked at comes to, gone through in another way, as if it stood alone. */

@@ -63,12 +63,15 @@ final readonly class Drafting
 
     /**
      * The draft as it would be, and what it leads to; nothing of it is kept. Another colour may lead to another undercoat, so it is tried
-     * on the rows themselves and taken back.
+     * on the rows in hand, which nobody saves.
      *
      * @return array{Plan, list<StepOutcome>}
      */
     public function preview(Company $company, AreaRow $area, DraftWish $wish): array
     {
+        if ($this->studio->keeps) {
+            return (new Studio($this->studio->painter, false))->drafting->preview($company, $area, $wish);
+        }
         $recipe = $area->recipe ?? RecipeRows::fresh($area, $wish->hex, $wish->way);
         $predicted = function () use ($company, $area, $recipe, $wish): array {
             $plan = $this->drafted($company, $area, $recipe, $wish);
@@ -78,16 +81,14 @@ final readonly class Drafting
         if ($area->hex === $wish->hex) {
             return $predicted();
         }
-        DB::beginTransaction();
-        try {
-            $area->update(['hex' => $wish->hex]);
-            $company->undercoat_stale = true;
-            $company->loadMissing('areas.recipe', 'records');
-
-            return $predicted();
-        } finally {
-            DB::rollBack();
+        $company->loadMissing('areas.recipe', 'records');
+        $area->hex = $wish->hex;
+        $company->undercoat_stale = true;
+        foreach ($company->areas->where('id', $area->id) as $own) {
+            $own->hex = $wish->hex;
         }
+
+        return $predicted();
     }
 
     /** What a recipe of this area is drafted from. */

@@ -40,7 +40,8 @@ final readonly class Predictions
     /** @var ArrayObject<int, Prediction> by id of the area, for this request */
     private ArrayObject $laid;
 
-    public function __construct(private RecipeRows $rows, private UndercoatDesk $undercoats)
+    /** @param bool $keeps whether what is predicted anew is written down; where not, it is known to the rows in hand only */
+    public function __construct(private RecipeRows $rows, private UndercoatDesk $undercoats, private bool $keeps = true)
     {
         /** @var ArrayObject<int, Prediction> $laid */
         $laid = new ArrayObject();
@@ -137,31 +138,37 @@ final readonly class Predictions
      * Works out again what is stale of these companies: their undercoats first, then their recipes.
      *
      * @param iterable<Company> $companies with areas.recipe and records loaded
-     * @param float $seconds after which no other company is begun; one of them always is
+     * @param float $seconds of working out after which no other company is begun; one of them always is
      *
      * @return int recipes that are still stale then
      */
     public function freshen(iterable $companies, float $seconds = INF): int
     {
-        $start = microtime(true);
-        $left = $done = 0;
+        $start = Derived::spent();
+        $left = 0;
         foreach ($companies as $company) {
             if (!self::isStale($company)) {
                 continue;
             }
-            if ($done++ > 0 && microtime(true) - $start >= $seconds) {
+            $spent = Derived::spent() - $start;
+            if ($spent > 0.0 && $spent >= $seconds) {
                 $left += max(1, $company->areas->filter(static fn (AreaRow $a): bool => $a->recipe?->stale === true)->count());
                 continue;
             }
-            DB::transaction(function () use ($company): void {
-                if ($this->undercoats->knowsTheNewestOf($company)) {
-                    $this->undercoats->freshen($company);
-                    $this->freshenRecipes($company);
-                }
-            });
+            if ($this->keeps) {
+                DB::transaction(fn () => $this->undercoats->knowsTheNewestOf($company) ? $this->freshenAll($company) : null);
+            } else {
+                $this->freshenAll($company);
+            }
         }
 
         return $left;
+    }
+
+    private function freshenAll(Company $company): void
+    {
+        $this->undercoats->freshen($company);
+        $this->freshenRecipes($company);
     }
 
     /** Inside a transaction: what another request has changed since is left stale, for whoever looks next. */
@@ -173,8 +180,10 @@ final readonly class Predictions
             }
             $recipe = $area->recipe;
             self::fill($recipe, $this->outcomes($company, $area, $recipe));
-            RecipeRow::query()->whereKey($recipe->id)->where('version', $recipe->version)->toBase()->update($recipe->getDirty());
-            $recipe->syncOriginal();
+            if ($this->keeps) {
+                RecipeRow::query()->whereKey($recipe->id)->where('version', $recipe->version)->toBase()->update($recipe->getDirty());
+                $recipe->syncOriginal();
+            }
         }
     }
 

@@ -115,7 +115,13 @@ final class Staleness
             'area_id',
             static fn ($q) => $q->select('id')->from('areas')->where('company_id', $company->id),
         )->update(['stale' => true]);
-        foreach ($company->relationLoaded('areas') ? $company->areas : [] as $area) {
+        self::known($company, true);
+    }
+
+    /** The rows in hand know that what was predicted of them is out of date, whoever writes it down. */
+    public static function known(Company $company, bool $isStale): void
+    {
+        foreach ($isStale && $company->relationLoaded('areas') ? $company->areas : [] as $area) {
             self::told($area);
         }
     }

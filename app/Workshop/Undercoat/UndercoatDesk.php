@@ -7,6 +7,7 @@ namespace App\Workshop\Undercoat;
 use App\Models\AreaRow;
 use App\Models\Company;
 use App\Models\Painter;
+use App\Workshop\Derived;
 use App\Workshop\Recipe\Staleness;
 use App\Workshop\Record\BenchDesk;
 use App\Workshop\Shelf\ShelfRows;
@@ -40,7 +41,8 @@ final readonly class UndercoatDesk
 {
     public UndercoatRows $rows;
 
-    public function __construct(public Painter $painter, private ShelfRows $shelf)
+    /** @param bool $keeps whether what is advised is written down; where not, it is known to the rows in hand only */
+    public function __construct(public Painter $painter, private ShelfRows $shelf, private bool $keeps = true)
     {
         $this->rows = new UndercoatRows($painter, $shelf);
     }
@@ -159,7 +161,40 @@ final readonly class UndercoatDesk
     /** Why a ground of the painter's own is as good as, or how it differs from, the advised one. */
     public function reasonFor(Company $company, UndercoatPlan $plan): string
     {
-        return $this->compared($company, $plan->kind(), $plan->ground())->ownReason($plan->ground());
+        $sources = [...$this->sources($company), UndercoatRows::row($plan, self::row($company))];
+
+        return Derived::of('ground-reason', $sources, fn (): string => $this->compared($company, $plan->kind(), $plan->ground())
+            ->ownReason($plan->ground()));
+    }
+
+    /** @return list<mixed> all that an advice hangs on */
+    private function sources(Company $company): array
+    {
+        $painter = $this->painter;
+
+        return [
+            $this->shelf->paints(), $painter->school, $painter->equipment(), $company->surface_cm2, self::row($company),
+            array_values($company->areas->map(static fn (AreaRow $a): array => [$a->toCore($company), $a->hex, $a->mix])->all()),
+        ];
+    }
+
+    /** What an advice that is not written down yet is called; null where what is written down stands. */
+    public function pending(Company $company): ?string
+    {
+        $before = $company->getRawOriginal('undercoat');
+        $now = self::row($company);
+        if ($this->keeps || !is_string($before) || $now === null) {
+            return null;
+        }
+        /** @var UndercoatRow $had */
+        $had = json_decode($before, true, 64, JSON_THROW_ON_ERROR);
+
+        return UndercoatRows::areAlike($had, $now) ? null : self::called($this->rows->plan($now)->ground());
+    }
+
+    private static function called(Ground $ground): string
+    {
+        return 'best choice: '.$ground->words;
     }
 
     /**
@@ -181,7 +216,7 @@ final readonly class UndercoatDesk
         $company->undercoat_stale = false;
         $kept = self::row($company);
         if ($kept === null) {
-            $company->save();
+            $this->keeps && $company->save();
 
             return;
         }
@@ -236,14 +271,19 @@ final readonly class UndercoatDesk
     /** @return UndercoatRow */
     private function advise(Company $company): array
     {
-        $advice = $this->compared($company);
-        $best = $advice->laid[0]->ground;
-        $kept = self::row($company);
-        $plan = $kept === null
-            ? UndercoatPlan::of($best, $this->kind($company))
-            : $this->rows->plan($kept)->laidAs($best, $this->kind($company));
+        $had = self::row($company);
+        $row = Derived::of('ground-advice', $this->sources($company), function () use ($company, $had): array {
+            $advice = $this->compared($company);
+            $best = $advice->laid[0]->ground;
+            $plan = $had === null
+                ? UndercoatPlan::of($best, $this->kind($company))
+                : $this->rows->plan($had)->laidAs($best, $this->kind($company));
 
-        return $this->keep($company, $plan->because($advice->reason, false), 'best choice: '.$best->words);
+            return UndercoatRows::row($plan->because($advice->reason, false), $had);
+        });
+        $plan = $this->rows->plan($row);
+
+        return $this->keep($company, $plan, self::called($plan->ground()));
     }
 
     /**
@@ -255,6 +295,11 @@ final readonly class UndercoatDesk
     {
         $had = self::row($company);
         $row = UndercoatRows::row($plan, $had);
+        if (!$this->keeps) {
+            $this->put($company, $row, $had);
+
+            return $row;
+        }
         DB::transaction(function () use ($company, $row, $had, $words): void {
             if (self::isAsRead($company) && ($had === null || !UndercoatRows::areAlike($had, $row))) {
                 if ($had !== null && $company->undercoat_version === 0) {
@@ -278,6 +323,12 @@ final readonly class UndercoatDesk
     public function put(Company $company, array $row, ?array $had = null): void
     {
         $had ??= self::row($company);
+        if (!$this->keeps) {
+            $company->undercoat = $row;
+            Staleness::known($company, $had !== null && !UndercoatRows::areAlike($had, $row));
+
+            return;
+        }
         DB::transaction(static function () use ($company, $row, $had): void {
             if (!self::isAsRead($company)) {
                 return;

@@ -224,6 +224,7 @@ final readonly class UndercoatEdits
     public function step(Company $company, int $direction, ?int $seen = null): void
     {
         DB::transaction(function () use ($company, $direction, $seen): void {
+            $before = $company->undercoat_version;
             $this->desk->plan($company);
             $found = History::beside($company, $direction) ?? throw $direction < 0
                 ? RecipeProblem::nothingToUndo()
@@ -231,7 +232,7 @@ final readonly class UndercoatEdits
             /** @var UndercoatRow $state */
             $state = $found->state;
             [$now, $then] = [$this->desk->plan($company), $this->desk->rows->plan($state)];
-            self::check($company, $seen, $now, $then);
+            self::check($company, $seen === $before ? null : $seen, $now, $then);
             // What was advised since is not advised again at once: the painter has taken it back.
             $state['own'] = $state['own'] || (!$now->own && $now->ground()->id !== $then->ground()->id);
             if ($state['own']) {
@@ -254,9 +255,11 @@ final readonly class UndercoatEdits
     public function put(Company $company, callable $change, string $words, ?int $seen, bool $choosing): void
     {
         DB::transaction(function () use ($company, $change, $words, $seen, $choosing): void {
+            // What is advised only now is what was seen: looking at it has not written it down.
+            $before = $company->undercoat_version;
             $now = $this->desk->plan($company);
             $wanted = $change($now);
-            self::check($company, $seen, $now, $wanted);
+            self::check($company, $seen === $before ? null : $seen, $now, $wanted);
             if ($choosing) {
                 $wanted = $wanted->because($this->desk->reasonFor($company, $wanted), true);
             }

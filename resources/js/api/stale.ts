@@ -59,6 +59,7 @@ export const STALE = {
     sitting: ['sitting', 'bench', 'tonight', 'session'],
     habits: ['recipe', 'tonight', 'bench', 'order', 'undercoat', 'figures', 'scheme', 'shelf', 'vocabulary'],
     order: ['order', 'tonight'],
+    shown: [],
     session: ['session', 'invitation'],
     account: ['account'],
     devices: ['devices'],

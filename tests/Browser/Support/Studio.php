@@ -133,7 +133,8 @@ final class Studio
         $options = new ChromeOptions();
         $options->addArguments([
             '--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking',
-            '--disable-component-update', '--disable-sync', '--disable-extensions', '--disable-breakpad', '--mute-audio', '--in-process-gpu', '--hide-scrollbars', '--force-device-scale-factor=1', '--lang=en',
+            '--disable-component-update', '--disable-sync', '--disable-extensions', '--disable-breakpad', '--mute-audio',
+            '--in-process-gpu', '--hide-scrollbars', '--force-device-scale-factor=1', '--lang=en',
             sprintf('--window-size=%d,%d', $width, $height),
             '--user-data-dir='.$this->folder.'/browser',
         ]);

@@ -39,6 +39,8 @@ export class OrderState {
     readonly query;
     readonly figures;
     readonly write = useWrite();
+    /** has the order that is shown kept as the one planned last; nobody waits for it */
+    private readonly keeping = useWrite();
     private readonly client = useQueryClient();
     ways: OrderWay[] = $state([]);
     advice: OrderAdvice | null = $state(null);
@@ -58,6 +60,13 @@ export class OrderState {
             placeholderData: (before: RunningOrder | undefined) =>
                 before?.company.id === this.company ? before : undefined,
         }));
+        let kept = '';
+        $effect(() => {
+            const [company, shown] = [this.order?.company.id, this.order?.plan?.shown];
+            if (!company || !shown || shown === kept) return;
+            kept = shown;
+            void this.keeping.send('shown', 'POST', `companies/${company}/order/shown`, { shown });
+        });
     }
 
     get company(): number | null {
