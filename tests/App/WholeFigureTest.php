@@ -15,6 +15,20 @@ use Symfony\Component\HttpFoundation\Response;
 /** Steps over the whole figure, steps for some figures, and loops, from the plan to the bench and into files. */
 final class WholeFigureTest extends TestCase
 {
+    /** A varnish over the figure has no colour: the draft of an area beneath it is shown all the same. */
+    public function testADraftIsShownBeneathAVarnish(): void
+    {
+        $this->signIn();
+        $areas = $this->drafted();
+        $this->add(['technique' => 'matt-varnish'])->assertOk();
+        $preview = $this->getJson("/api/areas/{$areas[0]}/draft?colour=%23446688")->assertOk();
+        $this->assertAnswers('draftPreview', $preview);
+        $hexes = array_column((array) $preview->json('steps'), 'hex', 'key');
+
+        self::assertContains(null, $hexes, 'the varnish has no colour to show');
+        self::assertMatchesRegularExpression('/^#[0-9a-f]{6}$/', $hexes['basecoat']);
+    }
+
     public function testAWashOverEverythingIsEnteredOnceAndStandsInEveryRecipe(): void
     {
         $this->signIn();

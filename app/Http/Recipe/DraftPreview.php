@@ -48,7 +48,7 @@ final class DraftPreview
             'place' => $step->scope->place->words(),
             'level' => $step->level()->value,
             'wanted' => $step->target?->toSrgb()->clipped()->toHex(),
-            'hex' => $step->load->mix?->colour()?->toHex(),
+            'hex' => $step->isFilm() ? $step->load->mix?->colour()->toHex() : null,
             'mix_words' => $step->load->words(),
             'apart' => $outcome->look->difference === null ? null : round($outcome->look->difference, 1),
             'coats' => $outcome->labour->coats,
