@@ -42,7 +42,7 @@ final class DraftsKeepTheRulesTest extends TestCase
         foreach (self::shelves() as $name => $shelf) {
             foreach ([Material::Cloth, Material::Metal] as $material) {
                 foreach (self::COLOURS as $i => $hex) {
-                    // Six of the 24 for each relief and way, other ones from way to way; each shelf and material is among them.
+                    // Every fifth of the 24 for each relief and way, other ones from way to way; each shelf and material is among them.
                     if (!Thorough::takes($number++ + $turn, 5)) {
                         continue;
                     }
