@@ -106,15 +106,17 @@ final class Derived
         }
     }
 
-    /** Changes with every file of the core. */
+    /** Changes with every file of the core, and of what turns its results into rows. */
     private static function code(): string
     {
         if (self::$code === null) {
             $seen = '';
-            $files = new RecursiveIteratorIterator(new RecursiveDirectoryIterator(base_path('core'), FilesystemIterator::SKIP_DOTS));
-            /** @var SplFileInfo $file */
-            foreach ($files as $file) {
-                $seen .= $file->getPathname().$file->getMTime().$file->getSize();
+            foreach ([base_path('core'), app_path('Workshop')] as $folder) {
+                $files = new RecursiveIteratorIterator(new RecursiveDirectoryIterator($folder, FilesystemIterator::SKIP_DOTS));
+                /** @var SplFileInfo $file */
+                foreach ($files as $file) {
+                    $seen .= $file->getPathname().$file->getMTime().$file->getSize();
+                }
             }
             self::$code = hash('xxh128', $seen);
         }
