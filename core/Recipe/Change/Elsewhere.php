@@ -32,18 +32,19 @@ final class Elsewhere
     {
         $twin = self::twin($plan, $like);
 
-        return $twin === null ? null : Editing::change(
-            $plan,
+        if ($twin === null) {
+            return null;
+        }
+        $isThinnedAlike = $twin->load->thinning->equals($like->load->thinning) || $twin->load->mix === null;
+
+        return (new StepChange(
             $twin->key->value,
-            static fn (PlannedStep $s): PlannedStep => $s
-                ->at($like->scope->place)
-                ->for($like->scope->who)
-                ->upTo($like->level())
-                ->withHandling($like->handling)
-                ->withLoad($s->load->thinning->equals($like->load->thinning) || $s->load->mix === null
-                    ? $s->load
-                    : $s->load->thinned($like->load->thinning)),
-        );
+            thinned: $isThinnedAlike ? null : [$like->load->thinning, null, null],
+            place: $like->scope->place,
+            who: $like->scope->who,
+            level: $like->level(),
+            handling: $like->handling->all(),
+        ))->on($plan);
     }
 
     /** Null where there is no such step. */
@@ -51,7 +52,7 @@ final class Elsewhere
     {
         $twin = self::twin($plan, $like);
 
-        return $twin === null ? null : Editing::drop($plan, $twin->key->value);
+        return $twin === null ? null : (new DropStep($twin->key->value))->on($plan);
     }
 
     /**
@@ -67,6 +68,6 @@ final class Elsewhere
 
         $there = $made->renamed($key)->at($like->scope->place)->for($like->scope->who)->withHandling($like->handling);
 
-        return Editing::add($plan, $there, null);
+        return (new AddStep($there))->on($plan);
     }
 }

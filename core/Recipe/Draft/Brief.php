@@ -12,7 +12,7 @@ use Kalokroma\Figure\Area;
 use Kalokroma\Film\Surface;
 use Kalokroma\Recipe\Choose\Aim;
 use Kalokroma\Recipe\Choose\Palette;
-use Kalokroma\Recipe\Ladder\LadderWish;
+use Kalokroma\Recipe\Plan\LadderWish;
 use Kalokroma\Recipe\Plan\PlannedStep;
 use Kalokroma\Recipe\Technique\Technique;
 use Kalokroma\Recipe\Technique\Way;

@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace Kalokroma\Recipe\Ladder;
 
 use Kalokroma\Colour\Oklch;
+use Kalokroma\Recipe\Plan\LadderWish;
+use Kalokroma\Recipe\Plan\LightToward;
+use Kalokroma\Recipe\Plan\ShadeToward;
 use Kalokroma\Word\Finding;
 
 /**

@@ -125,6 +125,24 @@ final readonly class Handling
         return $this->with(['note' => $note]);
     }
 
+    /** @return HandlingChange all of it, by the names of its properties */
+    public function all(): array
+    {
+        return [
+            'coats' => $this->coats,
+            'omitted' => $this->omitted,
+            'tool' => $this->tool,
+            'note' => $this->note,
+            'wait' => $this->wait,
+            'sloppy' => $this->sloppy,
+            'unwashed' => $this->unwashed,
+            'strokes' => $this->strokes,
+            'line' => $this->line,
+            'batch' => $this->batch,
+            'lively' => $this->lively,
+        ];
+    }
+
     /** @return HandlingMore what departs from the usual beside coats, leaving out, tool and note, to be kept */
     public function more(): array
     {

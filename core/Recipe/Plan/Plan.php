@@ -84,6 +84,27 @@ final readonly class Plan
         return null;
     }
 
+    /**
+     * Its place, from 0.
+     *
+     * @throws RecipeProblem where no step has this key
+     */
+    public function at(string $key): int
+    {
+        foreach ($this->steps as $i => $step) {
+            if ($step->key->is($key)) {
+                return $i;
+            }
+        }
+        throw RecipeProblem::noSuchStep($key);
+    }
+
+    /** What the step of this key does, in a word or two. */
+    public function wordsOf(string $key): string
+    {
+        return $this->step($key)?->technique->words() ?? 'a step';
+    }
+
     /** A key like this one that no step has, or ever had. */
     public function freeKey(string $like): StepKey
     {

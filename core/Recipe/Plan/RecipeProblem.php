@@ -84,6 +84,19 @@ final class RecipeProblem extends DomainException
         return new self(sprintf('%s and %s cannot meet wet: one is thinned with its own solvent, the other with water.', $first, $second));
     }
 
+    /** @param bool $omitted whether it was to be left out */
+    public static function notOfUndercoat(bool $omitted): self
+    {
+        return new self($omitted
+            ? 'The undercoat belongs to the whole figure and cannot be left out: every later step holds on to it.'
+            : 'Of an undercoat the paint, the thinning or the number of coats can be changed.');
+    }
+
+    public static function onePrimer(): self
+    {
+        return new self('An undercoat is one primer: choose one paint.');
+    }
+
     public static function meetsNothing(string $technique): self
     {
         return new self(sprintf('A second colour meets the first in a wet blend only, not in a %s.', $technique));

@@ -19,7 +19,6 @@ final readonly class UndercoatPlan
      * @param string $reason why it is this one, in a sentence
      * @param bool $own whether the painter chose it; else it is advised again when shelf or colours change
      * @param int $given number of the highest key that a step of it ever had, whether it is still there or not
-     * @param list<WholeStep> $whole steps over the whole figure that come later, in their order
      *
      * @throws UndercoatProblem
      */
@@ -28,7 +27,6 @@ final readonly class UndercoatPlan
         public string $reason = '',
         public bool $own = false,
         public int $given = 1,
-        public array $whole = [],
     ) {
         if ($steps[0]->from !== null || $steps[0]->areas !== []) {
             throw UndercoatProblem::firstAllOver();
@@ -77,7 +75,7 @@ final readonly class UndercoatPlan
             }
         }
 
-        return new self($steps, $this->reason, $this->own, $this->given, $this->whole);
+        return new self($steps, $this->reason, $this->own, $this->given);
     }
 
     /** How the first step is laid. */
@@ -89,7 +87,7 @@ final readonly class UndercoatPlan
     /** The same as the painter's own choice, or as advice, for this reason. */
     public function because(string $reason, bool $own): self
     {
-        return new self($this->steps, $reason, $own, $this->given, $this->whole);
+        return new self($this->steps, $reason, $own, $this->given);
     }
 
     /** Another ground in place of this one, its first step thinned and coated as the first one was; grounds of single areas stay. */
@@ -105,7 +103,7 @@ final readonly class UndercoatPlan
         }
         $ofAreas = array_filter($this->steps, static fn (UndercoatStep $s): bool => $s->areas !== []);
 
-        return new self([...$steps, ...array_values($ofAreas)], $this->reason, $this->own, $given, $this->whole);
+        return new self([...$steps, ...array_values($ofAreas)], $this->reason, $this->own, $given);
     }
 
     /**
@@ -137,7 +135,7 @@ final readonly class UndercoatPlan
             );
         }
 
-        return new self($kept, $this->reason, $this->own, $given, $this->whole);
+        return new self($kept, $this->reason, $this->own, $given);
     }
 
     /**
@@ -152,7 +150,7 @@ final readonly class UndercoatPlan
             if ($step->key->is($key)) {
                 $steps[$i] = $change($step);
 
-                return new self($steps, $this->reason, $this->own, $this->given, $this->whole);
+                return new self($steps, $this->reason, $this->own, $this->given);
             }
         }
 
@@ -169,51 +167,6 @@ final readonly class UndercoatPlan
         }
 
         return false;
-    }
-
-    /** @param list<WholeStep> $whole */
-    public function withWhole(array $whole, int $given): self
-    {
-        return new self($this->steps, $this->reason, $this->own, $given, $whole);
-    }
-
-    public function wholeStep(string $key): ?WholeStep
-    {
-        foreach ($this->whole as $each) {
-            if ($each->step->key->is($key)) {
-                return $each;
-            }
-        }
-
-        return null;
-    }
-
-    /**
-     * @param callable(WholeStep): WholeStep $change
-     *
-     * @throws RecipeProblem where no step has this key
-     */
-    public function wholeChanged(string $key, callable $change): self
-    {
-        if ($this->wholeStep($key) === null) {
-            throw RecipeProblem::noSuchStep($key);
-        }
-
-        return $this->withWhole(
-            array_map(static fn (WholeStep $w): WholeStep => $w->step->key->is($key) ? $change($w) : $w, $this->whole),
-            $this->given,
-        );
-    }
-
-    /** @throws RecipeProblem where no step has this key */
-    public function wholeDropped(string $key): self
-    {
-        if ($this->wholeStep($key) === null) {
-            throw RecipeProblem::noSuchStep($key);
-        }
-        $left = array_filter($this->whole, static fn (WholeStep $w): bool => !$w->step->key->is($key));
-
-        return $this->withWhole(array_values($left), $this->given);
     }
 
     /** @param list<UndercoatStep> $steps the first of them all over */

@@ -75,6 +75,12 @@ final readonly class Who
         };
     }
 
+    /** @throws RecipeProblem where it names figures that a company of so many does not have */
+    public function among(int $figures): self
+    {
+        return $this->highest() <= $figures ? $this : throw RecipeProblem::notAmong($this->words(), $figures);
+    }
+
     public function isAll(): bool
     {
         return $this->kind === self::ALL;

@@ -40,30 +40,4 @@ final readonly class WholeStep
 
         return $this->late ? max($usual, Position::Effect->rank()) : $usual;
     }
-
-    /**
-     * The steps of an area with those over the whole figure where they belong: after what comes before them in the order of work, and
-     * one after the other as they were entered.
-     *
-     * @param list<self> $whole
-     * @param list<PlannedStep> $steps of the area
-     *
-     * @return list<PlannedStep>
-     */
-    public static function among(array $whole, string $area, array $steps): array
-    {
-        $found = [];
-        $at = 0;
-        foreach ($whole as $each) {
-            if (!$each->isOn($area)) {
-                continue;
-            }
-            while ($at < count($steps) && $steps[$at]->technique->facts()->at->rank() <= $each->rank()) {
-                $found[] = $steps[$at++];
-            }
-            $found[] = $each->step;
-        }
-
-        return [...$found, ...array_slice($steps, $at)];
-    }
 }

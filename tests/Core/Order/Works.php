@@ -14,6 +14,7 @@ use Kalokroma\Order\OrderedJob;
 use Kalokroma\Order\RunningOrder;
 use Kalokroma\Recipe\Plan\PlannedStep;
 use Kalokroma\Recipe\Plan\UndercoatPlan;
+use Kalokroma\Recipe\Plan\WholePlan;
 use Kalokroma\Recipe\Plan\WholeStep;
 use Kalokroma\Recipe\Predict\Simulation;
 use Kalokroma\Recipe\Predict\StepOutcome;
@@ -55,7 +56,7 @@ final class Works
         $areas = $outcomes = [];
         foreach ($recipes as $name => $steps) {
             $areas[] = $area = self::area((string) $name, $more[$name] ?? []);
-            $steps = WholeStep::among($whole, $area->id, self::steps($steps));
+            $steps = (new WholePlan($whole))->among($area->id, self::steps($steps));
             $outcomes[$area->id] = Simulation::run($steps, $area, $ground->surface());
         }
         $wholes = [];

@@ -16,7 +16,7 @@ use Kalokroma\Recipe\Choose\Palette;
 use Kalokroma\Recipe\Draft\Brief;
 use Kalokroma\Recipe\Draft\Drafter;
 use Kalokroma\Recipe\Judge\Ending;
-use Kalokroma\Recipe\Ladder\LadderWish;
+use Kalokroma\Recipe\Plan\LadderWish;
 use Kalokroma\Recipe\Plan\Plan;
 use Kalokroma\Recipe\Predict\Effort;
 use Kalokroma\Recipe\Predict\Simulation;

@@ -6,12 +6,12 @@ namespace Tests\Core\Recipe\Ladder;
 
 use Kalokroma\Colour\Oklch;
 use Kalokroma\Colour\Srgb;
-use Kalokroma\Recipe\Ladder\Contrast;
 use Kalokroma\Recipe\Ladder\Ladder;
-use Kalokroma\Recipe\Ladder\LadderWish;
-use Kalokroma\Recipe\Ladder\LightToward;
 use Kalokroma\Recipe\Ladder\Rung;
-use Kalokroma\Recipe\Ladder\ShadeToward;
+use Kalokroma\Recipe\Plan\Contrast;
+use Kalokroma\Recipe\Plan\LadderWish;
+use Kalokroma\Recipe\Plan\LightToward;
+use Kalokroma\Recipe\Plan\ShadeToward;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

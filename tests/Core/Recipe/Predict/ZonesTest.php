@@ -8,7 +8,8 @@ use Kalokroma\Figure\Area;
 use Kalokroma\Figure\Material;
 use Kalokroma\Figure\Relief;
 use Kalokroma\Film\Surface;
-use Kalokroma\Recipe\Change\Editing;
+use Kalokroma\Recipe\Change\DifferStep;
+use Kalokroma\Recipe\Change\StepChange;
 use Kalokroma\Recipe\Judge\Mark;
 use Kalokroma\Recipe\Judge\OrderRules;
 use Kalokroma\Recipe\Plan\Loop;
@@ -100,14 +101,13 @@ final class ZonesTest extends TestCase
     {
         $plan = new Plan([Steps::step('basecoat', '#20407a', coats: 6), Steps::step('glaze', '#c0392b', key: 'lens')], []);
         $plain = $this->lay(...$plan->steps);
-        $plan = Editing::differ($plan, 'lens', Who::only([3]));
+        $plan = (new DifferStep('lens', Who::only([3])))->on($plan);
         self::assertSame(['basecoat', 'lens', 'lens-2'], array_map(static fn (PlannedStep $s): string => $s->key->value, $plan->steps));
         self::assertSame(['all figures', 'all but figure 3', 'figure 3 only'], array_map(
             static fn (PlannedStep $s): string => $s->scope->who->words(),
             $plan->steps,
         ));
-        $plan = Editing::change($plan, 'lens-2', static fn (PlannedStep $s): PlannedStep =>
-            $s->withMix(Steps::step('glaze', '#2f7d3a')->load->mix ?? throw new \LogicException()));
+        $plan = (new StepChange('lens-2', Steps::step('glaze', '#2f7d3a')->load->mix))->on($plan);
         $now = $this->lay(...$plan->steps);
 
         self::assertEquals($plain[1]->look, $now[1]->look, 'the others as before');

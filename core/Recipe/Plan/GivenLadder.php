@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Kalokroma\Recipe\Ladder;
+namespace Kalokroma\Recipe\Plan;
 
 use Kalokroma\Colour\Oklch;
 use Kalokroma\Shelf\Mix;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Kalokroma\Recipe\Ladder;
+namespace Kalokroma\Recipe\Plan;
 
 /** How far shade and highlight lie from the intended colour. */
 enum Contrast: string

@@ -12,7 +12,13 @@ use Kalokroma\Figure\Weight;
 use Kalokroma\Film\Surface;
 use Kalokroma\Film\Thinner;
 use Kalokroma\Film\Thinning;
-use Kalokroma\Recipe\Change\Editing;
+use Kalokroma\Recipe\Change\AddStep;
+use Kalokroma\Recipe\Change\DropStep;
+use Kalokroma\Recipe\Change\LoopSteps;
+use Kalokroma\Recipe\Change\MergeSteps;
+use Kalokroma\Recipe\Change\MoveStep;
+use Kalokroma\Recipe\Change\OverruleRule;
+use Kalokroma\Recipe\Change\StepChange;
 use Kalokroma\Recipe\Draft\Brief;
 use Kalokroma\Recipe\Draft\Drafter;
 use Kalokroma\Recipe\Judge\OrderRules;
@@ -35,7 +41,7 @@ use Tests\Core\OrdinaryShelf;
 use Tests\Core\Recipe\Steps;
 use Tests\Core\Swatches;
 
-final class EditingTest extends TestCase
+final class PlanChangeTest extends TestCase
 {
     public function testANewStepGoesWhereItBelongs(): void
     {
@@ -43,29 +49,29 @@ final class EditingTest extends TestCase
 
         self::assertSame(
             ['basecoat', 'wash-all-over', 'drybrush', 'layer', 'edge-highlight'],
-            Steps::keys(Editing::add($plan, Steps::step('drybrush'), null)),
+            Steps::keys((new AddStep(Steps::step('drybrush')))->on($plan)),
         );
         self::assertSame(
             ['stepping-stone', 'basecoat', 'wash-all-over', 'layer', 'edge-highlight'],
-            Steps::keys(Editing::add($plan, Steps::step('stepping-stone'), null)),
+            Steps::keys((new AddStep(Steps::step('stepping-stone')))->on($plan)),
         );
         self::assertSame(
             ['basecoat', 'wash-all-over', 'layer', 'edge-highlight', 'matt-varnish'],
-            Steps::keys(Editing::add($plan, Steps::step('matt-varnish'), null)),
+            Steps::keys((new AddStep(Steps::step('matt-varnish')))->on($plan)),
         );
         self::assertSame(
             ['basecoat', 'wash-all-over', 'layer', 'glaze', 'edge-highlight'],
-            Steps::keys(Editing::add($plan, Steps::step('glaze'), 'layer')),
+            Steps::keys((new AddStep(Steps::step('glaze'), 'layer'))->on($plan)),
         );
     }
 
     public function testAHardRuleIsRefusedWithItsReasonAndASoftOneIsMarked(): void
     {
         $plan = Steps::plan('basecoat', 'wash-all-over', 'layer', 'edge-highlight');
-        $soft = Editing::move(Editing::add($plan, Steps::step('drybrush'), null), 'drybrush', 4);
+        $soft = (new MoveStep('drybrush', 4))->on((new AddStep(Steps::step('drybrush')))->on($plan));
         self::assertSame(['order.messy'], array_map(static fn ($m): string => $m->code, OrderRules::broken($soft->steps)));
 
-        $strong = OrderRules::broken(Editing::move($plan, 'edge-highlight', 2)->steps);
+        $strong = OrderRules::broken((new MoveStep('edge-highlight', 2))->on($plan)->steps);
         self::assertSame(['order.layer'], array_map(static fn ($m): string => $m->code, $strong));
         self::assertFalse($strong[0]->hard, 'edges first is a way of painting');
         self::assertStringContainsString('Edges first and thin paint on the flats later can be undone', $strong[0]->finding->sentence());
@@ -75,31 +81,23 @@ final class EditingTest extends TestCase
                 'That cannot be: marking comes before softener: softener works on a marking that is.',
             ),
         );
-        Editing::move(Steps::plan('gloss-varnish', 'marking', 'softener'), 'softener', 1);
+        (new MoveStep('softener', 1))->on(Steps::plan('gloss-varnish', 'marking', 'softener'));
     }
 
     public function testWhatWasBrokenBeforeDoesNotBlockOtherChanges(): void
     {
         $broken = Steps::plan('basecoat', 'layer', 'wash-all-over', 'edge-highlight');
 
-        self::assertSame(['basecoat', 'layer', 'edge-highlight'], Steps::keys(Editing::drop($broken, 'wash-all-over')));
+        self::assertSame(['basecoat', 'layer', 'edge-highlight'], Steps::keys((new DropStep('wash-all-over'))->on($broken)));
         $blue = Mix::single(Swatches::paint('Blue', '#2f5a7e', Behaviour::Wash));
         self::assertSame(
             'Blue',
-            Editing::change(
-                $broken,
-                'wash-all-over',
-                static fn (PlannedStep $s): PlannedStep => $s->withMix($blue),
-            )->step('wash-all-over')?->words(),
+            (new StepChange('wash-all-over', $blue))->on($broken)->step('wash-all-over')?->words(),
             'another paint is no new break',
         );
         self::assertSame(
             3,
-            Editing::change(
-                $broken,
-                'basecoat',
-                static fn (PlannedStep $s): PlannedStep => $s->withCoats(3),
-            )->step('basecoat')?->handling->coats,
+            (new StepChange('basecoat', handling: ['coats' => 3]))->on($broken)->step('basecoat')?->handling->coats,
         );
     }
 
@@ -107,7 +105,7 @@ final class EditingTest extends TestCase
     {
         $plan = Steps::plan('basecoat', 'gloss-varnish', 'marking', 'softener');
         $this->expectExceptionMessage('That cannot be: softener needs a marking to work on');
-        Editing::drop($plan, 'marking');
+        (new DropStep('marking'))->on($plan);
     }
 
     public function testMergingAddsCoatsOrMixes(): void
@@ -121,14 +119,14 @@ final class EditingTest extends TestCase
             ],
             [],
         );
-        $coats = Editing::merge($plan, 'basecoat');
+        $coats = (new MergeSteps('basecoat'))->on($plan);
         self::assertSame(['basecoat', 'layer', 'layer-2'], Steps::keys($coats));
         self::assertSame(3, $coats->step('basecoat')?->handling->coats, '1 + 2 coats of the same paint');
 
-        self::assertSame('1 drop #9c7d34, 1 drop #d9cca6', Editing::merge($plan, 'layer')->step('layer')?->load->mix?->words());
+        self::assertSame('1 drop #9c7d34, 1 drop #d9cca6', (new MergeSteps('layer'))->on($plan)->step('layer')?->load->mix?->words());
         foreach ([['further-coat', 'lie differently'], ['layer-2', 'there is none to merge it with']] as [$key, $why]) {
             try {
-                Editing::merge($plan, $key);
+                (new MergeSteps($key))->on($plan);
                 self::fail($key);
             } catch (RecipeProblem $problem) {
                 self::assertStringContainsString($why, $problem->getMessage());
@@ -142,7 +140,7 @@ final class EditingTest extends TestCase
         $plan = Steps::plan('basecoat', 'wash-all-over', 'drybrush');
         $ground = Surface::uniform(Swatches::reflectance('#868686'));
         $once = Simulation::run($plan->steps, $area, $ground);
-        $looped = Editing::loop($plan, 'drybrush', 'wash-all-over', 3);
+        $looped = (new LoopSteps('drybrush', 'wash-all-over', 3))->on($plan);
         $thrice = Simulation::run($looped->steps, $area, $ground);
 
         self::assertSame([1, 3, 3], array_map(static fn ($o): int => $o->labour->rounds, $thrice));
@@ -154,30 +152,30 @@ final class EditingTest extends TestCase
             $thrice[2]->look->after->recess->toLab()->l,
             'three washes are darker than one',
         );
-        self::assertNull(Editing::loop($looped, 'drybrush', 'drybrush', 1)->step('drybrush')?->scope->loop, 'one round ends it');
+        self::assertNull((new LoopSteps('drybrush', 'drybrush', 1))->on($looped)->step('drybrush')?->scope->loop, 'one round ends it');
         self::assertSame(
             'drybrush',
-            Editing::drop($looped, 'wash-all-over')->step('drybrush')?->scope->loop?->from,
+            (new DropStep('wash-all-over'))->on($looped)->step('drybrush')?->scope->loop?->from,
             'the loop begins at the next step then',
         );
 
         $this->expectExceptionMessage('A loop goes from an earlier step to a later one');
-        Editing::loop($plan, 'basecoat', 'drybrush', 2);
+        (new LoopSteps('basecoat', 'drybrush', 2))->on($plan);
     }
 
     public function testBadPlacesAndKeysAreNamed(): void
     {
         $plan = Steps::plan('basecoat', 'wash-all-over');
         foreach ([
-            'This recipe has no step "glitter"' => static fn (): Plan => Editing::drop($plan, 'glitter'),
-            'There is no place 6 among 2 steps' => static fn (): Plan => Editing::move($plan, 'basecoat', 5),
-            'There is no place 0' => static fn (): Plan => Editing::move($plan, 'basecoat', -1),
+            'This recipe has no step "glitter"' => static fn (): Plan => (new DropStep('glitter'))->on($plan),
+            'There is no place 6 among 2 steps' => static fn (): Plan => (new MoveStep('basecoat', 5))->on($plan),
+            'There is no place 0' => static fn (): Plan => (new MoveStep('basecoat', -1))->on($plan),
             'A recipe has at most 40 steps' => static function (): Plan {
                 $full = Steps::plan(...array_fill(0, 40, 'glaze'));
 
-                return Editing::add($full, Steps::step('glaze', key: 'one-more'), null);
+                return (new AddStep(Steps::step('glaze', key: 'one-more')))->on($full);
             },
-            '10 rounds make no loop' => static fn (): Plan => Editing::loop($plan, 'wash-all-over', 'basecoat', 10),
+            '10 rounds make no loop' => static fn (): Plan => (new LoopSteps('wash-all-over', 'basecoat', 10))->on($plan),
         ] as $sentence => $edit) {
             try {
                 $edit();
@@ -201,13 +199,13 @@ final class EditingTest extends TestCase
         $mark = $judge($plan)[0];
         self::assertSame(['wash.smooth@wash-all-over', false], [$mark['mark']->id(), $mark['overruled']]);
 
-        $mine = Editing::overrule($plan, $mark['mark']->id(), true);
+        $mine = (new OverruleRule($mark['mark']->id(), true))->on($plan);
         self::assertTrue($judge($mine)[0]['overruled']);
         self::assertTrue(
-            $judge(Editing::change($mine, 'basecoat', static fn (PlannedStep $s): PlannedStep => $s->withCoats(2)))[0]['overruled'],
+            $judge((new StepChange('basecoat', handling: ['coats' => 2]))->on($mine))[0]['overruled'],
             'another change does not forget it',
         );
-        self::assertFalse($judge(Editing::overrule($mine, $mark['mark']->id(), false))[0]['overruled']);
+        self::assertFalse($judge((new OverruleRule($mark['mark']->id(), false))->on($mine))[0]['overruled']);
     }
 
     /** A wash is thinned 1:2, a covering paint in its place 1:6 to sink, see the tables; what the painter thinned stays so. */
@@ -222,7 +220,7 @@ final class EditingTest extends TestCase
         ));
         $wash = $drafted->step('wash') ?? self::fail('a wash is drafted');
         $dark = Mix::single(Swatches::paint('Dark', '#2a1a10'));
-        $swapped = Editing::change($drafted, 'wash', static fn (PlannedStep $s): PlannedStep => $s->withMix($dark))->step('wash');
+        $swapped = (new StepChange('wash', $dark))->on($drafted)->step('wash');
         self::assertSame(Defaults::THINNING['recess-shade']['ratio'], $swapped?->load->thinning->ratio());
         self::assertContains('thinning.recess-shade', array_map(static fn (Finding $f): string => $f->code, $swapped->why));
 
@@ -248,7 +246,7 @@ final class EditingTest extends TestCase
         self::assertStringContainsString('of '.$base.' instead of', $said($drafted), 'the stone tells what it saves');
 
         $blue = Mix::single(Swatches::paint('Blue', '#2f5a7e'));
-        $swapped = Editing::change($drafted, 'basecoat', static fn (PlannedStep $s): PlannedStep => $s->withMix($blue));
+        $swapped = (new StepChange('basecoat', $blue))->on($drafted);
         self::assertStringNotContainsString('of '.$base.' instead of', $said($swapped));
         self::assertStringContainsString('Proposed when '.$base.' was still planned.', $said($swapped));
         $yours = static fn (Plan $plan, string $key): bool => str_contains(implode(' ', array_map(
@@ -287,14 +285,13 @@ final class EditingTest extends TestCase
                 try {
                     $technique = $techniques[$dice->getInt(0, count($techniques) - 1)];
                     $plan = match ($dice->getInt(0, 3)) {
-                        0 => Editing::add(
-                            $plan,
+                        0 => (new AddStep(
                             Steps::step($technique, key: $plan->freeKey($technique)),
                             $dice->getInt(0, 1) === 0 ? null : $key,
-                        ),
-                        1 => Editing::move($plan, $key, $dice->getInt(0, count($keys))),
-                        2 => Editing::drop($plan, $key),
-                        default => Editing::merge($plan, $key),
+                        ))->on($plan),
+                        1 => (new MoveStep($key, $dice->getInt(0, count($keys))))->on($plan),
+                        2 => (new DropStep($key))->on($plan),
+                        default => (new MergeSteps($key))->on($plan),
                     };
                 } catch (RecipeProblem $problem) {
                     self::assertNotSame('', $problem->getMessage());
