@@ -19,7 +19,10 @@ use Kalokroma\Order\WayOfWorking;
  * @property float $height_mm
  * @property float $surface_cm2 of one figure
  * @property string $notes
- * @property array<string, mixed>|null $undercoat as the workshop's UndercoatRows writes it
+ * @property array<string, mixed>|null $undercoat as the workshop's UndercoatMapper writes it
+ * @property array<string, mixed>|null $whole what is done to the whole figure at once, as the workshop's WholeMapper writes it
+ * @property int $whole_version number of the state those steps stand at
+ * @property int $whole_counter highest number a state of them ever had
  * @property int $undercoat_version number of the state its undercoat stands at
  * @property int $undercoat_counter highest number a state of it ever had
  * @property int $leaders of them, which get more highlights
@@ -36,13 +39,19 @@ use Kalokroma\Order\WayOfWorking;
  * @property Collection<int, PassRow> $passes
  * @property array<string, string>|null $looked_over levels that were reached and looked over, with their instants
  */
-final class Company extends Model implements Remembering
+final class Company extends Model
 {
     use BelongsToPainter;
 
     protected $guarded = [];
 
-    protected $attributes = ['undercoat_stale' => true, 'undercoat_version' => 0, 'undercoat_counter' => 0, 'priority' => 0];
+    protected $attributes = [
+        'undercoat_stale' => true, 'undercoat_version' => 0, 'undercoat_counter' => 0, 'whole' => null, 'whole_version' => 0,
+        'whole_counter' => 0, 'priority' => 0,
+    ];
+
+    /** @var array{array<string, mixed>|null, string}|null what is written down, and the advice that stands in the row in its place */
+    private ?array $advised = null;
 
     /** @return HasMany<AreaRow, $this> */
     public function areas(): HasMany
@@ -62,25 +71,45 @@ final class Company extends Model implements Remembering
         return $this->hasMany(PassRow::class)->orderBy('id');
     }
 
-    /** @return HasMany<RevisionRow, $this> of its undercoat */
-    public function revisions(): HasMany
+    /**
+     * Takes an undercoat that is only advised, or a reason for the one that stands, into the row in hand: no save of the row writes it
+     * down.
+     *
+     * @param array<string, mixed> $row
+     */
+    public function advise(array $row): void
     {
-        return $this->hasMany(RevisionRow::class)->orderBy('number');
+        $before = $this->isOnlyAdvised() ? $this->advised[0] ?? null : $this->undercoat;
+        $this->undercoat = $row;
+        $this->undercoat_stale = false;
+        $this->syncOriginalAttributes(['undercoat', 'undercoat_stale']);
+        $this->advised = [$before, (string) $this->getAttributes()['undercoat']];
     }
 
-    public function standsAt(): int
+    /** Whether its undercoat is as advised, and not as it is written down. */
+    public function isOnlyAdvised(): bool
     {
-        return $this->undercoat_version;
+        return $this->advised !== null && ($this->getAttributes()['undercoat'] ?? null) === $this->advised[1];
     }
 
-    public function highest(): int
+    /** @return array<string, mixed>|null the undercoat that is written down */
+    public function keptUndercoat(): ?array
     {
-        return $this->undercoat_counter;
+        return $this->isOnlyAdvised() ? $this->advised[0] ?? null : $this->undercoat;
     }
 
-    public function stand(int $at, int $highest): void
+    /**
+     * Writes this undercoat down, whatever stood in the row in hand.
+     *
+     * @param array<string, mixed> $row
+     */
+    public function keep(array $row): void
     {
-        [$this->undercoat_version, $this->undercoat_counter] = [$at, $highest];
+        $this->undercoat = $row;
+        $this->undercoat_stale = false;
+        unset($this->original['undercoat'], $this->original['undercoat_stale']);
+        $this->save();
+        $this->advised = null;
     }
 
     /** @return HasOne<PlateRow, $this> */
@@ -145,6 +174,9 @@ final class Company extends Model implements Remembering
             'height_mm' => 'float',
             'surface_cm2' => 'float',
             'undercoat' => 'array',
+            'whole' => 'array',
+            'whole_version' => 'integer',
+            'whole_counter' => 'integer',
             'survey' => 'array',
             'looked_over' => 'array',
             'kind' => FigureKind::class,

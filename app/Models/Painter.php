@@ -28,6 +28,7 @@ use Kalokroma\Word\Temperature;
  * @property Way $way
  * @property School $school which ground it likes
  * @property int $stamp rises with every change that makes predictions stale
+ * @property int $written rises with every request that wrote something
  * @property array<string, string>|null $devices what the simulated devices pretend
  * @property array<string, mixed>|null $free when the painter is free, as docs/formats/free.schema.json has it
  * @property array{
@@ -64,8 +65,8 @@ final class Painter extends User
     ];
 
     protected $attributes = [
-        'stamp' => 0, 'school' => 'open', 'extraction' => true, 'solvents' => true, 'wet_palette' => true, 'metal_brush' => true,
-        'temperature' => 'C', 'length' => 'mm',
+        'stamp' => 0, 'written' => 0, 'school' => 'open', 'extraction' => true, 'solvents' => true, 'wet_palette' => true,
+        'metal_brush' => true, 'temperature' => 'C', 'length' => 'mm',
     ];
 
     protected $hidden = ['password', 'remember_token'];

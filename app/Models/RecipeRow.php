@@ -13,16 +13,16 @@ use Kalokroma\Recipe\Technique\Way;
  * @property int $id
  * @property int $painter_id
  * @property int $area_id
- * @property string $hex colour it was drafted for
+ * @property string $drafted_colour the colour that was wanted then, #rrggbb
  * @property Way $way
- * @property array<string, mixed> $plan as the workshop's PlanRows writes it
+ * @property array<string, mixed> $plan as the workshop's PlanMapper writes it
  * @property array{relief: string, material: string} $drafted_for what the area was like then
  * @property list<string> $strip predicted plane colours from the undercoat up, for small drawings
  * @property bool $stale whether strip and takes have to be worked out again
  * @property array<string, array{ml: float|null, off: float|null, paints: list<string>}>|null $takes what each step takes on one figure,
  *   how far its mix is off, and ids of
  *   its paints, by key
- * @property array<string, mixed>|null $options what was asked of the ladder, as the workshop's PlanRows reads it
+ * @property array<string, mixed>|null $options what was asked of the ladder, as the workshop's PlanMapper reads it
  * @property int $version number of the revision it stands at
  * @property int $counter highest number a revision of it ever had
  * @property int|null $follows_id recipe it is "as that one, except …"

@@ -15,7 +15,8 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $key as the browser made it
  * @property string $asked hash of what was asked for
  * @property int $status of the answer
- * @property string $body the answer, compressed
+ * @property array<array-key, mixed>|null $outcome what the change came to, where the answer is made from it anew
+ * @property string $body the answer, compressed; empty where it is made anew
  * @property CarbonImmutable $created_at
  */
 final class ReplyRow extends Model
@@ -37,6 +38,6 @@ final class ReplyRow extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['status' => 'integer', 'created_at' => 'immutable_datetime'];
+        return ['status' => 'integer', 'outcome' => 'array', 'created_at' => 'immutable_datetime'];
     }
 }

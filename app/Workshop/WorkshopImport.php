@@ -12,22 +12,26 @@ use App\Models\Company;
 use App\Models\Painter;
 use App\Workshop\Figure\CompanyWriter;
 use App\Workshop\Figure\PlateDesk;
+use App\Workshop\Plan\PlanMapper;
 use App\Workshop\Recipe\DraftWish;
-use App\Workshop\Recipe\PlanRows;
-use App\Workshop\Recipe\RecipeEdits;
 use App\Workshop\Recipe\RecipeMoves;
 use App\Workshop\Record\BenchDesk;
 use App\Workshop\Record\Did;
 use App\Workshop\Record\Doing;
 use App\Workshop\Record\Recording;
 use App\Workshop\Shelf\StockDesk;
+use App\Workshop\Undercoat\UndercoatEdits;
 use App\Workshop\Undercoat\WholeEdits;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
+use Kalokroma\Recipe\Change\DifferStep;
+use Kalokroma\Recipe\Change\StepChange;
+use Kalokroma\Recipe\Plan\Who;
 use Kalokroma\Recipe\Technique\Stage;
 use Kalokroma\Recipe\Technique\Technique;
 use Kalokroma\Recipe\Technique\Way;
 use Kalokroma\Record\Instant;
+use Kalokroma\Shelf\Mix;
 use Kalokroma\Shelf\Movement;
 use Kalokroma\Undercoat\Kind;
 use Kalokroma\Undercoat\Spray;
@@ -183,7 +187,7 @@ final class WorkshopImport
             'thin' => null,
         ], $sprays);
         if ($said !== []) {
-            $studio->undercoatEdits->sequence($company, $said);
+            (new UndercoatEdits($studio))->sequence($company, $said);
         }
     }
 
@@ -198,27 +202,24 @@ final class WorkshopImport
                 self::areaOf($studio->painter, $given['follows']['company'], $given['follows']['area'])->load('recipe'),
             );
         } else {
-            $studio->drafting->draft($company, $area, new DraftWish($hex, $way, PlanRows::wish($given), $given['start'] ?? null));
+            $studio->drafting->draft($company, $area, new DraftWish($hex, $way, PlanMapper::wish($given), $given['start'] ?? null));
         }
         foreach ($given['adds'] ?? [] as $start) {
-            $studio->drafting->draft($company, $area, new DraftWish($hex, $way, PlanRows::wish($given), $start));
+            $studio->drafting->draft($company, $area, new DraftWish($hex, $way, PlanMapper::wish($given), $start));
         }
-        $edits = new RecipeEdits($studio);
         foreach ($given['coats'] ?? [] as $key => $coats) {
-            $edits->apply($company, $area->load('recipe'), ['kind' => 'change', 'key' => (string) $key, 'coats' => $coats], null);
+            $studio->plans->change($company, $area, new StepChange((string) $key, handling: ['coats' => $coats]), null);
         }
         foreach ($given['omitted'] ?? [] as $key) {
-            $edits->apply($company, $area->load('recipe'), ['kind' => 'change', 'key' => $key, 'omitted' => true], null);
+            $studio->plans->change($company, $area, new StepChange($key, handling: ['omitted' => true]), null);
         }
         foreach ($given['differs'] ?? [] as $differs) {
-            $edit = ['kind' => 'differ', 'key' => $differs['step'], 'who' => $differs['figures']];
-            $edits->apply($company, $area->load('recipe'), $edit, null);
+            $who = Who::from($differs['figures'])->among($company->count);
+            $studio->plans->change($company, $area, new DifferStep($differs['step'], $who), null);
             $paint = $studio->shelf->named($differs['paint']) ?? throw UnreadableFile::because(
                 sprintf('%s is not on the shelf: a step of %s differs in it.', $differs['paint'], $area->name),
             );
-            $edits->apply($company, $area->load('recipe'), [
-                'kind' => 'change', 'key' => $differs['step'].'-2', 'mix' => [['paint_id' => (int) $paint->id, 'parts' => 1]],
-            ], null);
+            $studio->plans->change($company, $area, new StepChange($differs['step'].'-2', Mix::single($paint)), null);
         }
     }
 

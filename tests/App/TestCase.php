@@ -10,6 +10,7 @@ use Carbon\CarbonImmutable;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Foundation\Testing\TestCase as LaravelTestCase;
 use Illuminate\Support\Facades\Cache;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use Symfony\Component\HttpFoundation\Response;
 use Tests\Clock;
@@ -66,6 +67,40 @@ abstract class TestCase extends LaravelTestCase
     {
         $this->flushSession();
         $this->actingAs($painter);
+    }
+
+    /**
+     * As a page sends it: a change of a plan says which version it was made on, the one that stands unless the test names another.
+     *
+     * @param string $method
+     * @param string $uri
+     * @param array<mixed> $data
+     * @param array<string, string> $headers
+     * @param int $options
+     *
+     * @return TestResponse<Response>
+     */
+    public function json($method, $uri, array $data = [], array $headers = [], $options = 0): TestResponse
+    {
+        $version = $method === 'GET' || isset($data['version']) ? null : self::version($uri, $data);
+
+        return parent::json($method, $uri, $version === null ? $data : ['version' => $version] + $data, $headers, $options);
+    }
+
+    /** @param array<mixed> $data */
+    private static function version(string $uri, array $data): ?int
+    {
+        $number = static fn (string $table, string $column, string $by, string $id): int => (int) DB::table($table)
+            ->where($by, (int) $id)->value($column);
+        if (preg_match('~^/?api/areas/(\d+)/recipe~', $uri, $of) === 1) {
+            return $number('recipes', 'version', 'area_id', $of[1]);
+        }
+        if (preg_match('~^/?api/companies/(\d+)/undercoat~', $uri, $of) !== 1) {
+            return null;
+        }
+        $isOfWhole = str_contains($uri, '/whole') || str_starts_with(is_string($data['key'] ?? null) ? $data['key'] : '', 'whole-');
+
+        return $number('companies', $isOfWhole ? 'whole_version' : 'undercoat_version', 'id', $of[1]);
     }
 
     /**

@@ -228,11 +228,11 @@ final class UndercoatTest extends TestCase
         $area = (int) AreaRow::query()->value('id');
         $marks = fn (): string => (string) json_encode($this->getJson("/api/areas/$area/recipe")->json('steps.*.marks'));
         self::assertStringNotContainsString('The light sketch spans', $marks());
-        $kept = $this->putJson($this->url('/keeps'), ['areas' => [$area]])->assertOk();
+        $kept = $this->putJson($this->url('/keeps'), ['areas' => [['id' => $area, 'keeps' => true]]])->assertOk();
         $keeping = array_filter((array) $kept->json('keeps'), static fn (array $k): bool => $k['keeps']);
         self::assertSame([$area], array_column($keeping, 'id'));
         self::assertStringContainsString('The light sketch spans', $marks());
-        $this->putJson($this->url('/keeps'), ['areas' => []])->assertOk();
+        $this->putJson($this->url('/keeps'), ['areas' => [['id' => $area, 'keeps' => false]]])->assertOk();
         self::assertStringNotContainsString('The light sketch spans', $marks());
     }
 

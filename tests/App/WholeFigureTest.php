@@ -75,7 +75,7 @@ final class WholeFigureTest extends TestCase
         $this->signIn();
         $areas = $this->drafted();
         $this->add(['technique' => 'pigment-powder', 'tiny' => true])->assertOk();
-        $version = $this->recipe($areas[0])->json('undercoat.version');
+        $version = $this->recipe($areas[0])->json('whole.version');
         $this->edit([
             'key' => 'whole-2', 'version' => $version, 'place' => ['part' => 'the lower third'], 'note' => 'not too much',
         ])->assertOk();
@@ -83,7 +83,7 @@ final class WholeFigureTest extends TestCase
         self::assertSame(['the lower third', 'not too much'], [$step['place'], $step['note']]);
         $this->assertRefused(409, 'another window', $this->edit(['key' => 'whole-2', 'version' => $version, 'late' => true]));
 
-        $this->postJson($this->url('undercoat/undo'))->assertOk();
+        $this->postJson($this->url('undercoat/whole/undo'))->assertOk();
         self::assertSame('', self::whole($this->recipe($areas[0]))[0]['place']);
         $this->edit(['key' => 'whole-2', 'without' => [$areas[0]]])->assertOk();
         self::assertSame([], self::whole($this->recipe($areas[0])));
@@ -100,7 +100,7 @@ final class WholeFigureTest extends TestCase
     {
         $this->signIn();
         $areas = $this->drafted();
-        $seen = $this->recipe($areas[0])->json('undercoat.version');
+        $seen = $this->recipe($areas[0])->json('whole.version');
         $this->add(['technique' => 'gloss-varnish', 'tiny' => true, 'version' => $seen])->assertOk();
         $late = $this->add(['technique' => 'matt-varnish', 'tiny' => true, 'version' => $seen]);
         $this->assertRefused(409, 'was changed in another window', $late);

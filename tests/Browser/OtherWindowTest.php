@@ -38,7 +38,8 @@ final class OtherWindowTest extends SampleWorkshop
         $this->hands->press('One more', 'aside');
         $this->hands->see('as computed, 2');
         $this->hands->seeNot(self::CLASH);
-        $this->other('POST', 'companies/1/undercoat/edits', ['key' => 'undercoat', 'coats' => 7]);
+        $version = $this->other('GET', 'companies/1/undercoat')['version'];
+        $this->other('POST', 'companies/1/undercoat/edits', ['key' => 'undercoat', 'coats' => 7, 'version' => $version]);
         $this->hands->press('One fewer', 'aside');
         $this->hands->see('The undercoat '.self::CLASH);
         $this->hands->press('Save mine');

@@ -261,7 +261,9 @@ final class RecipeTest extends SampleWorkshop
         $this->hands->press('One more');
         $this->hands->see('coats of basecoat');
         // Another window goes on meanwhile; this one does not know.
-        $this->hands->ask($this->post('/api/areas/7/recipe/edits', ['kind' => 'change', 'key' => 'highlight', 'coats' => 3]));
+        $version = $this->hands->ask("return fetch('/api/areas/7/recipe').then((r) => r.json()).then((r) => r.version);");
+        $edit = ['kind' => 'change', 'key' => 'highlight', 'coats' => 3, 'version' => $version];
+        self::assertSame(200, $this->hands->ask($this->post('/api/areas/7/recipe/edits', $edit)));
         $this->hands->pressBeginning('Wash all over', 'main ol');
         $this->hands->click('//label[contains(@class, "omit")]/input');
         $this->hands->see('Two versions of this recipe');

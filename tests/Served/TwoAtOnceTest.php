@@ -32,13 +32,23 @@ final class TwoAtOnceTest extends TestCase
         $paint = $this->paint($one);
         $before = (float) $paint['left_ml'];
         $requests = [];
+        $page = substr($edits, 0, -strlen('/edits'));
+        $seen = $one->ask('GET', $page)['body'];
         for ($i = 0; $i < 15; ++$i) {
-            $requests[] = $one->request('POST', $edits, ['kind' => 'change', 'key' => 'basecoat', 'coats' => 1 + $i % 4]);
+            $edit = ['kind' => 'change', 'key' => 'basecoat', 'coats' => 1 + $i % 4, 'version' => $seen['version']];
+            $requests[] = $one->request('POST', $edits, $edit);
             $requests[] = $other->request('POST', '/api/paints/'.$paint['id'].'/movements', ['kind' => 'used', 'ml' => '0.02']);
         }
         $answers = Visitor::together($requests);
 
-        self::assertSame([200], array_values(array_unique(array_column($answers, 'status'))));
+        $statuses = array_count_values(array_column($answers, 'status'));
+        ksort($statuses);
+        self::assertSame([200 => 16, 202 => 14], $statuses, 'one edit is kept, fourteen aside');
+        $now = $one->ask('GET', $page)['body'];
+        self::assertSame(14, count($now['aside']) - count($seen['aside']), 'and none is lost');
+        foreach ($now['aside'] as $aside) {
+            $one->ask('POST', $page.'/aside/'.$aside['id'], ['take' => false, 'version' => $now['version']]);
+        }
         $left = (float) $one->ask('GET', '/api/paints/'.$paint['id'].'/movements')['body']['left_ml'];
         self::assertEqualsWithDelta($before - 15 * 0.02, $left, 1e-6, 'fifteen were taken, none was lost or taken twice');
     }

@@ -32,7 +32,7 @@ final class BookView
         foreach ($studio->shelf->paints() as $paint) {
             $owned += $paint->isAtHand() ? [mb_strtolower($paint->name) => true] : [];
         }
-        $areas = AreaRow::query()->with('company')->orderBy('company_id')->orderBy('position')->get();
+        $areas = AreaRow::query()->with('company', 'recipe')->orderBy('company_id')->orderBy('position')->get();
 
         return [
             'total' => count($rows),
@@ -50,6 +50,7 @@ final class BookView
                 'company' => $a->company->name,
                 'name' => $a->name,
                 'material' => $a->material->value,
+                'version' => $a->recipe->version ?? 0,
             ])->all()),
         ];
     }

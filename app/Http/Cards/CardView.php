@@ -68,7 +68,7 @@ final class CardView
                 $area->relief->words(),
                 round($area->toCore($company)->surfaceCm2, 1),
             ),
-            'colour' => $recipe->hex ?? $area->hex,
+            'colour' => $recipe->drafted_colour ?? $area->hex,
             'way' => $recipe?->way->words() ?? '',
             'like' => $differences === [] ? '' : implode('; ', array_column($differences, 'words')),
             'findings' => array_map(static fn (Finding $f): string => $f->sentence(), $plan->findings ?? []),

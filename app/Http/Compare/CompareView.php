@@ -22,7 +22,7 @@ use Kalokroma\Recipe\Change\Applying;
 use Kalokroma\Recipe\Draft\Specials;
 use Kalokroma\Recipe\Ground\GroundLaid;
 use Kalokroma\Recipe\Judge\Ending;
-use Kalokroma\Recipe\Ladder\Contrast;
+use Kalokroma\Recipe\Plan\Contrast;
 use Kalokroma\Recipe\Predict\StepOutcome;
 use Kalokroma\Recipe\Technique\Way;
 
@@ -133,7 +133,7 @@ final class CompareView
     /** How far the planes of an area end from the colour that is wanted there, CIEDE2000; null where there is none. */
     private static function off(ComparedArea $area, ComparedSide $side): ?float
     {
-        $hex = $area->area->recipe->hex ?? $area->area->hex;
+        $hex = $area->area->recipe->drafted_colour ?? $area->area->hex;
 
         $end = $side->sum->ends[$area->area->id] ?? null;
 

@@ -111,6 +111,7 @@ final class CompanyView
             'fragile' => $area->fragile,
             'notes' => $area->notes,
             'planned' => $area->recipe !== null,
+            'version' => $area->recipe->version ?? 0,
             'strip' => $area->recipe->strip ?? [],
             'off' => self::off($area),
             'tones' => AreaTones::of($area),
@@ -124,7 +125,7 @@ final class CompanyView
         if ($area->recipe === null || count($strip) !== 4) {
             return null;
         }
-        $off = Ending::apart(Srgb::fromHex($strip[2])->toLab(), Srgb::fromHex($area->recipe->hex)->toLab());
+        $off = Ending::apart(Srgb::fromHex($strip[2])->toLab(), Srgb::fromHex($area->recipe->drafted_colour)->toLab());
 
         return $off > Ending::FAR ? round($off, 1) : null;
     }

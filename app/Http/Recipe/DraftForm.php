@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace App\Http\Recipe;
 
+use App\Workshop\Plan\PlanMapper;
 use App\Workshop\Recipe\DraftWish;
-use App\Workshop\Recipe\PlanRows;
 use App\Workshop\Shelf\ShelfRows;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
-use Kalokroma\Recipe\Ladder\Contrast;
-use Kalokroma\Recipe\Ladder\GivenLadder;
-use Kalokroma\Recipe\Ladder\LadderWish;
-use Kalokroma\Recipe\Ladder\LightToward;
-use Kalokroma\Recipe\Ladder\ShadeToward;
+use Kalokroma\Recipe\Plan\Contrast;
+use Kalokroma\Recipe\Plan\GivenLadder;
+use Kalokroma\Recipe\Plan\LadderWish;
+use Kalokroma\Recipe\Plan\LightToward;
+use Kalokroma\Recipe\Plan\ShadeToward;
 use Kalokroma\Recipe\Technique\Level;
 use Kalokroma\Recipe\Technique\Way;
 use Kalokroma\Shelf\Mix;
@@ -59,7 +59,7 @@ final class DraftForm extends FormRequest
 
     public function wish(ShelfRows $shelf): LadderWish
     {
-        $wish = PlanRows::wish($this->validated());
+        $wish = PlanMapper::wish($this->validated());
         $mixes = $this->filled('ladder') ? array_map(
             static fn (string $mix): Mix => $shelf->mix(array_map(static function (string $part): array {
                 [$paint, $parts] = explode(':', $part);

@@ -20,30 +20,44 @@ final class DraftManyController extends Controller
 
     public function draft(Request $request, Company $company): JsonResponse
     {
-        $said = $request->validate(
-            ['batch' => ['required', 'string', self::BATCH], 'all' => ['sometimes', 'boolean']],
-            ['batch.*' => 'An action over many areas has a name of 8 to 40 letters, digits and dashes.'],
-        );
-        $company->load('areas.recipe', 'records');
-        $answer = (new DraftMany($this->studio($request)))->draft(
-            $company,
-            $said['batch'],
-            (bool) ($said['all'] ?? false),
-            (float) config('kalokroma.answers_within_s'),
-        );
-
-        return new JsonResponse([
-            'done' => array_map(self::drafted(...), $answer['done']),
-            'left' => self::named($answer['left']),
-            'uncoloured' => self::named($answer['uncoloured']),
+        $said = $request->validate([
+            'batch' => ['required', 'string', self::BATCH],
+            'all' => ['sometimes', 'boolean'],
+            'versions' => ['present_if:all,true', 'array'],
+            'versions.*' => ['integer', 'min:0'],
+        ], [
+            'batch.*' => 'An action over many areas has a name of 8 to 40 letters, digits and dashes.',
+            'versions.*' => 'Say which versions of the recipes are drafted again: reload the page.',
         ]);
+        $studio = $this->studio($request);
+
+        return self::keeping($request, static function () use ($studio, $company, $said): array {
+            $company->load('areas.recipe', 'records');
+            $answer = (new DraftMany($studio))->draft(
+                $company,
+                $said['batch'],
+                (bool) ($said['all'] ?? false),
+                array_map(intval(...), $said['versions'] ?? []),
+            );
+
+            return [
+                'done' => array_map(self::drafted(...), $answer['done']),
+                'left' => self::named($answer['left']),
+                'uncoloured' => self::named($answer['uncoloured']),
+                'changed' => self::named($answer['changed']),
+            ];
+        }, static fn (array $outcome): JsonResponse => new JsonResponse($outcome));
     }
 
     public function undo(Request $request, Company $company, string $batch): JsonResponse
     {
-        $answer = (new DraftMany($this->studio($request)))->undo($company->load('areas.recipe', 'records'), $batch);
+        $studio = $this->studio($request);
 
-        return new JsonResponse(['undone' => self::named($answer['undone']), 'kept' => self::named($answer['kept'])]);
+        return self::keeping($request, static function () use ($studio, $company, $batch): array {
+            $answer = (new DraftMany($studio))->undo($company->load('areas.recipe', 'records'), $batch);
+
+            return ['undone' => self::named($answer['undone']), 'kept' => self::named($answer['kept'])];
+        }, static fn (array $outcome): JsonResponse => new JsonResponse($outcome));
     }
 
     /** @return array<string, mixed> */

@@ -13,7 +13,7 @@ final class ElsewhereForm extends FormRequest
     public function rules(): array
     {
         return [
-            'version' => ['nullable', 'integer', 'min:0'],
+            'version' => ['required', 'integer', 'min:0'],
             'areas' => ['required', 'array', 'min:1', 'max:60'],
             'areas.*' => ['integer'],
             'what' => ['required', 'in:add,drop,alike'],
@@ -23,7 +23,11 @@ final class ElsewhereForm extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['areas.*' => 'Choose at least one other area.', 'what.*' => 'Say whether the step is added, dropped or done alike there.'];
+        return [
+            'version.*' => 'Say which version of the recipe was seen: reload the page.',
+            'areas.*' => 'Choose at least one other area.',
+            'what.*' => 'Say whether the step is added, dropped or done alike there.',
+        ];
     }
 
     /** @return list<int> */

@@ -5,11 +5,12 @@ declare(strict_types=1);
 namespace App\Http\Recipe;
 
 use App\Http\Shared\Controller;
+use App\Http\Shared\LateAnswer;
 use App\Http\Shared\Seen;
 use App\Models\AreaRow;
 use App\Models\RevisionRow;
-use App\Workshop\Recipe\RecipeEdits;
 use App\Workshop\Studio;
+use Closure;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
@@ -18,7 +19,7 @@ final class RecipeController extends Controller
 {
     public function show(Request $request, AreaRow $area): JsonResponse
     {
-        return $this->answer($this->studio($request), $area->among());
+        return new JsonResponse(RecipeView::of($this->studio($request), $area->among()));
     }
 
     public function vocabulary(Request $request): JsonResponse
@@ -38,22 +39,22 @@ final class RecipeController extends Controller
 
     public function draft(DraftForm $request, AreaRow $area): JsonResponse
     {
-        $studio = $this->studio($request);
-        $area = $area->among();
-        $wish = $request->draft($this->painter($request)->way, $studio->shelf);
-        $aside = $studio->drafting->draft($area->company, $area, $wish, Seen::number($request));
-
-        return $this->answer($studio, $area, $aside);
+        return $this->kept($request, $area, static fn (Studio $studio, AreaRow $area): array => [$studio->drafting->draft(
+            $area->company,
+            $area,
+            $request->draft($studio->painter->way, $studio->shelf),
+            $area->recipe === null ? null : Seen::required($request),
+        )]);
     }
 
     public function edit(EditForm $request, AreaRow $area): JsonResponse
     {
-        $area = $area->among();
-
-        $studio = $this->studio($request);
-        $aside = (new RecipeEdits($studio))->apply($area->company, $area, $request->edit(), Seen::number($request));
-
-        return $this->answer($studio, $area, $aside);
+        return $this->kept($request, $area, static fn (Studio $studio, AreaRow $area): array => $studio->plans->change(
+            $area->company,
+            $area,
+            $request->change($studio, $area->company, $area),
+            Seen::required($request),
+        ));
     }
 
     public function undo(Request $request, AreaRow $area): JsonResponse
@@ -69,11 +70,13 @@ final class RecipeController extends Controller
     /** Takes what another window changed, or lets it go. */
     public function decide(Request $request, AreaRow $area, int $aside): JsonResponse
     {
-        $studio = $this->studio($request);
-        $area = $area->among();
-        (new RecipeEdits($studio))->decide($area->company, $area, $aside, $request->boolean('take'));
+        $seen = Seen::required($request);
 
-        return $this->answer($studio, $area);
+        return $this->kept($request, $area, static function (Studio $studio, AreaRow $area) use ($request, $aside, $seen): array {
+            $studio->plans->decide($area->company, $area->id, $aside, $request->boolean('take'), $seen);
+
+            return [];
+        });
     }
 
     public function alternatives(Request $request, AreaRow $area, string $step): JsonResponse
@@ -95,20 +98,29 @@ final class RecipeController extends Controller
 
     private function stepped(Request $request, AreaRow $area, int $direction): JsonResponse
     {
-        $studio = $this->studio($request);
-        $area = $area->among();
-        (new RecipeEdits($studio))->step(
-            $area->company,
-            $area,
-            $direction,
-            Seen::number($request),
-        );
+        $seen = Seen::required($request);
 
-        return $this->answer($studio, $area);
+        return $this->kept($request, $area, static function (Studio $studio, AreaRow $area) use ($direction, $seen): array {
+            $studio->plans->step($area->company, $area->id, $direction, $seen);
+
+            return [];
+        });
     }
 
-    private function answer(Studio $studio, AreaRow $area, ?RevisionRow $aside = null): JsonResponse
+    /**
+     * A change of this recipe, and what came of it.
+     *
+     * @param Closure(Studio, AreaRow): list<RevisionRow|null> $change tells what was kept aside
+     */
+    private function kept(Request $request, AreaRow $area, Closure $change): LateAnswer
     {
-        return new JsonResponse(RecipeView::of($studio, $area), $aside === null ? 200 : 202);
+        $area = $area->among();
+        $studio = $this->studio($request);
+
+        return self::keeping(
+            $request,
+            static fn (): array => ['is_aside' => array_filter($change($studio, $area)) !== []],
+            static fn (array $outcome): JsonResponse => new JsonResponse(RecipeView::of($studio, $area), $outcome['is_aside'] ? 202 : 200),
+        );
     }
 }

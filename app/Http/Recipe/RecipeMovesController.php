@@ -10,6 +10,7 @@ use App\Models\AreaRow;
 use App\Models\BookRow;
 use App\Models\RecipeRow;
 use App\Workshop\Recipe\RecipeMoves;
+use Closure;
 use DomainException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -27,17 +28,12 @@ final class RecipeMovesController extends Controller
 
     public function told(Request $request, AreaRow $area): JsonResponse
     {
-        $area = $area->among();
         $text = self::text($request);
 
-        return $this->answer(
-            $request,
-            $area,
-            static fn (RecipeMoves $moves): array => [
-                'notes' => $moves->told($area->company, $area, $text, $request->boolean('add')),
-                'changes' => [],
-            ],
-        );
+        return $this->answer($request, $area, static fn (RecipeMoves $moves, AreaRow $area): array => [
+            'notes' => $moves->told($area->company, $area, $text, $request->boolean('add')),
+            'changes' => [],
+        ]);
     }
 
     private static function text(Request $request): string
@@ -52,36 +48,28 @@ final class RecipeMovesController extends Controller
 
     public function replace(Request $request, AreaRow $area): JsonResponse
     {
-        $area = $area->among();
-        return $this->answer(
-            $request,
-            $area,
-            static fn (RecipeMoves $moves): array => ['notes' => [], 'changes' => self::changes($moves->replace($area->company, $area))],
-        );
+        return $this->answer($request, $area, static fn (RecipeMoves $moves, AreaRow $area): array => [
+            'notes' => [],
+            'changes' => self::changes($moves->replace($area->company, $area)),
+        ]);
     }
 
     public function fromBook(Request $request, AreaRow $area): JsonResponse
     {
-        $area = $area->among();
         $book = BookRow::query()->findOrFail($request->integer('book_id'));
 
-        return $this->answer(
-            $request,
-            $area,
-            static fn (RecipeMoves $moves): array => [
-                'notes' => [],
-                'changes' => self::changes($moves->fromBook($area->company, $area, $book)),
-            ],
-        );
+        return $this->answer($request, $area, static fn (RecipeMoves $moves, AreaRow $area): array => [
+            'notes' => [],
+            'changes' => self::changes($moves->fromBook($area->company, $area, $book)),
+        ]);
     }
 
     public function follow(Request $request, AreaRow $area): JsonResponse
     {
-        $area = $area->among();
         $model = $request->filled('area_id') ? AreaRow::query()->with('recipe')->findOrFail($request->integer('area_id')) : null;
+        $as = $request->input('as') === RecipeRow::METHOD ? RecipeRow::METHOD : RecipeRow::EVERYTHING;
 
-        return $this->answer($request, $area, static function (RecipeMoves $moves) use ($request, $area, $model): array {
-            $as = $request->input('as') === RecipeRow::METHOD ? RecipeRow::METHOD : RecipeRow::EVERYTHING;
+        return $this->answer($request, $area, static function (RecipeMoves $moves, AreaRow $area) use ($model, $as): array {
             $moves->follow($area->company, $area, $model, $as);
 
             return ['notes' => [], 'changes' => []];
@@ -91,9 +79,7 @@ final class RecipeMovesController extends Controller
     /** The same step in other areas: added, dropped, or done alike. */
     public function elsewhere(ElsewhereForm $request, AreaRow $area, string $step): JsonResponse
     {
-        $area = $area->among();
-
-        return $this->answer($request, $area, static function (RecipeMoves $moves) use ($request, $area, $step): array {
+        return $this->answer($request, $area, static function (RecipeMoves $moves, AreaRow $area) use ($request, $step): array {
             $without = $moves->elsewhere($area->company, $area, $step, $request->areas(), $request->what());
 
             return [
@@ -119,8 +105,7 @@ final class RecipeMovesController extends Controller
 
     public function mend(Request $request, AreaRow $area, string $step): JsonResponse
     {
-        $area = $area->among();
-        return $this->answer($request, $area, static function (RecipeMoves $moves) use ($request, $area, $step): array {
+        return $this->answer($request, $area, static function (RecipeMoves $moves, AreaRow $area) use ($request, $step): array {
             $beside = $moves->mend($area->company, $area, $step, (string) $request->string('mishap'), self::on($request));
 
             return [
@@ -154,12 +139,17 @@ final class RecipeMovesController extends Controller
         return $request->filled('on') ? $request->integer('on') : null;
     }
 
-    /** @param callable(RecipeMoves): array{notes: list<mixed>, changes: list<mixed>} $move */
-    private function answer(Request $request, AreaRow $area, callable $move): JsonResponse
+    /** @param Closure(RecipeMoves, AreaRow): array{notes: list<mixed>, changes: list<mixed>} $move */
+    private function answer(Request $request, AreaRow $area, Closure $move): JsonResponse
     {
+        $area = $area->among();
         $studio = $this->studio($request);
-        $said = $move(new RecipeMoves($studio, Seen::number($request)));
+        $seen = $area->recipe === null ? null : Seen::required($request);
 
-        return new JsonResponse(['recipe' => RecipeView::of($studio, $area)] + $said);
+        return self::keeping(
+            $request,
+            static fn (): array => $move(new RecipeMoves($studio, $seen), $area),
+            static fn (array $said): JsonResponse => new JsonResponse(['recipe' => RecipeView::of($studio, $area)] + $said),
+        );
     }
 }

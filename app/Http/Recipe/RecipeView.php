@@ -11,12 +11,13 @@ use App\Http\Undercoat\WholeView;
 use App\Models\AreaRow;
 use App\Models\RecipeRow;
 use App\Models\RevisionRow;
-use App\Workshop\Recipe\PlanRows;
+use App\Workshop\Plan\AreaMapper;
+use App\Workshop\Plan\PlanMapper;
 use App\Workshop\Recipe\RecipeFollowing;
-use App\Workshop\Recipe\RecipeHistory;
 use App\Workshop\Recipe\RecipeRows;
 use App\Workshop\Record\BenchDesk;
 use App\Workshop\State\History;
+use App\Workshop\State\HistoryMarks;
 use App\Workshop\Studio;
 use Kalokroma\Colour\Srgb;
 use Kalokroma\Figure\Area;
@@ -37,7 +38,11 @@ use Kalokroma\Recipe\Technique\Way;
 use Kalokroma\Record\Progress;
 use Kalokroma\Word\Finding;
 
-/** The Recipe page of one area. */
+/**
+ * The Recipe page of one area.
+ *
+ * @phpstan-import-type AreaState from AreaMapper
+ */
 final class RecipeView
 {
     /** @return array<string, mixed> expects company.areas.recipe and company.records loaded */
@@ -49,19 +54,21 @@ final class RecipeView
         $outcomes = $studio->predictions->outcomes($company, $area, $recipe);
         $plan = $recipe === null ? null : $studio->predictions->laid($company, $area, $recipe)->plan;
 
+        $marks = History::marks($company, $recipe);
+
         return [
             'company' => CompanyView::of($company),
             'area' => CompanyView::area($area, $company),
             'drafted' => $recipe !== null,
             'outdated' => RecipeRows::outdated($area),
-            'colour' => $recipe->hex ?? $area->hex,
+            'colour' => $recipe->drafted_colour ?? $area->hex,
             ...self::wished($studio, $area),
             'version' => $recipe->version ?? 0,
             'findings' => array_map(static fn (Finding $f): string => $f->sentence(), $plan->findings ?? []),
             'part' => self::part($studio, $area),
-            ...self::history($studio, $area),
-            'undercoat' => UndercoatView::version($studio, $company),
-            'whole' => WholeView::of($studio, $company),
+            ...self::history($studio, $area, $marks['recipe']),
+            'undercoat' => UndercoatView::version($studio, $company, $marks['undercoat']),
+            'whole' => WholeView::of($studio, $company, $marks['whole']),
             'steps' => self::steps($area, $outcomes, self::marks($studio, $area, $plan, $outcomes)),
             'left_out' => array_map(
                 static fn (LeftOut $l): array => ['stage' => $l->stage->value, 'reason' => $l->reason->sentence()],
@@ -79,7 +86,7 @@ final class RecipeView
      */
     private static function ending(AreaRow $area, array $outcomes): ?array
     {
-        $hex = $area->recipe->hex ?? null;
+        $hex = $area->recipe->drafted_colour ?? null;
         if ($hex === null || Undercoated::above($outcomes) === []) {
             return null;
         }
@@ -107,16 +114,15 @@ final class RecipeView
                 static fn (Way $w): array => ['id' => $w->value, 'words' => $w->words()],
                 Way::allowedBy($studio->painter->equipment()),
             ),
-            'options' => PlanRows::options(PlanRows::wish($area->recipe?->options)),
+            'options' => PlanMapper::options(PlanMapper::wish($area->recipe?->options)),
             'starts' => Specials::offered($area->toCore($area->company)),
         ];
     }
 
     /** @return array<string, mixed> what can be had back, what lies aside, and which recipe this one follows */
-    private static function history(Studio $studio, AreaRow $area): array
+    private static function history(Studio $studio, AreaRow $area, ?HistoryMarks $history): array
     {
         $recipe = $area->recipe;
-        $history = $recipe === null ? null : History::marks($recipe);
         $model = $recipe?->follows_id === null ? null : RecipeRow::query()->with('area.company')->find($recipe->follows_id);
 
         return [
@@ -197,7 +203,7 @@ final class RecipeView
             Undercoated::above($outcomes),
             $area->toCore($area->company),
             $studio->painter->equipment(),
-            Srgb::fromHex($area->recipe->hex)->toOklch(),
+            Srgb::fromHex($area->recipe->drafted_colour)->toOklch(),
         ));
     }
 
@@ -252,13 +258,14 @@ final class RecipeView
     private static function asides(Studio $studio, AreaRow $area, RecipeRow $recipe, array $asides): array
     {
         return array_map(static function (RevisionRow $row) use ($studio, $area, $recipe): array {
-            $ghost = $recipe->replicate();
-            RecipeHistory::restore($ghost, $row->state);
+            /** @var AreaState $state */
+            $state = $row->state;
+            $plan = AreaMapper::plan($state, $recipe, $studio->shelf)->plan;
 
             return [
                 'id' => $row->id,
                 'words' => $row->words,
-                'layers' => array_map(StepView::layer(...), $studio->predictions->outcomes($area->company, $area, $ghost)),
+                'layers' => array_map(StepView::layer(...), $studio->predictions->of($area->company, $area, $plan)),
             ];
         }, $asides);
     }

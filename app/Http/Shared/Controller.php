@@ -7,6 +7,7 @@ namespace App\Http\Shared;
 use App\Models\Company;
 use App\Models\Painter;
 use App\Workshop\Studio;
+use Closure;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
@@ -44,12 +45,25 @@ abstract class Controller
         return $left === 0 ? null : new JsonResponse(['recipes_left' => $left], 202);
     }
 
+    /**
+     * A change and, once it is kept, the answer to it. Where the same change is sent again it is not done again.
+     *
+     * @param Closure(): array<array-key, mixed> $change tells what came of it, as JSON can keep it
+     * @param Closure(array<array-key, mixed>): JsonResponse $answer made of what came of it, by somebody who only looks
+     */
+    protected static function keeping(Request $request, Closure $change, Closure $answer): LateAnswer
+    {
+        $known = $request->attributes->get(Writing::OUTCOME);
+
+        return new LateAnswer(is_array($known) ? $known : $change(), $answer);
+    }
+
     /** What the painter works with, read once for this request: ask for it after all writing to the shelf. */
     protected function studio(Request $request): Studio
     {
         $known = $request->attributes->get(Studio::class);
         if (!$known instanceof Studio) {
-            $known = new Studio($this->painter($request), $request->attributes->getBoolean(Writing::class));
+            $known = new Studio($this->painter($request));
             $request->attributes->set(Studio::class, $known);
         }
 

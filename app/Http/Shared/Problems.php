@@ -24,7 +24,7 @@ final class Problems
     public static function register(Exceptions $exceptions): void
     {
         $exceptions->shouldRenderJsonWhen(static fn (Request $request): bool => $request->is('api/*'));
-        $exceptions->dontReport([DomainException::class]);
+        $exceptions->dontReport([DomainException::class, Overtaken::class]);
         $exceptions->render(static function (Throwable $problem, Request $request): ?JsonResponse {
             if (!$request->is('api/*')) {
                 return null;

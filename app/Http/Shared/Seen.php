@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Shared;
 
+use DomainException;
 use Illuminate\Http\Request;
 
 /** What whoever changes something had seen of it: `version`, as an answer gave it. */
@@ -23,5 +24,13 @@ final class Seen
         $version = self::of($request);
 
         return $version !== null && ctype_digit($version) ? (int) $version : null;
+    }
+
+    /** The same where nothing is changed without it. */
+    public static function required(Request $request): int
+    {
+        return self::number($request) ?? throw new DomainException(
+            'Say which version is changed: reload the page, then change it again.',
+        );
     }
 }

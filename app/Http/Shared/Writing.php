@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Shared;
 
+use App\Models\Painter;
 use App\Models\ReplyRow;
+use App\Models\WriteLockConnection;
+use App\Workshop\Studio;
 use Closure;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -14,17 +17,29 @@ use Symfony\Component\HttpFoundation\Response;
 use Throwable;
 
 /**
- * Holds together what belongs together: a request that changes something is one transaction, which takes the write lock before
- * anything is read, and is kept only where its answer says that it went well.
+ * Holds together what belongs together: all that a request writes is one transaction, kept only where its answer says that it went well.
  *
- * With the header Idempotency-Key the answer is kept for a year in the same transaction: the same key again gives that answer
- * and changes nothing; with another question it is refused.
+ * The write lock is taken with the first row that is written. Until then the request has read without it; where another request of the
+ * same painter wrote meanwhile, it is worked out again from what stands now, the last time under the lock from the beginning. A
+ * {@see LateAnswer} is made once all is kept.
+ *
+ * With the header Idempotency-Key the answer, or what it is made from, is kept for a year in the same transaction: the same key again
+ * gives it and changes nothing; with another question it is refused.
  */
 final class Writing
 {
     public const HEADER = 'Idempotency-Key';
 
+    /** Says of an answer that nothing was changed by it. */
+    private const REPLAYED = 'Idempotency-Replayed';
+
+    /** What a change that is sent again came to the first time. */
+    public const OUTCOME = self::class.'.outcome';
+
     private const KEY = '/^[A-Za-z0-9_-]{8,64}$/D';
+
+    /** How often it is worked out without the lock. */
+    private const TRIES = 3;
 
     /** @param Closure(Request): Response $next */
     public function handle(Request $request, Closure $next): Response
@@ -36,25 +51,78 @@ final class Writing
         if ($key !== null && preg_match(self::KEY, $key) !== 1) {
             return self::refused(422, 'The header '.self::HEADER.' is 8 to 64 letters, digits, - and _.');
         }
-
-        $request->attributes->set(self::class, true);
-
-        return self::locked(fn (): Response => $this->once($request, $key, $next));
+        for ($try = 1; ; ++$try) {
+            $answer = $this->tried($request, $key, $next, $try > self::TRIES);
+            if ($answer !== null) {
+                return $answer;
+            }
+            self::forget($request);
+        }
     }
 
-    /** @param Closure(): Response $work */
-    private static function locked(Closure $work): Response
+    /**
+     * @param Closure(Request): Response $next
+     *
+     * @return Response|null null where another request was faster
+     */
+    private function tried(Request $request, ?string $key, Closure $next, bool $lockFirst): ?Response
     {
-        DB::beginTransaction();
+        $painter = $request->user();
+        $connection = DB::connection();
+        assert($painter instanceof Painter && $connection instanceof WriteLockConnection);
+        $overtaken = false;
+        $connection->whenWriting(static function () use ($painter, $lockFirst, &$overtaken): void {
+            if ($lockFirst) {
+                $painter->refresh();
+            }
+            $counted = DB::table('painters')->where('id', $painter->id)->where('written', $painter->written)->increment('written');
+            if ($counted === 0) {
+                $overtaken = true;
+                throw new Overtaken();
+            }
+        });
         try {
-            $answer = $work();
+            if ($lockFirst) {
+                $connection->lockNow();
+            }
+            $answer = $this->once($request, $key, $next);
         } catch (Throwable $problem) {
-            DB::rollBack();
+            $connection->settle(false);
+            if ($problem instanceof Overtaken) {
+                return null;
+            }
             throw $problem;
         }
-        $answer->isSuccessful() ? DB::commit() : DB::rollBack();
+        $isKept = !$overtaken && $answer->isSuccessful();
+        if ($isKept && $connection->hasWritten()) {
+            ++$painter->written;
+            $painter->syncOriginalAttribute('written');
+        }
+        $connection->settle($isKept);
 
-        return $answer;
+        return $overtaken ? null : self::made($request, $answer, $connection);
+    }
+
+    /** The answer, from now on by somebody who only looks. */
+    private static function made(Request $request, Response $answer, WriteLockConnection $connection): Response
+    {
+        if (!$answer instanceof LateAnswer) {
+            return $answer;
+        }
+        $made = $connection->looking($answer->made(...));
+        if ($answer->headers->has(self::REPLAYED)) {
+            $made->headers->set(self::REPLAYED, 'true');
+        }
+
+        return $made;
+    }
+
+    /** As if nothing had been asked yet. */
+    private static function forget(Request $request): void
+    {
+        $request->attributes->remove(Studio::class);
+        $request->route()?->bind($request);
+        $request->user()?->refresh();
     }
 
     /** @param Closure(Request): Response $next */
@@ -67,28 +135,40 @@ final class Writing
         $known = ReplyRow::query()->where('key', $key)->first();
         if ($known !== null) {
             return $known->asked === $asked
-                ? self::again($known)
+                ? self::again($request, $known, $next)
                 : self::refused(422, 'This key was used for another change already: every change needs a key of its own.');
         }
         $answer = $next($request);
         if ($answer->isSuccessful()) {
+            $isLate = $answer instanceof LateAnswer;
             ReplyRow::query()->create([
                 'key' => $key,
                 'asked' => $asked,
                 'status' => $answer->getStatusCode(),
-                'body' => (string) gzencode((string) $answer->getContent(), 4),
+                'outcome' => $isLate ? $answer->outcome : null,
+                'body' => $isLate ? '' : (string) gzencode((string) $answer->getContent(), 4),
             ]);
         }
 
         return $answer;
     }
 
-    private static function again(ReplyRow $known): Response
+    /** @param Closure(Request): Response $next */
+    private static function again(Request $request, ReplyRow $known, Closure $next): Response
     {
-        return new Response((string) gzdecode($known->body), $known->status, [
-            'Content-Type' => 'application/json',
-            'Idempotency-Replayed' => 'true',
-        ]);
+        if ($known->outcome === null) {
+            return new Response((string) gzdecode($known->body), $known->status, [
+                'Content-Type' => 'application/json',
+                self::REPLAYED => 'true',
+            ]);
+        }
+        $request->attributes->set(self::OUTCOME, $known->outcome);
+        $connection = DB::connection();
+        assert($connection instanceof WriteLockConnection);
+        $answer = $connection->looking(static fn (): Response => $next($request));
+        $answer->headers->set(self::REPLAYED, 'true');
+
+        return $answer;
     }
 
     /** A hash of all that was asked for, files too. */

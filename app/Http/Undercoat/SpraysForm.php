@@ -22,7 +22,7 @@ final class SpraysForm extends FormRequest
     public function rules(): array
     {
         return [
-            'version' => ['nullable', 'integer', 'min:0'],
+            'version' => ['required', 'integer', 'min:0'],
             'sprays' => ['required', 'array', 'min:1', 'max:'.UndercoatPlan::MOST_STEPS],
             'sprays.*' => ['array'],
             'sprays.*.key' => ['nullable', 'string', 'max:40'],
@@ -42,6 +42,7 @@ final class SpraysForm extends FormRequest
     public function messages(): array
     {
         return [
+            'version.*' => 'Say which version of the undercoat is changed: reload the page, then change it again.',
             'sprays.max' => sprintf('An undercoat has at most %d steps.', UndercoatPlan::MOST_STEPS),
             'sprays.required' => 'An undercoat has at least one step.',
             'sprays.*.paint_id.*' => 'Choose a paint for every step of the undercoat.',

@@ -7,9 +7,13 @@ namespace App\Http\Undercoat;
 use App\Devices\ClimateReading;
 use App\Devices\ClimateSensor;
 use App\Http\Shared\Controller;
+use App\Http\Shared\LateAnswer;
 use App\Http\Shared\Seen;
 use App\Models\Company;
+use App\Workshop\Plan\PlanStore;
+use App\Workshop\Undercoat\UndercoatEdits;
 use App\Workshop\Undercoat\WholeEdits;
+use Closure;
 use DomainException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -22,120 +26,120 @@ final class UndercoatController extends Controller
 {
     public function show(Request $request, Company $company): JsonResponse
     {
-        return $this->answer($request, $company);
+        return $this->view($request, $company);
     }
 
     public function choose(UndercoatForm $request, Company $company): JsonResponse
     {
-        $this->studio($request)->undercoatEdits->choose(
-            $company->load('areas.recipe', 'records'),
+        return $this->kept($request, $company, fn () => $this->edits($request)->choose(
+            $company,
             (string) $request->integer('paint_id'),
             $request->lights(),
             $request->filled('kind') ? (string) $request->string('kind') : null,
             Seen::number($request),
-        );
-
-        return $this->answer($request, $company);
+        ));
     }
 
     /** One ground for all companies that are meant to match. */
     public function alike(UndercoatForm $request, Company $company): JsonResponse
     {
-        $this->studio($request)->undercoatEdits->chooseForAll(
-            $company->load('areas.recipe', 'records'),
+        return $this->kept($request, $company, fn () => $this->edits($request)->chooseForAll(
+            $company,
             (string) $request->integer('paint_id'),
             Seen::number($request),
-        );
-
-        return $this->answer($request, $company);
+        ));
     }
 
-    /** Which areas keep the light sketch below them. */
+    /** Which areas keep the light sketch below them; of an area that is not named nothing changes. */
     public function keeps(Request $request, Company $company): JsonResponse
     {
-        $said = $request->validate(['areas' => ['present', 'array'], 'areas.*' => ['integer']]);
-        $this->studio($request)->undercoatEdits->keepSketch(
-            $company->load('areas.recipe', 'records'),
-            array_map(intval(...), array_values($said['areas'])),
-        );
+        $said = $request->validate([
+            'areas' => ['required', 'array'], 'areas.*.id' => ['required', 'integer'], 'areas.*.keeps' => ['required', 'boolean'],
+        ]);
 
-        return $this->answer($request, $company);
+        return $this->kept($request, $company, static fn () => UndercoatEdits::keepSketch(
+            $company,
+            array_map(boolval(...), array_column($said['areas'], 'keeps', 'id')),
+        ));
     }
 
     public function sprays(SpraysForm $request, Company $company): JsonResponse
     {
-        $company->load('areas.recipe', 'records');
-        $this->studio($request)->undercoatEdits->sequence($company, $request->sprays(), Seen::number($request));
-
-        return $this->answer($request, $company);
+        return $this->kept($request, $company, fn () => $this->edits($request)->sequence(
+            $company,
+            $request->sprays(),
+            Seen::number($request),
+        ));
     }
 
     /** A value sketch in these two tones, as steps of the undercoat. */
     public function value(UndercoatForm $request, Company $company): JsonResponse
     {
-        $company->load('areas.recipe', 'records');
         $light = $request->lights()[0] ?? throw new DomainException('Choose the light tone that is misted over the dark one.');
-        $this->studio($request)->undercoatEdits->valueSketch(
+
+        return $this->kept($request, $company, fn () => $this->edits($request)->valueSketch(
             $company,
             (string) $request->integer('paint_id'),
             (string) $light['paint_id'],
             Seen::number($request),
-        );
-
-        return $this->answer($request, $company);
+        ));
     }
 
     /** Adds a step over the whole figure. */
     public function whole(WholeForm $request, Company $company): JsonResponse
     {
-        (new WholeEdits($this->studio($request)))->add(
-            $company->load('areas.recipe', 'records'),
+        return $this->kept($request, $company, fn () => (new WholeEdits($this->studio($request)))->add(
+            $company,
             $request->technique(),
             $request->without(),
             $request->boolean('tiny'),
             $request->boolean('late'),
             $request->boolean('sure'),
             Seen::number($request),
-        );
-
-        return $this->answer($request, $company);
+        ));
     }
 
     public function drop(Request $request, Company $company, string $step): JsonResponse
     {
-        (new WholeEdits($this->studio($request)))->drop($company->load('areas.recipe', 'records'), $step, Seen::number($request));
+        $seen = Seen::required($request);
 
-        return $this->answer($request, $company);
+        return $this->kept($request, $company, fn () => (new WholeEdits($this->studio($request)))->drop($company, $step, $seen));
     }
 
     public function edit(UndercoatEditForm $request, Company $company): JsonResponse
     {
-        $company->load('areas.recipe', 'records');
-        if ($request->isWhole()) {
-            (new WholeEdits($this->studio($request)))->change($company, $request->key(), $request->whole(), Seen::number($request));
-
-            return $this->answer($request, $company);
-        }
-        $this->studio($request)->undercoatEdits->change(
-            $company,
-            $request->key(),
-            $request->mix(),
-            $request->thinning(),
-            $request->coats(),
-            Seen::number($request),
-        );
-
-        return $this->answer($request, $company);
+        return $this->kept($request, $company, function () use ($request, $company): void {
+            $studio = $this->studio($request);
+            $change = $request->change($studio->shelf, $company);
+            $seen = Seen::number($request);
+            if ($studio->undercoats->whole($company)->step($change->key) === null) {
+                (new UndercoatEdits($studio))->change($company, $change, $seen);
+            } else {
+                (new WholeEdits($studio))->change($company, $change, $request->without(), $request->late(), $seen);
+            }
+        });
     }
 
+    /** Undo of the undercoat. */
     public function undo(Request $request, Company $company): JsonResponse
     {
-        return $this->stepped($request, $company, -1);
+        return $this->stepped($request, $company, PlanStore::UNDERCOAT, -1);
     }
 
     public function redo(Request $request, Company $company): JsonResponse
     {
-        return $this->stepped($request, $company, 1);
+        return $this->stepped($request, $company, PlanStore::UNDERCOAT, 1);
+    }
+
+    /** Undo of what is done to the whole figure. */
+    public function undoWhole(Request $request, Company $company): JsonResponse
+    {
+        return $this->stepped($request, $company, PlanStore::WHOLE, -1);
+    }
+
+    public function redoWhole(Request $request, Company $company): JsonResponse
+    {
+        return $this->stepped($request, $company, PlanStore::WHOLE, 1);
     }
 
     public function sketch(UndercoatForm $request, Company $company): JsonResponse
@@ -186,21 +190,40 @@ final class UndercoatController extends Controller
         );
     }
 
-    private function stepped(Request $request, Company $company, int $direction): JsonResponse
+    private function stepped(Request $request, Company $company, string $part, int $direction): JsonResponse
     {
-        $company->load('areas.recipe', 'records');
-        $this->studio($request)->undercoatEdits->step($company, $direction, Seen::number($request));
+        $seen = Seen::required($request);
 
-        return $this->answer($request, $company);
+        return $this->kept($request, $company, fn () => $this->studio($request)->plans->step($company, $part, $direction, $seen));
     }
 
-    private function answer(Request $request, Company $company): JsonResponse
+    private function edits(Request $request): UndercoatEdits
+    {
+        return new UndercoatEdits($this->studio($request));
+    }
+
+    /**
+     * A change of this company, and what came of it.
+     *
+     * @param Closure(): void $change
+     */
+    private function kept(Request $request, Company $company, Closure $change): LateAnswer
+    {
+        return self::keeping($request, static function () use ($company, $change): array {
+            $company->load('areas.recipe', 'records');
+            $change();
+
+            return [];
+        }, fn (): JsonResponse => $this->view($request, $company->refresh()));
+    }
+
+    private function view(Request $request, Company $company): JsonResponse
     {
         $kind = $request->input('kind');
 
         return new JsonResponse(UndercoatView::of(
             $this->studio($request),
-            $company->refresh()->load('areas.recipe', 'records'),
+            $company->load('areas.recipe', 'records'),
             is_string($kind) ? Kind::tryFrom($kind) : null,
         ));
     }

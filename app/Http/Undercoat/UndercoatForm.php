@@ -18,7 +18,7 @@ final class UndercoatForm extends FormRequest
     public function rules(): array
     {
         return [
-            'version' => ['nullable', 'integer', 'min:0'],
+            'version' => [$this->isMethod('PUT') || $this->is('*/value-sketch') ? 'required' : 'nullable', 'integer', 'min:0'],
             'paint_id' => ['required', 'integer'],
             'kind' => ['nullable', Rule::enum(Kind::class)],
             'lights' => ['nullable', 'array', 'max:3'],
@@ -34,6 +34,7 @@ final class UndercoatForm extends FormRequest
     public function messages(): array
     {
         return [
+            'version.*' => 'Say which version of the undercoat is changed: reload the page, then change it again.',
             'paint_id.*' => 'Choose a primer of your shelf.',
             'lights.max' => 'A light sketch has at most three lights.',
             'lights.*.degrees.*' => 'The angle of a spray runs from 90° below to 90° above the horizontal.',

@@ -9,6 +9,7 @@ use App\Models\Company;
 use App\Workshop\Figure\AreaTones;
 use App\Workshop\Figure\Matching;
 use App\Workshop\State\History;
+use App\Workshop\State\HistoryMarks;
 use App\Workshop\Studio;
 use Kalokroma\Caution\Cautions;
 use Kalokroma\Colour\Srgb;
@@ -47,7 +48,8 @@ final class UndercoatView
         $compared = $studio->undercoats->compared($company, $asked);
 
         return [
-            ...self::version($studio, $company),
+            ...self::version($studio, $company, History::marks($company)['undercoat']),
+            'whole_version' => $company->whole_version,
             'chosen' => $plan->own,
             'current' => $current->words,
             'current_reason' => $plan->reason,
@@ -99,9 +101,8 @@ final class UndercoatView
     }
 
     /** @return array{version: int, undo: string|null, redo: string|null} what can be had back */
-    public static function version(Studio $studio, Company $company): array
+    public static function version(Studio $studio, Company $company, HistoryMarks $marks): array
     {
-        $marks = History::marks($company);
         $pending = $studio->undercoats->pending($company);
 
         return [

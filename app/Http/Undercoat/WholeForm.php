@@ -18,7 +18,7 @@ final class WholeForm extends FormRequest
     public function rules(): array
     {
         return [
-            'version' => ['nullable', 'integer', 'min:0'],
+            'version' => ['required', 'integer', 'min:0'],
             'technique' => ['required', Rule::in([self::STACK, ...array_column(Technique::cases(), 'value')])],
             'without' => ['nullable', 'array'],
             'without.*' => ['integer'],
@@ -31,7 +31,11 @@ final class WholeForm extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['technique.*' => 'Choose what is done over the whole figure.', 'without.*' => 'Say which areas are left out.'];
+        return [
+            'version.*' => 'Say which version of the steps over the whole figure is changed: reload the page, then change it again.',
+            'technique.*' => 'Choose what is done over the whole figure.',
+            'without.*' => 'Say which areas are left out.',
+        ];
     }
 
     public function technique(): ?Technique

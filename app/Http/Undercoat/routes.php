@@ -17,6 +17,8 @@ Route::delete('companies/{company}/undercoat/whole/{step}', [UndercoatController
 Route::post('companies/{company}/undercoat/edits', [UndercoatController::class, 'edit']);
 Route::post('companies/{company}/undercoat/undo', [UndercoatController::class, 'undo']);
 Route::post('companies/{company}/undercoat/redo', [UndercoatController::class, 'redo']);
+Route::post('companies/{company}/undercoat/whole/undo', [UndercoatController::class, 'undoWhole']);
+Route::post('companies/{company}/undercoat/whole/redo', [UndercoatController::class, 'redoWhole']);
 Route::post('companies/{company}/undercoat/sketch', [UndercoatController::class, 'sketch'])->withoutMiddleware(Writing::class);
 Route::post('climate', [UndercoatController::class, 'climate'])->withoutMiddleware(Writing::class);
 Route::get('tables/weather', [UndercoatController::class, 'weather']);

@@ -7,7 +7,7 @@ namespace App\Workshop\Bench;
 use App\Models\AreaRow;
 use App\Models\Company;
 use App\Models\Entry;
-use App\Workshop\Recipe\RecipeEdits;
+use App\Workshop\Plan\SaidChange;
 use App\Workshop\Record\BenchDesk;
 use App\Workshop\Record\Did;
 use App\Workshop\Studio;
@@ -43,19 +43,15 @@ final readonly class Likewise
         $bench = new BenchDesk($this->studio);
         $before = $bench->planned($company, $area, $entry->step_key)
             ?? throw new DomainException('That step is no longer in the recipe: nothing is left to paint like this.');
-        DB::transaction(function () use ($company, $area, $entry, $real, $before): void {
+        $change = (new SaidChange($this->studio->shelf, $company->count))->of($entry->step_key, $this->changes($real));
+        DB::transaction(function () use ($company, $area, $entry, $change, $before): void {
             $done = array_filter(
                 $company->records->all(),
                 static fn (Entry $e): bool => $e->area_id === $area->id && $e->step_key === $entry->step_key
                     && ($e->substance() === null || $e->substance()->isOf($before->step)
                         || array_filter($e->counts(), static fn (Substance $s): bool => $s->isOf($before->step)) !== []),
             );
-            (new RecipeEdits($this->studio))->apply(
-                $company,
-                $area,
-                ['kind' => 'change', 'key' => $entry->step_key, ...$this->changes($real)],
-                null,
-            );
+            $this->studio->plans->change($company, $area, $change, null);
             $now = (new BenchDesk($this->studio))->planned($company->load('areas.recipe'), $area->refresh(), (string) $entry->step_key);
             foreach ($now === null ? [] : $done as $each) {
                 $each->update(['also' => [...$each->also ?? [], Substance::of($now->step)->row()]]);

@@ -15,7 +15,7 @@ final class AreaTones
     /** @return array{recess: string, plane: string, ridge: string}|null `#rrggbb`; null while it is undecided */
     public static function of(AreaRow $area): ?array
     {
-        $strip = $area->recipe !== null && $area->recipe->hex === $area->hex ? $area->recipe->strip : [];
+        $strip = $area->recipe !== null && $area->recipe->drafted_colour === $area->hex ? $area->recipe->strip : [];
 
         return count($strip) === 4 ? [
             'recess' => $strip[1],

@@ -37,7 +37,7 @@ final readonly class OrderDesk
                 : $this->studio->predictions->outcomes($company, $row, $row->recipe));
         }
         $late = [];
-        foreach ($this->studio->undercoats->plan($company)->whole as $each) {
+        foreach ($this->studio->undercoats->whole($company)->steps as $each) {
             $late[$each->step->key->value] = $each->late;
         }
         foreach ($this->studio->predictions->whole($company) as $outcome) {

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Workshop\Order;
 
-use App\Workshop\Recipe\PlanRows;
-use App\Workshop\Recipe\PortablePlan;
+use App\Workshop\Plan\PlanMapper;
+use App\Workshop\Plan\PortablePlan;
 use App\Workshop\Recipe\RecipeImport;
 use App\Workshop\Shelf\ShelfRows;
 use Kalokroma\Figure\Area;
@@ -22,6 +22,7 @@ use Kalokroma\Recipe\Plan\Plan;
 use Kalokroma\Recipe\Plan\StepKey;
 use Kalokroma\Recipe\Plan\UndercoatPlan;
 use Kalokroma\Recipe\Plan\UndercoatStep;
+use Kalokroma\Recipe\Plan\WholePlan;
 use Kalokroma\Recipe\Plan\WholeStep;
 use Kalokroma\Recipe\Predict\Look;
 use Kalokroma\Recipe\Predict\Simulation;
@@ -63,7 +64,7 @@ final readonly class WorkFile
         $whole = $this->whole();
         $recipes = $looks = [];
         foreach ($areas as $i => $area) {
-            $steps = WholeStep::among($whole, $area->id, $this->plan($given['areas'][$i]['recipe']['plan'] ?? null)->steps);
+            $steps = (new WholePlan($whole))->among($area->id, $this->plan($given['areas'][$i]['recipe']['plan'] ?? null)->steps);
             $below = Undercoating::of($ground, $this->surface(), $areas, $area->id);
             $recipes[$area->id] = Simulation::run($steps, $area, $below->surface(), $below->certainty());
             foreach ($recipes[$area->id] as $outcome) {
@@ -125,7 +126,7 @@ final readonly class WorkFile
     /** @param array<string, mixed>|null $portable */
     private function plan(?array $portable): Plan
     {
-        return $portable === null ? new Plan([], []) : PlanRows::toPlan(PortablePlan::row($portable, $this->shelf, false), $this->shelf);
+        return $portable === null ? new Plan([], []) : PlanMapper::toPlan(PortablePlan::row($portable, $this->shelf, false), $this->shelf);
     }
 
     /** The ground it was planned on; a grey one where the file names none. */

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Workshop\Recipe;
+namespace App\Workshop\Plan;
 
 use App\Workshop\Shelf\ShelfRows;
 use Kalokroma\Caution\Tool;
@@ -10,18 +10,18 @@ use Kalokroma\Colour\Oklch;
 use Kalokroma\Film\Face;
 use Kalokroma\Film\Thinner;
 use Kalokroma\Film\Thinning;
-use Kalokroma\Recipe\Ladder\Contrast;
-use Kalokroma\Recipe\Ladder\LadderWish;
-use Kalokroma\Recipe\Ladder\LightToward;
-use Kalokroma\Recipe\Ladder\ShadeToward;
+use Kalokroma\Recipe\Plan\Contrast;
 use Kalokroma\Recipe\Plan\Handling;
+use Kalokroma\Recipe\Plan\LadderWish;
 use Kalokroma\Recipe\Plan\LeftOut;
+use Kalokroma\Recipe\Plan\LightToward;
 use Kalokroma\Recipe\Plan\Load;
 use Kalokroma\Recipe\Plan\Loop;
 use Kalokroma\Recipe\Plan\Place;
 use Kalokroma\Recipe\Plan\Plan;
 use Kalokroma\Recipe\Plan\PlannedStep;
 use Kalokroma\Recipe\Plan\Scope;
+use Kalokroma\Recipe\Plan\ShadeToward;
 use Kalokroma\Recipe\Plan\StepKey;
 use Kalokroma\Recipe\Plan\Who;
 use Kalokroma\Recipe\Technique\Defaults;
@@ -58,7 +58,7 @@ use Kalokroma\Word\Reason;
  *   overruled?: list<string>,
  * }
  */
-final class PlanRows
+final class PlanMapper
 {
     /** @return PlanRow */
     public static function toRow(Plan $plan): array

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Workshop\Recipe;
+namespace App\Workshop\Plan;
 
 use App\Workshop\Shelf\ShelfRows;
 use Kalokroma\Film\Thinner;
@@ -16,8 +16,8 @@ use Kalokroma\Shelf\Part;
  * A plan that means the same in another workshop: every paint by name, range, behaviour and colour instead of a number of
  * this one. An amount that was left open is null.
  *
- * @phpstan-import-type PlanRow from PlanRows
- * @phpstan-import-type PartRow from PlanRows
+ * @phpstan-import-type PlanRow from PlanMapper
+ * @phpstan-import-type PartRow from PlanMapper
  *
  * @phpstan-type SaidPart array{paint: array{name: string, line?: string, behaviour: string, colour: string|null}, parts: int|null}
  */
@@ -29,7 +29,7 @@ final class PortablePlan
     /** @return array<string, mixed> */
     public static function of(Plan $plan): array
     {
-        $row = PlanRows::toRow($plan);
+        $row = PlanMapper::toRow($plan);
         $steps = [];
         foreach ($plan->steps as $i => $step) {
             $kept = $row['steps'][$i];

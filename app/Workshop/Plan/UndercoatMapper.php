@@ -2,19 +2,15 @@
 
 declare(strict_types=1);
 
-namespace App\Workshop\Undercoat;
+namespace App\Workshop\Plan;
 
 use App\Models\Painter;
-use App\Workshop\Recipe\PlanRows;
 use App\Workshop\Shelf\ShelfRows;
 use App\Workshop\State\State;
 use Kalokroma\Film\Thinning;
-use Kalokroma\Recipe\Plan\Plan;
 use Kalokroma\Recipe\Plan\StepKey;
 use Kalokroma\Recipe\Plan\UndercoatPlan;
 use Kalokroma\Recipe\Plan\UndercoatStep;
-use Kalokroma\Recipe\Plan\WholeStep;
-use Kalokroma\Recipe\Predict\StepWords;
 use Kalokroma\Shelf\Paint;
 use Kalokroma\Undercoat\Ground;
 use Kalokroma\Undercoat\Kind;
@@ -25,19 +21,16 @@ use Kalokroma\Undercoat\UndercoatProblem;
 /**
  * Undercoats as a company's row keeps them, to plans and back.
  *
- * @phpstan-import-type StepRow from PlanRows as PlanStepRow
- *
  * @phpstan-type SprayRow array{degrees: float, side: string, strength: float}
  * @phpstan-type StepRow array{
  *   key: string, tone: string, paint_id: int|null, kind: string|null, from: SprayRow|null, areas: list<int>, coats: int|null,
  *   thin: string|null,
  * }
- * @phpstan-type WholeRow array{step: PlanStepRow, without: list<int>, late: bool}
  * @phpstan-type UndercoatRow array{
- *   own: bool, reason: string, kind: string|null, given: int, steps: non-empty-list<StepRow>, whole?: list<WholeRow>,
+ *   own: bool, reason: string, kind: string|null, given: int, steps: non-empty-list<StepRow>,
  * }
  */
-final readonly class UndercoatRows
+final readonly class UndercoatMapper
 {
     public function __construct(private Painter $painter, private ShelfRows $shelf)
     {
@@ -70,26 +63,7 @@ final readonly class UndercoatRows
             $row['reason'],
             $row['own'],
             $row['given'],
-            $this->whole($row['whole'] ?? []),
         );
-    }
-
-    /**
-     * @param list<WholeRow> $rows one whose paint is known no more is left out
-     *
-     * @return list<WholeStep>
-     */
-    private function whole(array $rows): array
-    {
-        $found = [];
-        foreach ($rows as $row) {
-            $step = PlanRows::toPlan(['steps' => [$row['step']], 'left_out' => []], $this->shelf)->steps[0] ?? null;
-            if ($step !== null) {
-                $found[] = new WholeStep($step, array_map(strval(...), $row['without']), $row['late']);
-            }
-        }
-
-        return $found;
     }
 
     /**
@@ -118,11 +92,6 @@ final readonly class UndercoatRows
                 'coats' => $step->coats,
                 'thin' => $step->thinning?->ratio(),
             ], $plan->steps),
-            'whole' => array_map(static fn (WholeStep $each): array => [
-                'step' => PlanRows::toRow(new Plan([$each->step], []))['steps'][0],
-                'without' => array_map(intval(...), $each->without),
-                'late' => $each->late,
-            ], $plan->whole),
         ];
     }
 
@@ -163,7 +132,7 @@ final readonly class UndercoatRows
      */
     public static function areAlike(array $one, array $other): bool
     {
-        return [$one['kind'], $one['steps'], $one['whole'] ?? []] == [$other['kind'], $other['steps'], $other['whole'] ?? []];
+        return [$one['kind'], $one['steps']] == [$other['kind'], $other['steps']];
     }
 
     /** In words, as the painter sees it. */
@@ -177,14 +146,6 @@ final readonly class UndercoatRows
             $words['Coats'.$of] = $step->coats === null ? 'as usual' : (string) $step->coats;
             $words['Thinned'.$of] = $step->thinning?->ratio() ?? 'as usual';
             $words += $step->areas === [] ? [] : ['Areas'.$of => count($step->areas) === 1 ? 'one' : (string) count($step->areas)];
-        }
-
-        foreach ($plan->whole as $each) {
-            $name = 'Whole figure, '.$each->step->technique->words();
-            $name .= isset($words[$name]) ? ' ('.$each->step->key->value.')' : '';
-            $words[$name] = StepWords::inOne($each->step)
-                .($each->without === [] ? '' : ', '.count($each->without).' areas left out')
-                .($each->late ? ', after everything is painted' : '');
         }
 
         return new State($words);

@@ -13,8 +13,8 @@ use Kalokroma\Colour\Lab;
 use Kalokroma\Colour\Srgb;
 use Kalokroma\Recipe\Draft\Drafter;
 use Kalokroma\Recipe\Draft\Specials;
-use Kalokroma\Recipe\Ladder\Contrast;
-use Kalokroma\Recipe\Ladder\LadderWish;
+use Kalokroma\Recipe\Plan\Contrast;
+use Kalokroma\Recipe\Plan\LadderWish;
 use Kalokroma\Recipe\Plan\Plan;
 use Kalokroma\Recipe\Plan\RecipeProblem;
 use Kalokroma\Recipe\Plan\UndercoatPlan;
@@ -133,7 +133,7 @@ final readonly class CompareDesk
 
         return array_map(function (AreaRow $area) use ($company, $side, $whole, $colours): ComparedArea {
             $below = $whole ?? $this->studio->undercoats->laid($company, $area);
-            $hex = $colours[$area->name] ?? $area->recipe->hex ?? $area->hex;
+            $hex = $colours[$area->name] ?? $area->recipe->drafted_colour ?? $area->hex;
             $plan = $this->plan($company, $area, $side, $hex, $below);
 
             return $plan instanceof Plan

@@ -7,12 +7,13 @@ namespace App\Workshop\Recipe;
 use App\Models\AreaRow;
 use App\Models\Company;
 use App\Models\RevisionRow;
+use App\Workshop\Plan\PlanMapper;
 use App\Workshop\Studio;
 use Illuminate\Support\Collection;
 
 /**
- * Many recipes of a figure with one action: an answer holds as many as fit its time, and whoever asks goes on until none is left. What
- * belongs to one action bears its name (`batch`), so that one undo takes it all back.
+ * Many recipes of a figure with one action: each answer drafts one, and whoever asks goes on until none is left. What belongs to one action
+ * bears its name (`batch`), so that one undo takes it all back.
  */
 final readonly class DraftMany
 {
@@ -21,30 +22,32 @@ final readonly class DraftMany
     }
 
     /**
+     * Drafts the next of them: one at a time, so that nobody else waits for all.
+     *
      * @param string $batch name of this action, the same for all its answers
      * @param bool $all whether areas that have a recipe are drafted again too
-     * @param float $seconds after which no other area is begun; one of them always is
+     * @param array<array-key, int> $versions of the recipes that were seen, by ids of their areas: one that was changed since stays
      *
-     * @return array{done: list<AreaRow>, left: list<AreaRow>, uncoloured: list<AreaRow>} done by this answer
+     * @return array{done: list<AreaRow>, left: list<AreaRow>, uncoloured: list<AreaRow>, changed: list<AreaRow>} done by this answer
      */
-    public function draft(Company $company, string $batch, bool $all, float $seconds): array
+    public function draft(Company $company, string $batch, bool $all, array $versions): array
     {
-        $start = microtime(true);
         $wanted = $this->wanted($company, $batch, $all);
-        $uncoloured = array_values($wanted->filter(static fn (AreaRow $a): bool => $a->hex === null)->all());
-        $done = $left = [];
-        foreach ($wanted->filter(static fn (AreaRow $a): bool => $a->hex !== null) as $area) {
-            if ($done !== [] && microtime(true) - $start >= $seconds) {
-                $left[] = $area;
-                continue;
-            }
-            $this->studio->drafting->draft($company, $area, $this->wish($area));
-            $recipe = $area->recipe;
-            $recipe?->revisions()->where('number', $recipe->version)->update(['batch' => $batch]);
-            $done[] = $area;
+        $isChanged = static fn (AreaRow $a): bool => $a->recipe !== null && $a->recipe->version !== ($versions[$a->id] ?? null);
+        [$changed, $wanted] = $wanted->partition($isChanged);
+        [$uncoloured, $left] = $wanted->partition(static fn (AreaRow $a): bool => $a->hex === null);
+        $next = $left->shift();
+        if ($next !== null) {
+            $this->studio->drafting->draft($company, $next, $this->wish($next), $next->recipe?->version, $batch);
         }
+        $list = static fn (Collection $areas): array => array_values($areas->all());
 
-        return ['done' => $done, 'left' => $left, 'uncoloured' => $uncoloured];
+        return [
+            'done' => $next === null ? [] : [$next],
+            'left' => $list($left),
+            'uncoloured' => $list($uncoloured),
+            'changed' => $list($changed),
+        ];
     }
 
     /**
@@ -55,11 +58,12 @@ final readonly class DraftMany
      */
     public function undo(Company $company, string $batch): array
     {
-        $undone = $kept = [];
+        $undone = $kept = $back = $new = [];
+        $revisions = RevisionRow::query()->where('batch', $batch)->whereNotNull('recipe_id')->get()->keyBy('recipe_id');
         foreach ($company->areas as $area) {
             $recipe = $area->recipe;
-            $revision = $recipe?->revisions()->where('batch', $batch)->first();
-            if ($recipe === null || !$revision instanceof RevisionRow) {
+            $revision = $recipe === null ? null : $revisions->get($recipe->id);
+            if ($recipe === null || $revision === null) {
                 continue;
             }
             $isPainted = $company->records->contains(static fn ($e): bool => $e->area_id === $area->id
@@ -67,15 +71,16 @@ final readonly class DraftMany
             $isFirst = !$recipe->revisions()->where('aside', false)->where('number', '<', $revision->number)->exists();
             if ($recipe->version !== $revision->number || $isPainted) {
                 $kept[] = $area;
-            } elseif ($isFirst) {
-                $recipe->delete();
-                $area->unsetRelation('recipe');
-                $undone[] = $area;
+                continue;
+            }
+            $undone[] = $area;
+            if ($isFirst) {
+                $new[] = $area;
             } else {
-                (new RecipeEdits($this->studio))->step($company, $area, -1);
-                $undone[] = $area;
+                $back[] = $area;
             }
         }
+        $this->studio->plans->takeBack($company, $back, $new);
 
         return ['undone' => $undone, 'kept' => $kept];
     }
@@ -83,7 +88,7 @@ final readonly class DraftMany
     /** @return Collection<int, AreaRow> in the order in which they are drafted: what leads decides what the others are near to */
     private function wanted(Company $company, string $batch, bool $all): Collection
     {
-        $done = RevisionRow::query()->where('batch', $batch)->pluck('recipe_id')->all();
+        $done = RevisionRow::query()->where('batch', $batch)->whereNotNull('recipe_id')->pluck('recipe_id')->all();
 
         return $company->areas->toBase()
             ->filter(static fn (AreaRow $a): bool => $a->recipe === null || ($all && !in_array($a->recipe->id, $done, true)))
@@ -99,7 +104,7 @@ final readonly class DraftMany
         return new DraftWish(
             (string) $area->hex,
             $recipe->way ?? $this->studio->painter->way,
-            PlanRows::wish($recipe?->options),
+            PlanMapper::wish($recipe?->options),
         );
     }
 }

@@ -7,7 +7,7 @@ namespace App\Workshop\Recipe;
 use Kalokroma\Colour\ColourProblem;
 use Kalokroma\Colour\Oklch;
 use Kalokroma\Colour\Srgb;
-use Kalokroma\Recipe\Ladder\LadderWish;
+use Kalokroma\Recipe\Plan\LadderWish;
 use Kalokroma\Recipe\Technique\Way;
 
 /** What is asked of a draft. */

@@ -6,10 +6,10 @@ namespace App\Workshop\Recipe;
 
 use App\Models\AreaRow;
 use App\Models\Company;
-use App\Models\RecipeRow;
 use App\Models\RevisionRow;
+use App\Workshop\Plan\AreaMapper;
+use App\Workshop\Plan\PlanPaints;
 use App\Workshop\Studio;
-use Illuminate\Support\Facades\DB;
 use Kalokroma\Colour\ColourProblem;
 use Kalokroma\Colour\Srgb;
 use Kalokroma\Film\Surface;
@@ -17,7 +17,9 @@ use Kalokroma\Recipe\Choose\Alternatives;
 use Kalokroma\Recipe\Draft\Brief;
 use Kalokroma\Recipe\Draft\Drafter;
 use Kalokroma\Recipe\Draft\Specials;
-use Kalokroma\Recipe\Ladder\LadderWish;
+use Kalokroma\Recipe\Plan\AreaPlan;
+use Kalokroma\Recipe\Plan\FigurePlan;
+use Kalokroma\Recipe\Plan\LadderWish;
 use Kalokroma\Recipe\Plan\Plan;
 use Kalokroma\Recipe\Plan\RecipeProblem;
 use Kalokroma\Recipe\Predict\StepOutcome;
@@ -34,31 +36,44 @@ final readonly class Drafting
     /**
      * Drafts the area's recipe again for this colour; the draft before stays among its revisions.
      *
-     * @param int|null $version the state it was asked for on; null for the newest
+     * @param int|null $version the state it was asked for on; null for what stands
+     * @param string|null $batch name of the action that this is a part of
      *
      * @return RevisionRow|null what was kept aside, where that state is no longer the newest
      *
      * @throws RecipeProblem|ColourProblem
      */
-    public function draft(Company $company, AreaRow $area, DraftWish $wish, ?int $version = null): ?RevisionRow
+    public function draft(Company $company, AreaRow $area, DraftWish $wish, ?int $version = null, ?string $batch = null): ?RevisionRow
     {
-        return DB::transaction(function () use ($company, $area, $wish, $version): ?RevisionRow {
-            $recipe = $area->recipe ?? RecipeRows::fresh($area, $wish->hex, $wish->way);
-            if ($recipe->exists && $version !== null && $version !== $recipe->version) {
-                return RecipeHistory::aside($recipe, $version, $wish->words(), [
-                    'plan' => PlanRows::toRow($this->drafted($company, $area, $recipe, $wish)),
-                    'hex' => $wish->hex,
-                    'way' => $wish->way->value,
-                    'options' => PlanRows::options($wish->ladder),
-                ]);
-            }
-            if ($recipe->exists && $recipe->version === 0) {
-                RecipeHistory::record($recipe, 'as it was');
-            }
-            $this->replace($company, $area, $recipe, $wish);
+        $company->loadMissing('areas.recipe', 'records');
+        $recipe = $area->recipe?->exists === true ? $area->recipe : null;
+        if ($recipe === null || $version === null || $version === $recipe->version) {
+            // Another colour may lead to another undercoat, on which it is drafted.
+            $this->want($company, $area, $wish->hex);
+        }
 
-            return null;
-        });
+        return $this->studio->plans->commit(
+            $company,
+            [$area->id => $version],
+            $wish->words(),
+            fn (FigurePlan $plan): FigurePlan => $plan->withArea(
+                (string) $area->id,
+                $this->drafted($company, $area, $plan->areas[$area->id] ?? null, $wish),
+            ),
+            $batch,
+        )[0] ?? null;
+    }
+
+    /** The area in another colour, for the rows in hand. */
+    private function want(Company $company, AreaRow $area, string $hex): void
+    {
+        if ($area->hex === $hex) {
+            return;
+        }
+        $company->undercoat_stale = true;
+        foreach ([$area, ...$company->areas->where('id', $area->id)->all()] as $own) {
+            $own->hex = $hex;
+        }
     }
 
     /**
@@ -69,26 +84,12 @@ final readonly class Drafting
      */
     public function preview(Company $company, AreaRow $area, DraftWish $wish): array
     {
-        if ($this->studio->keeps) {
-            return (new Studio($this->studio->painter, false))->drafting->preview($company, $area, $wish);
-        }
-        $recipe = $area->recipe ?? RecipeRows::fresh($area, $wish->hex, $wish->way);
-        $predicted = function () use ($company, $area, $recipe, $wish): array {
-            $plan = $this->drafted($company, $area, $recipe, $wish);
-
-            return [$plan, $this->studio->predictions->of($company, $area, $plan)];
-        };
-        if ($area->hex === $wish->hex) {
-            return $predicted();
-        }
         $company->loadMissing('areas.recipe', 'records');
-        $area->hex = $wish->hex;
-        $company->undercoat_stale = true;
-        foreach ($company->areas->where('id', $area->id) as $own) {
-            $own->hex = $wish->hex;
-        }
+        $this->want($company, $area, $wish->hex);
+        $before = $area->recipe?->exists === true ? AreaMapper::of($area->recipe, $this->studio->shelf) : null;
+        $plan = $this->drafted($company, $area, $before, $wish)->plan;
 
-        return $predicted();
+        return [$plan, $this->studio->predictions->of($company, $area, $plan)];
     }
 
     /** What a recipe of this area is drafted from. */
@@ -112,13 +113,7 @@ final readonly class Drafting
     /** @return array<array-key, true> ids of the paints that the other areas are painted with */
     private static function onFigure(Company $company, AreaRow $area): array
     {
-        $plans = RecipeRow::query()
-            ->whereIn('area_id', $company->areas()->whereKeyNot($area->id)->select('id'))
-            ->toBase()
-            ->pluck('plan');
-        preg_match_all('/"paint":"(\d+)"/', $plans->implode("\n"), $found);
-
-        return array_fill_keys($found[1], true);
+        return array_fill_keys(PlanPaints::ofOthers($company, $area), true);
     }
 
     /** @throws RecipeProblem */
@@ -133,35 +128,18 @@ final readonly class Drafting
         throw RecipeProblem::noSuchStep($key);
     }
 
-    private function replace(Company $company, AreaRow $area, RecipeRow $recipe, DraftWish $wish): void
-    {
-        $aimed = $recipe->hex;
-        if ($area->hex !== $wish->hex) {
-            $area->update(['hex' => $wish->hex]);
-            $company->undercoat_stale = true;
-        }
-        $company->loadMissing('areas.recipe', 'records');
-        $plan = $this->drafted($company, $area, $recipe, $wish);
-        $recipe->fill(
-            [
-                'hex' => $wish->hex,
-                'way' => $wish->way,
-                'options' => PlanRows::options($wish->ladder),
-                'drafted_for' => RecipeRows::draftedFor($area),
-            ],
-        );
-        $this->studio->predictions->lay($recipe, $plan, $company, $area);
-        RecipeHistory::record($recipe, $wish->words());
-        (new RecipeFollowing($this->studio))->tell($company, $recipe, $aimed);
-    }
-
-    private function drafted(Company $company, AreaRow $area, RecipeRow $recipe, DraftWish $wish): Plan
+    private function drafted(Company $company, AreaRow $area, ?AreaPlan $before, DraftWish $wish): AreaPlan
     {
         $brief = $this->brief($company, $area, $wish->hex, $wish->way, $wish->ladder);
+        $plan = $wish->start === null ? Drafter::draft($brief) : Specials::draft($wish->start, $brief, $before?->plan);
 
-        $before = $this->studio->recipes->plan($recipe->exists ? $recipe : null);
-        $plan = $wish->start === null ? Drafter::draft($brief) : Specials::draft($wish->start, $brief, $before);
-
-        return $before === null ? $plan : $plan->inPlaceOf($before);
+        return new AreaPlan(
+            $before === null ? $plan : $plan->inPlaceOf($before->plan),
+            $wish->hex,
+            $wish->way,
+            $wish->ladder,
+            $area->relief,
+            $area->material,
+        );
     }
 }

@@ -31,7 +31,8 @@ final readonly class Prediction
     private static function sources(RecipeRow $recipe, AreaRow $area, Company $company): array
     {
         return [
-            $recipe->getAttributes()['plan'] ?? '', $company->getAttributes()['undercoat'] ?? '', $company->surface_cm2,
+            $recipe->getAttributes()['plan'] ?? '', $company->getAttributes()['undercoat'] ?? '', $company->getAttributes()['whole'] ?? '',
+            $company->surface_cm2,
             $area->share, $area->relief, $area->material, $area->fragile, $area->depth,
         ];
     }

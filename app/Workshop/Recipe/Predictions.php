@@ -8,9 +8,9 @@ use App\Models\AreaRow;
 use App\Models\Company;
 use App\Models\RecipeRow;
 use App\Workshop\Derived;
+use App\Workshop\Plan\PlanMapper;
 use App\Workshop\Undercoat\UndercoatDesk;
 use ArrayObject;
-use Illuminate\Support\Facades\DB;
 use Kalokroma\Figure\Area;
 use Kalokroma\Figure\Material;
 use Kalokroma\Figure\Relief;
@@ -29,8 +29,8 @@ use Kalokroma\Undercoat\Kind;
 use Kalokroma\Undercoat\Tone;
 
 /**
- * What recipes lead to. Of a prediction only a small drawing and the amounts are kept in the row, and only until one of their
- * sources changes: {@see Staleness} marks them then, and whoever looks has them worked out again.
+ * What recipes lead to. Of a prediction only a small drawing and the amounts go into the row, and only until one of their sources changes:
+ * {@see Staleness} marks them then, and whoever looks has them worked out again, for the rows in hand.
  */
 final readonly class Predictions
 {
@@ -40,8 +40,7 @@ final readonly class Predictions
     /** @var ArrayObject<int, Prediction> by id of the area, for this request */
     private ArrayObject $laid;
 
-    /** @param bool $keeps whether what is predicted anew is written down; where not, it is known to the rows in hand only */
-    public function __construct(private RecipeRows $rows, private UndercoatDesk $undercoats, private bool $keeps = true)
+    public function __construct(private RecipeRows $rows, private UndercoatDesk $undercoats)
     {
         /** @var ArrayObject<int, Prediction> $laid */
         $laid = new ArrayObject();
@@ -106,7 +105,7 @@ final readonly class Predictions
     {
         $found = [];
         $areas = array_values($company->areas->map(static fn (AreaRow $a): Area => $a->toCore($company))->all());
-        foreach ($this->undercoats->plan($company)->whole as $each) {
+        foreach ($this->undercoats->whole($company)->steps as $each) {
             $shown = WholeOutcome::shownOn($each, $areas);
             $row = $shown === null ? null : $company->areas->find((int) $shown->id);
             if ($shown === null || $row === null) {
@@ -125,7 +124,7 @@ final readonly class Predictions
     /** Puts a plan into the row with what it leads to; whoever asks saves it. */
     public function lay(RecipeRow $recipe, Plan $plan, Company $company, AreaRow $area): RecipeRow
     {
-        $recipe->plan = PlanRows::toRow($plan);
+        $recipe->plan = PlanMapper::toRow($plan);
         $recipe->give(...$plan->given, ...array_map(static fn (PlannedStep $s): string => $s->key->value, $plan->steps));
         $outcomes = $this->of($company, $area, $plan);
         self::fill($recipe, $outcomes);
@@ -155,34 +154,18 @@ final readonly class Predictions
                 $left += max(1, $company->areas->filter(static fn (AreaRow $a): bool => $a->recipe?->stale === true)->count());
                 continue;
             }
-            if ($this->keeps) {
-                DB::transaction(fn () => $this->undercoats->knowsTheNewestOf($company) ? $this->freshenAll($company) : null);
-            } else {
-                $this->freshenAll($company);
-            }
+            $this->undercoats->freshen($company);
+            $this->freshenRecipes($company);
         }
 
         return $left;
     }
 
-    private function freshenAll(Company $company): void
-    {
-        $this->undercoats->freshen($company);
-        $this->freshenRecipes($company);
-    }
-
-    /** Inside a transaction: what another request has changed since is left stale, for whoever looks next. */
     private function freshenRecipes(Company $company): void
     {
         foreach ($company->areas as $area) {
-            if ($area->recipe?->stale !== true) {
-                continue;
-            }
-            $recipe = $area->recipe;
-            self::fill($recipe, $this->outcomes($company, $area, $recipe));
-            if ($this->keeps) {
-                RecipeRow::query()->whereKey($recipe->id)->where('version', $recipe->version)->toBase()->update($recipe->getDirty());
-                $recipe->syncOriginal();
+            if ($area->recipe?->stale === true) {
+                self::fill($area->recipe, $this->outcomes($company, $area, $area->recipe));
             }
         }
     }

@@ -10,6 +10,8 @@ use App\Models\AreaRow;
 use App\Models\BookRow;
 use App\Models\Company;
 use App\Models\RecipeRow;
+use App\Workshop\Plan\PlanMapper;
+use App\Workshop\Plan\PortablePlan;
 use App\Workshop\Studio;
 use Kalokroma\Recipe\Plan\Plan;
 use Kalokroma\Recipe\Plan\RecipeProblem;
@@ -36,13 +38,13 @@ final readonly class RecipeFiles
 
         return $this->document(
             $area->name,
-            $recipe->hex,
+            $recipe->drafted_colour,
             $recipe->way->value,
             $area->material->value,
             $area->relief->value,
             $this->portable($recipe),
         )
-            + ['options' => PlanRows::options(PlanRows::wish($recipe->options))];
+            + ['options' => PlanMapper::options(PlanMapper::wish($recipe->options))];
     }
 
     /** @return array<string, mixed> */
@@ -112,9 +114,9 @@ final readonly class RecipeFiles
             'fixed' => $area->fixed,
             'notes' => $area->notes,
             'recipe' => $recipe === null ? null : array_filter([
-                'colour' => $recipe->hex,
+                'colour' => $recipe->drafted_colour,
                 'way' => $recipe->way->value,
-                'options' => PlanRows::options(PlanRows::wish($recipe->options)),
+                'options' => PlanMapper::options(PlanMapper::wish($recipe->options)),
                 'follows' => $company->areas->first(
                     static fn (AreaRow $a): bool => $a->recipe !== null && $a->recipe->id === $recipe->follows_id,
                 )?->name,
@@ -153,7 +155,7 @@ final readonly class RecipeFiles
     private function whole(Company $company): ?array
     {
         $names = $company->areas->pluck('name', 'id');
-        $whole = $company->undercoat === null ? [] : $this->studio->undercoats->plan($company)->whole;
+        $whole = $this->studio->undercoats->whole($company)->steps;
 
         return $whole === [] ? null : array_map(static fn (WholeStep $each): array => [
             'step' => PortablePlan::of(new Plan([$each->step], []))['steps'][0],

@@ -12,14 +12,21 @@ use App\Models\Company;
 use App\Models\RecipeRow;
 use App\Workshop\Figure\CompanyWriter;
 use App\Workshop\Figure\PlateDesk;
+use App\Workshop\Plan\PlanMapper;
+use App\Workshop\Plan\PlanStore;
+use App\Workshop\Plan\PortablePlan;
 use App\Workshop\Studio;
 use App\Workshop\Undercoat\UndercoatEdits;
+use Closure;
 use DomainException;
 use Illuminate\Support\Facades\DB;
+use Kalokroma\Recipe\Plan\AreaPlan;
+use Kalokroma\Recipe\Plan\FigurePlan;
 use Kalokroma\Recipe\Plan\Plan;
+use Kalokroma\Recipe\Plan\RecipeProblem;
 use Kalokroma\Recipe\Plan\StepKey;
-use Kalokroma\Recipe\Plan\UndercoatPlan;
 use Kalokroma\Recipe\Plan\WholeStep;
+use Kalokroma\Recipe\Technique\Way;
 use Kalokroma\Shelf\Paint;
 use Kalokroma\Undercoat\Kind;
 use Kalokroma\Undercoat\Spray;
@@ -189,26 +196,33 @@ final readonly class RecipeImport
     /** @param GivenRecipe $said */
     private function recipeOf(Company $company, AreaRow $area, array $said): RecipeRow
     {
-        $recipe = new RecipeRow(
-            [
-                'area_id' => $area->id,
-                'hex' => strtolower($said['colour']),
-                'way' => $said['way'],
-                'options' => $said['options'] ?? null,
-                'drafted_for' => ['relief' => $area->relief->value, 'material' => $area->material->value],
-            ],
+        $plan = new AreaPlan(
+            $this->planOf($said['plan']),
+            strtolower($said['colour']),
+            Way::from($said['way']),
+            PlanMapper::wish($said['options'] ?? null),
+            $area->relief,
+            $area->material,
         );
-        $recipe->painter_id = $area->painter_id;
-        $this->studio->predictions->lay($recipe, $this->planOf($said['plan']), $company, $area);
-        RecipeHistory::record($recipe, 'from a file');
+        $wanted = $area->hex;
+        $this->studio->plans->commit(
+            $company,
+            [$area->id => null],
+            'from a file',
+            static fn (FigurePlan $figure): FigurePlan => $figure->withArea((string) $area->id, $plan),
+        );
+        // The file tells apart what is wanted now and what the recipe was drafted for.
+        if ($area->hex !== $wanted) {
+            $area->update(['hex' => $wanted]);
+        }
 
-        return $recipe;
+        return $area->recipe ?? throw RecipeProblem::notDrafted($area->name);
     }
 
     /** @param array<string, mixed> $portable */
     private function planOf(array $portable): Plan
     {
-        return PlanRows::toPlan(PortablePlan::row($portable, $this->studio->shelf), $this->studio->shelf);
+        return PlanMapper::toPlan(PortablePlan::row($portable, $this->studio->shelf), $this->studio->shelf);
     }
 
     /**
@@ -247,7 +261,7 @@ final readonly class RecipeImport
             $steps[] = self::spray($given, $paint, $kind, array_values(array_filter($areas)));
         }
         try {
-            $this->studio->undercoatEdits->sequence($company, $steps);
+            (new UndercoatEdits($this->studio))->sequence($company, $steps);
         } catch (DomainException $problem) {
             return [...$notes, $problem->getMessage().' Another ground is advised.'];
         }
@@ -266,16 +280,15 @@ final readonly class RecipeImport
             $whole[] = new WholeStep($step, array_values($without), $said['late'] ?? false);
         }
         if ($whole !== []) {
-            $this->studio->undercoatEdits->put(
+            $made = array_map(
+                static fn (WholeStep $w): Closure => static fn (StepKey $key): WholeStep => $w->with($w->step->renamed($key)),
+                $whole,
+            );
+            $this->studio->plans->commit(
                 $company,
-                static fn (UndercoatPlan $plan): UndercoatPlan => $plan->withWhole(array_map(
-                    static fn (WholeStep $w, int $n): WholeStep => $w->with($w->step->renamed(StepKey::ofWhole($plan->given + $n + 1))),
-                    $whole,
-                    array_keys($whole),
-                ), $plan->given + count($whole)),
+                [PlanStore::WHOLE => null],
                 'steps over the whole figure',
-                null,
-                false,
+                static fn (FigurePlan $plan): FigurePlan => $plan->withWhole($plan->whole->with(...$made)),
             );
         }
     }

@@ -8,12 +8,14 @@ use App\Models\AreaRow;
 use App\Models\BookRow;
 use App\Models\Company;
 use App\Models\RecipeRow;
+use App\Workshop\Plan\PlanMapper;
+use App\Workshop\Plan\PortablePlan;
 use App\Workshop\Studio;
+use Closure;
 use DomainException;
-use Illuminate\Support\Facades\DB;
 use Kalokroma\Colour\Srgb;
+use Kalokroma\Recipe\Change\AddStep;
 use Kalokroma\Recipe\Change\Applying;
-use Kalokroma\Recipe\Change\Editing;
 use Kalokroma\Recipe\Change\Elsewhere;
 use Kalokroma\Recipe\Change\Mending;
 use Kalokroma\Recipe\Change\Method;
@@ -21,6 +23,9 @@ use Kalokroma\Recipe\Change\Mishap;
 use Kalokroma\Recipe\Change\Neighbour;
 use Kalokroma\Recipe\Change\Replaced;
 use Kalokroma\Recipe\Draft\StepMaker;
+use Kalokroma\Recipe\Plan\AreaPlan;
+use Kalokroma\Recipe\Plan\FigurePlan;
+use Kalokroma\Recipe\Plan\LadderWish;
 use Kalokroma\Recipe\Plan\Plan;
 use Kalokroma\Recipe\Plan\PlannedStep;
 use Kalokroma\Recipe\Plan\RecipeProblem;
@@ -31,8 +36,6 @@ use Kalokroma\Recipe\Told\ToldRecipe;
 /**
  * Recipes that come from somewhere else than the drafter: told by somebody, out of the book, like that of another area; and
  * what is mended on the way.
- *
- * @phpstan-import-type PlanRow from PlanRows
  */
 final readonly class RecipeMoves
 {
@@ -55,24 +58,29 @@ final readonly class RecipeMoves
         if ($steps === []) {
             throw RecipeProblem::nothingToDo();
         }
-        $plan = $add ? $this->studio->recipes->plan($area->recipe) : null;
-        $hex = $area->hex;
-        foreach ($steps as $step) {
-            $hex ??= $step->load->mix !== null
-                && $step->isFilm()
-                && $step->technique->isBase() ? $step->load->mix->colour()->toHex() : null;
-            $plan = $plan === null ? null : Editing::add($plan, $step->renamed($plan->freeKey($step->key->value)), null);
-        }
-        $this->keep(
-            $company,
+        $base = array_values(array_filter(
+            $steps,
+            static fn (PlannedStep $s): bool => $s->load->mix !== null && $s->isFilm() && $s->technique->isBase(),
+        ))[0] ?? null;
+        $colour = $area->hex ?? $base?->load->mix?->colour()->toHex() ?? '#808080';
+        $isAdded = $add && $area->recipe?->exists === true;
+        $words = 'added as told: '.implode(', ', array_map(static fn (PlannedStep $s): string => $s->technique->words(), $steps));
+        $this->keep($company, $area, $isAdded ? $words : 'written down as told', function (?AreaPlan $its) use (
             $area,
-            $plan ?? new Plan($steps, []),
-            $hex ?? '#808080',
-            $plan === null ? 'written down as told' : 'added as told: '.implode(
-                ', ',
-                array_map(static fn (PlannedStep $s): string => $s->technique->words(), $steps),
-            ),
-        );
+            $steps,
+            $colour,
+            $isAdded,
+        ): AreaPlan {
+            if ($its === null || !$isAdded) {
+                return $this->inPlace($area, $its, new Plan($steps, []), $colour);
+            }
+            $plan = $its->plan;
+            foreach ($steps as $step) {
+                $plan = (new AddStep($step->renamed($plan->freeKey($step->key->value))))->on($plan);
+            }
+
+            return $its->with($plan);
+        });
 
         return $told->notes();
     }
@@ -84,10 +92,14 @@ final readonly class RecipeMoves
      */
     public function replace(Company $company, AreaRow $area): array
     {
-        $recipe = $area->recipe ?? throw RecipeProblem::notDrafted($area->name);
-        $plan = $this->studio->recipes->plan($recipe) ?? throw RecipeProblem::notDrafted($area->name);
+        $plan = $this->studio->recipes->plan($area->recipe) ?? throw RecipeProblem::notDrafted($area->name);
         $applied = $this->applied($company, $area, $plan);
-        $this->keep($company, $area, $applied->plan, $recipe->hex, 'paints replaced by what is owned');
+        $this->keep(
+            $company,
+            $area,
+            'paints replaced by what is owned',
+            fn (?AreaPlan $its): AreaPlan => $this->inPlace($area, $its, $applied->plan, $its->draftedColour ?? '#808080'),
+        );
 
         return $applied->changes;
     }
@@ -101,7 +113,12 @@ final readonly class RecipeMoves
     {
         $plan = $this->plan($book);
         $applied = $this->applied($company, $area, $plan);
-        $this->keep($company, $area, $applied->plan, $book->hex, 'from the book: '.$book->name, $book->way);
+        $this->keep(
+            $company,
+            $area,
+            'from the book: '.$book->name,
+            fn (?AreaPlan $its): AreaPlan => $this->inPlace($area, $its, $applied->plan, $book->hex)->by($book->way),
+        );
 
         return $applied->changes;
     }
@@ -120,7 +137,8 @@ final readonly class RecipeMoves
         }
 
         return self::bound($area, $plan, [
-            'name' => $name, 'tags' => $tags, 'notes' => $notes, 'way' => $recipe->way, 'hex' => $recipe->hex, 'strip' => $recipe->strip,
+            'name' => $name, 'tags' => $tags, 'notes' => $notes, 'way' => $recipe->way, 'hex' => $recipe->drafted_colour,
+            'strip' => $recipe->strip,
         ]);
     }
 
@@ -157,7 +175,7 @@ final readonly class RecipeMoves
     /** The plan of a recipe of the book, its paints taken from the shelf where they stand there. */
     public function plan(BookRow $book): Plan
     {
-        return PlanRows::toPlan(PortablePlan::row($book->plan, $this->studio->shelf), $this->studio->shelf);
+        return PlanMapper::toPlan(PortablePlan::row($book->plan, $this->studio->shelf), $this->studio->shelf);
     }
 
     public function applied(Company $company, AreaRow $area, Plan $plan): Applying
@@ -206,15 +224,19 @@ final readonly class RecipeMoves
         $mending = $this->mending($company, $area, $key, $mishap, $on);
         $beside = $mending->mishap->isBeside() ? $this->beside($company, $area, $on) : null;
         $on = $beside ?? $area;
-        $recipe = $on->recipe ?? throw RecipeProblem::notDrafted($on->name);
-        $plan = $this->studio->recipes->plan($recipe) ?? throw RecipeProblem::notDrafted($on->name);
-        $after = $beside === null ? $key : null;
-        foreach ($mending->remedy->steps as $step) {
-            $step = $plan->step($step->key->value) === null ? $step : $step->renamed($plan->freeKey($step->key->value));
-            $plan = Editing::add($plan, $step, $after);
-            $after = $step->key->value;
-        }
-        $this->keep($company, $on, $plan, $recipe->hex, 'fixed: '.$mending->mishap->words(), seen: $beside === null);
+        $words = 'fixed: '.$mending->mishap->words();
+        $this->keep($company, $on, $words, static function (?AreaPlan $its) use ($on, $beside, $key, $mending): AreaPlan {
+            $its ??= throw RecipeProblem::notDrafted($on->name);
+            $plan = $its->plan;
+            $after = $beside === null ? $key : null;
+            foreach ($mending->remedy->steps as $step) {
+                $step = $plan->step($step->key->value) === null ? $step : $step->renamed($plan->freeKey($step->key->value));
+                $plan = (new AddStep($step, $after))->on($plan);
+                $after = $step->key->value;
+            }
+
+            return $its->with($plan);
+        }, $beside === null);
 
         return $beside?->name;
     }
@@ -248,28 +270,26 @@ final readonly class RecipeMoves
      */
     public function follow(Company $company, AreaRow $area, ?AreaRow $model, string $as = RecipeRow::EVERYTHING): void
     {
-        DB::transaction(function () use ($company, $area, $model, $as): void {
-            if ($this->version !== null && $area->recipe !== null && $this->version !== $area->recipe->version) {
-                throw RecipeProblem::changedMeanwhile();
-            }
-            if ($model === null) {
-                $area->recipe?->update(['follows_id' => null, 'followed' => null]);
+        $own = $area->recipe;
+        if ($this->version !== null && $own !== null && $this->version !== $own->version) {
+            throw RecipeProblem::changedMeanwhile();
+        }
+        if ($model === null) {
+            $own?->update(['follows_id' => null, 'followed' => null]);
 
-                return;
-            }
-            $leader = $model->recipe ?? throw RecipeProblem::notDrafted($model->name);
-            if ($as === RecipeRow::METHOD && $area->hex === null) {
-                throw new DomainException(sprintf('%s has no colour of its own yet: choose one, then follow the method.', $area->name));
-            }
-            $recipe = $area->recipe ?? RecipeRows::fresh($area, $leader->hex, $leader->way);
-            if ($recipe->exists && $recipe->version === 0) {
-                RecipeHistory::record($recipe, 'as it was');
-            }
-            (new RecipeFollowing($this->studio))->follow($company, $area, $recipe, $leader, $as);
-            $area->update(['hex' => $recipe->hex]);
-            $this->studio->predictions->lay($recipe, $this->studio->recipes->plan($recipe) ?? new Plan([], []), $company, $area);
-            RecipeHistory::record($recipe, ($as === RecipeRow::METHOD ? 'the method of ' : 'as ').$model->name);
-        });
+            return;
+        }
+        $leader = $model->recipe ?? throw RecipeProblem::notDrafted($model->name);
+        if ($as === RecipeRow::METHOD && $area->hex === null) {
+            throw new DomainException(sprintf('%s has no colour of its own yet: choose one, then follow the method.', $area->name));
+        }
+        $recipe = $own ?? RecipeRows::fresh($area, $leader->drafted_colour, $leader->way);
+        $this->keep(
+            $company,
+            $area,
+            ($as === RecipeRow::METHOD ? 'the method of ' : 'as ').$model->name,
+            fn (): AreaPlan => (new RecipeFollowing($this->studio))->follow($company, $area, $recipe, $leader, $as),
+        );
     }
 
     /**
@@ -285,28 +305,39 @@ final readonly class RecipeMoves
     public function elsewhere(Company $company, AreaRow $area, string $key, array $areas, string $what): array
     {
         $step = $this->studio->recipes->plan($area->recipe)?->step($key) ?? throw RecipeProblem::noSuchStep($key);
-        $without = [];
-        DB::transaction(function () use ($company, $area, $step, $areas, $what, &$without): void {
-            foreach ($areas as $id) {
-                $other = $company->areas->firstWhere('id', $id)
-                    ?? throw new DomainException('One of the areas is not of this figure: reload the page and choose again.');
-                $plan = $other->id === $area->id ? null : $this->studio->recipes->plan($other->recipe);
-                $changed = $plan === null ? null : match ($what) {
-                    'drop' => Elsewhere::dropped($plan, $step),
-                    'alike' => Elsewhere::alike($plan, $step),
-                    default => Elsewhere::added($plan, $this->inItsColours($company, $area, $other, $step), $step),
-                };
-                if ($changed === null || $other->recipe === null) {
-                    $without = $other->id === $area->id ? $without : [...$without, $other->name];
-                    continue;
-                }
-                $words = match ($what) {
-                    'drop' => $step->technique->words().' dropped',
-                    'alike' => $step->technique->words().' as on '.mb_strtolower($area->name),
-                    default => $step->technique->words().' added',
-                };
-                $this->keep($company, $other, $changed, $other->recipe->hex, $words, seen: false);
+        $without = $seen = [];
+        $changes = [];
+        foreach ($areas as $id) {
+            $other = $company->areas->firstWhere('id', $id)
+                ?? throw new DomainException('One of the areas is not of this figure: reload the page and choose again.');
+            if ($other->id === $area->id) {
+                continue;
             }
+            $plan = $this->studio->recipes->plan($other->recipe);
+            $changed = $plan === null ? null : match ($what) {
+                'drop' => Elsewhere::dropped($plan, $step),
+                'alike' => Elsewhere::alike($plan, $step),
+                default => Elsewhere::added($plan, $this->inItsColours($company, $area, $other, $step), $step),
+            };
+            if ($changed === null) {
+                $without[] = $other->name;
+                continue;
+            }
+            $seen[$id] = null;
+            $changes[$id] = [$other->name, $changed];
+        }
+        $words = $step->technique->words().match ($what) {
+            'drop' => ' dropped',
+            'alike' => ' as on '.mb_strtolower($area->name),
+            default => ' added',
+        };
+        $this->studio->plans->commit($company, $seen, $words, static function (FigurePlan $figure) use ($changes): FigurePlan {
+            foreach ($changes as $id => [$name, $plan]) {
+                $its = $figure->area((string) $id, $name);
+                $figure = $figure->withArea((string) $id, $its->with($plan));
+            }
+
+            return $figure;
         });
 
         return $without;
@@ -315,62 +346,38 @@ final readonly class RecipeMoves
     /** The step as the other area would have it: its colour as far from the intended one as it is here. */
     private function inItsColours(Company $company, AreaRow $area, AreaRow $other, PlannedStep $step): PlannedStep
     {
-        $hex = $area->recipe->hex ?? '#808080';
+        $hex = $area->recipe->drafted_colour ?? '#808080';
 
         return Method::copied(
             new Plan([$step], []),
             Srgb::fromHex($hex)->toOklch(),
-            Srgb::fromHex($other->recipe->hex ?? $hex)->toOklch(),
+            Srgb::fromHex($other->recipe->drafted_colour ?? $hex)->toOklch(),
             new StepMaker($this->studio->palette),
             $other->toCore($company),
             $this->studio->undercoats->laid($company, $other)->surface(),
         )->steps[0];
     }
 
+    /** This plan where another stood, or none. */
+    private function inPlace(AreaRow $area, ?AreaPlan $its, Plan $plan, string $colour): AreaPlan
+    {
+        $hex = Srgb::fromHex($colour)->toHex();
+
+        return $its?->with($plan->inPlaceOf($its->plan))->for($hex)
+            ?? new AreaPlan($plan, $hex, $this->studio->painter->way, new LadderWish(), $area->relief, $area->material);
+    }
+
     /**
+     * @param Closure(AreaPlan|null): AreaPlan $change
      * @param bool $seen whether it is the recipe whose state was seen; where that is no longer the newest, the plan is kept aside
      */
-    private function keep(
-        Company $company,
-        AreaRow $area,
-        Plan $plan,
-        string $hex,
-        string $words,
-        ?Way $way = null,
-        bool $seen = true,
-    ): RecipeRow {
-        $colour = Srgb::fromHex($hex)->toHex();
-
-        return DB::transaction(function () use ($company, $area, $plan, $colour, $words, $way, $seen): RecipeRow {
-            $recipe = $area->recipe ?? RecipeRows::fresh($area, $colour, $way ?? $this->studio->painter->way);
-            $before = $this->studio->recipes->plan($recipe->exists ? $recipe : null);
-            $plan = $before === null ? $plan : $plan->inPlaceOf($before);
-            if ($seen && $recipe->exists && $this->version !== null && $this->version !== $recipe->version) {
-                RecipeHistory::aside(
-                    $recipe,
-                    $this->version,
-                    $words,
-                    [
-                        'plan' => PlanRows::toRow($plan),
-                        'hex' => $colour,
-                        'way' => ($way ?? $recipe->way)->value,
-                        'options' => $recipe->options,
-                    ],
-                );
-
-                return $recipe;
-            }
-            if ($recipe->exists && $recipe->version === 0) {
-                RecipeHistory::record($recipe, 'as it was');
-            }
-            $aimed = $recipe->hex;
-            $recipe->fill(['hex' => $colour, ...($way === null ? [] : ['way' => $way])]);
-            $area->update(['hex' => $colour]);
-            $this->studio->predictions->lay($recipe, $plan, $company, $area);
-            RecipeHistory::record($recipe, $words);
-            (new RecipeFollowing($this->studio))->tell($company, $recipe, $aimed);
-
-            return $recipe;
-        });
+    private function keep(Company $company, AreaRow $area, string $words, Closure $change, bool $seen = true): void
+    {
+        $this->studio->plans->commit(
+            $company,
+            [$area->id => $seen ? $this->version : null],
+            $words,
+            static fn (FigurePlan $plan): FigurePlan => $plan->withArea((string) $area->id, $change($plan->areas[$area->id] ?? null)),
+        );
     }
 }

@@ -6,6 +6,7 @@ namespace App\Workshop\Recipe;
 
 use App\Models\AreaRow;
 use App\Models\RecipeRow;
+use App\Workshop\Plan\PlanMapper;
 use App\Workshop\Shelf\ShelfRows;
 use Kalokroma\Figure\Material;
 use Kalokroma\Figure\Relief;
@@ -22,7 +23,7 @@ final readonly class RecipeRows
 
     public function plan(?RecipeRow $recipe): ?Plan
     {
-        return $recipe === null ? null : PlanRows::toPlan($recipe->plan, $this->shelf)->knowing(...$recipe->keys ?? []);
+        return $recipe === null ? null : PlanMapper::toPlan($recipe->plan, $this->shelf)->knowing(...$recipe->keys ?? []);
     }
 
     /**
@@ -34,13 +35,15 @@ final readonly class RecipeRows
     {
         $recipe = $area->recipe ?? throw RecipeProblem::notDrafted($area->name);
 
-        return [$recipe, PlanRows::toPlan($recipe->plan, $this->shelf)->knowing(...$recipe->keys ?? [])];
+        return [$recipe, PlanMapper::toPlan($recipe->plan, $this->shelf)->knowing(...$recipe->keys ?? [])];
     }
 
     /** A recipe that is not kept yet. */
-    public static function fresh(AreaRow $area, string $hex, Way $way): RecipeRow
+    public static function fresh(AreaRow $area, string $colour, Way $way): RecipeRow
     {
-        $recipe = new RecipeRow(['area_id' => $area->id, 'hex' => $hex, 'way' => $way, 'drafted_for' => self::draftedFor($area)]);
+        $recipe = new RecipeRow([
+            'area_id' => $area->id, 'drafted_colour' => $colour, 'way' => $way, 'drafted_for' => self::draftedFor($area),
+        ]);
         $recipe->painter_id = $area->painter_id;
         $area->setRelation('recipe', $recipe);
 
@@ -64,8 +67,8 @@ final readonly class RecipeRows
         if ($for !== null && $for['material'] !== $area->material->value) {
             $changed[] = sprintf('its material was %s and is %s now', Material::from($for['material'])->words(), $area->material->words());
         }
-        if ($area->recipe !== null && $area->hex !== null && $area->recipe->hex !== $area->hex) {
-            $changed[] = sprintf('its colour was %s and is %s now', $area->recipe->hex, $area->hex);
+        if ($area->recipe !== null && $area->hex !== null && $area->recipe->drafted_colour !== $area->hex) {
+            $changed[] = sprintf('its colour was %s and is %s now', $area->recipe->drafted_colour, $area->hex);
         }
 
         return $changed === [] ? null : sprintf('%s has changed since this recipe was drafted: %s.', $area->name, implode('; ', $changed));

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Workshop\Recipe;
 
-use Kalokroma\Recipe\Ladder\Contrast;
+use Kalokroma\Recipe\Plan\Contrast;
 use Kalokroma\Recipe\Technique\Way;
 
 /** What is asked of one side of a comparison; as planned where nothing is. */

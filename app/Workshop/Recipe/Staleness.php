@@ -68,16 +68,11 @@ final class Staleness
         $id = $paint->id;
         DB::table('companies')->where('painter_id', $paint->painter_id)->update(['undercoat_stale' => true]);
         DB::table('recipes')->where('painter_id', $paint->painter_id)->where(static fn ($q) => $q
-            ->where('plan', 'like', '%"paint":"'.$id.'"%')
-            ->orWhereIn('area_id', static fn ($areas) => $areas->select('areas.id')->from('areas')
-                ->join('companies', 'companies.id', '=', 'areas.company_id')
-                ->where(
-                    static fn ($u) => $u->where(
-                        'companies.undercoat',
-                        'like',
-                        '%"paint_id":'.$id.',%',
-                    )->orWhere('companies.undercoat', 'like', '%"paint_id":'.$id.'}%'),
-                )))
+            ->whereIn('area_id', static fn ($its) => $its->select('area_id')->from('plan_paints')->where('paint', $id))
+            ->orWhereIn('area_id', static fn ($areas) => $areas->select('areas.id')->from('areas')->whereIn(
+                'company_id',
+                static fn ($its) => $its->select('company_id')->from('plan_paints')->where('paint', $id)->whereNull('area_id'),
+            )))
             ->update(['stale' => true]);
     }
 

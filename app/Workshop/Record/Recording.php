@@ -85,6 +85,7 @@ final readonly class Recording
                 'kind' => $doing->kind,
                 'mishap' => $doing->mishap,
             ]);
+            $this->studio->plans->settle($company);
             StockDesk::use($entry, $outcome, $real, $this->studio->shelf);
             if ($outcome !== null && $planned === null) {
                 (new PotDesk($this->studio))->taken($outcome, $real, count($figures), $entry->done_at, $doing->share);

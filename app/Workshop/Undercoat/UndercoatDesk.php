@@ -8,11 +8,11 @@ use App\Models\AreaRow;
 use App\Models\Company;
 use App\Models\Painter;
 use App\Workshop\Derived;
+use App\Workshop\Plan\UndercoatMapper;
+use App\Workshop\Plan\WholeMapper;
 use App\Workshop\Recipe\Staleness;
 use App\Workshop\Record\BenchDesk;
 use App\Workshop\Shelf\ShelfRows;
-use App\Workshop\State\History;
-use Illuminate\Support\Facades\DB;
 use Kalokroma\Colour\Srgb;
 use Kalokroma\Figure\Area;
 use Kalokroma\Figure\Material;
@@ -24,7 +24,7 @@ use Kalokroma\Recipe\Ground\PlannedCoat;
 use Kalokroma\Recipe\Plan\PlannedStep;
 use Kalokroma\Recipe\Plan\StepRef;
 use Kalokroma\Recipe\Plan\UndercoatPlan;
-use Kalokroma\Recipe\Plan\WholeStep;
+use Kalokroma\Recipe\Plan\WholePlan;
 use Kalokroma\Recipe\Predict\Undercoated;
 use Kalokroma\Recipe\Predict\Undercoating;
 use Kalokroma\Recipe\Technique\Defaults;
@@ -33,22 +33,22 @@ use Kalokroma\Undercoat\Ground;
 use Kalokroma\Undercoat\Kind;
 
 /**
- * One company, one undercoat: advised when the first recipe is drafted, changed by the painter for all of it.
+ * One company, one undercoat: advised as long as the painter did not choose, and then only known to the row in hand. Nothing here writes:
+ * the store of plans keeps what is drafted or painted on.
  *
- * @phpstan-import-type UndercoatRow from UndercoatRows
+ * @phpstan-import-type UndercoatRow from UndercoatMapper
  */
 final readonly class UndercoatDesk
 {
-    public UndercoatRows $rows;
+    public UndercoatMapper $rows;
 
-    /** @param bool $keeps whether what is advised is written down; where not, it is known to the rows in hand only */
-    public function __construct(public Painter $painter, private ShelfRows $shelf, private bool $keeps = true)
+    public function __construct(public Painter $painter, private ShelfRows $shelf)
     {
-        $this->rows = new UndercoatRows($painter, $shelf);
+        $this->rows = new UndercoatMapper($painter, $shelf);
     }
 
     /**
-     * What its steps lead to; advised and kept where the company has none yet.
+     * What its steps lead to; as advised where the company has none yet.
      *
      * @param AreaRow|null $on the area that is looked at; null for the whole figure
      */
@@ -71,10 +71,16 @@ final readonly class UndercoatDesk
      */
     public function among(Company $company, AreaRow $area, array $steps): array
     {
-        return WholeStep::among($this->plan($company)->whole, (string) $area->id, $steps);
+        return $this->whole($company)->among((string) $area->id, $steps);
     }
 
-    /** The undercoat as it is planned; advised and kept where the company has none yet. */
+    /** What is done to the whole figure at once. */
+    public function whole(Company $company): WholePlan
+    {
+        return WholeMapper::of($company, $this->shelf);
+    }
+
+    /** The undercoat as it is planned; as advised where the company has none yet. */
     public function plan(Company $company): UndercoatPlan
     {
         $plan = $this->rows->plan($this->kept($company));
@@ -161,7 +167,7 @@ final readonly class UndercoatDesk
     /** Why a ground of the painter's own is as good as, or how it differs from, the advised one. */
     public function reasonFor(Company $company, UndercoatPlan $plan): string
     {
-        $sources = [...$this->sources($company), UndercoatRows::row($plan, self::row($company))];
+        $sources = [...$this->sources($company), UndercoatMapper::row($plan, self::row($company))];
 
         return Derived::of('ground-reason', $sources, fn (): string => $this->compared($company, $plan->kind(), $plan->ground())
             ->ownReason($plan->ground()));
@@ -181,30 +187,20 @@ final readonly class UndercoatDesk
     /** What an advice that is not written down yet is called; null where what is written down stands. */
     public function pending(Company $company): ?string
     {
-        $before = $company->getRawOriginal('undercoat');
+        /** @var UndercoatRow|null $had */
+        $had = $company->keptUndercoat();
         $now = self::row($company);
-        if ($this->keeps || !is_string($before) || $now === null) {
+        if ($had === null || $now === null || !$company->isOnlyAdvised()) {
             return null;
         }
-        /** @var UndercoatRow $had */
-        $had = json_decode($before, true, 64, JSON_THROW_ON_ERROR);
 
-        return UndercoatRows::areAlike($had, $now) ? null : self::called($this->rows->plan($now)->ground());
+        return UndercoatMapper::areAlike($had, $now) ? null : self::called($this->rows->plan($now)->ground());
     }
 
-    private static function called(Ground $ground): string
+    /** What choosing this ground is called where it is advised. */
+    public static function called(Ground $ground): string
     {
         return 'best choice: '.$ground->words;
-    }
-
-    /**
-     * Whether shelf, answers and this company are still as this desk read them; asked inside a transaction, so that nothing is
-     * kept that was worked out from an older state.
-     */
-    public function knowsTheNewestOf(Company $company): bool
-    {
-        return $this->painter->newQuery()->whereKey($this->painter->id)->where('stamp', $this->painter->stamp)->exists()
-            && self::isAsRead($company);
     }
 
     /** Works it out again where its sources have changed, unless the painter chose, or the ground is on figures already. */
@@ -213,21 +209,18 @@ final readonly class UndercoatDesk
         if (!$company->undercoat_stale) {
             return;
         }
-        $company->undercoat_stale = false;
         $kept = self::row($company);
         if ($kept === null) {
-            $this->keeps && $company->save();
-
             return;
         }
         $company->loadMissing('areas.recipe', 'records');
         $plan = $this->rows->plan($kept);
         $painted = BenchDesk::progress($company)->touched(StepRef::ofFigure($plan->steps[0]->key));
         if ($kept['own'] && $this->rows->isOnShelf($kept)) {
-            $this->put($company, ['reason' => $this->reasonFor($company, $plan)] + $kept);
+            self::put($company, ['reason' => $this->reasonFor($company, $plan)] + $kept);
         } elseif ($painted !== []) {
             $reason = sprintf('It is on %d of %d figures already, and one company has one undercoat.', count($painted), $company->count);
-            $this->put($company, ['reason' => $reason] + $kept);
+            self::put($company, ['reason' => $reason] + $kept);
         } else {
             $this->advise($company);
         }
@@ -279,75 +272,19 @@ final readonly class UndercoatDesk
                 ? UndercoatPlan::of($best, $this->kind($company))
                 : $this->rows->plan($had)->laidAs($best, $this->kind($company));
 
-            return UndercoatRows::row($plan->because($advice->reason, false), $had);
+            return UndercoatMapper::row($plan->because($advice->reason, false), $had);
         });
-        $plan = $this->rows->plan($row);
-
-        return $this->keep($company, $plan, self::called($plan->ground()));
-    }
-
-    /**
-     * Keeps a plan as the newest state; nothing new where it is the one that is there.
-     *
-     * @return UndercoatRow
-     */
-    public function keep(Company $company, UndercoatPlan $plan, string $words): array
-    {
-        $had = self::row($company);
-        $row = UndercoatRows::row($plan, $had);
-        if (!$this->keeps) {
-            $this->put($company, $row, $had);
-
-            return $row;
-        }
-        DB::transaction(function () use ($company, $row, $had, $words): void {
-            if (self::isAsRead($company) && ($had === null || !UndercoatRows::areAlike($had, $row))) {
-                if ($had !== null && $company->undercoat_version === 0) {
-                    History::record($company, $company->painter_id, 'as it was', $had);
-                }
-                $company->undercoat = $row;
-                History::record($company, $company->painter_id, $words, $row);
-            }
-            $this->put($company, $row, $had);
-        });
+        self::put($company, $row);
 
         return $row;
     }
 
-    /**
-     * Puts a state into the row, unless it holds another by now than the one that was read.
-     *
-     * @param UndercoatRow $row
-     * @param UndercoatRow|null $had what was there before
-     */
-    public function put(Company $company, array $row, ?array $had = null): void
+    /** @param UndercoatRow $row */
+    private static function put(Company $company, array $row): void
     {
-        $had ??= self::row($company);
-        if (!$this->keeps) {
-            $company->undercoat = $row;
-            Staleness::known($company, $had !== null && !UndercoatRows::areAlike($had, $row));
-
-            return;
-        }
-        DB::transaction(static function () use ($company, $row, $had): void {
-            if (!self::isAsRead($company)) {
-                return;
-            }
-            $company->undercoat = $row;
-            $company->save();
-            if ($had !== null && !UndercoatRows::areAlike($had, $row)) {
-                Staleness::recipesOf($company);
-            }
-        });
-    }
-
-    /**
-     * Whether the undercoat is still the one that was read: who only looks advises too, and must not write over what another window
-     * has chosen since. Asked inside the transaction that writes.
-     */
-    private static function isAsRead(Company $company): bool
-    {
-        return Company::query()->whereKey($company->id)->where('undercoat', $company->getRawOriginal('undercoat'))->exists();
+        $had = self::row($company);
+        $company->advise($row);
+        Staleness::known($company, $had !== null && !UndercoatMapper::areAlike($had, $row));
     }
 
     /** @return UndercoatRow|null */

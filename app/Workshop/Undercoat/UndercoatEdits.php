@@ -7,16 +7,16 @@ namespace App\Workshop\Undercoat;
 use App\Models\Company;
 use App\Models\Painter;
 use App\Workshop\Figure\Matching;
-use App\Workshop\Shelf\ShelfRows;
+use App\Workshop\Plan\PlanStore;
+use App\Workshop\Plan\UndercoatMapper;
 use App\Workshop\State\Conflict;
-use App\Workshop\State\History;
+use App\Workshop\Studio;
 use DomainException;
-use Illuminate\Support\Facades\DB;
 use Kalokroma\Colour\Srgb;
-use Kalokroma\Film\FilmProblem;
 use Kalokroma\Film\Thinning;
+use Kalokroma\Recipe\Change\StepChange;
 use Kalokroma\Recipe\Ground\ValueSketch;
-use Kalokroma\Recipe\Plan\RecipeProblem;
+use Kalokroma\Recipe\Plan\FigurePlan;
 use Kalokroma\Recipe\Plan\StepKey;
 use Kalokroma\Recipe\Plan\UndercoatPlan;
 use Kalokroma\Recipe\Plan\UndercoatStep;
@@ -31,8 +31,7 @@ use Kalokroma\Undercoat\UndercoatProblem;
  * What the painter changes of an undercoat, for the whole company: each change is kept so that it can be undone, and refused where it
  * was made on a state that is no longer the newest.
  *
- * @phpstan-import-type UndercoatRow from UndercoatRows
- * @phpstan-import-type SprayRow from UndercoatRows
+ * @phpstan-import-type SprayRow from UndercoatMapper
  *
  * @phpstan-type SaidSpray array{
  *   key: string|null, paint_id: int, kind: string, from: SprayRow|null, areas: list<int>, coats: int|null, thin: string|null,
@@ -40,11 +39,12 @@ use Kalokroma\Undercoat\UndercoatProblem;
  */
 final readonly class UndercoatEdits
 {
-    public function __construct(
-        private Painter $painter,
-        private ShelfRows $shelf,
-        private UndercoatDesk $desk,
-    ) {
+    private UndercoatDesk $desk;
+    private Painter $painter;
+
+    public function __construct(private Studio $studio)
+    {
+        [$this->desk, $this->painter] = [$studio->undercoats, $studio->painter];
     }
 
     /**
@@ -56,22 +56,22 @@ final readonly class UndercoatEdits
      */
     public function chooseForAll(Company $company, string $paintId, ?int $seen = null): void
     {
-        DB::transaction(function () use ($company, $paintId, $seen): void {
-            $this->choose($company, $paintId, seen: $seen);
-            foreach (Matching::of($this->desk->painter, $company) as $other) {
-                $this->choose($other, $paintId);
-            }
-        });
+        $this->choose($company, $paintId, seen: $seen);
+        foreach (Matching::of($this->painter, $company) as $other) {
+            $this->choose($other, $paintId);
+        }
     }
 
-    /** @param list<int> $keeping ids of the areas that keep the light sketch; all others do not */
-    public function keepSketch(Company $company, array $keeping): void
+    /**
+     * Whether the light sketch is to show on an area; all others stay as they are.
+     *
+     * @param array<array-key, bool> $keeps by id of the area
+     */
+    public static function keepSketch(Company $company, array $keeps): void
     {
-        DB::transaction(static function () use ($company, $keeping): void {
-            foreach ($company->areas as $area) {
-                $area->update(['keeps_sketch' => in_array($area->id, $keeping, true)]);
-            }
-        });
+        foreach ($keeps as $id => $its) {
+            $company->areas->firstWhere('id', $id)?->update(['keeps_sketch' => $its]);
+        }
     }
 
     /**
@@ -93,37 +93,30 @@ final readonly class UndercoatEdits
             throw new DomainException(sprintf('Your answers on the Figures page rule out the %s.', $way->tool()->words()));
         }
         $ground = $this->desk->rows->built($primer, $lights);
-        $this->put(
+        $this->keep(
             $company,
             static fn (UndercoatPlan $plan): UndercoatPlan => $plan->laidAs($ground, $way),
             'undercoat '.$ground->words.($way === $this->desk->kind($company) ? '' : ', '.$way->words()),
             $seen,
-            true,
         );
     }
 
     /**
      * Changes one of its steps: another paint, thinning or number of coats.
      *
-     * @param list<array{paint: string|int, parts: int}>|null $mix
-     * @param int|null $coats 0 leaves the number to what is usual; null as it is
-     * @param int|null $seen the version it was changed on; null for the newest
+     * @param int|null $seen the version it was changed on; null for what stands
      *
-     * @throws RecipeProblem|ShelfProblem|FilmProblem|Conflict
+     * @throws DomainException|Conflict
      */
-    public function change(Company $company, string $key, ?array $mix, ?Thinning $thinning, ?int $coats, ?int $seen = null): void
+    public function change(Company $company, StepChange $change, ?int $seen = null): void
     {
-        $paint = $mix === null ? null : $this->shelf->mix($mix)->first();
-        $said = array_keys(array_filter(['paint' => $paint !== null, 'coats' => $coats !== null, 'thinning' => $thinning !== null]));
-        $this->put($company, static fn (UndercoatPlan $plan): UndercoatPlan => $plan->changed(
-            $key,
-            static function (UndercoatStep $step) use ($paint, $thinning, $coats): UndercoatStep {
-                $step = $paint === null ? $step : $step->painted($paint, Tone::of($paint));
-                $step = $thinning === null ? $step : $step->thinned($thinning);
-
-                return $coats === null ? $step : $step->coated($coats);
-            },
-        ), implode(', ', $said).' of the undercoat', $seen, $paint !== null);
+        $this->keep(
+            $company,
+            static fn (UndercoatPlan $plan): UndercoatPlan => $plan->changed($change->key, $change->ofUndercoat(...)),
+            $change->changed().' of the undercoat',
+            $seen,
+            $change->mix !== null,
+        );
     }
 
     /**
@@ -137,11 +130,11 @@ final readonly class UndercoatEdits
     public function sequence(Company $company, array $said, ?int $seen = null): void
     {
         $areas = array_map(intval(...), $company->areas->modelKeys());
-        $this->put($company, function (UndercoatPlan $plan) use ($said, $areas): UndercoatPlan {
+        $this->keep($company, function (UndercoatPlan $plan) use ($said, $areas): UndercoatPlan {
             $steps = array_map(fn (array $step): UndercoatStep => $this->said($step, $plan, $areas), $said);
 
             return $plan->withSteps($steps !== [] ? $steps : throw UndercoatProblem::firstAllOver());
-        }, 'sprays of the undercoat', $seen, true);
+        }, 'sprays of the undercoat', $seen);
     }
 
     /**
@@ -170,12 +163,11 @@ final readonly class UndercoatEdits
         if ($wanted === []) {
             throw new DomainException('No area has a colour yet: choose colours first, a value sketch follows their lightness.');
         }
-        $this->put(
+        $this->keep(
             $company,
             static fn (UndercoatPlan $plan): UndercoatPlan => $plan->withSteps(ValueSketch::steps($plan, $from, $to, $kind, $wanted)),
             'value sketch in '.$from->name.' and '.$to->name,
             $seen,
-            true,
         );
     }
 
@@ -217,62 +209,25 @@ final readonly class UndercoatEdits
     }
 
     /**
-     * Undo (-1) or redo (1).
-     *
-     * @throws RecipeProblem|Conflict
-     */
-    public function step(Company $company, int $direction, ?int $seen = null): void
-    {
-        DB::transaction(function () use ($company, $direction, $seen): void {
-            $before = $company->undercoat_version;
-            $this->desk->plan($company);
-            $found = History::beside($company, $direction) ?? throw $direction < 0
-                ? RecipeProblem::nothingToUndo()
-                : RecipeProblem::nothingToRedo();
-            /** @var UndercoatRow $state */
-            $state = $found->state;
-            [$now, $then] = [$this->desk->plan($company), $this->desk->rows->plan($state)];
-            self::check($company, $seen === $before ? null : $seen, $now, $then);
-            // What was advised since is not advised again at once: the painter has taken it back.
-            $state['own'] = $state['own'] || (!$now->own && $now->ground()->id !== $then->ground()->id);
-            if ($state['own']) {
-                $state['reason'] = $this->desk->reasonFor($company, $this->desk->rows->plan($state));
-            }
-            $company->stand($found->number, $company->highest());
-            $this->desk->put($company, $state);
-        });
-    }
-
-    /**
-     * Keeps what a change makes of the plan, unless another window changed it meanwhile.
-     *
      * @param callable(UndercoatPlan): UndercoatPlan $change
-     * @param int|null $seen the version it was made on; null for the newest
+     * @param int|null $seen the version it was made on; null for what stands
      * @param bool $choosing whether the ground is the painter's own choice from now on
      *
      * @throws DomainException|Conflict
      */
-    public function put(Company $company, callable $change, string $words, ?int $seen, bool $choosing): void
+    private function keep(Company $company, callable $change, string $words, ?int $seen, bool $choosing = true): void
     {
-        DB::transaction(function () use ($company, $change, $words, $seen, $choosing): void {
-            // What is advised only now is what was seen: looking at it has not written it down.
-            $before = $company->undercoat_version;
-            $now = $this->desk->plan($company);
-            $wanted = $change($now);
-            self::check($company, $seen === $before ? null : $seen, $now, $wanted);
-            if ($choosing) {
-                $wanted = $wanted->because($this->desk->reasonFor($company, $wanted), true);
-            }
-            $this->desk->keep($company, $wanted, $words);
-        });
-    }
+        $this->studio->plans->commit(
+            $company,
+            [PlanStore::UNDERCOAT => $seen],
+            $words,
+            function (FigurePlan $plan) use ($company, $change, $choosing): FigurePlan {
+                $wanted = $change($plan->undercoat);
 
-    private static function check(Company $company, ?int $seen, UndercoatPlan $now, UndercoatPlan $wanted): void
-    {
-        $isSeen = $seen === null || $seen === $company->undercoat_version;
-        $differences = $isSeen ? [] : UndercoatRows::state($now)->differences(UndercoatRows::state($wanted));
-        if ($differences !== []) {
-            throw new Conflict('The undercoat', (string) $company->undercoat_version, $differences);
-        }
+                return $plan->withUndercoat(
+                    $choosing ? $wanted->because($this->desk->reasonFor($company, $wanted), true) : $wanted,
+                );
+            },
+        );
     }
 }

@@ -6,30 +6,22 @@ namespace App\Workshop\Undercoat;
 
 use App\Models\AreaRow;
 use App\Models\Company;
-use App\Workshop\Recipe\SaidHandling;
+use App\Workshop\Plan\PlanStore;
 use App\Workshop\State\Conflict;
 use App\Workshop\Studio;
+use Closure;
 use DomainException;
-use Kalokroma\Caution\Tool;
-use Kalokroma\Film\Thinner;
+use Kalokroma\Recipe\Change\StepChange;
 use Kalokroma\Recipe\Draft\WholeSteps;
-use Kalokroma\Recipe\Plan\Place;
-use Kalokroma\Recipe\Plan\PlannedStep;
+use Kalokroma\Recipe\Plan\FigurePlan;
 use Kalokroma\Recipe\Plan\RecipeProblem;
 use Kalokroma\Recipe\Plan\StepKey;
-use Kalokroma\Recipe\Plan\UndercoatPlan;
-use Kalokroma\Recipe\Plan\Who;
+use Kalokroma\Recipe\Plan\WholePlan;
 use Kalokroma\Recipe\Plan\WholeStep;
-use Kalokroma\Recipe\Technique\Level;
 use Kalokroma\Recipe\Technique\Technique;
 
 /**
- * Steps over the whole figure: entered once, kept and undone with the undercoat, which is of the whole figure too.
- *
- * @phpstan-type WholeChange array{
- *   mix?: list<array{paint: string|int, parts: int}>, thin?: string, coats?: int, omitted?: bool, note?: string, who?: string,
- *   level?: string, tool?: string, with?: string, place?: Place, without?: list<int>, late?: bool,
- * }
+ * Steps over the whole figure: entered once, changed and undone for themselves.
  */
 final readonly class WholeEdits
 {
@@ -64,85 +56,61 @@ final readonly class WholeEdits
             $below = $outcomes[count($outcomes) - 1]->look->after;
         }
         $palette = $this->studio->palette;
-        $this->studio->undercoatEdits->put($company, static function (UndercoatPlan $plan) use (
+        $made = array_map(
+            static fn (Technique $each): Closure => static fn (StepKey $key): WholeStep
+                => WholeSteps::make($each, $key, $palette, $below, $out, $late),
             $techniques,
-            $palette,
-            $below,
-            $out,
-            $late,
-        ): UndercoatPlan {
-            $given = $plan->given;
-            $added = [];
-            foreach ($techniques as $each) {
-                $added[] = WholeSteps::make($each, StepKey::ofWhole(++$given), $palette, $below, $out, $late);
-            }
-
-            return $plan->withWhole([...$plan->whole, ...$added], $given);
-        }, ($technique === null ? 'weathering' : $technique->words()).' over the whole figure', $seen, false);
+        );
+        $this->keep(
+            $company,
+            static fn (WholePlan $plan): WholePlan => $plan->with(...$made),
+            ($technique === null ? 'weathering' : $technique->words()).' over the whole figure',
+            $seen,
+        );
     }
 
     /** @throws DomainException|Conflict */
     public function drop(Company $company, string $key, ?int $seen): void
     {
-        $this->studio->undercoatEdits->put(
+        $words = 'a step over the whole figure dropped';
+        $this->keep($company, static fn (WholePlan $plan): WholePlan => $plan->without($key), $words, $seen);
+    }
+
+    /**
+     * @param list<int>|null $without areas that are left out; null as it is
+     * @param bool|null $late whether it waits until everything is painted; null as it is
+     *
+     * @throws DomainException|Conflict
+     */
+    public function change(Company $company, StepChange $change, ?array $without, ?bool $late, ?int $seen): void
+    {
+        $now = $this->studio->undercoats->whole($company)->step($change->key) ?? throw RecipeProblem::noSuchStep($change->key);
+        $out = $without === null ? null : $this->without($company, $without, true);
+        $this->keep(
             $company,
-            static fn (UndercoatPlan $plan): UndercoatPlan => $plan->wholeDropped($key),
-            'a step over the whole figure dropped',
+            static fn (WholePlan $plan): WholePlan => $plan->changed($change->key, static fn (WholeStep $whole): WholeStep => new WholeStep(
+                $change->of($whole->step),
+                $out ?? $whole->without,
+                $late ?? $whole->late,
+            )),
+            implode(' of ', array_filter([$change->changed(), $now->step->technique->words()])).' over the whole figure',
             $seen,
-            false,
         );
     }
 
     /**
-     * @param WholeChange $change
+     * @param callable(WholePlan): WholePlan $change
      *
      * @throws DomainException|Conflict
      */
-    public function change(Company $company, string $key, array $change, ?int $seen): void
+    private function keep(Company $company, callable $change, string $words, ?int $seen): void
     {
-        $now = $this->studio->undercoats->plan($company)->wholeStep($key) ?? throw RecipeProblem::noSuchStep($key);
-        $this->studio->undercoatEdits->put(
+        $this->studio->plans->commit(
             $company,
-            fn (UndercoatPlan $plan): UndercoatPlan => $plan->wholeChanged($key, fn (WholeStep $whole): WholeStep => new WholeStep(
-                $this->altered($company, $whole->step, $change),
-                isset($change['without']) ? $this->without($company, $change['without'], true) : $whole->without,
-                $change['late'] ?? $whole->late,
-            )),
-            $now->step->technique->words().' over the whole figure',
-            $seen,
-            false,
+            [PlanStore::WHOLE => $seen],
+            $words,
+            static fn (FigurePlan $plan): FigurePlan => $plan->withWhole($change($plan->whole)),
         );
-    }
-
-    /** @param WholeChange $change */
-    private function altered(Company $company, PlannedStep $step, array $change): PlannedStep
-    {
-        if (isset($change['mix'])) {
-            $mix = $this->studio->shelf->mix($change['mix']);
-            if ($step->technique->facts()->lies !== null) {
-                $mix->pigment();
-            }
-            $step = $step->withMix($mix);
-        }
-        if (isset($change['thin'])) {
-            $step = $step->thinned(...$this->studio->shelf->thinning($change['thin']));
-        }
-        $step = isset($change['with']) ? $step->withLoad($step->load->thinnedWith(Thinner::from($change['with']))) : $step;
-        $step = isset($change['coats']) ? $step->withCoats($change['coats']) : $step;
-        $step = isset($change['omitted']) ? $step->leftOut($change['omitted']) : $step;
-        $step = isset($change['place']) ? $step->at($change['place']) : $step;
-        $step = isset($change['level']) ? $step->upTo(Level::from($change['level'])) : $step;
-        $step = isset($change['tool']) ? $step->held(Tool::from($change['tool'])) : $step;
-        if (isset($change['who'])) {
-            $who = Who::from($change['who']);
-            $step = $who->highest() <= $company->count
-                ? $step->for($who)
-                : throw RecipeProblem::notAmong($who->words(), $company->count);
-        }
-
-        $step = $step->withHandling($step->handling->with(SaidHandling::of($change)));
-
-        return isset($change['note']) ? $step->noted($change['note']) : $step;
     }
 
     /**
@@ -180,7 +148,7 @@ final readonly class WholeEdits
             return;
         }
         $has = [];
-        foreach ($this->studio->undercoats->plan($company)->whole as $each) {
+        foreach ($this->studio->undercoats->whole($company)->steps as $each) {
             $has += WholeSteps::isDirt($each->step->technique) ? [$each->step->technique->words().' over the whole figure' => true] : [];
         }
         foreach ($company->areas as $area) {

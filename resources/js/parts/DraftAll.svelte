@@ -6,11 +6,14 @@
 
     interface Props {
         company: number;
-        areas: { id: number; planned: boolean; colour: string | null }[];
+        areas: { id: number; planned: boolean; version: number; colour: string | null }[];
     }
     let { company, areas }: Props = $props();
 
-    const all = new DraftAll(() => company);
+    const all = new DraftAll(
+        () => company,
+        () => areas,
+    );
     const open = $derived(areas.filter((a) => a.colour && !a.planned).length);
     const coloured = $derived(areas.filter((a) => a.colour).length);
     const last = $derived(all.done[all.done.length - 1]);
@@ -40,6 +43,12 @@
             <p>
                 Look at {#each all.far as area, i (area.id)}{i ? ', ' : ''}<a href="#/recipe/{area.id}">{area.name}</a>
                     ({area.off?.toFixed(1)} off){/each}: no paint of yours comes nearer.
+            </p>
+        {/if}
+        {#if all.changed.length}
+            <p>
+                Left as they are, since another window changed them: {all.changed.map((a) => a.name).join(', ')}. Look
+                at them, then draft again.
             </p>
         {/if}
         {#if all.uncoloured.length}

@@ -5,21 +5,26 @@ import { counted } from './words';
 type Drafted = DraftedMany['done'][number];
 type Named = DraftedMany['left'][number];
 
-/** Many areas drafted with one action: the server does as many as fit an answer, and this goes on until none is left. */
+/** Many areas drafted with one action: each answer is one of them, and this goes on until none is left. */
 export class DraftAll {
     done: Drafted[] = $state([]);
     left: Named[] = $state([]);
     uncoloured: Named[] = $state([]);
+    /** those another window has changed since they were shown here */
+    changed: Named[] = $state([]);
     running = $state(false);
     /** what the last undo came to */
     undone = $state('');
     readonly write = useWrite();
     private batch = '';
 
-    constructor(private readonly company: () => number) {}
+    constructor(
+        private readonly company: () => number,
+        private readonly areas: () => { id: number; version: number }[],
+    ) {}
 
     get finished(): boolean {
-        return !this.running && this.done.length > 0;
+        return !this.running && this.done.length + this.changed.length > 0;
     }
 
     readonly steps: number = $derived(this.done.reduce((sum, area) => sum + area.steps, 0));
@@ -31,13 +36,19 @@ export class DraftAll {
         this.running = true;
         this.batch = `all-${Date.now().toString(36)}-${Math.random().toString(36).slice(2, 10)}`;
         const path = `companies/${this.company()}/recipes`;
+        const versions = Object.fromEntries(this.areas().map((a) => [a.id, a.version]));
         try {
             for (;;) {
-                const answer = await this.write.send<DraftedMany>('recipe', 'POST', path, { batch: this.batch, all });
+                const answer = await this.write.send<DraftedMany>('recipe', 'POST', path, {
+                    batch: this.batch,
+                    all,
+                    versions,
+                });
                 if (!answer) return;
                 this.done.push(...answer.done);
                 this.left = answer.left;
                 this.uncoloured = answer.uncoloured;
+                this.changed = answer.changed;
                 if (answer.left.length === 0) return;
             }
         } finally {
@@ -60,6 +71,7 @@ export class DraftAll {
         this.done = [];
         this.left = [];
         this.uncoloured = [];
+        this.changed = [];
         this.undone = '';
         this.write.forget();
     }

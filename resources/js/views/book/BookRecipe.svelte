@@ -24,6 +24,7 @@
     async function apply() {
         const answer = await write.send<RecipeMoved>('recipe', 'POST', `areas/${area}/recipe/book`, {
             book_id: entry.id,
+            version: areas.find((a) => String(a.id) === area)?.version ?? 0,
         });
         applied = answer ?? null;
     }

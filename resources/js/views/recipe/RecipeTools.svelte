@@ -12,17 +12,17 @@
     let { recipe, page }: Props = $props();
 
     let keeping = $state(false);
-    /** what is undone: the recipe, or the undercoat where that is chosen */
-    const ofFigure = $derived(page.step?.of_figure ?? false);
-    const at = $derived(ofFigure ? recipe.undercoat : recipe);
+    /** what is undone: the recipe, or what of the figure is chosen */
+    const of = $derived(page.step?.whole ? 'whole' : page.step?.of_figure ? 'undercoat' : 'area');
+    const at = $derived(of === 'area' ? recipe : recipe[of]);
 </script>
 
 <div class="tools">
     <UndoRedo
         undo={at.undo}
         redo={at.redo}
-        of={ofFigure ? (page.step?.whole ? 'Whole figure' : 'Undercoat') : ''}
-        onstep={(where) => page.retrace(where, ofFigure)}
+        of={{ area: '', undercoat: 'Undercoat', whole: 'Whole figure' }[of]}
+        onstep={(where) => page.retrace(where, of)}
     />
     <span class="right">
         {#if recipe.drafted}<LayOut

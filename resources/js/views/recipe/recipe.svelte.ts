@@ -54,6 +54,9 @@ export interface DraftWish extends Partial<LadderOptions> {
     middle?: number;
 }
 
+/** what of a figure's plan belongs to no area, each part changed and undone for itself */
+type FigurePart = 'undercoat' | 'whole';
+
 /** One area's recipe as the page shows it: what the server predicted, which step is chosen, and how to change it. */
 export class RecipeState {
     chosen: string | null = $state(null);
@@ -102,7 +105,7 @@ export class RecipeState {
     }
 
     edit(step: Step, change: StepChange): void {
-        if (step.of_figure) this.lay('edits', { key: step.key, ...change });
+        if (step.of_figure) this.lay(step.whole ? 'whole' : 'undercoat', 'edits', { key: step.key, ...change });
         else this.send('recipe/edits', { kind: 'change', key: step.key, ...change });
     }
 
@@ -118,9 +121,9 @@ export class RecipeState {
         this.send('recipe', wish);
     }
 
-    /** Takes back, or does again, what was last changed: of the undercoat where that is chosen, else of the recipe. */
-    retrace(where: 'undo' | 'redo', ofFigure = false): void {
-        if (ofFigure) this.lay(where, {});
+    /** Takes back, or does again, what was last changed of the recipe, of the undercoat, or of the steps over the whole figure. */
+    retrace(where: 'undo' | 'redo', of: 'area' | FigurePart): void {
+        if (of !== 'area') this.lay(of, of === 'whole' ? `whole/${where}` : where, {});
         else this.send(`recipe/${where}`, {});
     }
 
@@ -144,16 +147,16 @@ export class RecipeState {
 
     /** Adds a step over the whole figure, or several that belong together. */
     addWhole(wish: { technique: string; without: number[]; tiny: boolean; late: boolean; sure: boolean }): void {
-        this.lay('whole', wish);
+        this.lay('whole', 'whole', wish);
     }
 
     /** Changes where a step over the whole figure goes. */
     changeWhole(key: string, change: { without?: number[]; late?: boolean }): void {
-        this.lay('edits', { key, ...change });
+        this.lay('whole', 'edits', { key, ...change });
     }
 
     dropWhole(key: string): void {
-        this.lay(`whole/${key}`, {}, 'DELETE');
+        this.lay('whole', `whole/${key}`, {}, 'DELETE');
     }
 
     private send(path: string, body: object): void {
@@ -176,19 +179,19 @@ export class RecipeState {
             });
     }
 
-    /** The undercoat belongs to the whole figure: all its recipes are asked again. */
-    private lay(path: string, body: object, method: 'POST' | 'DELETE' = 'POST'): void {
+    /** What belongs to the whole figure: all its recipes are asked again. */
+    private lay(of: FigurePart, path: string, body: object, method: 'POST' | 'DELETE' = 'POST'): void {
         const recipe = this.recipe;
         if (!recipe) return;
         const company = recipe.company.id;
-        const { sent, left } = this.going(`company ${company}`, recipe.undercoat.version);
+        const { sent, left } = this.going(`${of} ${company}`, recipe[of].version);
         void this.write.send<Undercoats>(
             'undercoat',
             method,
             `companies/${company}/undercoat/${path}`,
             () => ({ ...body, version: sent() }),
             (answer) => {
-                left(answer.version);
+                left(of === 'whole' ? answer.whole_version : answer.version);
                 return undefined;
             },
         );

@@ -111,7 +111,10 @@
                     >
                     <DraftAll
                         company={figure.id}
-                        areas={data.areas.map((a) => ({ id: a.id, planned: a.planned, colour: a.hex }))}
+                        areas={figure.areas.map((a) => ({
+                            ...a,
+                            colour: data.areas.find((own) => own.id === a.id)?.hex ?? a.colour,
+                        }))}
                     />
                     {#if data.areas[0]}<a href="#/recipe/{data.areas.find((a) => !a.planned)?.id ?? data.areas[0].id}"
                             >Go to the recipes, one by one</a

@@ -18,7 +18,7 @@
         /** one ground for all companies that are meant to match */
         onalike: (paint: number) => void;
         /** the areas on which the light sketch is to show */
-        onkeep: (areas: number[]) => void;
+        onkeep: (areas: { id: number; keeps: boolean }[]) => void;
     }
     let { figure, data, busy, kind = $bindable(), ontake, onstep, onalike, onkeep }: Props = $props();
 

@@ -4,13 +4,9 @@
     interface Props {
         areas: NonNullable<Undercoats['keeps']>;
         busy: boolean;
-        onkeep: (areas: number[]) => void;
+        onkeep: (areas: { id: number; keeps: boolean }[]) => void;
     }
     let { areas, busy, onkeep }: Props = $props();
-
-    function turn(id: number, keeps: boolean) {
-        onkeep(areas.filter((a) => (a.id === id ? keeps : a.keeps)).map((a) => a.id));
-    }
 </script>
 
 <fieldset disabled={busy}>
@@ -21,7 +17,7 @@
             ><input
                 type="checkbox"
                 checked={area.keeps}
-                onchange={(e) => turn(area.id, e.currentTarget.checked)}
+                onchange={(e) => onkeep([{ id: area.id, keeps: e.currentTarget.checked }])}
             />{area.name}</label
         >
     {/each}

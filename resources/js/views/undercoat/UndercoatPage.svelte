@@ -53,7 +53,7 @@
         if (paint_id !== null) void write.send('undercoat', 'PUT', to(''), seen({ paint_id, lights, kind: way }));
     }
     const alike = (paint_id: number) => write.send('undercoat', 'PUT', to('/alike'), () => seen({ paint_id }));
-    const keep = (areas: number[]) => write.send('undercoat', 'PUT', to('/keeps'), { areas });
+    const keep = (areas: { id: number; keeps: boolean }[]) => write.send('undercoat', 'PUT', to('/keeps'), { areas });
     const put = (sprays: Wanted[]) => write.send('undercoat', 'PUT', to('/sprays'), () => seen({ sprays }));
     const value = (paint_id: number, lights: GroundLaid['lights']) =>
         write
