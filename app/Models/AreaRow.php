@@ -42,6 +42,7 @@ use Kalokroma\Figure\Weight;
 final class AreaRow extends Model
 {
     use BelongsToPainter;
+    use ReadsOnce;
 
     protected $table = 'areas';
 

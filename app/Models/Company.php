@@ -42,6 +42,7 @@ use Kalokroma\Order\WayOfWorking;
 final class Company extends Model
 {
     use BelongsToPainter;
+    use ReadsOnce;
 
     protected $guarded = [];
 

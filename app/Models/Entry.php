@@ -45,6 +45,7 @@ use Kalokroma\Record\Substance;
 final class Entry extends Model
 {
     use BelongsToPainter;
+    use ReadsOnce;
 
     protected $table = 'records';
 

@@ -43,6 +43,7 @@ use Kalokroma\Shelf\Purpose;
 final class PaintRow extends Model
 {
     use BelongsToPainter;
+    use ReadsOnce;
     use SoftDeletes;
 
     protected $table = 'paints';

@@ -26,6 +26,7 @@ use Kalokroma\Order\Job\StillDrying;
 final class PassRow extends Model
 {
     use BelongsToPainter;
+    use ReadsOnce;
 
     protected $table = 'passes';
 

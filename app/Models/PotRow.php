@@ -22,6 +22,7 @@ use Illuminate\Database\Eloquent\Model;
 final class PotRow extends Model
 {
     use BelongsToPainter;
+    use ReadsOnce;
 
     protected $table = 'pots';
 

@@ -34,6 +34,7 @@ use Kalokroma\Recipe\Technique\Way;
 final class RecipeRow extends Model implements Remembering
 {
     use BelongsToPainter;
+    use ReadsOnce;
     use KeepsFractions;
 
     protected $table = 'recipes';

@@ -43,7 +43,7 @@ final class Derived
      */
     public static function of(string $what, array $sources, Closure $workedOut): mixed
     {
-        $key = $what.'-'.hash('xxh128', self::code().serialize($sources));
+        $key = $what.'-'.self::fingerprint($sources);
         $kept = self::get($key);
         if ($kept === null) {
             $begun = microtime(true);
@@ -53,6 +53,16 @@ final class Derived
         }
 
         return $kept;
+    }
+
+    /**
+     * A word for all of these and the code together.
+     *
+     * @param list<mixed> $sources
+     */
+    public static function fingerprint(array $sources): string
+    {
+        return hash('xxh128', self::code().serialize($sources));
     }
 
     /**

@@ -34,7 +34,7 @@ final class Evenings
         Openings $openings = new Openings(null),
         ?Weather $air = null,
         float $effort = 1.0,
-        Kept $kept = new Kept(),
+        PriorSchedule $kept = new PriorSchedule(),
     ): RunningOrder {
         $by = [];
         foreach ($companies as $company) {

@@ -11,7 +11,7 @@ use Kalokroma\Order\Search\OrderProblem;
 final readonly class Planned
 {
     /** @param array<int, int> $starts minutes from now in their order, by number of the job */
-    public function __construct(public Web $web, public OrderProblem $problem, public array $starts, public Kept $kept)
+    public function __construct(public Web $web, public OrderProblem $problem, public array $starts, public PriorSchedule $kept)
     {
     }
 

@@ -44,8 +44,11 @@ final class Planner
 
     private bool $isProven = false;
 
+    /** Whether what nobody has searched for yet is not searched for now. */
+    private bool $onlyRecalls = false;
+
     /** Pins that can be kept. */
-    private Kept $kept;
+    private PriorSchedule $kept;
 
     /** @var list<Job> that could not stay where they were put */
     private array $letGo = [];
@@ -61,7 +64,7 @@ final class Planner
         private readonly Openings $free,
         private readonly ?Weather $air,
         private readonly float $effort,
-        Kept $kept,
+        PriorSchedule $kept,
     ) {
         $this->kept = $kept;
         $this->openings = $free->openingLater(self::SET_UP);
@@ -72,7 +75,7 @@ final class Planner
      *
      * @param list<CompanyWork> $companies painted side by side
      * @param float $effort share of the usual budget of the search, more than 0
-     * @param Kept $kept pins that cannot be kept are let go, {@see RunningOrder::$letGo}
+     * @param PriorSchedule $kept pins that cannot be kept are let go, {@see RunningOrder::$letGo}
      *
      * @throws DomainException where wishes contradict each other, or the free hours end before the work does
      */
@@ -83,7 +86,7 @@ final class Planner
         Openings $openings = new Openings(null),
         ?Weather $air = null,
         float $effort = 1.0,
-        Kept $kept = new Kept(),
+        PriorSchedule $kept = new PriorSchedule(),
     ): RunningOrder {
         $found = (new self($companies, $way, $wishes, $openings, $air, $effort, $kept))->order();
         foreach ($kept->isFirstTry ? [] : $wishes->relaxed as $rule) {
@@ -118,16 +121,39 @@ final class Planner
         $wanted = $this->kept->starts === [] ? WayTies::ranks($this->web->jobs, $this->way) : $this->kept->wanted($this->web);
         $this->pin($wanted);
         $isWanted = $this->kept->isFirstTry || $this->kept->starts !== [];
-        $try = $isWanted ? FirstTry::of($this->problem, $wanted) ?? [] : [];
-        if ($this->kept->isFirstTry && $try !== []) {
+        $sequence = $this->kept->isFirstTry ? $this->recalled() : null;
+        $try = $isWanted && $sequence === null ? FirstTry::of($this->problem, $wanted) ?? [] : [];
+        if ($sequence === null && $this->kept->isFirstTry && $try !== []) {
             $this->bound = OrderSearch::boundOf($this->problem);
             $sequence = $try;
-        } else {
-            $sequence = $this->way->isByGroups() ? $this->byGroups() : $this->asOne($try);
         }
+        $sequence ??= $this->sequence($try);
         $starts = Timetable::of($this->problem, $sequence, $this->problem->horizon()) ?? $this->putRight($sequence);
 
         return $this->told(array_keys($starts), $starts);
+    }
+
+    /**
+     * @param list<int> $try a sequence that can be kept; empty where none is known
+     *
+     * @return list<int>
+     */
+    private function sequence(array $try): array
+    {
+        return $this->way->isByGroups() ? $this->byGroups() : $this->asOne($try);
+    }
+
+    /** @return list<int>|null what was searched for before and still stands; null where anything would have to be searched for */
+    private function recalled(): ?array
+    {
+        $this->onlyRecalls = $this->kept->memory !== null;
+        try {
+            return $this->onlyRecalls ? $this->sequence([]) : null;
+        } catch (NothingStands) {
+            return null;
+        } finally {
+            $this->onlyRecalls = false;
+        }
     }
 
     /** @return array<int, int> minute from which a job may start, where something is wet below it */
@@ -175,7 +201,7 @@ final class Planner
                 $this->problem = $problem;
             }
         }
-        $this->kept = new Kept($pins, $this->kept->starts, $this->kept->isFirstTry);
+        $this->kept = $this->kept->pinned($pins);
     }
 
     /**
@@ -239,6 +265,66 @@ final class Planner
 
             return [];
         }
+        $key = $this->kept->memory === null ? '' : $this->fingerprint($problem, $members);
+        $stands = $this->standing($problem, $key);
+        if ($stands !== null) {
+            return $stands;
+        }
+        if ($this->onlyRecalls) {
+            throw new NothingStands();
+        }
+        $sequence = $this->found($problem, $members, $known);
+        $this->kept->memory?->remember($key, [
+            'sequence' => $sequence, 'bound' => $this->bound + $this->kept->from, 'proven' => $this->isProven,
+        ]);
+
+        return $sequence;
+    }
+
+    /** @return list<int>|null what was found before for the same, as far as it still fits the free hours */
+    private function standing(OrderProblem $problem, string $key): ?array
+    {
+        $stands = $this->kept->memory?->recall($key);
+        if ($stands === null) {
+            return null;
+        }
+        [$this->bound, $this->isProven] = [max(0, $stands['bound'] - $this->kept->from), $stands['proven']];
+
+        return Timetable::of($problem, $stands['sequence'], $problem->horizon()) === null
+            ? FirstTry::of($problem, array_flip($stands['sequence']))
+            : $stands['sequence'];
+    }
+
+    /**
+     * All that a search hangs on but the minute it is: what begins later is told by the clock, what may begin now is open.
+     *
+     * @param list<int> $members
+     */
+    private function fingerprint(OrderProblem $problem, array $members): string
+    {
+        $at = fn (int $minute): int => $minute <= self::SET_UP ? 0 : $minute + $this->kept->from;
+        $windows = array_map(
+            static fn (array $w): array => [$at($w[0]), $at($w[1])],
+            array_values(array_filter($problem->openings->windows ?? [], static fn (array $w): bool => $w[1] > self::SET_UP)),
+        );
+        $jobs = array_map(fn (int $i): Job => $this->web->jobs[$i], $members);
+
+        return hash('xxh128', serialize([
+            array_map(static fn (Job $job): string => $job->id, $jobs), $problem->minutes, $problem->waits, $problem->labels,
+            $problem->setup, $problem->notLater, $problem->openings->windows === null ? null : $windows,
+            array_filter(array_map($at, $problem->release)), array_filter(array_map($at, $problem->due)), $this->effort, $this->way,
+            WayTies::ranks($jobs, $this->way),
+        ]));
+    }
+
+    /**
+     * @param list<int> $members
+     * @param list<int> $known
+     *
+     * @return list<int>
+     */
+    private function found(OrderProblem $problem, array $members, array $known): array
+    {
         try {
             $answer = OrderSearch::solve($problem, $this->effort, $known);
         } catch (DomainException) {

@@ -48,11 +48,19 @@ final class BenchTest extends TestCase
         $this->signIn();
         $answer = $this->record(['area_id' => null, 'step' => 'undercoat', 'stage' => 'undercoat', 'figures' => [1]])->assertOk();
 
-        $this->assertAnswers('bench', $answer);
-        self::assertSame('Coat', $answer->json('steps.1.area'));
-        self::assertSame($answer->json('steps.1.id'), $answer->json('next'));
-        self::assertTrue($answer->json('steps.0.done'));
-        self::assertSame([1], $answer->json('steps.0.done_figures'));
+        $this->assertAnswers('bench_tick', $answer);
+        self::assertSame([['all:undercoat', true, [1]]], array_map(
+            static fn (array $s): array => [$s['id'], $s['done'], $s['done_figures']],
+            (array) $answer->json('steps'),
+        ), 'only what stands otherwise is answered');
+        $bench = $this->getJson($this->url('bench'));
+        self::assertSame('Coat', $bench->json('steps.1.area'));
+        self::assertSame($bench->json('steps.1.id'), $answer->json('next'));
+        self::assertSame($bench->json('steps.*.id'), $answer->json('order'));
+        self::assertTrue($bench->json('steps.0.done'));
+        foreach (array_diff(array_keys((array) $answer->json()), ['order', 'steps', 'slips', 'pictures', 'now', 'drying']) as $same) {
+            self::assertSame($bench->json($same), $answer->json($same), $same);
+        }
         self::assertSame('all:undercoat', $this->getJson($this->url('bench?figure=2'))->json('next'));
     }
 
@@ -106,7 +114,7 @@ final class BenchTest extends TestCase
         $this->changeStep($this->coat(), 'basecoat', ['mix' => [['paint_id' => $blue, 'parts' => 1]]])->assertOk();
         $body = ['area_id' => $this->coat(), 'step' => 'basecoat', 'stage' => 'basecoat', 'figures' => [1], 'as' => $seen['as']];
         $answer = $this->record($body)->assertOk();
-        $this->assertAnswers('bench', $answer);
+        $this->assertAnswers('bench_tick', $answer);
 
         $now = $this->step('basecoat');
         self::assertSame([false, [1, 2, 3]], [$now['done'], $now['left']['figures']]);
@@ -342,7 +350,7 @@ final class BenchTest extends TestCase
         $id = $this->record(['step' => 'undercoat', 'stage' => 'undercoat', 'figures' => [1]])->json('last.id');
         $back = $this->deleteJson('/api/records/'.$id)->assertOk();
 
-        $this->assertAnswers('bench', $back);
+        $this->assertAnswers('bench_tick', $back);
         self::assertSame('all:undercoat', $back->json('next'));
         self::assertNull($back->json('last'));
         self::assertSame([], $this->getJson('/api/ledger')->json('entries'));
@@ -436,7 +444,7 @@ final class BenchTest extends TestCase
         $bench = $this->record(['area_id' => null, 'step' => null, 'stage' => 'finish', 'figures' => [1], 'real' => [
             'technique' => 'gloss-varnish',
         ]])->assertOk();
-        $this->assertAnswers('bench', $bench);
+        $this->assertAnswers('bench_tick', $bench);
         $drying = $bench->json('drying');
 
         self::assertCount(3, $drying);
@@ -444,7 +452,7 @@ final class BenchTest extends TestCase
         $sorted = $until;
         sort($sorted);
         self::assertSame($sorted, $until);
-        $open = array_values(array_filter($bench->json('steps'), static fn (array $s): bool => !$s['done']));
+        $open = array_filter($this->getJson($this->url('bench'))->json('steps'), static fn (array $s): bool => !$s['done']);
         self::assertSame(array_column($open, 'id'), array_column($bench->json('below'), 'step'), 'the gloss is under all of it');
         self::assertSame([], $bench->json('meanwhile'));
 
@@ -465,13 +473,14 @@ final class BenchTest extends TestCase
             'figures' => [1]])->assertOk();
         $wait = $bench->json('drying.0.ids.0');
         self::assertNotNull($bench->json('below.0'));
+        $byId = array_column($steps, null, 'id');
         foreach ($bench->json('below') as $below) {
-            $step = array_column($bench->json('steps'), null, 'id')[$below['step']];
+            $step = $byId[$below['step']];
             self::assertContains($step['area_id'], [$area, null]);
         }
         self::assertNotSame([], $bench->json('meanwhile'));
         foreach ($bench->json('meanwhile') as $meanwhile) {
-            self::assertNotSame($area, array_column($bench->json('steps'), null, 'id')[$meanwhile['id']]['area_id']);
+            self::assertNotSame($area, $byId[$meanwhile['id']]['area_id']);
         }
         self::assertSame([], $this->getJson($this->url('bench').'?figure=2')->json('drying'), 'another figure is dry');
 

@@ -129,7 +129,7 @@ final class EveningTest extends TestCase
         self::assertSame(['number' => 1, 'of' => 3, 'figures' => [1, 2, 3], 'word' => 'coat'], $step['pass']);
 
         $bench = $this->pass($step, [1, 2])->assertOk();
-        $this->assertAnswers('bench', $bench);
+        $this->assertAnswers('bench_tick', $bench);
         self::assertSame([3], $this->step($bench, $id)['pass']['figures'], 'the third still lacks the first coat');
         self::assertSame(['Coat, coat 1'], array_column($bench->json('drying'), 'what'));
         $this->pass($step, [3])->assertOk();
@@ -215,9 +215,9 @@ final class EveningTest extends TestCase
         $this->signIn();
         $bench = $this->record(['area_id' => $this->coat(), 'stage' => 'basecoat', 'step' => 'basecoat', 'figures' => [2], 'kind' => 'slip',
             'mishap' => ['what' => 'slip', 'step' => 'basecoat'], 'note' => 'over the lantern'])->assertOk();
-        $this->assertAnswers('bench', $bench);
+        $this->assertAnswers('bench_tick', $bench);
         self::assertSame([], $bench->json('drying'), 'a slip is no coat to wait for');
-        self::assertFalse($this->step($bench, $this->coat().':basecoat')['done'], 'nor is the step done by it');
+        self::assertFalse($this->step($this->bench('figure=2'), $this->coat().':basecoat')['done'], 'nor is the step done by it');
         $slip = $bench->json('slips.0');
         self::assertSame([[2], 'slip', 'over the lantern'], [$slip['figures'], $slip['what'], $slip['note']]);
         self::assertNotSame('', $slip['answer']['reason']);
@@ -269,7 +269,7 @@ final class EveningTest extends TestCase
         $this->signIn();
         $bench = $this->postJson($this->url('pictures').'?figure=2', ['file' => self::photograph(2400, 1200), 'area_id' => $this->coat(),
             'step' => 'basecoat', 'of_figure' => 2, 'of_light' => '1'])->assertOk();
-        $this->assertAnswers('bench', $bench);
+        $this->assertAnswers('bench_tick', $bench);
         $picture = $bench->json('pictures.0');
         self::assertSame([1600, 800, true, 2], [$picture['width'], $picture['height'], $picture['of_light'], $picture['figure']]);
         $bytes = (string) $this->get('/api/pictures/'.$picture['id'])->assertOk()->assertHeader('Content-Type', 'image/jpeg')->getContent();

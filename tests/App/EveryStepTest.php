@@ -97,7 +97,7 @@ final class EveryStepTest extends TestCase
             ['area_id' => $coat, 'step' => 'waiting', 'stage' => 'finish', 'figures' => [1], 'real' => ['mix' => []]],
         )->assertOk();
 
-        $this->assertAnswers('bench', $bench);
+        $this->assertAnswers('bench_tick', $bench);
         self::assertSame(1, $this->getJson("/api/areas/$coat/recipe")->json('steps.3.done_on'));
         $this->assertAnswers('ledger', $this->getJson('/api/ledger')->assertOk());
     }

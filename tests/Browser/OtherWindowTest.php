@@ -14,9 +14,9 @@ final class OtherWindowTest extends SampleWorkshop
     public function testTheUndercoatPageKeepsEitherGroundAndUndoesIt(): void
     {
         $this->open('/undercoat/2', 'Undo');
-        $grounds = (array) $this->other('GET', 'companies/2/undercoat')['primers'];
-        $black = array_values(array_filter($grounds, static fn (array $p): bool => $p['name'] === 'Black Ground'))[0]['id'];
-        $this->other('PUT', 'companies/2/undercoat', ['paint_id' => $black]);
+        $seen = $this->other('GET', 'companies/2/undercoat');
+        $black = array_values(array_filter($seen['primers'], static fn (array $p): bool => $p['name'] === 'Black Ground'))[0]['id'];
+        $this->other('PUT', 'companies/2/undercoat', ['paint_id' => $black, 'version' => $seen['version']]);
         $this->hands->press('Use this undercoat: Ivory Ground');
         $this->hands->see('The undercoat '.self::CLASH);
         $this->hands->press('Keep what is there');

@@ -23,7 +23,7 @@ final readonly class BenchAsked
     /** @param int $usual figure that is meant where the question names none */
     public static function of(Request $request, Company $company, int $usual = 1): self
     {
-        $company->load('areas.recipe', 'records', 'passes');
+        $company->loadMissing('areas.recipe', 'records', 'passes');
         $level = $request->query('level');
         $figure = $request->query('by') === 'row' ? null : ($request->filled('figure') ? $request->integer('figure') : $usual);
         if ($figure !== null && ($figure < 1 || $figure > $company->count)) {

@@ -21,6 +21,7 @@ use App\Workshop\Record\BenchDesk;
 use App\Workshop\Record\BenchStep;
 use App\Workshop\Studio;
 use Carbon\CarbonImmutable;
+use Kalokroma\Bench\Spoken;
 use Kalokroma\Caution\Tool;
 use Kalokroma\Order\Task;
 use Kalokroma\Record\Substance;
@@ -45,6 +46,37 @@ final readonly class BenchView
     /** @return array<string, mixed> */
     public function all(): array
     {
+        return [
+            ...$this->now(),
+            'steps' => array_map($this->step(...), $this->bench->shown),
+            'areas' => self::areas($this->company),
+            'paints' => $this->studio->shelf->namesAtHand(),
+            'slips' => self::slips($this->studio, [$this->company]),
+            'pictures' => $this->pictures(),
+        ];
+    }
+
+    /** @return array<string, mixed> what is otherwise than before: of all steps their order, of those that were touched how they stand */
+    public function changed(Ticked $ticked): array
+    {
+        $shown = $this->bench->shown;
+        $touched = array_filter($shown, static fn (BenchStep $s): bool => in_array((string) $s->ref(), $ticked->steps, true));
+        $mixes = array_map(static fn (BenchStep $s): ?string => $s->outcome->step->load->mix?->key(), $touched);
+        $alike = static fn (BenchStep $s): bool => in_array((string) $s->ref(), $ticked->steps, true)
+            || ($s->outcome->step->load->mix !== null && in_array($s->outcome->step->load->mix->key(), $mixes, true));
+
+        return [
+            ...$this->now(),
+            'order' => array_map(static fn (BenchStep $s): string => (string) $s->ref(), $shown),
+            'steps' => array_map($this->stands(...), array_values(array_filter($shown, $alike))),
+            'slips' => $ticked->slips ? self::slips($this->studio, [$this->company]) : null,
+            'pictures' => $ticked->pictures ? $this->pictures() : null,
+        ];
+    }
+
+    /** @return array<string, mixed> how things are, whatever was planned */
+    private function now(): array
+    {
         $company = $this->company;
         $bench = $this->bench;
         $minutes = array_map(static fn (Task $t): float => $t->work->handsOnMinutes, $bench->tasks());
@@ -54,7 +86,6 @@ final readonly class BenchView
             'figure' => $bench->figure,
             'level' => $this->asked->goal->value ?? '',
             'figures' => $bench->figures(),
-            'steps' => array_map($this->step(...), $bench->shown),
             'next' => $bench->next === null ? null : (string) $bench->next->ref,
             'left_minutes' => (int) round(array_sum($minutes)),
             'drying' => DryingView::all(array_map(
@@ -67,15 +98,11 @@ final readonly class BenchView
                 'until' => DryingView::until($bench->wet[$id]),
             ], array_keys($bench->wet)),
             'meanwhile' => $this->meanwhile(),
-            'areas' => self::areas($company),
-            'paints' => $this->studio->shelf->namesAtHand(),
             'last' => $this->last(),
             'now' => $bench->now->toIso8601ZuluString(),
             'sitting' => $bench->sitting === null ? null : SittingView::under($bench->sittings, $bench->sitting),
             'care' => $this->care(),
             'stop' => $this->stop(),
-            'slips' => self::slips($this->studio, [$company]),
-            'pictures' => $this->pictures(),
             'air' => $this->air(),
         ];
     }
@@ -112,6 +139,19 @@ final readonly class BenchView
     /** @return array<string, mixed> */
     private function step(BenchStep $step): array
     {
+        return [
+            ...StepView::of($step->outcome),
+            'area_id' => $step->area?->id,
+            'area' => $step->area->name ?? 'Whole figure',
+            'as' => Substance::of($step->outcome->step)->row(),
+            'spoken' => Spoken::of($step->outcome, $step->area->name ?? ''),
+            ...$this->stands($step),
+        ];
+    }
+
+    /** @return array<string, mixed> what of it is done, and what stands ready for it */
+    private function stands(BenchStep $step): array
+    {
         $planned = $step->outcome->step;
         $task = $this->bench->task($step);
         $left = $this->bench->left($step);
@@ -120,12 +160,8 @@ final readonly class BenchView
         $count = $this->company->count;
 
         return [
-            ...StepView::of($step->outcome),
             'id' => (string) $step->ref(),
-            'area_id' => $step->area?->id,
-            'area' => $step->area->name ?? 'Whole figure',
             'done' => $left === [],
-            'as' => Substance::of($planned)->row(),
             'left' => ['figures' => $task->figures, 'minutes' => (int) round($task->work->handsOnMinutes)],
             'painted_as' => $figure === null ? null : $progress->otherwise($step->ref(), $planned, $figure)?->words(),
             'done_figures' => array_values(

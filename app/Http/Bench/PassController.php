@@ -11,6 +11,7 @@ use App\Workshop\Record\Recording;
 use Carbon\CarbonImmutable;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Kalokroma\Recipe\Plan\StepRef;
 use Kalokroma\Record\Instant;
 
 /** One coat, pass or round of a step after the other. */
@@ -18,30 +19,45 @@ final class PassController extends BenchAnswers
 {
     public function store(RecordForm $request, Company $company): JsonResponse
     {
-        (new PassDesk($this->studio($request)))->done(
-            $company,
-            $request->area($company),
-            (string) $request->stepKey(),
-            $request->figures(),
-            $request->real(),
-            Instant::of($request->at(), CarbonImmutable::now()->getTimestamp()),
-            $request->number(),
-        );
+        return $this->ticked($request, $company, function () use ($request, $company): Ticked {
+            $company->load('areas.recipe', 'records', 'passes');
+            $area = $request->area($company);
+            (new PassDesk($this->studio($request)))->done(
+                $company,
+                $area,
+                (string) $request->stepKey(),
+                $request->figures(),
+                $request->real(),
+                Instant::of($request->at(), CarbonImmutable::now()->getTimestamp()),
+                $request->number(),
+            );
 
-        return $this->answer($request, $company, $request->figures()[0]);
+            return new Ticked([(string) StepRef::of($area?->id, (string) $request->stepKey())], $request->figures()[0]);
+        });
     }
 
     public function destroy(Request $request, PassRow $pass): JsonResponse
     {
-        $pass->delete();
+        return $this->ticked($request, Company::query()->findOrFail($pass->company_id), static function () use ($pass): Ticked {
+            $pass->delete();
 
-        return $this->answer($request, Company::query()->findOrFail($pass->company_id), $pass->figures[0]);
+            return self::touched($pass);
+        });
     }
 
     public function dry(Request $request, PassRow $pass): JsonResponse
     {
-        Recording::dried($pass, $request->boolean('hairdryer'), CarbonImmutable::now());
+        $company = Company::query()->findOrFail($pass->company_id);
 
-        return $this->answer($request, Company::query()->findOrFail($pass->company_id), $pass->figures[0]);
+        return $this->ticked($request, $company, static function () use ($request, $pass): Ticked {
+            Recording::dried($pass, $request->boolean('hairdryer'), CarbonImmutable::now());
+
+            return self::touched($pass);
+        });
+    }
+
+    private static function touched(PassRow $pass): Ticked
+    {
+        return new Ticked([(string) StepRef::of($pass->area_id, $pass->step_key)], $pass->figures[0]);
     }
 }

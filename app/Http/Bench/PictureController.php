@@ -23,17 +23,20 @@ final class PictureController extends BenchAnswers
         if (!$file instanceof UploadedFile || !$file->isValid()) {
             throw new DomainException('The picture did not arrive whole: at most 12 MB are taken. Nothing was kept.');
         }
-        PictureDesk::keep(
-            $company,
-            (string) $file->get(),
-            $request->filled('area_id') ? $company->areas()->findOrFail($request->integer('area_id')) : null,
-            $request->filled('step') ? mb_strimwidth(self::said($request, 'step'), 0, 40) : null,
-            $request->filled('of_figure') ? $request->integer('of_figure') : null,
-            $request->boolean('of_light'),
-            CarbonImmutable::now(),
-        );
 
-        return $this->answer($request, $company);
+        return $this->ticked($request, $company, static function () use ($request, $company, $file): Ticked {
+            PictureDesk::keep(
+                $company,
+                (string) $file->get(),
+                $request->filled('area_id') ? $company->areas()->findOrFail($request->integer('area_id')) : null,
+                $request->filled('step') ? mb_strimwidth(self::said($request, 'step'), 0, 40) : null,
+                $request->filled('of_figure') ? $request->integer('of_figure') : null,
+                $request->boolean('of_light'),
+                CarbonImmutable::now(),
+            );
+
+            return new Ticked(pictures: true);
+        });
     }
 
     public function show(PictureRow $picture): Response
@@ -47,8 +50,10 @@ final class PictureController extends BenchAnswers
 
     public function destroy(Request $request, PictureRow $picture): JsonResponse
     {
-        $picture->delete();
+        return $this->ticked($request, Company::query()->findOrFail($picture->company_id), static function () use ($picture): Ticked {
+            $picture->delete();
 
-        return $this->answer($request, Company::query()->findOrFail($picture->company_id));
+            return new Ticked(pictures: true);
+        });
     }
 }

@@ -7,6 +7,7 @@ namespace App\Http\Bench;
 use App\Models\AreaRow;
 use App\Models\Company;
 use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Kalokroma\Film\FilmProblem;
@@ -82,7 +83,7 @@ final class RecordForm extends FormRequest
 
     public function area(Company $company): ?AreaRow
     {
-        return $this->filled('area_id') ? $company->areas()->findOrFail($this->integer('area_id')) : null;
+        return $this->filled('area_id') ? self::its($company, $this->integer('area_id')) : null;
     }
 
     /** Which of several passes is meant; null where nobody said. */
@@ -111,8 +112,13 @@ final class RecordForm extends FormRequest
         return [
             'what' => $this->filled('mishap.what') ? (string) $this->string('mishap.what') : Mishap::Slip->value,
             'step' => $this->filled('mishap.step') ? (string) $this->string('mishap.step') : null,
-            'on' => $on === null || $on === 0 ? $on : $company->areas()->findOrFail($on)->id,
+            'on' => $on === null || $on === 0 ? $on : self::its($company, $on)->id,
         ];
+    }
+
+    private static function its(Company $company, int $area): AreaRow
+    {
+        return $company->areas->find($area) ?? throw (new ModelNotFoundException())->setModel(AreaRow::class, [$area]);
     }
 
     /** What was not planned stands under no step. */

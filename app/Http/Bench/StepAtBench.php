@@ -12,17 +12,16 @@ use App\Workshop\Record\BenchStep;
 use App\Workshop\Studio;
 use Carbon\CarbonImmutable;
 use Kalokroma\Bench\Pot;
-use Kalokroma\Bench\Spoken;
 use Kalokroma\Recipe\Predict\StepOutcome;
 
-/** What a step has at the bench only: which pass is under way, what stands in the pot, and how it is read aloud. */
+/** What a step has at the bench only: which pass is under way, and what stands in the pot. */
 final class StepAtBench
 {
     /**
      * @param list<int> $left figures that are looked at and still lack it
      * @param array<string, PotRow> $pots that stand ready, by the key of their mix
      *
-     * @return array{pass: array<string, mixed>, pot: array<string, mixed>|null, spoken: string}
+     * @return array{pass: array<string, mixed>, pot: array<string, mixed>|null}
      */
     public static function of(Studio $studio, Company $company, BenchStep $step, array $left, array $pots, CarbonImmutable $now): array
     {
@@ -37,7 +36,6 @@ final class StepAtBench
                 'word' => $isRound ? 'round' : ($step->outcome->step->technique->isPassed() ? 'pass' : 'coat'),
             ],
             'pot' => $left === [] ? null : self::pot($studio, $step->outcome, $pots, $now),
-            'spoken' => Spoken::of($step->outcome, $step->area->name ?? ''),
         ];
     }
 

@@ -15,7 +15,6 @@ use App\Workshop\Studio;
 use Carbon\CarbonImmutable;
 use Kalokroma\Bench\Meanwhile;
 use Kalokroma\Bench\StopPoint;
-use Kalokroma\Order\RunningOrder;
 use Kalokroma\Order\Task;
 use Kalokroma\Recipe\Plan\StepRef;
 use Kalokroma\Recipe\Technique\Level;
@@ -57,14 +56,14 @@ final readonly class AtBench
      * @param Company $company with areas, recipes, records and passes loaded
      * @param int|null $figure null for all in a row
      * @param Level|null $goal up to which level of finish; null for all of it
-     * @param RunningOrder|null $order that is followed; null for area by area, from inside out
+     * @param list<string>|null $order ids of steps as they are gone through; null for area by area, from inside out
      */
     public function __construct(
         Studio $studio,
         public Company $company,
         public ?int $figure,
         ?Level $goal,
-        ?RunningOrder $order,
+        ?array $order,
         public CarbonImmutable $now,
     ) {
         $this->sittings = new SittingDesk($studio, $now);

@@ -15,18 +15,23 @@ use App\Workshop\Record\Recording;
 use App\Workshop\Studio;
 use Carbon\CarbonImmutable;
 use DomainException;
+use Illuminate\Database\Eloquent\Collection;
 use Kalokroma\Bench\RowPasses;
 use Kalokroma\Recipe\Plan\StepRef;
 use Kalokroma\Record\Instant;
+use WeakMap;
 
 /**
  * A row that is gone along several times: every pass is written down, and with the last one the step is.
  *
  * @phpstan-import-type DidRow from \App\Workshop\Record\Did
  */
-final readonly class PassDesk
+final class PassDesk
 {
-    public function __construct(private Studio $studio)
+    /** @var WeakMap<Collection<int, PassRow>, array<string, array<int, int>>>|null what figures have, by the passes it was read from */
+    private static ?WeakMap $had = null;
+
+    public function __construct(private readonly Studio $studio)
     {
     }
 
@@ -57,12 +62,25 @@ final readonly class PassDesk
     /** @return array<int, int> passes of a step that figures have, by their numbers */
     private static function had(Company $company, StepRef $ref): array
     {
+        /** @var WeakMap<Collection<int, PassRow>, array<string, array<int, int>>> $known */
+        $known = self::$had ??= new WeakMap();
+        $known[$company->passes] ??= self::read($company->passes);
+
+        return $known[$company->passes][(string) $ref] ?? [];
+    }
+
+    /**
+     * @param Collection<int, PassRow> $passes
+     *
+     * @return array<string, array<int, int>> the same of every step, by its id
+     */
+    private static function read(Collection $passes): array
+    {
         $had = [];
-        foreach ($company->passes as $pass) {
-            if (StepRef::of($pass->area_id, $pass->step_key)->is($ref)) {
-                foreach ($pass->figures as $figure) {
-                    $had[$figure] = max($had[$figure] ?? 0, $pass->number);
-                }
+        foreach ($passes as $pass) {
+            $id = (string) StepRef::of($pass->area_id, $pass->step_key);
+            foreach ($pass->figures as $figure) {
+                $had[$id][$figure] = max($had[$id][$figure] ?? 0, $pass->number);
             }
         }
 

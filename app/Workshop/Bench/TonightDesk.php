@@ -86,7 +86,7 @@ final readonly class TonightDesk
     {
         $progress = BenchDesk::progress($company);
         $steps = $this->steps[$company->id];
-        $steps = $this->order === null ? $steps : BenchDesk::inOrder($steps, $company, $this->order, $progress);
+        $steps = $this->order === null ? $steps : BenchDesk::inOrder($steps, $company, BenchOrder::of($this->order, $company), $progress);
         foreach ($steps as $step) {
             $task = BenchDesk::task($company, $step, $progress);
             if (!$task->isDone()) {

@@ -8,8 +8,8 @@ use App\Models\Company;
 use App\Models\OrderRow;
 use App\Models\Painter;
 use Carbon\CarbonImmutable;
-use Kalokroma\Order\Kept;
 use Kalokroma\Order\OrderChange;
+use Kalokroma\Order\PriorSchedule;
 use Kalokroma\Order\RunningOrder;
 use Kalokroma\Order\Search\Openings;
 
@@ -42,15 +42,17 @@ final readonly class OrderMemory
         $this->last = OrderRow::query()->where('painter_id', $painter->id)->where('companies', $this->companies)->first();
     }
 
-    public function kept(bool $isFirstTry = false): Kept
+    public function kept(bool $isFirstTry = false): PriorSchedule
     {
         $from = fn (int $instant): int => $instant - $this->from;
         $pins = array_map($from, $this->painter->pins ?? []);
 
-        return new Kept(
+        return new PriorSchedule(
             array_filter($pins, static fn (int $minute): bool => $minute >= 0),
             array_map($from, $this->last->starts ?? []),
             $isFirstTry,
+            new SearchedOrders($this->name()),
+            $this->from,
         );
     }
 

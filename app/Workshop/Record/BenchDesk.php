@@ -10,19 +10,27 @@ use App\Models\Entry;
 use App\Models\PassRow;
 use App\Workshop\Studio;
 use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Model;
 use Kalokroma\Order\Job\InsideOut;
-use Kalokroma\Order\RunningOrder;
 use Kalokroma\Order\Task;
 use Kalokroma\Recipe\Plan\StepRef;
 use Kalokroma\Recipe\Predict\StepOutcome;
 use Kalokroma\Recipe\Predict\Undercoated;
 use Kalokroma\Record\Done;
 use Kalokroma\Record\Progress;
+use WeakMap;
 
 /** What comes next on a figure, and what of it is done. */
-final readonly class BenchDesk
+final class BenchDesk
 {
-    public function __construct(private Studio $studio)
+    /** @var WeakMap<Studio, array<int, array{list<mixed>, list<BenchStep>}>>|null steps by id of the company, with what they hang on */
+    private static ?WeakMap $steps = null;
+
+    /** @var WeakMap<Collection<int, Entry>, Progress>|null by the records it was worked out from */
+    private static ?WeakMap $progress = null;
+
+    public function __construct(private readonly Studio $studio)
     {
     }
 
@@ -34,6 +42,39 @@ final readonly class BenchDesk
     public function steps(Company $company): array
     {
         $company->loadMissing('areas.recipe');
+        /** @var WeakMap<Studio, array<int, array{list<mixed>, list<BenchStep>}>> $known */
+        $known = self::$steps ??= new WeakMap();
+        $all = $known[$this->studio] ?? [];
+        $sources = self::sources($company);
+        if (($all[$company->id][0] ?? null) !== $sources) {
+            $all[$company->id] = [$sources, $this->gone($company)];
+            $known[$this->studio] = $all;
+        }
+
+        return $all[$company->id][1];
+    }
+
+    /** @return list<mixed> what steps hang on besides the shelf */
+    private static function sources(Company $company): array
+    {
+        $of = static fn (Model $row, string ...$fields): array => array_map(
+            static fn (string $field): mixed => $row->getAttributes()[$field] ?? null,
+            $fields,
+        );
+        $found = [$of($company, 'undercoat', 'undercoat_stale', 'whole', 'surface_cm2', 'count', 'leaders')];
+        foreach ($company->areas as $area) {
+            $found[] = [
+                ...$of($area, 'id', 'hex', 'mix', 'share', 'relief', 'material', 'fragile', 'depth', 'part', 'name', 'position'),
+                $area->recipe?->getAttributes()['plan'] ?? null,
+            ];
+        }
+
+        return $found;
+    }
+
+    /** @return list<BenchStep> */
+    private function gone(Company $company): array
+    {
         $rows = $company->areas->keyBy('id');
         $cores = array_values($company->areas->map(static fn (AreaRow $a) => $a->toCore($company))->all());
         $steps = array_map(
@@ -70,18 +111,20 @@ final readonly class BenchDesk
      * before it.
      *
      * @param list<BenchStep> $steps
+     * @param list<string> $order ids of steps
      *
      * @return list<BenchStep>
      */
-    public static function inOrder(array $steps, Company $company, RunningOrder $order, Progress $progress): array
+    public static function inOrder(array $steps, Company $company, array $order, Progress $progress): array
     {
+        $at = array_flip($order);
         $places = $last = [];
         foreach ($steps as $step) {
             $area = $step->ref()->area;
-            $place = $order->placeOf((string) $company->id, $step->ref());
+            $isOpen = !self::task($company, $step, $progress)->isDone();
+            $place = $isOpen ? $at[(string) $step->ref()] ?? null : null;
             if ($place === null) {
-                $isDone = self::task($company, $step, $progress)->isDone();
-                $place = $isDone ? -1 : max($last[''] ?? -1, $last[$area ?? ''] ?? -1);
+                $place = $isOpen ? max($last[''] ?? -1, $last[$area ?? ''] ?? -1) : -1;
             }
             $places[] = $last[$area ?? ''] = $place;
         }
@@ -117,6 +160,14 @@ final readonly class BenchDesk
 
     /** Expects the records loaded. */
     public static function progress(Company $company): Progress
+    {
+        /** @var WeakMap<Collection<int, Entry>, Progress> $known */
+        $known = self::$progress ??= new WeakMap();
+
+        return $known[$company->records] ??= self::done($company);
+    }
+
+    private static function done(Company $company): Progress
     {
         $done = [];
         foreach ($company->records as $entry) {

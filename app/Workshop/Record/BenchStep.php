@@ -11,14 +11,17 @@ use Kalokroma\Recipe\Predict\StepOutcome;
 /** One step as it stands at the bench: of an area, or of the whole figure. */
 final readonly class BenchStep
 {
+    private StepRef $ref;
+
     /** @param AreaRow|null $area null for the whole figure */
     public function __construct(public ?AreaRow $area, public StepOutcome $outcome)
     {
+        $this->ref = StepRef::of($area?->id, $outcome->step->key);
     }
 
     public function ref(): StepRef
     {
-        return StepRef::of($this->area?->id, $this->outcome->step->key);
+        return $this->ref;
     }
 
     public function isOf(?AreaRow $area, string $key): bool

@@ -148,6 +148,12 @@ final class ShelfRows
         return null;
     }
 
+    /** The row of a paint that stands on the shelf. */
+    public function row(string $id): ?PaintRow
+    {
+        return $this->rows[$id] ?? null;
+    }
+
     public function find(string $id): ?Paint
     {
         return isset($this->rows[$id]) ? $this->made($id, $this->rows[$id]) : null;

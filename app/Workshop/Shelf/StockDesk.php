@@ -27,13 +27,69 @@ final class StockDesk
     /** @throws ShelfProblem on an amount of the wrong sign */
     public static function move(PaintRow $paint, Movement $kind, float $ml, string $note, CarbonImmutable $at, ?Entry $entry = null): void
     {
-        $kind->check($ml);
-        DB::transaction(static function () use ($paint, $kind, $ml, $note, $at, $entry): void {
-            self::begin($paint, $at);
-            self::write($paint, $kind, $ml, $note, $at, $entry);
-            $paint->left_ml = self::stock($paint)->leftMl;
-            $paint->save();
+        self::moveAll([[$paint, $ml]], $kind, $note, $at, $entry);
+    }
+
+    /**
+     * The same of several paints, with one statement for each table.
+     *
+     * @param list<array{PaintRow, float}> $moved paints with their millilitres, each once
+     *
+     * @throws ShelfProblem on an amount of the wrong sign
+     */
+    private static function moveAll(array $moved, Movement $kind, string $note, CarbonImmutable $at, ?Entry $entry): void
+    {
+        $ids = array_map(static fn (array $its): int => $its[0]->id, $moved);
+        if ($ids === []) {
+            return;
+        }
+        $before = MovementRow::query()->whereIn('paint_id', $ids)->orderBy('id')->get(['paint_id', 'kind', 'ml'])->groupBy('paint_id');
+        $rows = [];
+        foreach ($moved as [$paint, $ml]) {
+            $kind->check($ml);
+            $had = array_map(
+                static fn (MovementRow $m): array => ['kind' => $m->kind, 'ml' => $m->ml],
+                array_values($before->get($paint->id)?->all() ?? []),
+            );
+            if ($had === [] && $paint->left_ml !== null) {
+                $had[] = ['kind' => Movement::Counted, 'ml' => $paint->left_ml];
+                $rows[] = self::row($paint, Movement::Counted, $paint->left_ml, 'when it came to the shelf', $at, null);
+            }
+            $rows[] = self::row($paint, $kind, $ml, $note, $at, $entry);
+            $paint->left_ml = Stock::of([...$had, ['kind' => $kind, 'ml' => $ml]])->leftMl;
+        }
+        DB::transaction(static function () use ($moved, $rows): void {
+            DB::table('movements')->insert($rows);
+            self::put(array_column($moved, 0));
         });
+    }
+
+    /**
+     * Writes down what is left. Whoever listens hears of a paint that has run out, or is there again.
+     *
+     * @param list<PaintRow> $paints
+     */
+    private static function put(array $paints): void
+    {
+        $isEmpty = static fn (mixed $ml): bool => is_numeric($ml) && (float) $ml <= 0.0;
+        $cases = $values = $ids = [];
+        foreach ($paints as $paint) {
+            if ($isEmpty($paint->left_ml) !== $isEmpty($paint->getOriginal('left_ml')) || $paint->left_ml === null) {
+                $paint->save();
+                continue;
+            }
+            $cases[] = 'WHEN ? THEN ?';
+            array_push($values, $paint->id, $paint->left_ml);
+            $ids[] = $paint->id;
+            $paint->syncOriginalAttribute('left_ml');
+        }
+        if ($ids !== []) {
+            DB::update(
+                'UPDATE paints SET left_ml = CASE id '.implode(' ', $cases).' END, updated_at = ? WHERE id IN ('
+                    .implode(', ', array_fill(0, count($ids), '?')).')',
+                [...$values, CarbonImmutable::now(), ...$ids],
+            );
+        }
     }
 
     /** After the amount of a paint was entered in a form or a file: writes the count down. */
@@ -43,9 +99,9 @@ final class StockDesk
             return;
         }
         if ($before !== null && !$paint->movements()->exists()) {
-            self::write($paint, Movement::Counted, $before, 'when it came to the shelf', $at, null);
+            DB::table('movements')->insert(self::row($paint, Movement::Counted, $before, 'when it came to the shelf', $at, null));
         }
-        self::write($paint, Movement::Counted, $paint->left_ml, $note, $at, null);
+        DB::table('movements')->insert(self::row($paint, Movement::Counted, $paint->left_ml, $note, $at, null));
     }
 
     /**
@@ -58,31 +114,25 @@ final class StockDesk
         if ($planned === null || $planned->amount === null) {
             return;
         }
+        $moved = [];
         foreach (Taken::by(self::asDone($planned, $real, $shelf) ?? $planned)->ml(count($entry->figures)) as $id => $ml) {
-            $paint = PaintRow::query()->withoutGlobalScope('painter')->where('painter_id', $entry->painter_id)->find($id);
+            $paint = $shelf->row((string) $id);
             if ($paint !== null && $ml > 0) {
-                $used = Movement::Used->signed(round($ml, 3));
-                self::move($paint, Movement::Used, $used, $entry->area_name.', '.$entry->stage->value, $entry->done_at, $entry);
+                $moved[] = [$paint, Movement::Used->signed(round($ml, 3))];
             }
         }
+        self::moveAll($moved, Movement::Used, $entry->area_name.', '.$entry->stage->value, $entry->done_at, $entry);
     }
 
     /** Puts back what a withdrawn entry had taken. */
     public static function giveBack(Entry $entry, CarbonImmutable $at): void
     {
-        foreach (MovementRow::query()->where('record_id', $entry->id)->where('kind', Movement::Used)->get() as $used) {
-            $paint = PaintRow::withTrashed()->find($used->paint_id);
-            if ($paint !== null) {
-                self::move(
-                    $paint,
-                    Movement::TakenBack,
-                    Movement::TakenBack->signed($used->ml),
-                    $entry->area_name.', '.$entry->stage->value.', taken back',
-                    $at,
-                    $entry,
-                );
-            }
+        $used = MovementRow::query()->where('record_id', $entry->id)->where('kind', Movement::Used)->get();
+        $moved = [];
+        foreach (PaintRow::withTrashed()->whereIn('id', $used->pluck('paint_id'))->orderBy('id')->get() as $paint) {
+            $moved[] = [$paint, Movement::TakenBack->signed((float) $used->where('paint_id', $paint->id)->sum('ml'))];
         }
+        self::moveAll($moved, Movement::TakenBack, $entry->area_name.', '.$entry->stage->value.', taken back', $at, $entry);
     }
 
     /** @return list<Moved> newest first */
@@ -123,34 +173,19 @@ final class StockDesk
         return $planned->asDone($mix, $thinning, $real['coats'], $real['rounds'] ?? null);
     }
 
-    private static function begin(PaintRow $paint, CarbonImmutable $at): void
+    /** @return array<string, mixed> as the table of movements has it */
+    private static function row(PaintRow $paint, Movement $kind, float $ml, string $note, CarbonImmutable $at, ?Entry $entry): array
     {
-        if ($paint->left_ml !== null && !$paint->movements()->exists()) {
-            self::write($paint, Movement::Counted, $paint->left_ml, 'when it came to the shelf', $at, null);
-        }
-    }
-
-    private static function write(PaintRow $paint, Movement $kind, float $ml, string $note, CarbonImmutable $at, ?Entry $entry): void
-    {
-        MovementRow::query()->create([
+        return [
             'painter_id' => $paint->painter_id,
             'paint_id' => $paint->id,
             'record_id' => $entry?->id,
-            'kind' => $kind,
+            'kind' => $kind->value,
             'ml' => $ml,
             'note' => mb_strimwidth($note, 0, 200, '…'),
             'at' => $at,
-        ]);
-    }
-
-    private static function stock(PaintRow $paint): Stock
-    {
-        return Stock::of(
-            array_values(
-                $paint->movements()->orderBy('id')->get()->map(
-                    static fn (MovementRow $m): array => ['kind' => $m->kind, 'ml' => $m->ml],
-                )->all(),
-            ),
-        );
+            'created_at' => CarbonImmutable::now(),
+            'updated_at' => CarbonImmutable::now(),
+        ];
     }
 }

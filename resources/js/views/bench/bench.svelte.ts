@@ -1,7 +1,8 @@
-import { createQuery } from '@tanstack/svelte-query';
+import { createQuery, useQueryClient } from '@tanstack/svelte-query';
 import { benchQuery, figuresQuery } from '../../api/queries';
-import type { Bench, BenchStep } from '../../api/wire';
+import type { Bench, BenchStep, BenchTick } from '../../api/wire';
 import { useWrite } from '../../api/write.svelte';
+import { ticked } from './bench-tick';
 import type { Doing, Occasion, Real } from './doing';
 
 /** What lies on the bench: one company, one figure or all in a row, one step at a time. */
@@ -16,6 +17,7 @@ export class BenchState {
     readonly query;
     readonly figures;
     readonly write = useWrite();
+    private readonly client = useQueryClient();
 
     constructor(
         private readonly given: () => number | null,
@@ -225,11 +227,12 @@ export class BenchState {
         what: 'record' | 'recipe' = 'record',
     ): Promise<boolean> {
         const before = this.step;
-        const arrived = (bench: Bench) => ({
-            key: ['bench', bench.company.id, bench.figure, bench.level],
-            data: bench,
-        });
-        if (!(await this.write.send<Bench>(what, method, `${path}${this.asked}`, body, arrived))) {
+        const arrived = (answer: Bench | BenchTick) => {
+            const key = ['bench', answer.company.id, answer.figure, answer.level];
+            const data = 'order' in answer ? ticked(this.client.getQueryData<Bench>(key), answer) : answer;
+            return data ? { key, data } : undefined;
+        };
+        if (!(await this.write.send<Bench | BenchTick>(what, method, `${path}${this.asked}`, body, arrived))) {
             // Another window may have been quicker: what it left is shown beside the reason.
             void this.write.stale(what);
             return false;

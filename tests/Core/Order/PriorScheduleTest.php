@@ -6,11 +6,11 @@ namespace Tests\Core\Order;
 
 use Kalokroma\Order\Job\StillDrying;
 use Kalokroma\Order\Job\Wet;
-use Kalokroma\Order\Kept;
 use Kalokroma\Order\OrderChange;
 use Kalokroma\Order\OrderSlot;
 use Kalokroma\Order\OrderSlots;
 use Kalokroma\Order\Planner;
+use Kalokroma\Order\PriorSchedule;
 use Kalokroma\Order\RunningOrder;
 use Kalokroma\Order\Search\FirstTry;
 use Kalokroma\Order\Search\Openings;
@@ -22,7 +22,7 @@ use PHPUnit\Framework\TestCase;
 use Tests\Core\Order\Search\OrderCases;
 
 /** An order that is planned again: what is pinned stays, what is wet is waited for, what changed is told. */
-final class KeptTest extends TestCase
+final class PriorScheduleTest extends TestCase
 {
     private const EVENINGS = [[0, 120], [1440, 1560], [2880, 3000], [4320, 4440]];
 
@@ -33,7 +33,7 @@ final class KeptTest extends TestCase
         $free = new Openings(self::EVENINGS);
         $before = Planner::plan($works, openings: $free);
         $belt = $this->id($before, 'belt:basecoat');
-        $after = Planner::plan($works, openings: $free, kept: new Kept([$belt => 1500], $this->starts($before)));
+        $after = Planner::plan($works, openings: $free, kept: new PriorSchedule([$belt => 1500], $this->starts($before)));
 
         self::assertSame(1500, $this->starts($after)[$belt]);
         self::assertSame([$belt], $this->pinned($after));
@@ -98,7 +98,7 @@ final class KeptTest extends TestCase
         $works = [PlannerTest::keepers(8)];
         $free = new Openings(self::EVENINGS);
         $before = Planner::plan($works, openings: $free, effort: 0.01);
-        $after = Planner::plan($works, openings: $free, effort: 0.3, kept: new Kept([], $this->starts($before)));
+        $after = Planner::plan($works, openings: $free, effort: 0.3, kept: new PriorSchedule([], $this->starts($before)));
 
         self::assertLessThan(10, $before->end - Planner::plan($works, openings: $free, effort: 0.3)->end, 'it is about as good');
         self::assertSame(array_keys($this->starts($before)), array_keys($this->starts($after)));
@@ -107,7 +107,7 @@ final class KeptTest extends TestCase
     public function testAPinThatCannotBeKeptIsLetGo(): void
     {
         $works = [Works::company(['coat' => ['basecoat', 'wash-all-over']])];
-        $order = Planner::plan($works, openings: new Openings(self::EVENINGS), kept: new Kept(['c/coat:wash-all-over#1' => 5]));
+        $order = Planner::plan($works, openings: new Openings(self::EVENINGS), kept: new PriorSchedule(['c/coat:wash-all-over#1' => 5]));
 
         self::assertSame(['Coat: wash all over'], array_map(static fn ($job): string => $job->words(), $order->letGo));
         self::assertSame([], $this->pinned($order));
@@ -174,7 +174,7 @@ final class KeptTest extends TestCase
 
         self::assertNotSame([], $lit);
         foreach ($lit as $place) {
-            $kept = new Kept(['c/coat:wash-all-over#1' => (int) $place->start], $this->starts($order), true);
+            $kept = new PriorSchedule(['c/coat:wash-all-over#1' => (int) $place->start], $this->starts($order), true);
             $moved = Planner::plan($works, openings: new Openings(self::EVENINGS), kept: $kept);
             self::assertSame($place->start, $this->starts($moved)['c/coat:wash-all-over#1']);
             self::assertSame([], $moved->letGo);
@@ -189,7 +189,7 @@ final class KeptTest extends TestCase
             self::assertNotNull($place->why);
         }
         // with the boots pinned to the second evening, the basecoat still has the whole of the first
-        $pinned = new Kept(['c/boots:basecoat#1' => 1440], $this->starts($order));
+        $pinned = new PriorSchedule(['c/boots:basecoat#1' => 1440], $this->starts($order));
         $planned = Planner::plan($works, openings: new Openings(self::EVENINGS), kept: $pinned)->planned[0];
         $base = (int) $planned->number('c/coat:basecoat#1');
         self::assertGreaterThan(2, count(OrderSlots::for($planned, $base, static fn (int $minute): string => "at minute $minute")));

@@ -8,15 +8,32 @@ use Kalokroma\Order\Job\Job;
 use Kalokroma\Order\Rule\Web;
 
 /** What stays of an order when it is planned again: jobs that the painter has put somewhere, and when each was to begin. */
-final readonly class Kept
+final readonly class PriorSchedule
 {
     /**
      * @param array<string, int> $pins minute from now at which a job begins, by its id: it stays there
      * @param array<string, int> $starts when jobs were to begin in the order before, minutes from now, by id
      * @param bool $isFirstTry whether the order is answered at once, close to the one before, instead of searched for
+     * @param ScheduleMemory|null $memory of what was searched for before
+     * @param int $from minute since 1970 from which minutes are counted
      */
-    public function __construct(public array $pins = [], public array $starts = [], public bool $isFirstTry = false)
+    public function __construct(
+        public array $pins = [],
+        public array $starts = [],
+        public bool $isFirstTry = false,
+        public ?ScheduleMemory $memory = null,
+        public int $from = 0,
+    ) {
+    }
+
+    /**
+     * The same with fewer pins.
+     *
+     * @param array<string, int> $pins
+     */
+    public function pinned(array $pins): self
     {
+        return new self($pins, $this->starts, $this->isFirstTry, $this->memory, $this->from);
     }
 
     /**
