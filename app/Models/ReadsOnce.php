@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-/** A value of a row is read from its column once, and again only where the column holds something else: pages ask for the same ones often. */
+/** A value of a row is read from its column once, and again only where the column holds something else: pages ask for the same often. */
 trait ReadsOnce
 {
     /** @var array<string, array{mixed, mixed}> what the column held, and what was read */

@@ -13,6 +13,7 @@ use App\Models\Painter;
 use App\Workshop\Figure\CompanyWriter;
 use App\Workshop\Figure\PlateDesk;
 use App\Workshop\Plan\PlanMapper;
+use App\Workshop\Plan\PlanReader;
 use App\Workshop\Recipe\DraftWish;
 use App\Workshop\Recipe\RecipeMoves;
 use App\Workshop\Record\BenchDesk;
@@ -34,7 +35,6 @@ use Kalokroma\Record\Instant;
 use Kalokroma\Shelf\Mix;
 use Kalokroma\Shelf\Movement;
 use Kalokroma\Undercoat\Kind;
-use Kalokroma\Undercoat\Spray;
 
 /**
  * Brings a whole workshop in for a painter: shelf, companies, and on request drafted recipes and a ledger.
@@ -177,11 +177,7 @@ final class WorkshopImport
             'key' => null,
             'paint_id' => (int) ($studio->shelf->named($spray['paint'])->id ?? 0),
             'kind' => Kind::allowedBy($studio->painter->equipment())->value,
-            'from' => !isset($spray['from']) ? null : [
-                'degrees' => (float) $spray['from']['degrees'],
-                'side' => $spray['from']['side'] ?? '',
-                'strength' => (float) ($spray['from']['strength'] ?? Spray::USUAL),
-            ],
+            'from' => PlanReader::from($spray['from'] ?? null),
             'areas' => array_map(intval(...), $company->areas->whereIn('name', $spray['areas'] ?? [])->modelKeys()),
             'coats' => null,
             'thin' => null,

@@ -24,6 +24,16 @@ final readonly class Done
     ) {
     }
 
+    /**
+     * The same on all figures but these.
+     *
+     * @param list<int> $figures
+     */
+    public function without(array $figures): self
+    {
+        return new self($this->ref, array_values(array_diff($this->figures, $figures)), $this->as, $this->also);
+    }
+
     /** Whether a figure that has this has the step as it is planned now. */
     public function isOf(PlannedStep $step): bool
     {

@@ -6,6 +6,7 @@ namespace Kalokroma\Record;
 
 use Kalokroma\Recipe\Plan\PlannedStep;
 use Kalokroma\Recipe\Plan\StepRef;
+use Kalokroma\Recipe\Technique\Technique;
 use WeakMap;
 
 /**
@@ -25,15 +26,33 @@ final readonly class Progress
         $this->known = $known;
     }
 
-    /** @param iterable<Done> $entries in the order they happened */
+    /** @param iterable<Done|Stripped> $entries in the order they happened; what was stripped since is not done */
     public static function of(iterable $entries): self
     {
         $done = [];
         foreach ($entries as $entry) {
-            $done[(string) $entry->ref][] = $entry;
+            if ($entry instanceof Stripped) {
+                $done = self::without($done, $entry->figures);
+            } else {
+                $done[(string) $entry->ref][] = $entry;
+            }
         }
 
         return new self($done);
+    }
+
+    /**
+     * @param array<string, list<Done>> $done
+     * @param list<int> $figures
+     *
+     * @return array<string, list<Done>> the same without these figures; that they were stripped before stays so
+     */
+    private static function without(array $done, array $figures): array
+    {
+        return array_map(static fn (array $its): array => array_map(
+            static fn (Done $each): Done => $each->as?->technique === Technique::Stripping->value ? $each : $each->without($figures),
+            $its,
+        ), $done);
     }
 
     public function has(StepRef $ref, PlannedStep $step, int $figure): bool

@@ -7,6 +7,7 @@ namespace Tests\App;
 use App\Models\AreaRow;
 use App\Models\Company;
 use App\Models\Entry;
+use App\Models\FigureRow;
 use App\Models\PaintRow;
 use App\Models\ReplyRow;
 use Carbon\CarbonImmutable;
@@ -409,6 +410,59 @@ final class BenchTest extends TestCase
     private function coat(): int
     {
         return (int) AreaRow::query()->where('name', 'Coat')->value('id');
+    }
+
+    /** Stripped, a figure begins again: everything is to do on it, the others stand as they are, and what was done is still to be read. */
+    public function testAStrippedFigureBeginsAnewAndKeepsItsPast(): void
+    {
+        $this->signIn();
+        foreach (['undercoat' => null, 'basecoat' => $this->coat()] as $key => $area) {
+            $this->record(['area_id' => $area, 'step' => $key, 'stage' => $key, 'figures' => [1, 2]])->assertOk();
+            $this->travel(1)->hours();
+        }
+        $this->pass($this->coat(), 'wash', [1, 2]);
+        $this->travel(1)->hours();
+        $stripped = $this->record(['area_id' => null, 'stage' => 'undercoat', 'figures' => [1], 'real' => ['technique' => 'stripping']]);
+        $done = fn (int $figure): array => array_column(array_filter(
+            (array) $this->getJson($this->url('bench?figure='.$figure))->json('steps'),
+            static fn (array $s): bool => $s['done'],
+        ), 'key');
+
+        self::assertSame([[], ['undercoat', 'basecoat']], [$done(1), $done(2)]);
+        self::assertSame('all:undercoat', $stripped->assertOk()->json('next'));
+        self::assertCount(1, $this->getJson($this->url('bench?figure=1'))->json('drying'), 'only the stripping is waited for');
+        $steps = array_column((array) $this->getJson($this->url('bench?figure=1'))->json('steps'), null, 'key');
+        self::assertSame(1, $steps['wash']['pass']['number'], 'a coat that was on it counts no more');
+        self::assertSame([2, 1, 1], FigureRow::query()->orderBy('number')->pluck('life')->all());
+        self::assertCount(3, $this->getJson('/api/ledger')->json('entries'));
+
+        $this->record(['area_id' => null, 'step' => 'undercoat', 'stage' => 'undercoat', 'figures' => [1]])->assertOk();
+        self::assertSame(['undercoat'], $done(1));
+        $this->deleteJson('/api/records/'.$stripped->json('last.id'))->assertOk();
+        self::assertSame(['undercoat', 'basecoat'], $done(1), 'taken back, it never came off');
+        self::assertSame([1, 1, 1], FigureRow::query()->orderBy('number')->pluck('life')->all());
+    }
+
+    /** @param list<int> $figures one coat of a step that has two */
+    private function pass(int $area, string $key, array $figures): void
+    {
+        $this->changeStep($area, $key, ['coats' => 2])->assertOk();
+        $step = $this->step($key);
+        $this->postJson($this->url('passes'), [
+            'area_id' => $area, 'step' => $key, 'stage' => $step['stage'], 'figures' => $figures, 'real' => ['mix' => []], 'number' => 1,
+        ])->assertOk();
+    }
+
+    /** Stripping is no coat, and nothing "dries in overnight". */
+    public function testStrippingIsToldAsWhatItIs(): void
+    {
+        $this->signIn();
+        $recipe = $this->postJson('/api/areas/'.$this->coat().'/recipe/edits', ['kind' => 'add', 'technique' => 'stripping'])->assertOk();
+        $facts = array_column((array) $recipe->json('steps.1.facts'), 'text', 'label');
+
+        self::assertArrayNotHasKey('How often', $facts);
+        self::assertSame('dries overnight', $facts['Then']);
+        self::assertSame('2 coats', array_column((array) $recipe->json('steps.0.facts'), 'text', 'label')['How often']);
     }
 
     /** Whatever was done can be written down: every kind of work, with its own stage and drying. */

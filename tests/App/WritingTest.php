@@ -128,7 +128,8 @@ final class WritingTest extends TestCase
             $answer = parent::json($route->methods()[0], $uri, [
                 'version' => '', 'kind' => 'drop', 'key' => $step, 'colour' => '#5a6b2f', 'text' => 'wash: brown', 'mishap' => 'slip',
                 'areas' => [$area], 'what' => 'drop', 'technique' => 'matt-varnish', 'paint_id' => 1, 'batch' => 'some-batch',
-                'all' => true, 'sprays' => [['paint_id' => 1, 'kind' => 'brush']], 'lights' => [['paint_id' => 1, 'degrees' => 60]], 'book_id' => 1,
+                'all' => true, 'sprays' => [['paint_id' => 1, 'kind' => 'brush']], 'lights' => [['paint_id' => 1, 'degrees' => 60]],
+                'book_id' => 1,
             ]);
             if ($answer->getStatusCode() === 404) {
                 continue;

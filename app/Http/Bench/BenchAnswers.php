@@ -35,7 +35,7 @@ abstract class BenchAnswers extends Controller
      */
     protected function ticked(Request $request, Company $company, Closure $change): LateAnswer
     {
-        return self::keeping($request, static fn (): array => $change()->row(), function (array $row) use ($request, $company): JsonResponse {
+        $answer = function (array $row) use ($request, $company): JsonResponse {
             /** @var array{steps: list<string>, figure: int, slips: bool, pictures: bool} $row */
             $ticked = Ticked::from($row);
             $studio = $this->studio($request);
@@ -44,6 +44,8 @@ abstract class BenchAnswers extends Controller
             $bench = new AtBench($studio, $asked->company, $asked->figure, $asked->goal, $order, CarbonImmutable::now());
 
             return new JsonResponse((new BenchView($studio, $asked, $bench))->changed($ticked));
-        });
+        };
+
+        return self::keeping($request, static fn (): array => $change()->row(), $answer);
     }
 }

@@ -71,11 +71,11 @@ final class SpraysForm extends FormRequest
                 'key' => $said['key'] ?? null,
                 'paint_id' => (int) $said['paint_id'],
                 'kind' => $said['kind'],
-                'from' => $from === null ? null : [
-                    'degrees' => is_numeric($from['degrees'] ?? null) ? (float) $from['degrees'] : 0.0,
-                    'side' => is_string($from['side'] ?? null) ? $from['side'] : '',
-                    'strength' => is_numeric($from['strength'] ?? null) ? (float) $from['strength'] : Spray::USUAL,
-                ],
+                'from' => $from === null ? null : new Spray(
+                    is_numeric($from['degrees'] ?? null) ? (float) $from['degrees'] : 0.0,
+                    is_string($from['side'] ?? null) ? $from['side'] : '',
+                    is_numeric($from['strength'] ?? null) ? (float) $from['strength'] : Spray::USUAL,
+                ),
                 'areas' => array_map(intval(...), $said['areas'] ?? []),
                 'coats' => isset($said['coats']) ? (int) $said['coats'] : null,
                 'thin' => null,

@@ -64,23 +64,22 @@ final class PassDesk
     {
         /** @var WeakMap<Collection<int, PassRow>, array<string, array<int, int>>> $known */
         $known = self::$had ??= new WeakMap();
-        $known[$company->passes] ??= self::read($company->passes);
+        $known[$company->passes] ??= self::read($company);
 
         return $known[$company->passes][(string) $ref] ?? [];
     }
 
-    /**
-     * @param Collection<int, PassRow> $passes
-     *
-     * @return array<string, array<int, int>> the same of every step, by its id
-     */
-    private static function read(Collection $passes): array
+    /** @return array<string, array<int, int>> the same of every step, by its id; what was stripped since left out */
+    private static function read(Company $company): array
     {
         $had = [];
-        foreach ($passes as $pass) {
+        $stripped = BenchDesk::stripped($company);
+        foreach ($company->passes as $pass) {
             $id = (string) StepRef::of($pass->area_id, $pass->step_key);
             foreach ($pass->figures as $figure) {
-                $had[$id][$figure] = max($had[$id][$figure] ?? 0, $pass->number);
+                if ($pass->done_at->getTimestamp() >= ($stripped[$figure] ?? 0)) {
+                    $had[$id][$figure] = max($had[$id][$figure] ?? 0, $pass->number);
+                }
             }
         }
 

@@ -24,6 +24,7 @@ use Kalokroma\Order\Sheet;
 use Kalokroma\Order\Task;
 use Kalokroma\Recipe\Technique\Level;
 use Kalokroma\Recipe\Technique\Stage;
+use Kalokroma\Recipe\Technique\Technique;
 
 /** Where a painter stands tonight: the next sitting, what dries, and every company. */
 final readonly class TonightDesk
@@ -110,10 +111,14 @@ final readonly class TonightDesk
     public function stage(Company $company): ?Stage
     {
         $reached = null;
+        $stripped = BenchDesk::stripped($company);
         foreach (Stage::cases() as $stage) {
             $figures = [];
             foreach ($company->records as $entry) {
-                $figures = $entry->stage === $stage && $entry->kind->isPainted() ? [...$figures, ...$entry->figures] : $figures;
+                $isIts = $entry->stage === $stage && $entry->kind->isPainted() && $entry->technique() !== Technique::Stripping;
+                $at = $entry->done_at->getTimestamp();
+                $its = array_filter($entry->figures, static fn (int $n): bool => $isIts && $at >= ($stripped[$n] ?? 0));
+                $figures = [...$figures, ...$its];
             }
             $reached = count(array_unique($figures)) >= $company->count ? $stage : $reached;
         }

@@ -6,6 +6,7 @@ namespace App\Workshop\Figure;
 
 use App\Models\AreaRow;
 use App\Models\Company;
+use App\Models\FigureRow;
 use App\Models\Painter;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
@@ -73,6 +74,7 @@ final class CompanyWriter
                 $rows[] = self::area($row, $company, $position, $area, $shares[$area['name']]);
             }
             self::neighbours($rows, $given['areas']);
+            FigureRow::ensure($company);
 
             return $company->load('areas.recipe', 'records', 'plate');
         });

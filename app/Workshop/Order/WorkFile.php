@@ -4,8 +4,7 @@ declare(strict_types=1);
 
 namespace App\Workshop\Order;
 
-use App\Workshop\Plan\PlanMapper;
-use App\Workshop\Plan\PortablePlan;
+use App\Workshop\Plan\PlanReader;
 use App\Workshop\Recipe\RecipeImport;
 use App\Workshop\Shelf\ShelfRows;
 use Kalokroma\Figure\Area;
@@ -18,7 +17,6 @@ use Kalokroma\Figure\Weight;
 use Kalokroma\Film\Thinning;
 use Kalokroma\Order\Job\CompanyWork;
 use Kalokroma\Order\Job\WholeWork;
-use Kalokroma\Recipe\Plan\Plan;
 use Kalokroma\Recipe\Plan\StepKey;
 use Kalokroma\Recipe\Plan\UndercoatPlan;
 use Kalokroma\Recipe\Plan\UndercoatStep;
@@ -32,7 +30,6 @@ use Kalokroma\Shelf\Behaviour;
 use Kalokroma\Shelf\Paint;
 use Kalokroma\Undercoat\Ground;
 use Kalokroma\Undercoat\Kind;
-use Kalokroma\Undercoat\Spray;
 use Kalokroma\Undercoat\Tone;
 
 /**
@@ -40,12 +37,12 @@ use Kalokroma\Undercoat\Tone;
  *
  * @phpstan-import-type GivenFigures from RecipeImport
  * @phpstan-import-type GivenArea from RecipeImport
- * @phpstan-import-type GivenPaint from RecipeImport
+ * @phpstan-import-type GivenPaint from PlanReader
  */
 final readonly class WorkFile
 {
     /** @param GivenFigures $given */
-    private function __construct(private array $given, private ShelfRows $shelf)
+    private function __construct(private array $given, private PlanReader $reader)
     {
     }
 
@@ -53,7 +50,7 @@ final readonly class WorkFile
     public static function read(array $document): CompanyWork
     {
         /** @var GivenFigures $document */
-        return (new self($document, ShelfRows::none()))->work();
+        return (new self($document, new PlanReader(ShelfRows::none(), false)))->work();
     }
 
     private function work(): CompanyWork
@@ -61,10 +58,10 @@ final readonly class WorkFile
         $given = $this->given;
         $areas = array_map($this->area(...), $given['areas']);
         $ground = $this->ground();
-        $whole = $this->whole();
+        $whole = $this->reader->whole($given['whole'] ?? [], static fn (string $name): string => $name);
         $recipes = $looks = [];
         foreach ($areas as $i => $area) {
-            $steps = (new WholePlan($whole))->among($area->id, $this->plan($given['areas'][$i]['recipe']['plan'] ?? null)->steps);
+            $steps = (new WholePlan($whole))->among($area->id, $this->reader->plan($given['areas'][$i]['recipe']['plan'] ?? null)->steps);
             $below = Undercoating::of($ground, $this->surface(), $areas, $area->id);
             $recipes[$area->id] = Simulation::run($steps, $area, $below->surface(), $below->certainty());
             foreach ($recipes[$area->id] as $outcome) {
@@ -123,30 +120,19 @@ final readonly class WorkFile
         return $pairs;
     }
 
-    /** @param array<string, mixed>|null $portable */
-    private function plan(?array $portable): Plan
-    {
-        return $portable === null ? new Plan([], []) : PlanMapper::toPlan(PortablePlan::row($portable, $this->shelf, false), $this->shelf);
-    }
-
     /** The ground it was planned on; a grey one where the file names none. */
     private function ground(): UndercoatPlan
     {
         $said = $this->given['undercoat'] ?? null;
         $steps = [];
-        foreach ($said === null ? [] : RecipeImport::sprays($said) as $i => $spray) {
+        foreach ($said === null ? [] : PlanReader::sprays($said) as $i => $spray) {
             $paint = self::paint($spray['paint']);
-            $from = $spray['from'] ?? null;
             $steps[] = new UndercoatStep(
                 StepKey::ofUndercoat($i + 1),
                 $paint,
                 Tone::of($paint),
                 Kind::tryFrom($spray['kind'] ?? '') ?? Kind::Airbrush,
-                $from === null ? null : new Spray(
-                    (float) $from['degrees'],
-                    $from['side'] ?? '',
-                    (float) ($from['strength'] ?? Spray::USUAL),
-                ),
+                PlanReader::from($spray['from'] ?? null),
                 $spray['areas'] ?? [],
                 $spray['coats'] ?? null,
                 isset($spray['thin']) ? Thinning::fromRatio($spray['thin']) : null,
@@ -156,19 +142,6 @@ final readonly class WorkFile
         return $steps === []
             ? UndercoatPlan::of(Ground::uniform(Tone::Grey, null), Kind::Airbrush)
             : new UndercoatPlan($steps, given: count($steps));
-    }
-
-    /** @return list<WholeStep> */
-    private function whole(): array
-    {
-        $whole = [];
-        foreach ($this->given['whole'] ?? [] as $said) {
-            foreach ($this->plan(['steps' => [$said['step']]])->steps as $step) {
-                $whole[] = new WholeStep($step, $said['without'] ?? [], $said['late'] ?? false);
-            }
-        }
-
-        return $whole;
     }
 
     /**

@@ -13,6 +13,7 @@ use App\Models\RecipeRow;
 use App\Workshop\Figure\CompanyWriter;
 use App\Workshop\Figure\PlateDesk;
 use App\Workshop\Plan\PlanMapper;
+use App\Workshop\Plan\PlanReader;
 use App\Workshop\Plan\PlanStore;
 use App\Workshop\Plan\PortablePlan;
 use App\Workshop\Studio;
@@ -29,7 +30,6 @@ use Kalokroma\Recipe\Plan\WholeStep;
 use Kalokroma\Recipe\Technique\Way;
 use Kalokroma\Shelf\Paint;
 use Kalokroma\Undercoat\Kind;
-use Kalokroma\Undercoat\Spray;
 use Kalokroma\Word\Message;
 
 /**
@@ -37,7 +37,11 @@ use Kalokroma\Word\Message;
  *
  * @phpstan-import-type SaidSpray from UndercoatEdits
  *
- * @phpstan-type GivenPaint array{name: string, line?: string, behaviour: string, colour: string|null}
+ * @phpstan-import-type GivenPaint from PlanReader
+ * @phpstan-import-type GivenSpray from PlanReader
+ * @phpstan-import-type GivenUndercoat from PlanReader
+ * @phpstan-import-type GivenWhole from PlanReader
+ *
  * @phpstan-type GivenRecipe array{
  *   colour: string, way: string, options?: array<string, mixed>, follows?: string, follows_as?: string, plan: array<string, mixed>,
  * }
@@ -45,15 +49,6 @@ use Kalokroma\Word\Message;
  *   name: string, material: string, relief: string, share: float, depth: int, weight: string, colour?: string|null, fixed?: bool,
  *   touches?: list<string>, recipe?: GivenRecipe, part?: string, reachable?: bool, fragile?: bool,
  * }
- * @phpstan-type GivenSpray array{
- *   paint: GivenPaint, kind?: string, from?: array{degrees: float, side?: string, strength?: float}, areas?: list<string>,
- *   coats?: int|null, thin?: string|null,
- * }
- * @phpstan-type GivenUndercoat array{
- *   steps?: non-empty-list<GivenSpray>,
- *   paint?: GivenPaint, kind?: string, coats?: int|null, thin?: string|null, lights?: list<array{paint: GivenPaint, degrees: float}>,
- * }
- * @phpstan-type GivenWhole array{step: array<string, mixed>, without?: list<string>, late?: bool}
  * @phpstan-type GivenFigures array{
  *   kind: string, name: string, model?: string, count?: int, leaders?: int, height_mm: float, surface_cm2?: float, notes?: string,
  *   survey?: array<string, string>, plate?: string, undercoat?: GivenUndercoat, whole?: list<GivenWhole>, areas: list<GivenArea>,
@@ -61,8 +56,11 @@ use Kalokroma\Word\Message;
  */
 final readonly class RecipeImport
 {
+    private PlanReader $reader;
+
     public function __construct(private Studio $studio)
     {
+        $this->reader = new PlanReader($studio->shelf);
     }
 
     /**
@@ -90,7 +88,7 @@ final readonly class RecipeImport
          *   plan: array<string, mixed>,
          * } $given
          */
-        $plan = $this->planOf($given['plan']);
+        $plan = $this->reader->plan($given['plan']);
         $painter = $this->studio->painter->id;
         $name = self::freeName(
             $given['name'],
@@ -197,7 +195,7 @@ final readonly class RecipeImport
     private function recipeOf(Company $company, AreaRow $area, array $said): RecipeRow
     {
         $plan = new AreaPlan(
-            $this->planOf($said['plan']),
+            $this->reader->plan($said['plan']),
             strtolower($said['colour']),
             Way::from($said['way']),
             PlanMapper::wish($said['options'] ?? null),
@@ -219,12 +217,6 @@ final readonly class RecipeImport
         return $area->recipe ?? throw RecipeProblem::notDrafted($area->name);
     }
 
-    /** @param array<string, mixed> $portable */
-    private function planOf(array $portable): Plan
-    {
-        return PlanMapper::toPlan(PortablePlan::row($portable, $this->studio->shelf), $this->studio->shelf);
-    }
-
     /**
      * The ground it was planned on, where it stands on this shelf.
      *
@@ -240,7 +232,7 @@ final readonly class RecipeImport
         $notes = $steps = [];
         $allowed = Kind::allowedBy($this->studio->painter->equipment());
         $ids = $company->areas->pluck('id', 'name');
-        foreach (self::sprays($said) as $given) {
+        foreach (PlanReader::sprays($said) as $given) {
             $paint = $this->own($given['paint']);
             if ($paint === null && $steps === []) {
                 return [sprintf('Its undercoat, %s, is not on your shelf: another is advised.', $given['paint']['name'])];
@@ -273,12 +265,7 @@ final readonly class RecipeImport
     private function whole(Company $company, array $given): void
     {
         $ids = $company->areas->pluck('id', 'name');
-        $whole = [];
-        foreach ($given as $said) {
-            $step = $this->planOf(['steps' => [$said['step']]])->steps[0];
-            $without = array_filter(array_map(static fn (string $name): string => (string) $ids->get($name), $said['without'] ?? []));
-            $whole[] = new WholeStep($step, array_values($without), $said['late'] ?? false);
-        }
+        $whole = $this->reader->whole($given, static fn (string $name): string => (string) $ids->get($name));
         if ($whole !== []) {
             $made = array_map(
                 static fn (WholeStep $w): Closure => static fn (StepKey $key): WholeStep => $w->with($w->step->renamed($key)),
@@ -301,42 +288,15 @@ final readonly class RecipeImport
      */
     private static function spray(array $given, Paint $paint, Kind $kind, array $areas): array
     {
-        $from = $given['from'] ?? null;
-
         return [
             'key' => null,
             'paint_id' => (int) $paint->id,
             'kind' => $kind->value,
-            'from' => $from === null ? null : [
-                'degrees' => (float) $from['degrees'],
-                'side' => $from['side'] ?? '',
-                'strength' => (float) ($from['strength'] ?? Spray::USUAL),
-            ],
+            'from' => PlanReader::from($given['from'] ?? null),
             'areas' => $areas,
             'coats' => $given['coats'] ?? null,
             'thin' => $given['thin'] ?? null,
         ];
-    }
-
-    /**
-     * @param GivenUndercoat $said
-     *
-     * @return non-empty-list<GivenSpray> also of a document from times when an undercoat was one paint with its lights
-     */
-    public static function sprays(array $said): array
-    {
-        if (isset($said['steps'])) {
-            return $said['steps'];
-        }
-        /** @var GivenSpray $first */
-        $first = array_diff_key($said, ['lights' => 0]);
-        $kind = isset($said['kind']) ? ['kind' => $said['kind']] : [];
-        $lights = array_map(
-            static fn (array $l): array => ['paint' => $l['paint'], 'from' => ['degrees' => (float) $l['degrees']], ...$kind],
-            $said['lights'] ?? [],
-        );
-
-        return [$first, ...$lights];
     }
 
     /** @param GivenPaint $said */

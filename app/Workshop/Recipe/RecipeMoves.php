@@ -8,7 +8,7 @@ use App\Models\AreaRow;
 use App\Models\BookRow;
 use App\Models\Company;
 use App\Models\RecipeRow;
-use App\Workshop\Plan\PlanMapper;
+use App\Workshop\Plan\PlanReader;
 use App\Workshop\Plan\PortablePlan;
 use App\Workshop\Studio;
 use Closure;
@@ -175,7 +175,7 @@ final readonly class RecipeMoves
     /** The plan of a recipe of the book, its paints taken from the shelf where they stand there. */
     public function plan(BookRow $book): Plan
     {
-        return PlanMapper::toPlan(PortablePlan::row($book->plan, $this->studio->shelf), $this->studio->shelf);
+        return (new PlanReader($this->studio->shelf))->plan($book->plan);
     }
 
     public function applied(Company $company, AreaRow $area, Plan $plan): Applying

@@ -17,8 +17,10 @@ use Kalokroma\Order\Task;
 use Kalokroma\Recipe\Plan\StepRef;
 use Kalokroma\Recipe\Predict\StepOutcome;
 use Kalokroma\Recipe\Predict\Undercoated;
+use Kalokroma\Recipe\Technique\Technique;
 use Kalokroma\Record\Done;
 use Kalokroma\Record\Progress;
+use Kalokroma\Record\Stripped;
 use WeakMap;
 
 /** What comes next on a figure, and what of it is done. */
@@ -171,6 +173,9 @@ final class BenchDesk
     {
         $done = [];
         foreach ($company->records as $entry) {
+            if ($entry->technique() === Technique::Stripping) {
+                $done[] = new Stripped($entry->figures);
+            }
             if ($entry->step_key !== null) {
                 $done[] = new Done(StepRef::of($entry->area_id, $entry->step_key), $entry->figures, $entry->substance(), $entry->counts());
             }
@@ -188,7 +193,11 @@ final class BenchDesk
     {
         $at = $now->getTimestamp();
         $drying = [];
+        $stripped = self::stripped($company);
         foreach ([...$company->records->all(), ...self::underWay($company)] as $entry) {
+            if (self::isPast($entry, $stripped)) {
+                continue;
+            }
             if ($figure !== null && !in_array($figure, $entry->figures, true)) {
                 continue;
             }
@@ -200,6 +209,31 @@ final class BenchDesk
         usort($drying, static fn (array $a, array $b): int => [$a[0], $a[1]->id] <=> [$b[0], $b[1]->id]);
 
         return array_column($drying, 1);
+    }
+
+    /** @return array<int, int> the instant at which all paint came off a figure last, by its number */
+    public static function stripped(Company $company): array
+    {
+        $found = [];
+        foreach ($company->records as $entry) {
+            if ($entry->technique() === Technique::Stripping) {
+                $found = array_fill_keys($entry->figures, $entry->done_at->getTimestamp()) + $found;
+            }
+        }
+
+        return $found;
+    }
+
+    /**
+     * Whether it belongs to an earlier life of all its figures.
+     *
+     * @param array<int, int> $stripped {@see self::stripped()}
+     */
+    public static function isPast(Entry|PassRow $entry, array $stripped): bool
+    {
+        $at = $entry->done_at->getTimestamp();
+
+        return $stripped !== [] && array_filter($entry->figures, static fn (int $n): bool => $at >= ($stripped[$n] ?? 0)) === [];
     }
 
     /**

@@ -6,6 +6,7 @@ namespace App\Workshop\Record;
 
 use App\Models\Company;
 use App\Models\Entry;
+use App\Models\FigureRow;
 use App\Models\PassRow;
 use App\Workshop\Bench\PotDesk;
 use App\Workshop\Order\OrderPlan;
@@ -86,6 +87,9 @@ final readonly class Recording
                 'mishap' => $doing->mishap,
             ]);
             $this->studio->plans->settle($company);
+            if ($entry->technique() === Technique::Stripping) {
+                FigureRow::begin($company, $figures, 1);
+            }
             StockDesk::use($entry, $outcome, $real, $this->studio->shelf);
             if ($outcome !== null && $planned === null) {
                 (new PotDesk($this->studio))->taken($outcome, $real, count($figures), $entry->done_at, $doing->share);
@@ -103,6 +107,9 @@ final readonly class Recording
         }
         DB::transaction(static function () use ($entry, $now): void {
             $entry->update(['withdrawn_at' => $now]);
+            if ($entry->technique() === Technique::Stripping) {
+                FigureRow::begin($entry->company()->firstOrFail(), $entry->figures, -1);
+            }
             StockDesk::giveBack($entry, $now);
             $mends = $entry->mishap['mends'] ?? null;
             if ($mends !== null) {

@@ -8,7 +8,6 @@ use App\Models\Company;
 use App\Models\Painter;
 use App\Workshop\Figure\Matching;
 use App\Workshop\Plan\PlanStore;
-use App\Workshop\Plan\UndercoatMapper;
 use App\Workshop\State\Conflict;
 use App\Workshop\Studio;
 use DomainException;
@@ -31,10 +30,8 @@ use Kalokroma\Undercoat\UndercoatProblem;
  * What the painter changes of an undercoat, for the whole company: each change is kept so that it can be undone, and refused where it
  * was made on a state that is no longer the newest.
  *
- * @phpstan-import-type SprayRow from UndercoatMapper
- *
  * @phpstan-type SaidSpray array{
- *   key: string|null, paint_id: int, kind: string, from: SprayRow|null, areas: list<int>, coats: int|null, thin: string|null,
+ *   key: string|null, paint_id: int, kind: string, from: Spray|null, areas: list<int>, coats: int|null, thin: string|null,
  * }
  */
 final readonly class UndercoatEdits
@@ -196,7 +193,7 @@ final readonly class UndercoatEdits
             $paint,
             Tone::of($paint),
             $kind,
-            $said['from'] === null ? null : new Spray($said['from']['degrees'], $said['from']['side'], $said['from']['strength']),
+            $said['from'],
             array_map(strval(...), $said['areas']),
         );
         foreach ($plan->steps as $before) {

@@ -87,7 +87,7 @@ final readonly class StepWords
     private static function often(StepOutcome $outcome): string
     {
         $step = $outcome->step;
-        if (!$step->isFilm() && $step->technique->facts()->at->rank() !== 0) {
+        if (!$step->isFilm() && !$step->isUndercoat()) {
             return $step->scope->loop === null ? '' : $step->scope->loop->words();
         }
         $loop = $step->scope->loop;
@@ -105,6 +105,7 @@ final readonly class StepWords
         return match (true) {
             $wait === Duration::OVERNIGHT => 'wait overnight',
             $wait !== null => 'wait '.Duration::words($wait),
+            $dry === Duration::OVERNIGHT => 'dries overnight',
             $dry > 0 => 'dries in '.Duration::words($dry),
             default => '',
         };

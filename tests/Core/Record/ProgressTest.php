@@ -15,6 +15,7 @@ use Kalokroma\Recipe\Plan\StepRef;
 use Kalokroma\Recipe\Technique\Technique;
 use Kalokroma\Record\Done;
 use Kalokroma\Record\Progress;
+use Kalokroma\Record\Stripped;
 use Kalokroma\Record\Substance;
 use Kalokroma\Shelf\Mix;
 use Kalokroma\Shelf\Part;
@@ -38,6 +39,18 @@ final class ProgressTest extends TestCase
         self::assertSame([3, 4], $progress->remaining(self::glaze(), $blue, [1, 2, 3, 4]));
         self::assertSame([1, 2, 3], $progress->figures(self::glaze(), $red), 'taken back, the old plan counts again');
         self::assertSame([], $progress->figures(self::glaze(), $green));
+    }
+
+    /** All paint off the second figure: what it had is to do again, what it gets from then on counts, and the first keeps all it has. */
+    public function testWhatWasStrippedIsToDoAgain(): void
+    {
+        $red = self::step(['Red' => 1]);
+        $painted = [new Done(self::glaze(), [1, 2], Substance::of($red)), new Stripped([2])];
+
+        self::assertSame([2], Progress::of($painted)->remaining(self::glaze(), $red, [1, 2]));
+        self::assertSame([], Progress::of([...$painted, new Done(self::glaze(), [2], Substance::of($red))])
+            ->remaining(self::glaze(), $red, [1, 2]));
+        self::assertNull(Progress::of($painted)->otherwise(self::glaze(), self::step(['Blue' => 1]), 2), 'nothing is on it');
     }
 
     public function testAGlazePaintedDroppedAndAddedInAnotherColourIsNotDone(): void
