@@ -52,6 +52,25 @@ final class WritingTest extends TestCase
         self::assertSame($written + min($overtaken, 3) + 1, Painter::query()->value('written'));
     }
 
+    /** Whoever is refused for what another request wrote in the meantime is asked again: it may be the same change, sent twice. */
+    public function testARefusalOnAHalfReadStateIsNotTheLastWord(): void
+    {
+        $painter = $this->signIn();
+        $tried = 0;
+        Route::post('refused', static function () use ($painter, &$tried): JsonResponse {
+            if (++$tried === 1) {
+                self::behind("UPDATE painters SET written = written + 1 WHERE id = {$painter->id}");
+
+                return new JsonResponse(['message' => 'That is written down already.'], 422);
+            }
+
+            return new JsonResponse([]);
+        })->middleware(['web', 'auth', Writing::class]);
+
+        $this->postJson('refused')->assertOk();
+        self::assertSame(2, $tried);
+    }
+
     public function testNothingIsLockedBeforeItIsWritten(): void
     {
         $this->signIn();

@@ -86,6 +86,8 @@ final class Writing
                 $connection->lockNow();
             }
             $answer = $this->once($request, $key, $next);
+            // Who is refused may have read what another request was just writing, perhaps the very same one: it is asked again.
+            $overtaken = $overtaken || (!$answer->isSuccessful() && !$connection->hasWritten() && !self::isAsRead($painter));
         } catch (Throwable $problem) {
             $connection->settle(false);
             if ($problem instanceof Overtaken) {
@@ -101,6 +103,11 @@ final class Writing
         $connection->settle($isKept);
 
         return $overtaken ? null : self::made($request, $answer, $connection);
+    }
+
+    private static function isAsRead(Painter $painter): bool
+    {
+        return DB::table('painters')->where('id', $painter->id)->where('written', $painter->written)->exists();
     }
 
     /** The answer, from now on by somebody who only looks. */
