@@ -15,6 +15,7 @@ use App\Models\PaintRow;
 use App\Models\SittingRow;
 use App\Models\TrialRow;
 use Illuminate\Routing\Route as RouteObject;
+use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Route;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -54,13 +55,59 @@ final class LookingTest extends TestCase
         self::assertGreaterThan(45, $answered, 'so many questions have an answer');
     }
 
-    /** @return array{int, string} status and answer, from a connection that refuses to write */
-    private function looked(string $uri, Painter $painter): array
+    /** What is asked with a body, since a question may be long, is a question all the same. */
+    public function testEveryQuestionWithABodyIsAnsweredWithoutWriting(): void
+    {
+        config(['kalokroma.device_seed' => 7]);
+        $painter = $this->workshop();
+        $ids = ['company' => (string) Company::query()->value('id'), 'paint' => (string) PaintRow::query()->value('id')];
+        $rows = $this->rows();
+        $primer = (int) PaintRow::query()->where('behaviour', 'primer')->value('id');
+        $answered = [];
+        foreach (self::asked() as $route) {
+            $uri = substr((string) preg_replace_callback('/\{(\w+)\}/', static fn (array $m): string => $ids[$m[1]] ?? '1', $route), 4);
+            $body = [
+                'text' => $route === 'api/shelf/typed' ? "Reed green\nSoot black" : 'base: Reed Green 2:1', 'paint_id' => $primer,
+                'lights' => [], 'field' => 'over_black', 'thin' => '2:1', 'grams' => '30', 'tare' => '12', 'thing' => 'leaf', 'ways' => [],
+            ];
+            [$first, $again] = [$this->looked($uri, $painter, $body), $this->looked($uri, $painter, $body)];
+
+            self::assertLessThan(500, $first[0], $uri.': '.substr($first[1], 0, 300));
+            self::assertSame($first, $again, $uri.' is answered the same');
+            $answered = [...$answered, ...$first[0] < 300 ? [$uri] : []];
+        }
+
+        self::assertSame($rows, $this->rows());
+        self::assertGreaterThan(4, count($answered), implode(', ', $answered));
+    }
+
+    /** @return list<string> addresses that are asked by POST and write nothing */
+    private static function asked(): array
+    {
+        $found = [];
+        /** @var RouteObject $route */
+        foreach (Route::getRoutes()->getRoutes() as $route) {
+            if (in_array('POST', $route->methods(), true) && in_array(Writing::class, $route->excludedMiddleware(), true)) {
+                $found[] = $route->uri();
+            }
+        }
+        self::assertGreaterThan(8, count($found));
+
+        return $found;
+    }
+
+    /**
+     * @param array<string, mixed>|null $body of a question that is asked by POST
+     *
+     * @return array{int, string} status and answer, from a connection that refuses to write
+     */
+    private function looked(string $uri, Painter $painter, ?array $body = null): array
     {
         $this->become(Painter::query()->findOrFail($painter->id));
+        Cache::forget('device-luck');
         DB::statement('PRAGMA query_only = ON');
         try {
-            $answer = $this->getJson('/api/'.$uri);
+            $answer = $body === null ? $this->getJson('/api/'.$uri) : $this->postJson('/api/'.$uri, $body);
         } finally {
             DB::statement('PRAGMA query_only = OFF');
         }
