@@ -51,7 +51,10 @@ final class Entry extends Model
 
     protected $guarded = [];
 
-    protected $attributes = ['kind' => 'work'];
+    protected $attributes = [
+        'kind' => 'work', 'planned' => null, 'said_at' => null, 'dried_at' => null, 'withdrawn_at' => null, 'mishap' => null,
+        'mended_at' => null, 'also' => null,
+    ];
 
     /** @return BelongsTo<Company, $this> */
     public function company(): BelongsTo

@@ -11,6 +11,8 @@ use App\Models\FigureRow;
 use App\Models\PaintRow;
 use App\Models\ReplyRow;
 use Carbon\CarbonImmutable;
+use Illuminate\Database\Events\QueryExecuted;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use Kalokroma\Recipe\Technique\Stage;
 use Kalokroma\Recipe\Technique\Technique;
@@ -410,6 +412,24 @@ final class BenchTest extends TestCase
     private function coat(): int
     {
         return (int) AreaRow::query()->where('name', 'Coat')->value('id');
+    }
+
+    /** What is asked of the database and answered stays small, however many steps there are. */
+    public function testATickIsSmall(): void
+    {
+        $this->signIn();
+        $this->record(['area_id' => null, 'step' => 'undercoat', 'stage' => 'undercoat', 'figures' => [1, 2]])->assertOk();
+        $this->getJson($this->url('bench?by=row'))->assertOk();
+        [$url, $coat, $reads] = [$this->url('records').'?by=row', $this->coat(), []];
+        DB::listen(static function (QueryExecuted $query) use (&$reads): void {
+            $reads = [...$reads, ...str_starts_with($query->sql, 'select') ? [$query->sql] : []];
+        });
+        $answer = $this->postJson($url, [
+            'area_id' => $coat, 'step' => 'basecoat', 'stage' => 'basecoat', 'figures' => [1], 'real' => ['mix' => []],
+        ], ['Idempotency-Key' => 'as-the-pages-send-it'])->assertOk();
+
+        self::assertLessThanOrEqual(12, count($reads), implode("\n", $reads));
+        self::assertLessThan(20_000, strlen((string) $answer->getContent()));
     }
 
     /** Stripped, a figure begins again: everything is to do on it, the others stand as they are, and what was done is still to be read. */

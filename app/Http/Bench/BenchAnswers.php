@@ -39,7 +39,7 @@ abstract class BenchAnswers extends Controller
             /** @var array{steps: list<string>, figure: int, slips: bool, pictures: bool} $row */
             $ticked = Ticked::from($row);
             $studio = $this->studio($request);
-            $asked = BenchAsked::of($request, $company->unsetRelation('records')->unsetRelation('passes'), $ticked->figure);
+            $asked = BenchAsked::of($request, $company, $ticked->figure);
             $order = BenchOrder::seen($studio, $company);
             $bench = new AtBench($studio, $asked->company, $asked->figure, $asked->goal, $order, CarbonImmutable::now());
 

@@ -129,5 +129,6 @@ final class PassDesk
             'done_at' => $now,
             'after_record' => (int) Entry::query()->where('company_id', $company->id)->max('id'),
         ]);
+        $company->unsetRelation('passes');
     }
 }

@@ -13,15 +13,19 @@ use Kalokroma\Bench\Pot;
 use Kalokroma\Recipe\Predict\StepOutcome;
 use Kalokroma\Shelf\Mix;
 use Kalokroma\Shelf\Part;
+use WeakMap;
 
 /**
  * Mixes that stand on the palette: each is there from the first time it is painted with, gets less with every figure, and dries up.
  *
  * @phpstan-import-type DidRow from Did
  */
-final readonly class PotDesk
+final class PotDesk
 {
-    public function __construct(private Studio $studio)
+    /** @var WeakMap<Studio, list<PotRow>>|null pots that may still stand, the oldest first */
+    private static ?WeakMap $rows = null;
+
+    public function __construct(private readonly Studio $studio)
     {
     }
 
@@ -65,6 +69,7 @@ final readonly class PotDesk
         }
         if ($what === 'gone') {
             $row->update(['gone_at' => $now]);
+            self::$rows = null;
 
             return;
         }
@@ -82,11 +87,8 @@ final readonly class PotDesk
     /** @return array<string, PotRow> pots that are still good, of each mix the newest, by the key of the mix */
     public function standing(CarbonImmutable $now): array
     {
-        $rows = PotRow::query()->whereNull('gone_at')
-            ->where(static fn ($query) => $query->where('vessel', Pot::JAR)->orWhere('mixed_at', '>=', $now->subDay()))
-            ->orderBy('id')->get();
         $found = [];
-        foreach ($rows as $row) {
+        foreach ($this->rows($now) as $row) {
             $mix = $this->studio->shelf->plannedMix($row->mix);
             if ($mix !== null && $this->pot($row)->isGood($now->getTimestamp())) {
                 $found[$mix->key()] = $row;
@@ -94,6 +96,17 @@ final readonly class PotDesk
         }
 
         return $found;
+    }
+
+    /** @return list<PotRow> read once */
+    private function rows(CarbonImmutable $now): array
+    {
+        /** @var WeakMap<Studio, list<PotRow>> $known */
+        $known = self::$rows ??= new WeakMap();
+
+        return $known[$this->studio] ??= array_values(PotRow::query()->whereNull('gone_at')
+            ->where(static fn ($query) => $query->where('vessel', Pot::JAR)->orWhere('mixed_at', '>=', $now->subDay()))
+            ->orderBy('id')->get()->all());
     }
 
     /** The pot of this mix that is still good; null where there is none. */
@@ -117,7 +130,8 @@ final readonly class PotDesk
 
     private function keep(?PotRow $row, Pot $pot): void
     {
-        $row ??= new PotRow(['painter_id' => $this->studio->painter->id]);
+        $isNew = $row === null;
+        $row ??= new PotRow(['painter_id' => $this->studio->painter->id, 'gone_at' => null]);
         $row->fill([
             'mix' => array_map(static fn (Part $p): array => ['paint' => $p->paint->id, 'parts' => $p->parts], $pot->mix->parts),
             'paint_ul' => round($pot->paintUl, 2),
@@ -125,6 +139,9 @@ final readonly class PotDesk
             'vessel' => $pot->vessel,
             'mixed_at' => CarbonImmutable::createFromTimestampUTC($pot->mixed),
         ])->save();
+        if ($isNew && isset(self::$rows[$this->studio])) {
+            self::$rows[$this->studio] = [...self::$rows[$this->studio], $row];
+        }
     }
 
     /** @param list<array{id?: string|null, name: string, parts: int|null}> $real */

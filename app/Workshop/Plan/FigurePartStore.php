@@ -202,9 +202,12 @@ final readonly class FigurePartStore
     private function put(Company $company, ?array $kept, array $row): void
     {
         $company->keep($row);
-        PlanPaints::ofFigure($company);
         /** @var UndercoatRow|null $kept */
-        if ($kept !== null && !UndercoatMapper::areAlike($kept, $row)) {
+        if ($kept !== null && UndercoatMapper::areAlike($kept, $row)) {
+            return;
+        }
+        PlanPaints::ofFigure($company);
+        if ($kept !== null) {
             Staleness::recipesOf($company);
         }
     }

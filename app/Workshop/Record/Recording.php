@@ -95,6 +95,11 @@ final readonly class Recording
                 (new PotDesk($this->studio))->taken($outcome, $real, count($figures), $entry->done_at, $doing->share);
             }
 
+            if ($company->relationLoaded('records')) {
+                $all = $company->records->concat([$entry])->sortBy([['done_at', 'asc'], ['id', 'asc']])->values();
+                $company->setRelation('records', $all);
+            }
+
             return $entry;
         });
     }
