@@ -22,6 +22,16 @@ final readonly class Faces
         return new self((float) ($face === Face::Recess), (float) ($face === Face::Plane), (float) ($face === Face::Ridge));
     }
 
+    /** The same with nothing on this face. */
+    public function without(?Face $face): self
+    {
+        return $face === null ? $this : new self(
+            $face === Face::Recess ? 0.0 : $this->recess,
+            $face === Face::Plane ? 0.0 : $this->plane,
+            $face === Face::Ridge ? 0.0 : $this->ridge,
+        );
+    }
+
     public function on(Face $face): float
     {
         return match ($face) {

@@ -38,7 +38,10 @@ final readonly class Substance
         return new self(
             $step->technique->value,
             self::parts($step->load->mix),
-            [$place->face?->value, $place->part, $place->light, $place->percent(), ...$place->spray === null ? [] : [$place->spray->id()]],
+            [
+                $place->faceId() ?: null, $place->part, $place->light, $place->percent(),
+                ...$place->spray === null ? [] : [$place->spray->id()],
+            ],
             self::parts($step->load->meets),
         );
     }

@@ -155,7 +155,7 @@ final class RecipeView
             ...StepView::of($o),
             'level_end' => ($ends[$o->step->key->value] ?? null)?->value,
             'place_set' => [
-                'face' => $o->step->scope->place->face ?? '',
+                'face' => $o->step->scope->place->faceId(),
                 'part' => $o->step->scope->place->part,
                 'light' => $o->step->scope->place->light,
                 'share' => $o->step->scope->place->percent(),

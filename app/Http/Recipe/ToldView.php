@@ -25,6 +25,7 @@ final class ToldView
                 'findings' => array_map(static fn (Finding $f): string => $f->sentence(), $l->findings),
                 'doubts' => $l->doubts,
                 'belongs' => $l->belongs,
+                'unread' => $l->unread,
             ], $told->lines),
             'steps' => count($told->steps()),
         ];

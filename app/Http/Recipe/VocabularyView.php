@@ -6,7 +6,6 @@ namespace App\Http\Recipe;
 
 use Kalokroma\Caution\Tool;
 use Kalokroma\Colour\SaidDifference;
-use Kalokroma\Film\Face;
 use Kalokroma\Film\Thinner;
 use Kalokroma\Recipe\Change\Mishap;
 use Kalokroma\Recipe\Plan\Contrast;
@@ -41,7 +40,11 @@ final class VocabularyView
                 'stage' => $t->facts()->stage->value,
                 'where' => $t->where(),
             ], array_filter(Technique::cases(), static fn (Technique $t): bool => $t !== Technique::Undercoat && $allowed($t)))),
-            'faces' => array_map(static fn (Face $f): string => $f->value, Face::cases()),
+            'faces' => array_map(
+                static fn (string $id, string $words): array => ['id' => $id, 'words' => $words],
+                array_keys(Place::faces()),
+                Place::faces(),
+            ),
             'lines' => array_values(array_filter(array_keys(Handling::LINES))),
             'batches' => array_values(array_filter(Handling::BATCHES)),
             'parts' => array_values(array_filter(array_keys(Place::PARTS))),

@@ -32,7 +32,7 @@ final class StepChangeRules
             'coats' => ['sometimes', 'integer'],
             'omitted' => ['sometimes', 'boolean'],
             'place' => ['sometimes', 'array'],
-            'place.face' => ['nullable', 'in:recess,plane,ridge'],
+            'place.face' => ['nullable', Rule::in(array_keys(Place::faces()))],
             'place.part' => ['nullable', Rule::in(array_keys(Place::PARTS))],
             'place.light' => ['nullable', Rule::in(Place::LIGHTS)],
             'place.share' => ['nullable', 'numeric', 'gt:0', 'max:1'],

@@ -7,7 +7,6 @@ namespace App\Workshop\Plan;
 use App\Workshop\Shelf\ShelfRows;
 use Kalokroma\Caution\Tool;
 use Kalokroma\Colour\Oklch;
-use Kalokroma\Film\Face;
 use Kalokroma\Film\Thinner;
 use Kalokroma\Film\Thinning;
 use Kalokroma\Recipe\Plan\Contrast;
@@ -139,8 +138,8 @@ final class PlanMapper
         $place = $step['place'] ?? null;
 
         return new Scope(
-            $place === null ? new Place() : new Place(
-                Face::tryFrom($place['face'] ?? ''),
+            $place === null ? new Place() : Place::said(
+                $place['face'] ?? '',
                 $place['part'],
                 $place['light'],
                 $place['share'],
@@ -205,7 +204,7 @@ final class PlanMapper
             'omitted' => $step->handling->omitted,
             'why' => array_map(self::finding(...), $step->why),
             'place' => $step->scope->place->isUsual() ? null : [
-                'face' => $step->scope->place->face?->value,
+                'face' => $step->scope->place->faceId() ?: null,
                 'part' => $step->scope->place->part,
                 'light' => $step->scope->place->light,
                 'share' => $step->scope->place->share,

@@ -7,7 +7,6 @@ namespace App\Workshop\Plan;
 use App\Workshop\Shelf\ShelfRows;
 use DomainException;
 use Kalokroma\Caution\Tool;
-use Kalokroma\Film\Face;
 use Kalokroma\Film\Thinner;
 use Kalokroma\Recipe\Change\StepChange;
 use Kalokroma\Recipe\Plan\Handling;
@@ -89,8 +88,8 @@ final readonly class SaidChange
         $number = static fn (string $of): ?float => is_numeric($said[$of] ?? null) ? (float) $said[$of] : null;
         $percent = $number('percent');
 
-        return new Place(
-            Face::tryFrom(self::words($said['face'] ?? '')),
+        return Place::said(
+            self::words($said['face'] ?? ''),
             self::words($said['part'] ?? ''),
             self::words($said['light'] ?? ''),
             $percent === null ? $number('share') ?? 1.0 : Place::shareOf($percent),

@@ -95,13 +95,19 @@ final readonly class Recording
                 (new PotDesk($this->studio))->taken($outcome, $real, count($figures), $entry->done_at, $doing->share);
             }
 
-            if ($company->relationLoaded('records')) {
-                $all = $company->records->concat([$entry])->sortBy([['done_at', 'asc'], ['id', 'asc']])->values();
-                $company->setRelation('records', $all);
-            }
-
-            return $entry;
+            return self::listed($company, $entry);
         });
+    }
+
+    /** Entered among the company's records too, where they were read already. */
+    private static function listed(Company $company, Entry $entry): Entry
+    {
+        if ($company->relationLoaded('records')) {
+            $all = $company->records->concat([$entry])->sortBy([['done_at', 'asc'], ['id', 'asc']])->values();
+            $company->setRelation('records', $all);
+        }
+
+        return $entry;
     }
 
     /** Takes an entry back: it no longer counts, but it is not erased. What it mended is to be mended again. */

@@ -143,7 +143,10 @@ final readonly class Repair
             $step->technique,
             $step->target,
             $step->load,
-            new Scope(new Place($step->scope->place->face, share: $place->share), level: Level::Fieldable),
+            new Scope(
+                new Place($step->scope->place->face, share: $place->share, but: $step->scope->place->but),
+                level: Level::Fieldable,
+            ),
             new Handling($outcome->labour->coats),
             [new Finding('mend.lights', '{what} again where it was.', ['what' => ucfirst($step->technique->words())], Reason::Mix)],
             $step->stage,

@@ -36,7 +36,7 @@ final class Worth
     public static function unseen(PlannedStep $step, Surface $surface): ?Finding
     {
         // Judged where it lies: a small place is no small change.
-        $whole = $step->withScope($step->scope->at(new Place($step->scope->place->face)));
+        $whole = $step->withScope($step->scope->at(new Place($step->scope->place->face, but: $step->scope->place->but)));
         $look = Simulation::look($whole, $surface);
         $most = 0.0;
         foreach (Face::cases() as $face) {
@@ -57,7 +57,7 @@ final class Worth
             && $last->technique === $step->technique
             && $last->load->mix !== null
             && $last->load->mix->key() === $step->load->mix?->key()
-            && $last->scope->place->face === $step->scope->place->face
+            && $last->scope->place->faceId() === $step->scope->place->faceId()
             && $last->scope->place->part === $step->scope->place->part;
 
         return $isSame ? new Finding(

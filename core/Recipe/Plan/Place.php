@@ -29,6 +29,9 @@ final readonly class Place
         'a few spots' => 0.1,
     ];
 
+    /** Begins the name of a face that is left alone. */
+    private const BUT = '-';
+
     public const LIGHTS = ['', 'from above', 'from the left', 'from the right', 'from the front', 'from below'];
 
     /**
@@ -38,6 +41,7 @@ final readonly class Place
      * @param float $share of that place which is touched, more than 0, at most 1
      * @param Spray|null $spray where a spray over the figure comes from
      * @param list<string> $on names of the areas it is for, where it goes over part of a figure
+     * @param Face|null $but this face is left alone; null where none is
      *
      * @throws RecipeProblem
      */
@@ -48,6 +52,7 @@ final readonly class Place
         public float $share = 1.0,
         public ?Spray $spray = null,
         public array $on = [],
+        public ?Face $but = null,
     ) {
         if (!($share > 0.0 && $share <= 1.0)) {
             throw RecipeProblem::shareOutOfRange($share);
@@ -55,6 +60,53 @@ final readonly class Place
         if (!isset(self::PARTS[$part]) || !in_array($light, self::LIGHTS, true)) {
             throw RecipeProblem::noSuchPlace(trim($part.' '.$light));
         }
+    }
+
+    /**
+     * @param string $face as {@see self::faceId()} says it
+     *
+     * @throws RecipeProblem
+     */
+    public static function said(string $face, string $part = '', string $light = '', float $share = 1.0): self
+    {
+        $isBut = str_starts_with($face, self::BUT);
+        $its = Face::tryFrom(ltrim($face, self::BUT));
+
+        return new self($isBut ? null : $its, $part, $light, $share, but: $isBut ? $its : null);
+    }
+
+    /**
+     * The same of all faces but these: of two that are left alone it is the third.
+     *
+     * @param list<Face> $left
+     */
+    public function leaving(array $left): self
+    {
+        $painted = array_values(array_filter(Face::cases(), static fn (Face $f): bool => !in_array($f, $left, true)));
+        $only = $this->face ?? (count($painted) === 1 ? $painted[0] : null);
+        $but = $only === null && count($left) === 1 ? $left[0] : null;
+
+        return new self($only, $this->part, $this->light, $this->share, $this->spray, $this->on, $but);
+    }
+
+    /** The face it is on, "-recess" for all but the recesses; empty for where its technique usually goes. */
+    public function faceId(): string
+    {
+        return $this->face->value ?? ($this->but === null ? '' : self::BUT.$this->but->value);
+    }
+
+    /** @return array<string, string> what can be said of faces, by {@see self::faceId()} */
+    public static function faces(): array
+    {
+        $found = [];
+        foreach (Face::cases() as $face) {
+            $found[$face->value] = $face->value;
+        }
+        foreach (Face::cases() as $face) {
+            $found[self::BUT.$face->value] = (new self(but: $face))->words();
+        }
+
+        return $found;
     }
 
     /** Share of that place which is touched, percent, rounded to a tenth. */
@@ -108,7 +160,7 @@ final readonly class Place
     /** The same of its zone alone. */
     public function within(Application $application): Faces
     {
-        $of = $this->face === null ? $application->coverage() : Faces::only($this->face);
+        $of = $this->face === null ? $application->coverage()->without($this->but) : Faces::only($this->face);
         $part = min(1.0, self::PARTS[$this->part] / $this->zone()->share());
 
         return $of->times($this->zone()->isAll() && $this->share !== 1.0 ? $this->share : $part * $this->share);
@@ -125,7 +177,7 @@ final readonly class Place
     {
         $part = $this->zone()->isAll() && $this->share === 1.0 ? self::PARTS[$this->part] : $this->share;
 
-        return new self($this->face, $this->part, $this->light, max(0.001, min(1.0, $part * $by)), $this->spray, $this->on);
+        return new self($this->face, $this->part, $this->light, max(0.001, min(1.0, $part * $by)), $this->spray, $this->on, $this->but);
     }
 
     /** In a few words; empty where it is the usual place. */
@@ -136,7 +188,12 @@ final readonly class Place
                 Face::Recess => 'recesses only',
                 Face::Plane => 'planes only',
                 Face::Ridge => 'ridges only',
-                null => '',
+                null => match ($this->but) {
+                    Face::Recess => 'all but the recesses',
+                    Face::Plane => 'all but the planes',
+                    Face::Ridge => 'all but the ridges',
+                    null => '',
+                },
             },
             $this->part,
             $this->light === '' ? '' : 'light '.$this->light,

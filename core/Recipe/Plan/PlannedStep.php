@@ -293,7 +293,11 @@ final readonly class PlannedStep
     /** The face it is judged by: that of its technique, or the one it was placed on. */
     public function face(): Face
     {
-        return $this->scope->place->face ?? $this->technique->face();
+        $usual = $this->technique->face();
+
+        $place = $this->scope->place;
+
+        return $place->face ?? ($place->but !== $usual ? $usual : ($usual === Face::Plane ? Face::Ridge : Face::Plane));
     }
 
     /** Whether it leaves a film of a known colour. */

@@ -35,7 +35,9 @@ final class Amounts
         $pieces = self::turned($pieces, count($marks));
         foreach ($marks as $i => $_) {
             [$pieces[$i], $parts[$i], $kinds[$i]] = self::before($pieces[$i]);
-            if (preg_match('/\b(over|instead of|on top of|not|for|beside|next to|like|under|below|before|after|matching)(?: the| '
+            if (preg_match('/\b(over|instead of|in place of|rather than|on top of|not|for|beside|next to|like|under|below|before|after|'
+                .'matching|meets|against'
+                .'|toward|towards|off)(?: the| '
                 .'my)?\s*$/iu', $pieces[$i], $m) === 1) {
                 $not[$i] = $m[1];
                 $pieces[$i] = substr($pieces[$i], 0, -strlen($m[0]));
@@ -48,7 +50,7 @@ final class Amounts
         $ratio = self::evenly($pieces);
         foreach ($pieces as $i => $piece) {
             $between = '/(?<![\w:])'.self::AMOUNT.'\s*(?::|\/|to)\s*'.self::AMOUNT.'(?![\w:%])/iu';
-            if ($ratio === null && count($marks) === 2 && preg_match($between, $piece, $m) === 1) {
+            if ($ratio === null && (count($marks) === 2 || count($marks) === 3) && preg_match($between, $piece, $m) === 1) {
                 $ratio = [Phrase::number($m[1]), Phrase::number($m[2])];
                 $pieces[$i] = str_replace($m[0], ' '.Phrase::GAP.' ', $piece);
             }
@@ -146,6 +148,10 @@ final class Amounts
     {
         if ($ratio !== null && min($ratio) > 0 && count($parts) === 2) {
             return ['parts' => self::small($ratio), 'open' => []];
+        }
+        $isThird = $ratio !== null && min($ratio) > 0 && count($parts) === 3 && in_array($kinds[2], ['some', 'little'], true);
+        if ($isThird && $kinds[0] === '' && $kinds[1] === '') {
+            return ['parts' => [...self::small($ratio), self::LITTLE_PARTS], 'open' => [2]];
         }
         $counted = array_intersect($kinds, ['part', 'percent']) !== [];
         $open = [];

@@ -19,6 +19,11 @@ final readonly class LineReader
         '\b(?:exactly )?(?:the )?same (?:as|like) (?:on |for )?(?:the |my )?[\p{L} ]+',
         '\bnot (?:on|for|to) the [\p{L} ]+?(?: ones)?(?=\s*(?:$|[,.;¦]))',
         '\binstead\b',
+        '\b(?:after|before|once|when) (?:the |all |my )?[\p{L}\d⟦⟧ ]+? (?:is|are) (?:done|dry|finished|on|painted)\b',
+        '^(?:before|after) the [\p{L} ]+(?=\s*:)',
+        '\b[\p{L}\d⟦⟧]+(?: [\p{L}\d⟦⟧]+)? stays?(?: as (?:it is|they are))?\b',
+        '\bkeep(?:ing)? (?:the |some )?[\p{L}\d⟦⟧ -]+? (?:in|for|on) (?:the )?[\p{L}]+(?: [\p{L}]+)?',
+        '\b(?:no|without(?: a| the| any)?) (?:wash(?:ing)?|glaz(?:e|ing)|drybrush(?:ing)?|edges?|highlights?|varnish)(?: here)?\b',
         '\b(?:very )?(?:heav(?:y|ily)|gently|lightly|carefully|roughly|quickly|sparingly)\b',
     ];
 
@@ -35,19 +40,18 @@ final readonly class LineReader
 
     public function read(string $line): Said
     {
-        $phrase = new Phrase(str_replace(['⟦', '⟧', '§', Phrase::GAP], ' ', $line));
         $names = clone $this->names;
-        self::bracketed($phrase);
+        $phrase = self::phrase($line);
         $names->quoted($phrase);
         $names->owned($phrase, 2);
+        $product = $names->thinner($phrase);
         $isLeftOut = $phrase->take(self::LEFT_OUT) !== null;
         $wait = self::wait($phrase);
+        $how = SaidHow::taken($phrase);
         $thinning = ToldThinning::taken($phrase);
         $rounds = Rounds::taken($phrase);
         $level = SaidLevel::taken($phrase);
-        foreach (self::ASIDES as $aside) {
-            $phrase->note($phrase->take($aside)[0] ?? '');
-        }
+        self::asides($phrase);
         $who = SaidWho::taken($phrase);
         $technique = SaidTechnique::taken($phrase, several: true);
         $place = SaidPlace::taken($phrase);
@@ -55,8 +59,8 @@ final readonly class LineReader
         $names->slips($phrase, 2);
         $technique ??= self::unlessKind($phrase, self::marks($phrase) !== []);
         [$marks, $amounts] = self::paints($phrase, $names, $rounds->more);
-        $bare = $thinning->thinning !== null || count($marks) !== 1 ? $thinning : ToldThinning::bare($phrase);
-        $thinning = $bare->said ? $bare : $thinning;
+        $thinning = self::thinned($phrase, $thinning, count($marks))->by($product);
+        $read = $phrase->notes();
         $doubts = self::leftover($phrase, $marks === []);
 
         return new Said(
@@ -65,7 +69,7 @@ final readonly class LineReader
             $amounts,
             $thinning,
             $rounds,
-            $place->edges && $technique !== null && $technique !== Technique::EdgeHighlight ? self::onEdges($place->place) : $place->place,
+            self::placed($place, $technique),
             $place->strokes,
             $who,
             $level,
@@ -73,6 +77,51 @@ final readonly class LineReader
             $isLeftOut,
             $phrase->notes(),
             $doubts,
+            array_values(array_diff($phrase->notes(), $read)),
+            $how,
+            $place->folds,
+        );
+    }
+
+    private static function phrase(string $line): Phrase
+    {
+        $phrase = new Phrase(self::figures(str_replace(['⟦', '⟧', '§', Phrase::GAP], ' ', $line)));
+        self::bracketed($phrase);
+
+        return $phrase;
+    }
+
+    private static function asides(Phrase $phrase): void
+    {
+        foreach (self::ASIDES as $aside) {
+            $phrase->note($phrase->take($aside)[0] ?? '');
+        }
+    }
+
+    /** Shares and amounts in words, and those with a span, as figures: "one third", "ten per cent", "20 to 30 %". */
+    private static function figures(string $line): string
+    {
+        $tens = ['ten' => 10, 'twenty' => 20, 'thirty' => 30, 'forty' => 40, 'fifty' => 50, 'sixty' => 60, 'seventy' => 70,
+            'eighty' => 80, 'ninety' => 90];
+        $shares = ['a third' => 33, 'one third' => 33, 'two thirds' => 67, 'a quarter' => 25, 'one quarter' => 25, 'three quarters' => 75,
+            'half' => 50];
+        $line = (string) preg_replace('/\bper cent\b/iu', 'percent', $line);
+        $line = (string) preg_replace_callback(
+            '/\b('.implode('|', array_keys($tens)).')\s*(?=%|percent\b)/iu',
+            static fn (array $m): string => (string) $tens[mb_strtolower($m[1])].' ',
+            $line,
+        );
+        $line = (string) preg_replace_callback(
+            '/\b(\d{1,2})\s*(?:to|-|–|or)\s*(\d{1,3})\s*(?:%|percent)/iu',
+            static fn (array $m): string => intdiv((int) $m[1] + (int) $m[2], 2).' %',
+            $line,
+        );
+
+        return (string) preg_replace_callback(
+            '/(?<!upper |top |lower |bottom |the )\b('.implode('|', array_keys($shares))
+                .')(?: of)?(?= (?!an? |the |of |and |hour|way|cent)\p{Lu})/u',
+            static fn (array $m): string => $shares[mb_strtolower($m[1])].' %',
+            $line,
         );
     }
 
@@ -152,8 +201,20 @@ final readonly class LineReader
         return $technique;
     }
 
-    private static function onEdges(Place $place): Place
+    private static function thinned(Phrase $phrase, ToldThinning $thinning, int $paints): ToldThinning
     {
+        $bare = $thinning->thinning !== null || $paints !== 1 ? $thinning : ToldThinning::bare($phrase);
+
+        return $bare->said ? $bare : $thinning;
+    }
+
+    private static function placed(SaidPlace $said, ?Technique $technique): Place
+    {
+        $place = $said->place;
+        if (!$said->edges || $technique === null || $technique === Technique::EdgeHighlight) {
+            return $place;
+        }
+
         return $place->face !== null ? $place : new Place(Face::Ridge, $place->part, $place->light, $place->share);
     }
 

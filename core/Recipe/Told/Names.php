@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Kalokroma\Recipe\Told;
 
 use Kalokroma\Colour\SaidColour;
+use Kalokroma\Film\Thinner;
 use Kalokroma\Shelf\Behaviour;
 use Kalokroma\Shelf\Paint;
 
@@ -92,6 +93,28 @@ final class Names
     }
 
     /**
+     * A pot of the shelf that thins is not what is painted with: in its place stands what it is, as every thinning is told.
+     *
+     * @return Paint|null the pot; null where none is named, or several are
+     */
+    public function thinner(Phrase $phrase): ?Paint
+    {
+        $pots = [];
+        $phrase->become((string) preg_replace_callback('/'.self::MARK.'/u', function (array $m) use (&$pots): string {
+            $pot = $this->found[(int) $m[1]]['paint'];
+            $kind = $pot?->thins();
+            if ($pot === null || $kind === null) {
+                return $m[0];
+            }
+            $pots[$pot->id] = $pot;
+
+            return $kind === Thinner::Solvent ? 'white spirit' : $kind->value;
+        }, $phrase->rest()));
+
+        return count($pots) === 1 ? array_values($pots)[0] : null;
+    }
+
+    /**
      * Marks names of the shelf that are written otherwise: a slip, a plural, the words the other way round.
      *
      * @param int $least fewest words of a name
@@ -127,6 +150,9 @@ final class Names
             $isNamed = count($colours) > 1 && !SaidColour::knows($first) && !in_array($first, self::PLAIN, true);
             $known = array_filter(array_slice($colours, $isNamed ? 1 : 0), static fn (string $w): bool => SaidColour::knows($w));
             $isColour = array_filter($colours, static fn (string $w): bool => SaidColour::isColour($w)) !== [];
+            if (!$isKind && $this->isPartOfNamed($colours)) {
+                return null;
+            }
 
             return $colours !== [] && count($known) === count($colours) - ($isNamed ? 1 : 0) && $isColour ? $this->mark(implode(' '
                 .'', $words), $this->only($words, $isKind)) : null;
@@ -150,6 +176,24 @@ final class Names
         }
 
         return count($found) === 1 ? array_values($found)[0] : null;
+    }
+
+    /**
+     * Whether these words stand in the name of a pot that is named in the line too: then they speak of it, and are no other paint.
+     *
+     * @param list<string> $words
+     */
+    private function isPartOfNamed(array $words): bool
+    {
+        $said = explode(' ', self::plain(implode(' ', $words)));
+        foreach ($this->found as ['paint' => $paint]) {
+            $its = $paint === null ? [] : explode(' ', self::plain($paint->name));
+            if (count($its) > count($said) && array_diff($said, $its) === []) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** Whether these words may be the name of a paint that nobody owns; else they are mere words. */

@@ -20,6 +20,9 @@ final readonly class Said
      * @param array{minutes: int|null}|null $wait null where none is said; minutes null for as long as it takes
      * @param list<string> $notes
      * @param list<string> $doubts
+     * @param list<string> $unread what of the notes no clause has read
+     * @param array{unwashed?: true, sloppy?: true, line?: string, batch?: string} $how {@see SaidHow::taken()}
+     * @param bool $folds whether its place was told as mere folds
      */
     public function __construct(
         public ?Technique $technique,
@@ -35,6 +38,9 @@ final readonly class Said
         public bool $isLeftOut,
         public array $notes,
         public array $doubts,
+        public array $unread = [],
+        public array $how = [],
+        public bool $folds = false,
     ) {
     }
 
@@ -49,7 +55,14 @@ final readonly class Said
     {
         return $this->thinning->said || !$this->place->isUsual() || !$this->who->isAll() || $this->level !== null
             || $this->rounds->coats !== null || $this->rounds->rounds > 0 || $this->wait !== null || $this->isLeftOut
-            || $this->strokes !== '';
+            || $this->strokes !== '' || $this->how !== [];
+    }
+
+    /** Whether nothing is said but what is to be left alone: that concerns what is done later. */
+    public function onlyLeaves(): bool
+    {
+        return $this->place->but !== null && !$this->thinning->said && $this->who->isAll() && $this->level === null
+            && $this->rounds->coats === null && $this->rounds->rounds === 0 && $this->wait === null && $this->strokes === '';
     }
 
     private function namesPaint(): bool

@@ -6,6 +6,7 @@ namespace Kalokroma\Recipe\Told;
 
 use Kalokroma\Colour\Oklch;
 use Kalokroma\Film\Face;
+use Kalokroma\Film\Sheen;
 use Kalokroma\Film\Thinning;
 use Kalokroma\Recipe\Plan\Handling;
 use Kalokroma\Recipe\Plan\Load;
@@ -20,6 +21,7 @@ use Kalokroma\Shelf\Behaviour;
 use Kalokroma\Shelf\Mix;
 use Kalokroma\Shelf\Paint;
 use Kalokroma\Shelf\Part;
+use Kalokroma\Shelf\Purpose;
 use Kalokroma\Word\Finding;
 
 /** Makes steps of what a line says. */
@@ -27,6 +29,9 @@ final readonly class StepTold
 {
     /** Paint thinned at least so far (load) and no further named is a glaze. */
     private const GLAZE_LOAD = 0.3;
+
+    /** What is lighter than what it lies on: on folds it lies on their tops. */
+    private const LIGHTS = [Technique::Layer, Technique::FeatheredLayer, Technique::Drybrush, Technique::EdgeHighlight];
 
     private PaintTold $paints;
 
@@ -77,7 +82,7 @@ final readonly class StepTold
         $load = $step->load;
         if ($said->thinning->said && $load->mix !== null) {
             try {
-                $load = $load->thinned($said->thinning->thinning, $said->thinning->with);
+                $load = $load->thinned($said->thinning->thinning, $said->thinning->with, $said->thinning->product);
             } catch (RecipeProblem) {
                 return Telling::noted($step, [$line]);
             }
@@ -92,6 +97,7 @@ final readonly class StepTold
             'wait' => $said->wait['minutes'] ?? null,
             'strokes' => $said->strokes,
             'omitted' => $said->isLeftOut,
+            ...$said->how,
         ], static fn (mixed $v): bool => $v !== null && $v !== '' && $v !== false));
         $step = $step->withLoad($load)->withScope($scope)->withHandling($handling)
             ->because(new Finding('technique.told', 'As it was told: "{line}".', ['line' => $line]));
@@ -122,6 +128,7 @@ final readonly class StepTold
             $isLighter => Technique::FeatheredLayer,
             $isSame && $last !== null && $last->technique->facts()->takes !== [] => $last->technique,
             $said->rounds->more !== '' => Technique::Layer,
+            $paint !== null && self::fluid($paint) !== null => self::fluid($paint),
             $behaviour === Behaviour::Wash => $isRecess ? Technique::RecessLine : Technique::WashAllOver,
             $behaviour === Behaviour::Stain, $behaviour === Behaviour::Ink => Technique::Stain,
             $behaviour === Behaviour::Metallic => $last === null ? Technique::MetalCoat : Technique::FeatheredLayer,
@@ -130,7 +137,7 @@ final readonly class StepTold
             $behaviour === Behaviour::Pigment => Technique::PigmentPowder,
             $behaviour === Behaviour::Texture => Technique::TexturePaste,
             $behaviour === Behaviour::Effect => Technique::EffectPaint,
-            $behaviour === Behaviour::Varnish => Technique::MattVarnish,
+            $behaviour === Behaviour::Varnish => self::varnish($paint),
             $isRecess => Technique::ShadeLayer,
             $said->place->face === Face::Ridge => Technique::FeatheredLayer,
             $isThin => Technique::Glaze,
@@ -214,7 +221,7 @@ final readonly class StepTold
             return $load;
         }
         try {
-            return $load->thinned($said->thinning->thinning, $said->thinning->with);
+            return $load->thinned($said->thinning->thinning, $said->thinning->with, $said->thinning->product);
         } catch (RecipeProblem) {
             return $load;
         }
@@ -230,17 +237,17 @@ final readonly class StepTold
             $colour,
             $load,
             new Scope(
-                self::place($technique, $said->place),
+                self::place($technique, $said),
                 $said->who,
                 $said->level,
                 $said->rounds->rounds === 0 ? null : self::loop($key->value, $said->rounds),
             ),
-            new Handling(
+            (new Handling(
                 $said->rounds->coats,
                 $said->isLeftOut,
                 wait: $said->wait['minutes'] ?? null,
                 strokes: $said->strokes,
-            ),
+            ))->with($said->how),
             [new Finding('technique.told', 'As it was told: "{line}".', ['line' => $line])],
         );
 
@@ -254,10 +261,38 @@ final readonly class StepTold
         ]);
     }
 
-    /** What the technique does anyway is not said once more. */
-    private static function place(Technique $technique, Place $place): Place
+    /** The sheen that the pot says, matt where it says none. */
+    private static function varnish(?Paint $paint): Technique
     {
-        $isUsual = $place->face !== null && $place->face === $technique->face() && $place->face !== Face::Plane && $place->share === 1.0;
+        return match ($paint?->sheen) {
+            Sheen::Gloss => Technique::GlossVarnish,
+            Sheen::Satin => Technique::SatinVarnish,
+            default => Technique::MattVarnish,
+        };
+    }
+
+    /** What a fluid is made for; null for paint and for what goes into paint. */
+    private static function fluid(Paint $paint): ?Technique
+    {
+        $for = $paint->purpose === Purpose::Anything ? Purpose::guess($paint->name, $paint->behaviour) : $paint->purpose;
+
+        return match ($for) {
+            Purpose::Chipping => Technique::ChippingFluid,
+            Purpose::Softening => Technique::Softener,
+            Purpose::Setting => Technique::Marking,
+            default => null,
+        };
+    }
+
+    /** What the technique does anyway is not said once more. */
+    private static function place(Technique $technique, Said $said): Place
+    {
+        $place = $said->place;
+        if ($said->folds && in_array($technique, self::LIGHTS, true)) {
+            return new Place(Face::Ridge, $place->part, $place->light, $place->share);
+        }
+        $isUsual = $place->but === null && $place->face !== null && $place->face === $technique->face() && $place->face !== Face::Plane
+            && $place->share === 1.0;
 
         return $isUsual ? new Place(null, $place->part, $place->light, $place->share) : $place;
     }

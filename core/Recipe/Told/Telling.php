@@ -47,6 +47,11 @@ final class Telling
             return;
         }
         $last = $this->last();
+        if (!$said->isWork() && $said->onlyLeaves()) {
+            $this->aside($number, $line, [], $sentence);
+
+            return;
+        }
         if (!$said->isWork() && !$said->isWaiting() && $last !== null && $said->saysMore()) {
             $this->more($number, $line, $said, ...$last);
 
@@ -69,6 +74,7 @@ final class Telling
             [...$there->steps, ...$steps],
             self::once([...$there->findings, ...$findings]),
             [...$there->doubts, ...$said->doubts],
+            unread: [...$there->unread, ...array_values(array_diff($said->unread, $said->doubts))],
         );
     }
 
@@ -78,7 +84,7 @@ final class Telling
         $changed = $this->maker->more($step, $said, $line);
         $there = $this->lines[$of];
         $this->lines[$of] = $there->with([...array_slice($there->steps, 0, -1), $changed]);
-        $this->lines[$number] ??= new ToldLine($number, $line, [], [], [], $of);
+        $this->lines[$number] ??= new ToldLine($number, $line, [], [], [], $of, $said->unread);
     }
 
     /**

@@ -16,6 +16,7 @@ final readonly class ToldLine
      * @param list<Finding> $findings what was taken for granted
      * @param list<string> $doubts words that may be the name of a paint nobody owns, or mere words
      * @param int|null $belongs number of the line it says something more of; null where it stands for itself
+     * @param list<string> $unread words of it that nothing was read out of: they stay as its note
      */
     public function __construct(
         public int $number,
@@ -24,12 +25,13 @@ final readonly class ToldLine
         public array $findings,
         public array $doubts,
         public ?int $belongs = null,
+        public array $unread = [],
     ) {
     }
 
     /** @param list<PlannedStep> $steps */
     public function with(array $steps): self
     {
-        return new self($this->number, $this->said, $steps, $this->findings, $this->doubts, $this->belongs);
+        return new self($this->number, $this->said, $steps, $this->findings, $this->doubts, $this->belongs, $this->unread);
     }
 }

@@ -8,6 +8,7 @@ use Kalokroma\Film\FilmProblem;
 use Kalokroma\Film\ParsedThinning;
 use Kalokroma\Film\Thinner;
 use Kalokroma\Film\Thinning;
+use Kalokroma\Shelf\Paint;
 
 /** How far it is thinned, and with what. */
 final readonly class ToldThinning
@@ -18,9 +19,25 @@ final readonly class ToldThinning
     private const AMOUNT = '(\d+(?:[.,]\d+)?|one|two|three|four|five|six|seven|eight|nine|ten|an?)';
     private const UNIT = '(?:\s*(?:parts?|drops?|brush-?\s?loads?))?(?:\s+of)?';
 
-    /** @param Thinning|null $thinning null where it is open */
-    private function __construct(public bool $said, public ?Thinning $thinning, public ?Thinner $with, public string $words)
+    /**
+     * @param Thinning|null $thinning null where it is open
+     * @param Paint|null $product the pot of the shelf it is thinned with; null where none is named
+     */
+    private function __construct(
+        public bool $said,
+        public ?Thinning $thinning,
+        public ?Thinner $with,
+        public string $words,
+        public ?Paint $product = null,
+    ) {
+    }
+
+    /** With this pot, where it is of the kind that was said. */
+    public function by(?Paint $product): self
     {
+        return $product === null || !$this->said || $product->thins() !== $this->with
+            ? $this
+            : new self($this->said, $this->thinning, $this->with, $this->words, $product);
     }
 
     /** A thinning that makes no sense is left as words. */
@@ -63,6 +80,8 @@ final readonly class ToldThinning
             [$thinned.'(\d{1,3})'.$percent.self::PAINT.$then.'\d{1,3}'.$percent.self::THINNER.'\b', '{1} % paint', 2, 9],
             // "90 % water, 10 % paint"; "60 % water"
             [$thinned.'(\d{1,3})'.$percent.self::THINNER.'(?:'.$then.'\d{1,3}'.$percent.self::PAINT.')?\b', '{1} % {2}', 2, 9],
+            // "2:1 medium to brown wash"
+            [$thinned.self::AMOUNT.'\s*(?::|\/)\s*'.self::AMOUNT.'\s+'.self::THINNER.'\s+to(?=\s+⟦)', '{2}:{1}', 3, 9],
             // "2 parts medium to 1 part wash"
             [$thinned.$part.self::THINNER.'(?|'.$to.$amount.'|\s*,\s*'.$counted.')(?:\s+('.self::PAINT.'))?\b', '{3}:{1}', 2, 4],
             // "1 part wash to 2 parts medium"
@@ -117,7 +136,8 @@ final readonly class ToldThinning
 
             return self::read($phrase, $like[0], 'like '.($like[2] === 'single cream' ? 'cream' : $like[2]), $like[1], '');
         }
-        if ($phrase->take('\b(?:straight(?! down)(?: from the (?:pot|bottle))?|from the pot|neat|undiluted|unthinned|as it '
+        if ($phrase->take('\b(?:straight(?! down)(?: from the (?:pot|bottle))?|from the pot|neat(?! (?:thin )?'
+            .'(?:lines?|edges?|strokes?|dots?))|undiluted|unthinned|as it '
             .'comes)\b') !== null) {
             return new self(true, Thinning::undiluted(), null, '');
         }

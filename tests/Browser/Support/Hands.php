@@ -113,6 +113,7 @@ final readonly class Hands
     public function until(callable $condition, string $otherwise): void
     {
         $deadline = microtime(true) + self::PATIENCE_SECONDS;
+        [$atMost, $before] = [$deadline + 2 * self::PATIENCE_SECONDS, ''];
         $times = 0;
         while (true) {
             try {
@@ -121,8 +122,13 @@ final readonly class Hands
 
                     return;
                 }
+                $before = $times === 10 ? $this->text() : $before;
             } catch (WebDriverException) {
                 // The page was being drawn again: look again.
+            }
+            if (microtime(true) > $deadline && $deadline < $atMost && $this->text() !== $before) {
+                // It gets on, if slowly: a busy machine.
+                [$deadline, $before] = [$deadline + self::PATIENCE_SECONDS, $this->text()];
             }
             if (microtime(true) > $deadline) {
                 Assert::fail($otherwise."\n--- the page says:\n".$this->text());

@@ -29,6 +29,7 @@
                 {line.belongs ? `Says more of line ${line.belongs}.` : 'Kept as a note of the first step.'}
             </p>
         {/each}
+        {#if line.unread.length}<p class="unread">Not read: <em>{line.unread.join('; ')}</em></p>{/if}
         {#each line.findings as finding, i (i)}<p class="soft">{finding}</p>{/each}
         {#each line.doubts as doubt, i (i)}
             <p class="doubt">
@@ -77,6 +78,7 @@
     .none {
         border: 1px dashed var(--rule);
     }
+    .unread,
     .doubt {
         padding-left: 10px;
         border-left: 4px solid var(--warn);
