@@ -82,6 +82,7 @@ final readonly class Place
      */
     public function leaving(array $left): self
     {
+        $left = $this->but === null || in_array($this->but, $left, true) ? $left : [...$left, $this->but];
         $painted = array_values(array_filter(Face::cases(), static fn (Face $f): bool => !in_array($f, $left, true)));
         $only = $this->face ?? (count($painted) === 1 ? $painted[0] : null);
         $but = $only === null && count($left) === 1 ? $left[0] : null;

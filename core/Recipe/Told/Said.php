@@ -4,75 +4,95 @@ declare(strict_types=1);
 
 namespace Kalokroma\Recipe\Told;
 
-use Kalokroma\Recipe\Plan\Place;
 use Kalokroma\Recipe\Plan\Who;
 use Kalokroma\Recipe\Technique\Level;
 use Kalokroma\Recipe\Technique\Technique;
+use Kalokroma\Recipe\Told\Words\Span;
 use Kalokroma\Shelf\Paint;
 
-/** What a line says, before it is made a step of. */
+/** What was read out of a clause. */
 final readonly class Said
 {
     /**
+     * @param string $words all of it, as it was said
      * @param Technique|null $technique null where none is named
+     * @param bool $isVarnish whether a varnish of any sheen is meant
      * @param list<array{said: string, paint: Paint|null}> $names of paints, in the order they are said
-     * @param array{parts: list<int>, open: list<int>, pair: bool, not: array<int, string>} $amounts {@see Amounts::taken()}
+     * @param list<array{said: string, paint: Paint|null}> $replaced paints that those stand in for
+     * @param array{parts: list<int>, open: list<int>} $amounts parts of each paint, and which of them are open
+     * @param bool $isPair whether it goes from one paint to the other
      * @param array{minutes: int|null}|null $wait null where none is said; minutes null for as long as it takes
-     * @param list<string> $notes
-     * @param list<string> $doubts
-     * @param list<string> $unread what of the notes no clause has read
-     * @param array{unwashed?: true, sloppy?: true, line?: string, batch?: string} $how {@see SaidHow::taken()}
-     * @param bool $folds whether its place was told as mere folds
+     * @param array{unwashed?: true, sloppy?: true, line?: string, batch?: string, lively?: float} $how by the names of the plan's handling
+     * @param Level|null $mark level to which all before it belongs
+     * @param bool $isSame whether it is the step before once more, or a part of it
+     * @param bool $isInstead whether it takes the place of the step before, for those it is for
+     * @param bool $isAdded whether there is more of its paint than in the step before
+     * @param bool $isLater whether what is left alone is left from now on
+     * @param list<string> $notes words that are kept
+     * @param list<string> $doubts words that may be the name of a paint
+     * @param list<string> $unread what of the notes nothing was read out of
+     * @param bool $goesOn whether another clause of the line stands before it
+     * @param list<Span> $spans how its words were read
+     * @param list<string> $spanWords the words of each span, as they were said
      */
     public function __construct(
+        public string $words,
         public ?Technique $technique,
+        public bool $isVarnish,
         public array $names,
+        public array $replaced,
         public array $amounts,
+        public bool $isPair,
         public ToldThinning $thinning,
         public Rounds $rounds,
-        public Place $place,
+        public SaidPlace $place,
         public string $strokes,
         public Who $who,
         public ?Level $level,
+        public ?Level $mark,
         public ?array $wait,
         public bool $isLeftOut,
+        public array $how,
+        public bool $isSame,
+        public bool $isInstead,
+        public bool $isAdded,
+        public bool $isLater,
         public array $notes,
         public array $doubts,
-        public array $unread = [],
-        public array $how = [],
-        public bool $folds = false,
+        public array $unread,
+        public bool $goesOn,
+        public array $spans,
+        public array $spanWords,
     ) {
     }
 
     /** Whether it is work of its own: else it says something more of the step before. */
     public function isWork(): bool
     {
-        return $this->technique !== null || $this->namesPaint() || $this->rounds->again || $this->doubts !== [];
+        return $this->technique !== null || $this->isVarnish || $this->names !== [] || $this->rounds->again || $this->doubts !== []
+            || ($this->isSame && !$this->saysMore());
     }
 
     /** Whether it says more than words: how thin, where, for whom, how often, how long. */
     public function saysMore(): bool
     {
-        return $this->thinning->said || !$this->place->isUsual() || !$this->who->isAll() || $this->level !== null
-            || $this->rounds->coats !== null || $this->rounds->rounds > 0 || $this->wait !== null || $this->isLeftOut
-            || $this->strokes !== '' || $this->how !== [];
+        $isPlaced = !$this->place->place->isUsual() || $this->place->folds || $this->place->foldsLeft;
+
+        return $isPlaced || $this->thinning->said || $this->thinning->than !== '' || !$this->who->isAll() || $this->level !== null
+            || $this->rounds->coats !== null || $this->rounds->rounds > 0 || $this->wait !== null
+            || $this->isLeftOut || $this->strokes !== '' || $this->how !== [];
     }
 
-    /** Whether nothing is said but what is to be left alone: that concerns what is done later. */
+    /** Whether nothing is said but what is to be left alone from now on. */
     public function onlyLeaves(): bool
     {
-        return $this->place->but !== null && !$this->thinning->said && $this->who->isAll() && $this->level === null
-            && $this->rounds->coats === null && $this->rounds->rounds === 0 && $this->wait === null && $this->strokes === '';
-    }
-
-    private function namesPaint(): bool
-    {
-        return count($this->names) > count($this->amounts['not']);
+        return $this->isLater && ($this->place->left !== [] || $this->place->foldsLeft) && !$this->isWork() && !$this->thinning->said
+            && $this->wait === null;
     }
 
     /** Whether it says nothing but to wait. */
     public function isWaiting(): bool
     {
-        return $this->wait !== null && $this->technique === null && !$this->namesPaint();
+        return $this->wait !== null && $this->technique === null && $this->names === [] && !$this->isVarnish;
     }
 }

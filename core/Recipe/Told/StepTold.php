@@ -6,6 +6,8 @@ namespace Kalokroma\Recipe\Told;
 
 use Kalokroma\Colour\Oklch;
 use Kalokroma\Film\Face;
+use Kalokroma\Film\FilmProblem;
+use Kalokroma\Film\ParsedThinning;
 use Kalokroma\Film\Sheen;
 use Kalokroma\Film\Thinning;
 use Kalokroma\Recipe\Plan\Handling;
@@ -17,6 +19,7 @@ use Kalokroma\Recipe\Plan\PlannedStep;
 use Kalokroma\Recipe\Plan\RecipeProblem;
 use Kalokroma\Recipe\Plan\Scope;
 use Kalokroma\Recipe\Technique\Technique;
+use Kalokroma\Recipe\Told\Words\Amounts;
 use Kalokroma\Shelf\Behaviour;
 use Kalokroma\Shelf\Mix;
 use Kalokroma\Shelf\Paint;
@@ -30,9 +33,6 @@ final readonly class StepTold
     /** Paint thinned at least so far (load) and no further named is a glaze. */
     private const GLAZE_LOAD = 0.3;
 
-    /** What is lighter than what it lies on: on folds it lies on their tops. */
-    private const LIGHTS = [Technique::Layer, Technique::FeatheredLayer, Technique::Drybrush, Technique::EdgeHighlight];
-
     private PaintTold $paints;
 
     /** @param list<Paint> $shelf */
@@ -43,27 +43,24 @@ final readonly class StepTold
 
     /**
      * @param PlannedStep|null $last the step before
-     * @param bool $goesOn whether it is said in one line with that: then it is done in the same way, unless it says how
      *
      * @return array{list<PlannedStep>, list<Finding>}
      */
-    public function make(Said $said, string $line, Plan $sofar, ?PlannedStep $last, bool $goesOn = false): array
+    public function make(Said $said, string $line, Plan $sofar, ?PlannedStep $last): array
     {
-        $technique = $this->technique($said, $last, $goesOn);
+        $technique = $this->technique($said, $sofar, $last);
         if ($technique->facts()->takes === []) {
-            $step = $this->step($technique, Load::none(), $said, $line, $sofar);
+            $step = $this->step($technique, Load::none(), $said, $line, $sofar, $last);
 
             return [[Telling::noted($step, array_column($said->names, 'said'))], []];
         }
         $findings = [];
         $paints = [];
         foreach ($said->names as $i => $name) {
-            if (!isset($said->amounts['not'][$i])) {
-                [$paints[$i], $told] = $this->paints->named($name['said'], $name['paint'], $technique);
-                $findings = [...$findings, ...$told];
-            }
+            [$paints[$i], $told] = $this->paints->named($name['said'], $name['paint'], $technique);
+            $findings = [...$findings, ...$told];
         }
-        $isPair = $said->amounts['pair'] || ($technique === Technique::WetBlend && $said->amounts['open'] === [1]);
+        $isPair = $said->isPair || ($technique === Technique::WetBlend && in_array($said->amounts['open'], [[1], []], true));
         if ($isPair && count($paints) === 2) {
             return [$this->pair($technique, array_values($paints), $said, $line, $sofar, $last), $findings];
         }
@@ -73,14 +70,43 @@ final readonly class StepTold
             $findings = [...$findings, ...$told];
         }
 
-        return [[$this->step($technique, self::load($technique, $mix, $open, $said), $said, $line, $sofar)], $findings];
+        $isSame = $paints === [] && $last?->technique === $technique && $mix === $last->load->mix && !$said->thinning->said;
+        $load = $isSame ? self::than($last->load, $said->thinning->than) : self::load($technique, $mix, $open, $said);
+
+        return [[$this->step($technique, $load, $said, $line, $sofar, $last)], $findings];
     }
 
-    /** A step of which more is said: only what is said of it changes. */
-    public function more(PlannedStep $step, Said $said, string $line): PlannedStep
+    /** A step that stands in the place of another for some figures: done as that is. */
+    public function standingIn(PlannedStep $step, PlannedStep $made, Plan $sofar): PlannedStep
     {
-        $load = $step->load;
-        if ($said->thinning->said && $load->mix !== null) {
+        $key = $sofar->freeKey($step->technique->value);
+
+        return new PlannedStep(
+            $key,
+            $step->technique,
+            $made->target,
+            $step->load->mix === null || $made->load->mix === null ? $made->load : new Load(
+                $made->load->mix,
+                $step->load->thinning,
+                $step->load->thinner,
+                $made->load->open,
+                $step->load->thinOpen,
+            ),
+            $step->scope->for($made->scope->who),
+            $made->handling->note === '' ? $step->handling : $step->handling->with(['note' => $made->handling->note]),
+            $made->why,
+        );
+    }
+
+    /**
+     * A step of which more is said: only what is said of it changes.
+     *
+     * @param string $first key of the first step of what is done in rounds
+     */
+    public function more(PlannedStep $step, Said $said, string $line, string $first): PlannedStep
+    {
+        $load = $said->thinning->than === '' ? $step->load : self::than($step->load, $said->thinning->than);
+        if ($said->thinning->said && $said->thinning->than === '' && $load->mix !== null) {
             try {
                 $load = $load->thinned($said->thinning->thinning, $said->thinning->with, $said->thinning->product);
             } catch (RecipeProblem) {
@@ -88,10 +114,11 @@ final readonly class StepTold
             }
         }
         $scope = $step->scope;
-        $scope = $said->place->isUsual() ? $scope : $scope->at($said->place);
+        $place = self::place($step->technique, $said, $step->load, null);
+        $scope = $place->isUsual() ? $scope : $scope->at($place);
         $scope = $said->who->isAll() ? $scope : $scope->for($said->who);
         $scope = $said->level === null ? $scope : $scope->upTo($said->level);
-        $scope = $said->rounds->rounds === 0 ? $scope : $scope->looped(self::loop($step->key->value, $said->rounds));
+        $scope = $said->rounds->rounds === 0 ? $scope : $scope->looped(self::loop($first, $said->rounds));
         $handling = $step->handling->with(array_filter([
             'coats' => $said->rounds->coats,
             'wait' => $said->wait['minutes'] ?? null,
@@ -105,45 +132,104 @@ final readonly class StepTold
         return Telling::noted($step, $said->notes);
     }
 
-    private function technique(Said $said, ?PlannedStep $last, bool $goesOn): Technique
+    private function technique(Said $said, Plan $sofar, ?PlannedStep $last): Technique
     {
         if ($said->isWaiting()) {
             return Technique::Waiting;
         }
         $paint = $said->names === [] ? null : $this->paints->named($said->names[0]['said'], $said->names[0]['paint'], null)[0];
-        $behaviour = $paint?->behaviour;
-        $isRecess = $said->place->face === Face::Recess;
-        $isSame = $said->rounds->again || ($goesOn && $behaviour?->isTransparent() !== true);
-        $isLighter = $last?->technique->isWash() === true && preg_match('/\b(?:bright|light)/', $said->rounds->exit) === 1;
-        $isThin = $said->thinning->thinning !== null && $said->thinning->thinning->load() <= self::GLAZE_LOAD;
+        $isShade = $said->technique === Technique::WashAllOver || self::isDarker($paint, $last);
+        $isRecess = $said->place->place->face === Face::Recess || ($said->place->folds && $isShade);
         if ($said->technique === Technique::WashAllOver && $isRecess) {
             return Technique::RecessLine;
         }
-        if ($said->technique === Technique::Basecoat && $behaviour === Behaviour::Metallic) {
+        if ($said->technique === Technique::Basecoat && $paint?->behaviour === Behaviour::Metallic) {
             return Technique::MetalCoat;
         }
 
-        return $said->technique ?? match (true) {
-            $isRecess && $isThin => Technique::RecessLine,
-            $isLighter => Technique::FeatheredLayer,
-            $isSame && $last !== null && $last->technique->facts()->takes !== [] => $last->technique,
-            $said->rounds->more !== '' => Technique::Layer,
-            $paint !== null && self::fluid($paint) !== null => self::fluid($paint),
-            $behaviour === Behaviour::Wash => $isRecess ? Technique::RecessLine : Technique::WashAllOver,
-            $behaviour === Behaviour::Stain, $behaviour === Behaviour::Ink => Technique::Stain,
-            $behaviour === Behaviour::Metallic => $last === null ? Technique::MetalCoat : Technique::FeatheredLayer,
-            $behaviour === Behaviour::Enamel => Technique::EnamelWash,
-            $behaviour === Behaviour::Oil => Technique::OilWash,
-            $behaviour === Behaviour::Pigment => Technique::PigmentPowder,
-            $behaviour === Behaviour::Texture => Technique::TexturePaste,
-            $behaviour === Behaviour::Effect => Technique::EffectPaint,
-            $behaviour === Behaviour::Varnish => self::varnish($paint),
-            $isRecess => Technique::ShadeLayer,
-            $said->place->face === Face::Ridge => Technique::FeatheredLayer,
+        return $said->technique ?? ($said->isVarnish ? self::varnish($paint) : null) ?? $this->repeated($said, $paint, $sofar, $last)
+            ?? $this->byPaint($paint, $isRecess, $last) ?? self::byPlace($said, $isRecess, $last);
+    }
+
+    /** "Again", "the same", or what is said in one line with the step before and names no other way. */
+    private function repeated(Said $said, ?Paint $paint, Plan $sofar, ?PlannedStep $last): ?Technique
+    {
+        $isLighter = $last?->technique->isWash() === true && preg_match('/\b(?:bright|light)/', $said->rounds->exit) === 1;
+        if ($isLighter) {
+            return Technique::FeatheredLayer;
+        }
+        $isAgain = $said->rounds->again || $said->isSame || $said->isAdded;
+        if ($isAgain && $paint !== null) {
+            foreach (array_reverse($sofar->steps) as $step) {
+                if ($step->load->mix?->has($paint->id) === true) {
+                    return self::onceMore($step->technique);
+                }
+            }
+        }
+        $isSame = $isAgain || ($said->goesOn && $paint?->behaviour->isTransparent() !== true && $said->place->place->face === null);
+        if ($said->rounds->more || ($said->isAdded && $last === null)) {
+            return $last !== null && $said->rounds->again ? $last->technique : Technique::Layer;
+        }
+
+        return $isSame && $last !== null && $last->technique->facts()->takes !== [] ? $last->technique : null;
+    }
+
+    /** A ground that is laid once more, after what was done on it, is a layer. */
+    private static function onceMore(Technique $technique): Technique
+    {
+        return match ($technique) {
+            Technique::Basecoat, Technique::SteppingStone, Technique::BlockIn => Technique::Layer,
+            Technique::AirbrushFade => Technique::AirbrushCoat,
+            default => $technique,
+        };
+    }
+
+    private function byPaint(?Paint $paint, bool $isRecess, ?PlannedStep $last): ?Technique
+    {
+        return $paint === null ? null : self::fluid($paint) ?? match ($paint->behaviour) {
+            Behaviour::Wash => $isRecess ? Technique::RecessLine : Technique::WashAllOver,
+            Behaviour::Stain, Behaviour::Ink => Technique::Stain,
+            Behaviour::Metallic => $last === null ? Technique::MetalCoat : ($isRecess ? Technique::ShadeLayer : Technique::FeatheredLayer),
+            Behaviour::Enamel => Technique::EnamelWash,
+            Behaviour::Oil => Technique::OilWash,
+            Behaviour::Pigment => Technique::PigmentPowder,
+            Behaviour::Texture => Technique::TexturePaste,
+            Behaviour::Effect => Technique::EffectPaint,
+            Behaviour::Varnish => self::varnish($paint),
+            default => null,
+        };
+    }
+
+    private static function byPlace(Said $said, bool $isRecess, ?PlannedStep $last): Technique
+    {
+        $isThin = $said->thinning->thinning !== null && $said->thinning->thinning->load() <= self::GLAZE_LOAD;
+
+        return match (true) {
+            $isRecess => $isThin ? Technique::RecessLine : Technique::ShadeLayer,
+            $said->how !== [] && isset($said->how['line']) => Technique::Lining,
+            $said->place->place->part === 'a few spots' => Technique::Dot,
+            $said->place->place->face === Face::Ridge, $said->place->folds => Technique::FeatheredLayer,
             $isThin => Technique::Glaze,
-            $last === null => Technique::Basecoat,
+            $last === null && !self::isUpon($said) => Technique::Basecoat,
             default => Technique::Layer,
         };
+    }
+
+    /** Whether it speaks of what lies there already. */
+    private static function isUpon(Said $said): bool
+    {
+        $place = $said->place->place;
+
+        return $said->rounds->again || $said->isSame || $place->face !== null || $place->but !== null || $said->place->foldsLeft
+            || str_starts_with($said->strokes, 'strokes');
+    }
+
+    private static function isDarker(?Paint $paint, ?PlannedStep $last): bool
+    {
+        $ground = $last?->load->mix;
+
+        return $paint?->colour !== null && $ground !== null && $ground->first()->colour !== null
+            && Mix::single($paint)->lab()->l < $ground->lab()->l;
     }
 
     /**
@@ -155,21 +241,24 @@ final readonly class StepTold
     {
         $before = $last?->load->mix;
         if ($paints === []) {
-            $isSame = $said->rounds->again || $said->technique === Technique::FurtherCoat;
+            $isSame = $said->rounds->again || $said->isSame || $said->technique === Technique::FurtherCoat;
 
             return $isSame && $before !== null ? [$before, $last->load->open] : [null, []];
         }
+        if ($said->replaced !== [] && $before !== null && count($paints) === 1) {
+            return [$this->exchanged($before, array_values($paints)[0], $said), $last->load->open];
+        }
         $parts = $open = [];
-        $isAdded = $said->rounds->more !== '' || $said->amounts['open'] === [0];
-        if ($isAdded && count($paints) === 1 && $before !== null && !$before->has(array_values($paints)[0]->id)) {
+        $isAdded = $said->isAdded || $said->amounts['open'] === [0];
+        if ($isAdded && count($paints) === 1 && $before !== null) {
             foreach ($before->parts as $part) {
                 $parts[$part->paint->id] = new Part($part->paint, Amounts::REST_PARTS * $part->parts);
             }
         }
         foreach ($paints as $i => $paint) {
-            $amount = $said->amounts['parts'][$i] ?? 1;
-            $parts[$paint->id] = new Part($paint, $amount);
-            if (in_array($i, $said->amounts['open'], true)) {
+            $there = isset($parts[$paint->id]) ? $parts[$paint->id]->parts : 0;
+            $parts[$paint->id] = new Part($paint, $there + ($there > 0 ? Amounts::REST_PARTS : 1) * ($said->amounts['parts'][$i] ?? 1));
+            if (in_array($i, $said->amounts['open'], true) || ($isAdded && $before !== null)) {
                 $open[] = $paint->id;
             }
         }
@@ -178,6 +267,45 @@ final readonly class StepTold
         $parts = array_map(static fn (Part $p, int $n): Part => new Part($p->paint, $n), array_values($parts), $small);
 
         return [Mix::of($parts), count($parts) > 1 ? array_values(array_unique($open)) : []];
+    }
+
+    /** The mix before with one paint in the place of another; that paint alone where the other is not in it. */
+    private function exchanged(Mix $before, Paint $paint, Said $said): Mix
+    {
+        $goes = $this->paints->named($said->replaced[0]['said'], $said->replaced[0]['paint'], null)[0];
+        if (!$before->has($goes->id) || $before->has($paint->id)) {
+            return Mix::single($paint);
+        }
+
+        return Mix::of(array_map(
+            static fn (Part $p): Part => $p->paint->id === $goes->id ? new Part($paint, $p->parts) : $p,
+            $before->parts,
+        ));
+    }
+
+    /** Thinner or less thin by a step: as far again, or half as far; slightly is one part to four. */
+    private static function than(Load $load, string $than): Load
+    {
+        $ratio = array_map(intval(...), explode(':', $load->thinning->ratio()));
+        [$paint, $thinner] = [$ratio[0], $ratio[1] ?? 0];
+        if ($than === '') {
+            return $load;
+        }
+        $to = match (true) {
+            $than === ToldThinning::SLIGHTLY => [4, 1],
+            $thinner === 0 => $than === ToldThinning::FURTHER ? [4, 1] : [1, 0],
+            $thinner > $paint => [1, max(1, (int) round($thinner / $paint * ($than === ToldThinning::FURTHER ? 1.25 : 0.75)))],
+            default => $than === ToldThinning::FURTHER ? [$paint, 2 * $thinner] : [2 * $paint, $thinner],
+        };
+        try {
+            return $load->thinned(
+                ParsedThinning::read($to[1] === 0 ? 'undiluted' : $to[0].':'.$to[1])->thinning,
+                $load->thinner,
+                $load->product,
+            );
+        } catch (RecipeProblem|FilmProblem) {
+            return $load;
+        }
     }
 
     /**
@@ -192,18 +320,21 @@ final readonly class StepTold
         [$one, $other] = array_map(Mix::single(...), $paints);
         if ($technique === Technique::WetBlend) {
             try {
-                return [$this->step($technique, self::load($technique, $one, [], $said)->meeting($other), $said, $line, $sofar)];
+                return [$this->step($technique, self::load($technique, $one, [], $said)->meeting($other), $said, $line, $sofar, $last)];
             } catch (RecipeProblem) {
                 // One dries in water, the other in solvent: they do not meet, and follow one another.
             }
         }
         $under = $technique === Technique::AirbrushFade ? Technique::AirbrushCoat : $technique;
         $isThere = $last?->load->mix?->key() === $one->key();
-        $first = $isThere ? [] : [$this->step($under, self::load($under, $one, [], $said), $said, $line, $sofar)];
+        $first = $isThere ? [] : [$this->step($under, self::load($under, $one, [], $said), $said, $line, $sofar, $last)];
 
         return [
             ...$first,
-            $this->step($technique, self::load($technique, $other, [], $said), $said, $line, new Plan([...$sofar->steps, ...$first], [])),
+            $this->step($technique, self::load($technique, $other, [], $said), $said, $line, new Plan(
+                [...$sofar->steps, ...$first],
+                [],
+            ), $last),
         ];
     }
 
@@ -213,7 +344,12 @@ final readonly class StepTold
         $use = Load::use($technique, $mix);
         $usual = Load::usual($mix, $use);
         if ($mix === null) {
-            return new Load(null, $said->thinning->thinning ?? Thinning::undiluted(), $said->thinning->with ?? $usual->thinner);
+            return new Load(
+                null,
+                $said->thinning->thinning ?? Thinning::undiluted(),
+                $said->thinning->with ?? $usual->thinner,
+                product: $said->thinning->product,
+            );
         }
         $isUsual = in_array($use, ['', 'drybrush', 'wash'], true) || $technique->facts()->lies === null;
         $load = new Load($mix, $usual->thinning, $usual->thinner, $open, !$said->thinning->said && !$isUsual);
@@ -227,7 +363,7 @@ final readonly class StepTold
         }
     }
 
-    private function step(Technique $technique, Load $load, Said $said, string $line, Plan $sofar): PlannedStep
+    private function step(Technique $technique, Load $load, Said $said, string $line, Plan $sofar, ?PlannedStep $last): PlannedStep
     {
         $key = $sofar->freeKey($technique->value);
         $colour = $load->mix !== null && $load->mix->first()->colour !== null ? Oklch::fromLab($load->mix->lab()) : null;
@@ -237,7 +373,7 @@ final readonly class StepTold
             $colour,
             $load,
             new Scope(
-                self::place($technique, $said),
+                self::place($technique, $said, $load, $last),
                 $said->who,
                 $said->level,
                 $said->rounds->rounds === 0 ? null : self::loop($key->value, $said->rounds),
@@ -257,7 +393,7 @@ final readonly class StepTold
         return Telling::noted($step, [
             ...$said->notes,
             ...($isRefused ? ['thinned '.$said->thinning->thinning->ratio()] : []),
-            ...($said->rounds->more === '' ? [] : ['more '.self::plainName($said).' each time']),
+            ...($said->rounds->more ? ['more '.self::plainName($said).' each time'] : []),
         ]);
     }
 
@@ -285,11 +421,16 @@ final readonly class StepTold
     }
 
     /** What the technique does anyway is not said once more. */
-    private static function place(Technique $technique, Said $said): Place
+    private static function place(Technique $technique, Said $said, Load $load, ?PlannedStep $last): Place
     {
-        $place = $said->place;
-        if ($said->folds && in_array($technique, self::LIGHTS, true)) {
-            return new Place(Face::Ridge, $place->part, $place->light, $place->share);
+        $place = $said->place->place;
+        $isShade = $technique->isWash() || in_array($technique, [Technique::ShadeLayer, Technique::RecessLine, Technique::Stain], true)
+            || self::isDarker($load->mix?->first(), $last);
+        if ($said->place->folds) {
+            $face = $isShade ? Face::Recess : Face::Ridge;
+            $place = new Place($face, $place->part, $place->light, $place->share);
+        } elseif ($said->place->foldsLeft) {
+            $place = $place->leaving([...$said->place->left, $isShade ? Face::Ridge : Face::Recess]);
         }
         $isUsual = $place->but === null && $place->face !== null && $place->face === $technique->face() && $place->face !== Face::Plane
             && $place->share === 1.0;

@@ -4,22 +4,35 @@ declare(strict_types=1);
 
 namespace Kalokroma\Recipe\Told;
 
+use Kalokroma\Film\Face;
 use Kalokroma\Recipe\Plan\Handling;
 use Kalokroma\Recipe\Plan\Plan;
 use Kalokroma\Recipe\Plan\PlannedStep;
+use Kalokroma\Recipe\Plan\Who;
+use Kalokroma\Recipe\Technique\Level;
+use Kalokroma\Recipe\Technique\Technique;
 use Kalokroma\Word\Finding;
 
 /** Makes steps of what is told, line after line: a line may say more of the step before it, or do it again. */
 final class Telling
 {
+    /** What has no rounds of its own where a line says rounds of all its steps: it lies there once. */
+    private const ONCE = [Technique::Basecoat, Technique::MetalCoat, Technique::BlockIn, Technique::SteppingStone];
+
     /** @var array<int, ToldLine> by number */
     private array $lines = [];
+
+    /** @var list<Face> faces that were told to be left from then on */
+    private array $leave = [];
 
     /** @var list<string> words that were said before there was a step */
     private array $before = [];
 
-    public function __construct(private readonly LineReader $reader, private readonly StepTold $maker)
-    {
+    public function __construct(
+        private readonly LineReader $reader,
+        private readonly StepTold $maker,
+        private readonly Asking $asking,
+    ) {
     }
 
     /** @return list<ToldLine> */
@@ -29,94 +42,198 @@ final class Telling
     }
 
     /**
-     * @param string $line all of it
-     * @param string $sentence the part of it that is read now
-     * @param bool $goesOn whether another part of the line stands before it
+     * @param string $line as it was said
+     * @param string|null $settled what the painter chose that these words mean: then nothing is asked
      */
-    public function line(int $number, string $line, string $sentence, bool $goesOn = false): void
+    public function line(int $number, string $line, ?string $settled = null): void
     {
-        $undercoat = preg_match('/^\W*(?:undercoat(?:ed)?|prime[dr]?|priming)\b(?!\s+repair)/iu', $sentence) === 1;
-        $said = $this->reader->read($sentence);
-        if ($undercoat) {
-            $this->aside($number, $line, [new Finding(
+        $isOther = $settled !== null && $settled !== $line;
+        $read = $this->reader->read($settled ?? $line);
+        $findings = !$isOther ? [] : [new Finding('told.settled', 'Read as "{means}", as you chose before.', ['means' => $settled])];
+        $this->lines[$number] = new ToldLine($number, $line, [], $findings, [], pieces: $isOther ? [] : $read->pieces);
+        $from = count($this->steps());
+        foreach ($read->clauses as $said) {
+            $this->clause($number, $settled ?? $line, $said, $from);
+            if ($settled === null) {
+                $this->asked($number, $line, $said);
+            }
+        }
+    }
+
+    /** @param int $from how many steps stood before the line */
+    private function clause(int $number, string $line, Said $said, int $from): void
+    {
+        $last = $this->last();
+        $isUndercoat = preg_match('/^\W*(?:undercoat(?:ed)?|prime[dr]?|priming)\b(?!\s+repair)/iu', $said->words) === 1;
+        if ($isUndercoat) {
+            $this->aside($number, $said, $last, new Finding(
                 'told.undercoat',
                 'The undercoat belongs to the whole figure: choose it on its own page. "{line}" is kept as a note.',
-                ['line' => $sentence],
-            )], $sentence);
-
-            return;
+                ['line' => $said->words],
+            ));
+        } elseif ($said->isLeftOut && $said->names === [] && ($out = $this->sameWork($said)) !== null) {
+            $this->without($number, $said, ...$out);
+        } elseif ($said->mark !== null && !$said->isWork()) {
+            $this->marked($number, $said->mark, $last[1] ?? null);
+        } elseif ($said->onlyLeaves()) {
+            $this->leaves($number, $said, $last);
+        } elseif ($said->isInstead && $last !== null && !$said->who->isAll()) {
+            $this->instead($number, $line, $said, ...$last);
+        } elseif (!$said->isWork() && !$said->isWaiting() && $last !== null && $said->saysMore()) {
+            $this->more($number, $line, $said, $last[0], $last[1], $from);
+        } elseif (!$said->isWork() && !$said->isWaiting() && !$said->saysMore()) {
+            $this->aside($number, $said, $last);
+        } else {
+            $this->step($number, $line, $said, $last[0] ?? null, $from);
         }
-        $last = $this->last();
-        if (!$said->isWork() && $said->onlyLeaves()) {
-            $this->aside($number, $line, [], $sentence);
+    }
 
-            return;
-        }
-        if (!$said->isWork() && !$said->isWaiting() && $last !== null && $said->saysMore()) {
-            $this->more($number, $line, $said, ...$last);
-
-            return;
-        }
-        if (!$said->isWork() && !$said->isWaiting() && (!$said->saysMore() || $said->names !== [])) {
-            $this->aside($number, $line, [], $sentence);
-
-            return;
-        }
-        [$steps, $findings] = $this->maker->make($said, $line, new Plan($this->steps(), []), $last[0] ?? null, $goesOn);
+    private function step(int $number, string $line, Said $said, ?PlannedStep $last, int $from): void
+    {
+        [$steps, $findings] = $this->maker->make($said, $line, new Plan($this->steps(), []), $last);
+        $steps = array_map($this->leaving(...), $steps);
         if ($this->before !== [] && $steps !== []) {
             $steps[0] = self::noted($steps[0], $this->before);
             $this->before = [];
         }
-        $there = $this->lines[$number] ?? new ToldLine($number, $line, [], [], []);
-        $this->lines[$number] = new ToldLine(
-            $number,
-            $line,
-            [...$there->steps, ...$steps],
-            self::once([...$there->findings, ...$findings]),
-            [...$there->doubts, ...$said->doubts],
-            unread: [...$there->unread, ...array_values(array_diff($said->unread, $said->doubts))],
-        );
+        $loop = $steps === [] ? null : $steps[count($steps) - 1]->scope->loop;
+        $first = array_values(array_filter(
+            array_slice($this->steps(), $from),
+            static fn (PlannedStep $s): bool => !in_array($s->technique, self::ONCE, true),
+        ))[0] ?? null;
+        if ($loop !== null && $first !== null && $said->goesOn) {
+            $step = array_pop($steps);
+            $steps[] = $step->withScope($step->scope->looped($loop->startingAt($first->key->value)));
+        }
+        $there = $this->lines[$number];
+        $this->lines[$number] = $there->with([...$there->steps, ...$steps])->of(null)->adding($findings, $said->doubts, $said->unread);
     }
 
-    /** Says more of the step before. */
-    private function more(int $number, string $line, Said $said, PlannedStep $step, int $of): void
+    /** Asks where the step that came of it is one that nobody would paint, or where words that may matter were not read. */
+    private function asked(int $number, string $line, Said $said): void
     {
-        $changed = $this->maker->more($step, $said, $line);
-        $there = $this->lines[$of];
-        $this->lines[$of] = $there->with([...array_slice($there->steps, 0, -1), $changed]);
-        $this->lines[$number] ??= new ToldLine($number, $line, [], [], [], $of, $said->unread);
+        $steps = $this->steps();
+        $made = $this->lines[$number]->steps;
+        $step = $made === [] ? null : $made[count($made) - 1];
+        $prior = $step === null ? null : $steps[(int) array_search($step, $steps, true) - 1] ?? null;
+        $questions = $step === null || !$said->isWork() ? Asking::unread($said, $line) : $this->asking->of($said, $line, $step, $prior);
+        $this->lines[$number] = $this->lines[$number]->adding(questions: $questions);
+    }
+
+    /** What was told to be left from then on is left by what covers: washes, edges and lines keep their own place. */
+    private function leaving(PlannedStep $step): PlannedStep
+    {
+        $place = $step->scope->place;
+        $covers = $step->technique->facts()->takes !== [] && !$step->technique->isWash() && $step->technique->face() === Face::Plane;
+        if ($this->leave === [] || !$covers || $place->face !== null || $place->but !== null) {
+            return $step;
+        }
+
+        return $step->withScope($step->scope->at($place->leaving($this->leave)));
+    }
+
+    /** @param array{PlannedStep, int}|null $last */
+    private function leaves(int $number, Said $said, ?array $last): void
+    {
+        $left = $said->place->foldsLeft ? [Face::Recess] : $said->place->left;
+        $this->leave = [...$this->leave, ...$left];
+        $this->aside($number, $said, $last, new Finding(
+            'told.left',
+            'From here on the {faces} are left alone, where a step says nothing else.',
+            ['faces' => implode(' and ', array_map(static fn (Face $f): string => $f->value.($f === Face::Recess ? 'es' : 's'), $left))],
+        ));
+    }
+
+    /** All before it belongs to that level, as far as nothing else was said of it. */
+    private function marked(int $number, Level $level, ?int $of): void
+    {
+        foreach ($this->lines as $n => $told) {
+            $this->lines[$n] = $told->with(array_map(
+                static fn (PlannedStep $s): PlannedStep => $s->scope->level === null ? $s->withScope($s->scope->upTo($level)) : $s,
+                $told->steps,
+            ));
+        }
+        $this->belongs($number, $of);
+        $this->lines[$number] = $this->lines[$number]->adding([new Finding(
+            'told.mark',
+            'All steps above belong to {level}.',
+            ['level' => $level->value],
+        )]);
+    }
+
+    /** For some figures another paint stands in the place of that of the step before. */
+    private function instead(int $number, string $line, Said $said, PlannedStep $step, int $of): void
+    {
+        $others = $said->who->isChosen() ? $step->withScope($step->scope->for(Who::except($said->who->named))) : $step;
+        $this->exchanged($of, $step, $others);
+        $sofar = new Plan($this->steps(), []);
+        [$made, $findings] = $this->maker->make($said, $line, $sofar, $step);
+        $there = $this->lines[$number];
+        $made = array_map(fn (PlannedStep $s): PlannedStep => $this->maker->standingIn($step, $s, $sofar), array_slice($made, 0, 1));
+        $this->lines[$number] = $there->with([...$there->steps, ...$made])->adding($findings, [], $said->unread);
+    }
+
+    /** @return array{PlannedStep, int}|null the last step of the work that is told to be left out, and the number of its line */
+    private function sameWork(Said $said): ?array
+    {
+        foreach (array_reverse($this->lines, true) as $number => $line) {
+            foreach (array_reverse($line->steps) as $step) {
+                $isWash = $said->technique === Technique::WashAllOver && $step->technique->isWash();
+                if ($said->technique === null || $step->technique === $said->technique || $isWash) {
+                    return [$step, $number];
+                }
+            }
+        }
+
+        return null;
+    }
+
+    /** A step that is left out, by all or by those that are named. */
+    private function without(int $number, Said $said, PlannedStep $step, int $of): void
+    {
+        $this->exchanged($of, $step, $said->who->isChosen()
+            ? $step->withScope($step->scope->for(Who::except($said->who->named)))
+            : $step->withHandling($step->handling->with(['omitted' => true])));
+        $this->belongs($number, $of);
+        $this->lines[$number] = $this->lines[$number]->adding(unread: $said->unread);
+    }
+
+    /** Says more of the step before; how often, of all steps of the line. */
+    private function more(int $number, string $line, Said $said, PlannedStep $step, int $of, int $from): void
+    {
+        $first = $number === $of && $said->rounds->rounds > 0 ? $this->steps()[$from] ?? $step : $step;
+        $this->exchanged($of, $step, $this->maker->more($step, $said, $line, $first->key->value));
+        $this->belongs($number, $of);
+        $this->lines[$number] = $this->lines[$number]->adding(unread: $said->unread);
     }
 
     /**
      * Kept as words: at the step before, or at the first that comes.
      *
-     * @param list<Finding> $findings
+     * @param array{PlannedStep, int}|null $last
      */
-    private function aside(int $number, string $line, array $findings, string $words): void
+    private function aside(int $number, Said $said, ?array $last, ?Finding $finding = null): void
     {
-        $last = $this->last();
         if ($last === null) {
-            $this->before[] = $words;
+            $this->before[] = $said->words;
         } else {
-            $there = $this->lines[$last[1]];
-            $this->lines[$last[1]] = $there->with([...array_slice($there->steps, 0, -1), self::noted($last[0], [$words])]);
+            $this->exchanged($last[1], $last[0], self::noted($last[0], [$said->words]));
         }
-        $this->lines[$number] ??= new ToldLine($number, $line, [], $findings, [], $last[1] ?? null);
+        $this->belongs($number, $last[1] ?? null);
+        $this->lines[$number] = $this->lines[$number]->adding($finding === null ? [] : [$finding], [], $said->unread);
     }
 
-    /**
-     * @param list<Finding> $findings
-     *
-     * @return list<Finding> what is said twice, once
-     */
-    private static function once(array $findings): array
+    private function exchanged(int $line, PlannedStep $step, PlannedStep $by): void
     {
-        $found = [];
-        foreach ($findings as $finding) {
-            $found[$finding->sentence()] ??= $finding;
-        }
+        $there = $this->lines[$line];
+        $this->lines[$line] = $there->with(array_map(static fn (PlannedStep $s): PlannedStep => $s === $step ? $by : $s, $there->steps));
+    }
 
-        return array_values($found);
+    private function belongs(int $number, ?int $of): void
+    {
+        if ($this->lines[$number]->steps === [] && $of !== $number) {
+            $this->lines[$number] = $this->lines[$number]->of($of);
+        }
     }
 
     /** @param list<string> $words */

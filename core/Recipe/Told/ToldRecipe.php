@@ -6,20 +6,16 @@ namespace Kalokroma\Recipe\Told;
 
 use Kalokroma\Recipe\Plan\PlannedStep;
 use Kalokroma\Recipe\Plan\RecipeProblem;
-use Kalokroma\Recipe\Technique\Technique;
 use Kalokroma\Shelf\Paint;
 
 /**
- * A recipe as somebody told it, one line a step: "80 % slate grey + 20 % sky", "recesses only: black wash neat". No line is lost, and none
+ * A recipe as somebody told it, one line a step: "80 % slate grey + 20 % sky", "recesses only: black wash neat". No line is lost,
+     and none
  * stands in the way of the others: what is not understood stays as the note of its line.
  */
 final readonly class ToldRecipe
 {
     public const MOST_LINES = 40;
-
-    /** What begins another step in the same line. */
-    private const NEXT = '/(?:\s*[,;.]\s*|\s+)(?:and\s+)?(?:then|after that|afterwards|finally|next)\s+(?=\S)'
-        .'|(?<=[\p{L}\d%])[.;]\s+(?=\p{L})|,\s+(?=(?:(?!and\b|then\b)\p{L}+\s+){1,3}wash\s*(?:$|[,.;]))/iu';
 
     /** @param list<ToldLine> $lines */
     private function __construct(public array $lines)
@@ -28,10 +24,11 @@ final readonly class ToldRecipe
 
     /**
      * @param list<Paint> $shelf
+     * @param array<string, string> $settled what the painter chose that lines mean, by {@see self::key()}
      *
      * @throws RecipeProblem where nothing is said, or too much
      */
-    public static function read(string $text, array $shelf): self
+    public static function read(string $text, array $shelf, array $settled = []): self
     {
         $lines = array_values(
             array_filter(array_map(trim(...), preg_split('/\R/u', $text) ?: []), static fn (string $l): bool => $l !== ''),
@@ -42,12 +39,9 @@ final readonly class ToldRecipe
         if (count($lines) > self::MOST_LINES) {
             throw RecipeProblem::tooManyLines(count($lines), self::MOST_LINES);
         }
-        $reader = new LineReader($shelf);
-        $told = new Telling($reader, new StepTold($shelf));
+        $told = new Telling(new LineReader($shelf), new StepTold($shelf), new Asking($shelf));
         foreach ($lines as $i => $line) {
-            foreach (self::sentences(LineReader::withoutBullet($line), $reader) as $n => $sentence) {
-                $told->line($i + 1, $line, $sentence, $n > 0);
-            }
+            $told->line($i + 1, $line, $settled[self::key($line)] ?? null);
         }
 
         $read = new self($told->lines());
@@ -56,6 +50,12 @@ final readonly class ToldRecipe
         }
 
         return $read;
+    }
+
+    /** A line as it is compared with others: what is said the same way means the same. */
+    public static function key(string $line): string
+    {
+        return mb_strtolower(trim((string) preg_replace('/\s+/u', ' ', LineReader::withoutBullet($line)), ' .,;'));
     }
 
     /** @return list<PlannedStep> */
@@ -75,28 +75,5 @@ final readonly class ToldRecipe
         }
 
         return $found;
-    }
-
-    /**
-     * A line of several steps is read step by step, where each part names work.
-     *
-     * @return list<string>
-     */
-    private static function sentences(string $line, LineReader $reader): array
-    {
-        $parts = preg_split(self::NEXT, $line) ?: [$line];
-        $found = [];
-        foreach ($parts as $i => $part) {
-            $said = $i === 0 ? null : $reader->read($part);
-            $isOwn = $said === null || $said->names !== [] || ($said->technique !== null && $said->technique !== Technique::Blotting
-                && ($said->technique->facts()->takes === [] || !$said->technique->facts()->takes[0]->colours()));
-            if ($isOwn) {
-                $found[] = $part;
-            } else {
-                $found[count($found) - 1] .= ', '.$part;
-            }
-        }
-
-        return array_values($found);
     }
 }

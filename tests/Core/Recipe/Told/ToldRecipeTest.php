@@ -223,7 +223,7 @@ final class ToldRecipeTest extends TestCase
             self::assertSame('Olive', $olive->words());
         }
         self::assertCount(1, self::told('ice, then ice')->lines[0]->findings);
-        self::assertSame('gluing · note: arm on; pale frost #aabbcc', self::words(self::told('glue the arm on, pale frost '
+        self::assertSame('gluing · note: the arm; pale frost #aabbcc', self::words(self::told('glue the arm on, pale frost '
             .'#aabbcc')->steps()[0]));
     }
 

@@ -1,0 +1,347 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Recipe\Told;
+
+use Kalokroma\Film\Face;
+use Kalokroma\Film\Sheen;
+use Kalokroma\Film\Thinner;
+use Kalokroma\Recipe\Plan\PlannedStep;
+use Kalokroma\Recipe\Technique\Technique;
+use Kalokroma\Recipe\Told\Words\Span;
+use Kalokroma\Recipe\Told\Words\SpanKind;
+use Kalokroma\Shelf\Behaviour;
+use Kalokroma\Shelf\Form;
+use Kalokroma\Shelf\Mix;
+use Kalokroma\Shelf\Paint;
+use Kalokroma\Shelf\Part;
+use Kalokroma\Word\Finding;
+
+/**
+ * Whether a step is one that somebody would paint. Words that were covered with a wrong meaning show themselves there: a glaze as thick as
+ * a layer, a shade that lightens, a light in the recesses. Such a step asks, and the other reading stands on a button.
+ */
+final readonly class Asking
+{
+    /** A glaze has at most so much paint in it: one part to two. */
+    private const GLAZE = 0.34;
+
+    /** Paint thinned with medium at least so far is no layer: one part to three. */
+    private const THIN = 0.26;
+
+    /** So much lighter than its ground (L*) a shade is none. */
+    private const LIGHTER = 6.0;
+
+    private const LIGHTS = [Technique::FeatheredLayer, Technique::Drybrush, Technique::EdgeHighlight, Technique::Dot];
+
+    private const TRANSPARENT = [Technique::Glaze, Technique::Filter, Technique::Stain, Technique::WashAllOver, Technique::RecessLine];
+
+    /** @param list<Paint> $shelf */
+    public function __construct(private array $shelf)
+    {
+    }
+
+    /**
+     * @param string $line all of the line that the clause stands in
+     *
+     * @return list<LineQuestion> at most one for each thing that may be meant otherwise
+     */
+    public function of(Said $said, string $line, PlannedStep $step, ?PlannedStep $last): array
+    {
+        return array_values(array_filter([
+            $this->slip($said, $line),
+            $this->sheen($said, $line),
+            self::thickGlaze($said, $line, $step),
+            self::thinWithMedium($said, $line, $step),
+            self::lighterShade($said, $line, $step, $last),
+            self::wrongFace($said, $line, $step, $last),
+            self::metalInGlaze($said, $line, $step),
+            self::can($said, $line, $step),
+            self::sprayed($said, $line),
+            self::twice($said, $line, $step, $last),
+            ...self::unread($said, $line),
+        ]));
+    }
+
+    /**
+     * What of a clause without a step may be meant otherwise.
+     *
+     * @return list<LineQuestion>
+     */
+    public static function unread(Said $said, string $line): array
+    {
+        $found = [];
+        foreach ($said->unread as $words) {
+            if (preg_match('/\b(?:not|no|never|none|nothing|without|except|but|leave|leaving|avoid|keep|off|\d+|half|twice|third'
+                .'|parts?|drops?)\b|%/iu', $words) === 1) {
+                $found[] = new LineQuestion(
+                    new Finding(
+                        'told.ask-unread',
+                        '"{words}" was not read, and may matter: say it otherwise, or keep it as a note.',
+                        ['words' => $words],
+                    ),
+                    [['words' => 'Only a note', 'line' => self::swapped($line, $words, '['.$words.']')]],
+                );
+            }
+        }
+
+        return $found;
+    }
+
+    /** One word that is nearly the name of a pot. */
+    private function slip(Said $said, string $line): ?LineQuestion
+    {
+        foreach ($said->spans as $span) {
+            $isNearly = $span->is(SpanKind::Paint) && $span->means === Words\PaintWords::NEARLY && $span->to - $span->from === 1;
+            if ($isNearly && $span->paint !== null) {
+                $words = $span->group(0);
+
+                return new LineQuestion(
+                    new Finding('told.ask-slip', 'Is "{words}" the pot {paint}?', ['words' => $words, 'paint' => $span->paint->name]),
+                    [
+                        ['words' => $span->paint->name, 'line' => self::swapped($line, $words, $span->paint->name)],
+                        ['words' => 'Only a word', 'line' => self::swapped($line, $words, '['.$words.']')],
+                    ],
+                );
+            }
+        }
+
+        return null;
+    }
+
+    /** A varnish of which nobody said how glossy, where several are owned. */
+    private function sheen(Said $said, string $line): ?LineQuestion
+    {
+        if (!$said->isVarnish || $said->names !== []) {
+            return null;
+        }
+        $choices = [];
+        foreach ([Sheen::Gloss, Sheen::Satin, Sheen::Matt] as $sheen) {
+            foreach ($this->shelf as $paint) {
+                if ($paint->behaviour === Behaviour::Varnish && $paint->sheen === $sheen && $paint->isAtHand()) {
+                    $words = (string) preg_replace(
+                        '/\b(?:varnish|seal|lacquer)(?:ed|ing)?\b/iu',
+                        $sheen->value.' varnish',
+                        $said->words,
+                        1,
+                    );
+                    $choices[$sheen->value] = ['words' => ucfirst($sheen->value), 'line' => self::swapped($line, $said->words, $words)];
+                }
+            }
+        }
+
+        return count($choices) < 2 ? null : new LineQuestion(new Finding('told.ask-sheen', 'Which varnish?', []), array_values($choices));
+    }
+
+    private static function thickGlaze(Said $said, string $line, PlannedStep $step): ?LineQuestion
+    {
+        $thinning = $said->thinning->thinning;
+        $isGlaze = in_array($step->technique, [Technique::Glaze, Technique::Filter], true);
+        if (!$isGlaze || $thinning === null || $thinning->isUndiluted() || $thinning->load() <= self::GLAZE) {
+            return null;
+        }
+        $turned = implode(':', array_reverse(explode(':', $thinning->ratio())));
+        $words = (string) preg_replace('~\d+\s*(?::|/|to)\s*\d+~iu', $turned, $said->words, 1, $count);
+
+        return new LineQuestion(
+            new Finding(
+                'told.ask-glaze',
+                '{ratio} is thick for a glaze. Is the paint or the medium the one part?',
+                ['ratio' => $thinning->ratio()],
+            ),
+            [
+                [
+                    'words' => 'thin: '.$turned,
+                    'line' => self::swapped($line, $said->words, $count === 1 ? $words : $said->words.', '.$turned),
+                ],
+                ['words' => $thinning->ratio().', as I said', 'line' => $line],
+            ],
+        );
+    }
+
+    /** Covering paint far thinned with medium, and no word of what for. */
+    private static function thinWithMedium(Said $said, string $line, PlannedStep $step): ?LineQuestion
+    {
+        $paint = $step->load->mix?->first();
+        $isThin = $said->thinning->with === Thinner::Medium && $said->thinning->thinning?->load() <= self::THIN;
+        $isOpen = $said->technique === null && $said->place->place->isUsual() && !$said->isSame;
+        if (!$isOpen || !$isThin || $said->thinning->thinning === null || $paint?->behaviour !== Behaviour::Opaque) {
+            return null;
+        }
+
+        return new LineQuestion(new Finding('told.ask-thin', 'So thin: a glaze over all of it, or a shade in the recesses?', []), [
+            ['words' => 'a glaze', 'line' => self::swapped($line, $said->words, 'glaze: '.$said->words)],
+            ['words' => 'a shade in the recesses', 'line' => self::swapped($line, $said->words, $said->words.', in the recesses')],
+        ]);
+    }
+
+    private static function lighterShade(Said $said, string $line, PlannedStep $step, ?PlannedStep $last): ?LineQuestion
+    {
+        $paint = $step->load->mix?->first();
+        $isShade = in_array($step->technique, [Technique::ShadeLayer, Technique::RecessLine, Technique::WashAllOver,
+            Technique::Lining], true);
+        $than = self::lighterThan($step->load->mix, $last);
+        $covers = in_array($paint?->behaviour, [Behaviour::Opaque, Behaviour::Metallic], true);
+        if (!$isShade || $than < self::LIGHTER || !$covers) {
+            return null;
+        }
+        $face = self::face($said);
+
+        return new LineQuestion(
+            new Finding('told.ask-lighter', '{paint} is lighter than what it goes on. Is it a shade?', ['paint' => $paint->name]),
+            array_values(array_filter([
+                $face === null ? null : ['words' => 'on the raised parts', 'line' => self::swapped($line, $face, 'raised parts')],
+                $face === null ? ['words' => 'a layer', 'line' => self::swapped($line, $said->words, self::technique(
+                    $said,
+                    'layer',
+                ))] : null,
+                ['words' => 'yes, as I said', 'line' => $line],
+            ])),
+        );
+    }
+
+    /** A light in the recesses, a wash on the ridges. */
+    private static function wrongFace(Said $said, string $line, PlannedStep $step, ?PlannedStep $last): ?LineQuestion
+    {
+        $at = $step->scope->place->face;
+        $face = self::face($said);
+        $isLight = $at === Face::Recess && in_array($step->technique, self::LIGHTS, true) && self::lighterThan(
+            $step->load->mix,
+            $last,
+        ) > 0.0;
+        $isWash = $at === Face::Ridge && $step->technique->isWash() && $step->technique !== Technique::Stain;
+        if ($face === null || (!$isLight && !$isWash)) {
+            return null;
+        }
+        $other = $isLight ? 'raised parts' : 'recesses';
+
+        return new LineQuestion(
+            new Finding('told.ask-face', '{technique} on the {faces}?', [
+                'technique' => ucfirst($step->technique->words()), 'faces' => $isLight ? 'recesses' : 'raised parts',
+            ]),
+            [
+                ['words' => 'on the '.$other, 'line' => self::swapped($line, $face, $other)],
+                ['words' => 'yes, as I said', 'line' => $line],
+            ],
+        );
+    }
+
+    private static function metalInGlaze(Said $said, string $line, PlannedStep $step): ?LineQuestion
+    {
+        $metal = array_values(array_filter(
+            $step->load->mix->parts ?? [],
+            static fn (Part $p): bool => $p->paint->behaviour === Behaviour::Metallic,
+        ))[0] ?? null;
+        if ($metal === null || $said->technique === null || !in_array($step->technique, self::TRANSPARENT, true)) {
+            return null;
+        }
+
+        return new LineQuestion(
+            new Finding('told.ask-metal', 'A metal in a {technique}?', ['technique' => $step->technique->words()]),
+            [
+                ['words' => $metal->paint->name.' is only spoken of', 'line' => self::swapped(
+                    $line,
+                    $metal->paint->name,
+                    '['.$metal->paint->name.']',
+                )],
+                ['words' => 'yes, as I said', 'line' => $line],
+            ],
+        );
+    }
+
+    /** A can, before anything was laid: perhaps the undercoat of the figure. */
+    private static function can(Said $said, string $line, PlannedStep $step): ?LineQuestion
+    {
+        $paint = $step->load->mix?->first();
+        $isPrimer = $paint?->behaviour === Behaviour::Primer && $step->technique !== Technique::UndercoatRepair;
+        if ($paint === null || ($paint->form !== Form::SprayCan && !$isPrimer)) {
+            return null;
+        }
+
+        return new LineQuestion(
+            new Finding('told.ask-can', 'Is {paint} the undercoat of the figure?', ['paint' => $paint->name]),
+            [
+                ['words' => 'the undercoat', 'line' => self::swapped($line, $said->words, 'undercoat: '.$said->words)],
+                ['words' => 'no, on this area', 'line' => $line],
+            ],
+        );
+    }
+
+    /** Very thin and from one side: sprayed, or brushed. */
+    private static function sprayed(Said $said, string $line): ?LineQuestion
+    {
+        $isThin = array_filter($said->spans, static fn (Span $s): bool => $s->is(SpanKind::Consistency) && $s->means === 'open') !== [];
+        if ($said->technique !== null || $said->names === [] || $said->place->place->light === '' || !$isThin) {
+            return null;
+        }
+
+        return new LineQuestion(new Finding('told.ask-spray', 'Sprayed, or by brush?', []), [
+            ['words' => 'sprayed', 'line' => self::swapped($line, $said->words, 'airbrush: '.$said->words)],
+            ['words' => 'by brush', 'line' => self::swapped($line, $said->words, 'layer: '.$said->words)],
+        ]);
+    }
+
+    /** The same once more, with nothing between and no word of why. */
+    private static function twice(Said $said, string $line, PlannedStep $step, ?PlannedStep $last): ?LineQuestion
+    {
+        $mix = $step->load->mix;
+        $isSame = $mix !== null && $said->names !== [] && $last?->load->mix?->key() === $mix->key() && $said->technique === null
+            && $said->place->place->isUsual() && $said->who->isAll() && !$said->rounds->again && !$said->isSame && !$said->isAdded
+            && $last->scope->place->isUsual();
+
+        return !$isSame ? null : new LineQuestion(
+            new Finding('told.ask-twice', '{paint} lies there already. Another coat of it?', ['paint' => $mix->words()]),
+            [
+                ['words' => 'another coat', 'line' => self::swapped($line, $said->words, 'another coat: '.$said->words)],
+                ['words' => 'yes, a '.$step->technique->words(), 'line' => self::swapped(
+                    $line,
+                    $said->words,
+                    $step->technique->words().': '.$said->words,
+                )],
+            ],
+        );
+    }
+
+    /** By how much a mix is lighter than that of the step before (L*); 0 where either has no colour. */
+    private static function lighterThan(?Mix $mix, ?PlannedStep $last): float
+    {
+        $ground = $last?->load->mix;
+        if ($mix === null || $ground === null || $mix->first()->colour === null || $ground->first()->colour === null) {
+            return 0.0;
+        }
+
+        return $mix->lab()->l - $ground->lab()->l;
+    }
+
+    /** The words that say the face. */
+    private static function face(Said $said): ?string
+    {
+        foreach ($said->spans as $i => $span) {
+            if ($span->is(SpanKind::Face)) {
+                return $said->spanWords[$i] ?? null;
+            }
+        }
+
+        return null;
+    }
+
+    /** The clause with another technique in the place of the one that is said. */
+    private static function technique(Said $said, string $technique): string
+    {
+        foreach ($said->spans as $i => $span) {
+            if ($span->is(SpanKind::Technique)) {
+                return self::swapped($said->words, $said->spanWords[$i] ?? '', $technique);
+            }
+        }
+
+        return $technique.': '.$said->words;
+    }
+
+    private static function swapped(string $line, string $words, string $for): string
+    {
+        $at = $words === '' ? false : stripos($line, $words);
+
+        return $at === false ? $line : substr_replace($line, $for, $at, strlen($words));
+    }
+}

@@ -1,0 +1,165 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Recipe\Told;
+
+use Kalokroma\Recipe\Technique\Technique;
+use Kalokroma\Recipe\Told\Words\Amounts;
+use Kalokroma\Recipe\Told\Words\Clauses;
+use Kalokroma\Recipe\Told\Words\Cover;
+use Kalokroma\Recipe\Told\Words\Line;
+use Kalokroma\Recipe\Told\Words\PaintWords;
+use Kalokroma\Recipe\Told\Words\Recognizers;
+use Kalokroma\Recipe\Told\Words\Span;
+use Kalokroma\Recipe\Told\Words\SpanKind;
+use Kalokroma\Recipe\Told\Words\SpokenOf;
+use Kalokroma\Shelf\Paint;
+
+/** Reads a line: what its words may mean, the best cover of them, and what that says clause by clause. */
+final readonly class LineReader
+{
+    private PaintWords $paints;
+
+    /** @param list<Paint> $shelf */
+    public function __construct(array $shelf)
+    {
+        $this->paints = new PaintWords($shelf);
+    }
+
+    public function read(string $said): ReadLine
+    {
+        $text = self::withoutBullet($said);
+        $line = new Line($text);
+        [$cover] = Cover::of($line, [...Recognizers::in($line), ...$this->paints->in($line)], Recognizers::isPlain(...));
+        $found = [];
+        foreach (Clauses::of($cover->spans) as $i => $spans) {
+            $found[] = self::clause($line, $spans, $i > 0);
+        }
+
+        return new ReadLine($found, SaidPieces::of($line, $cover->spans, substr($said, 0, strlen($said) - strlen($text))));
+    }
+
+    public static function withoutBullet(string $line): string
+    {
+        return (string) preg_replace('/^\s*(?:\d{1,2}[.)]\s|[-*•–]\s*|step \d{1,2}\s*[:.]?\s*)/iu', '', $line);
+    }
+
+    /** @param list<Span> $spans */
+    private static function clause(Line $line, array $spans, bool $goesOn): Said
+    {
+        $spoken = SpokenOf::in($spans);
+        $kinds = self::kinds($spans);
+        $shares = Amounts::of($spans, $spoken->mentioned + $spoken->replaced);
+        $names = self::names($spans, static fn (int $i): bool => !isset($spoken->mentioned[$i]) && !isset($spoken->replaced[$i]));
+        $technique = self::technique($spans, $spoken);
+        $place = SaidPlace::of($spans, $spoken, $shares['share']);
+        $thinning = ToldThinning::of($spans, $shares['thinned']);
+        [$notes, $unread] = SaidNotes::of($line, $spans, $spoken, $shares['used']);
+        $isNamed = isset($kinds[SpanKind::Paint->value]) || isset($kinds[SpanKind::Thinner->value]);
+        $doubts = !$isNamed ? array_values(array_filter($unread, PaintWords::mayBeName(...))) : [];
+
+        return new Said(
+            $spans === [] ? '' : $line->between($spans[0]->from, $spans[count($spans) - 1]->to),
+            Technique::tryFrom($technique ?? ($place->edges ? Technique::EdgeHighlight->value : '')),
+            $technique === 'varnish',
+            $names,
+            self::names($spans, static fn (int $i): bool => isset($spoken->replaced[$i])),
+            ['parts' => $shares['parts'], 'open' => $shares['open']],
+            isset($kinds[SpanKind::Into->value]) && count($names) === 2 && !isset($kinds[SpanKind::Ratio->value]),
+            $thinning,
+            Rounds::of($spans),
+            $place,
+            self::strokes($line, $spans),
+            SaidWho::of($spans),
+            SaidLevel::of($spans, SpanKind::Level),
+            SaidLevel::of($spans, SpanKind::LevelMark),
+            SaidWait::of($spans),
+            isset($kinds[SpanKind::Omitted->value]),
+            SaidHow::of($spans),
+            isset($kinds[SpanKind::Before->value]),
+            self::isHandled($spans, 'instead'),
+            isset($kinds[SpanKind::More->value]),
+            $spoken->isLater,
+            $notes,
+            $doubts,
+            array_values(array_diff($unread, $doubts)),
+            $goesOn,
+            $spans,
+            array_map(static fn (Span $s): string => $line->between($s->from, $s->to), $spans),
+        );
+    }
+
+    /**
+     * @param list<Span> $spans
+     *
+     * @return array<string, true>
+     */
+    private static function kinds(array $spans): array
+    {
+        return array_fill_keys(array_map(static fn (Span $s): string => $s->kind->value, $spans), true);
+    }
+
+    /**
+     * The first technique that is said; of "metal base" and the like what is named most exactly has won already.
+     *
+     * @param list<Span> $spans
+     */
+    private static function technique(array $spans, SpokenOf $spoken): ?string
+    {
+        foreach ($spans as $i => $span) {
+            if ($span->is(SpanKind::Technique) && !isset($spoken->kept[$i])) {
+                return $span->means;
+            }
+        }
+        foreach ($spans as $span) {
+            if ($span->is(SpanKind::Handling) && in_array($span->means, ['hair-thin', 'thinner', 'thin'], true)) {
+                return self::isEdge($spans) ? Technique::EdgeHighlight->value : null;
+            }
+        }
+
+        return null;
+    }
+
+    /** @param list<Span> $spans */
+    private static function isEdge(array $spans): bool
+    {
+        return array_filter($spans, static fn (Span $s): bool => $s->is(SpanKind::Face) && $s->means === 'edges') !== [];
+    }
+
+    /**
+     * @param list<Span> $spans
+     * @param callable(int): bool $which
+     *
+     * @return list<array{said: string, paint: Paint|null}>
+     */
+    private static function names(array $spans, callable $which): array
+    {
+        $found = [];
+        foreach ($spans as $i => $span) {
+            if ($span->is(SpanKind::Paint) && $which($i)) {
+                $found[] = ['said' => $span->group(0), 'paint' => $span->paint];
+            }
+        }
+
+        return $found;
+    }
+
+    /** @param list<Span> $spans */
+    private static function strokes(Line $line, array $spans): string
+    {
+        foreach ($spans as $span) {
+            if ($span->is(SpanKind::Strokes)) {
+                return mb_strtolower($line->between($span->from, $span->to));
+            }
+        }
+
+        return '';
+    }
+
+    /** @param list<Span> $spans */
+    private static function isHandled(array $spans, string $how): bool
+    {
+        return array_filter($spans, static fn (Span $s): bool => $s->is(SpanKind::Handling) && $s->means === $how) !== [];
+    }
+}

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Recipe\Told;
+
+use Kalokroma\Recipe\Told\Words\Span;
+use Kalokroma\Recipe\Told\Words\SpanKind;
+
+/** How the hand does it: with a brush that was not washed, not neatly, in how thin a line, from one batch or a new one each time. */
+final class SaidHow
+{
+    /** How far mixes differ between figures where somebody wants them different: ± CIEDE2000, a starting value of our own. */
+    private const LIVELY = 4.0;
+
+    /**
+     * @param list<Span> $spans of a clause
+     *
+     * @return array{unwashed?: true, sloppy?: true, line?: string, batch?: string, lively?: float} by the names of the plan's handling
+     */
+    public static function of(array $spans): array
+    {
+        $found = [];
+        foreach ($spans as $span) {
+            $found += !$span->is(SpanKind::Handling) ? [] : match ($span->means) {
+                'unwashed' => ['unwashed' => true],
+                'sloppy' => ['sloppy' => true],
+                'hair-thin', 'thinner', 'thin' => ['line' => $span->means],
+                'fresh' => ['batch' => 'fresh each time', 'lively' => self::LIVELY],
+                'one-batch' => ['batch' => 'one batch for all'],
+                'lively' => ['lively' => self::LIVELY],
+                default => [],
+            };
+        }
+
+        return $found;
+    }
+}

@@ -1,0 +1,120 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Recipe\Told;
+
+use Kalokroma\Recipe\Told\Words\Line;
+use Kalokroma\Recipe\Told\Words\Span;
+use Kalokroma\Recipe\Told\Words\SpanKind;
+use Kalokroma\Recipe\Told\Words\SpokenOf;
+
+/** What stays in words: what is kept because it changes nothing that is planned, and what nobody could read. */
+final class SaidNotes
+{
+    /**
+     * @param list<Span> $spans of a clause
+     * @param array<int, true> $used places of amounts and ratios that something was made of
+     *
+     * @return array{list<string>, list<string>} all notes; those of them that were not read
+     */
+    public static function of(Line $line, array $spans, SpokenOf $spoken, array $used): array
+    {
+        $notes = $unread = [];
+        $kept = self::ranges($spans, $spoken);
+        $from = null;
+        $to = 0;
+        foreach ($spans as $i => $span) {
+            $isUnread = !isset($kept[$i]) && self::isUnread($span, isset($used[$i]));
+            if ($isUnread) {
+                $from ??= $span->from;
+                $to = $span->to;
+
+                continue;
+            }
+            if ($from !== null && (isset($kept[$i]) || !$span->is(SpanKind::Plain, SpanKind::Mention))) {
+                $unread[] = $line->between($from, $to);
+                $from = null;
+            }
+            $said = isset($kept[$i]) ? '' : self::kept($line, $span);
+            $prior = $spans[$i - 1] ?? null;
+            if ($said !== '' && $span->is(SpanKind::Note) && $prior?->is(SpanKind::Note) === true && $notes !== []) {
+                $notes[count($notes) - 1] .= ' '.$said;
+            } elseif ($said !== '') {
+                $notes[] = $said;
+            }
+        }
+        if ($from !== null) {
+            $unread[] = $line->between($from, $to);
+        }
+        foreach ($spoken->notes as [$first, $behind]) {
+            $last = min(count($spans), $behind) - 1;
+            $notes[] = $last < $first ? '' : $line->between($spans[$first]->from, $spans[$last]->to);
+        }
+        $notes = array_values(array_unique(array_filter([...$notes, ...$unread], static fn (string $n): bool => $n !== '')));
+
+        return [$notes, array_values(array_unique($unread))];
+    }
+
+    /**
+     * @param list<Span> $spans
+     *
+     * @return array<int, true> places that a note of what is spoken of covers
+     */
+    private static function ranges(array $spans, SpokenOf $spoken): array
+    {
+        $found = [];
+        foreach ($spoken->notes as [$first, $behind]) {
+            for ($i = $first; $i < min(count($spans), $behind); ++$i) {
+                $found[$i] = true;
+            }
+        }
+
+        return $found;
+    }
+
+    private static function isUnread(Span $span, bool $isUsed): bool
+    {
+        return match ($span->kind) {
+            SpanKind::Unread => true,
+            SpanKind::Note => $span->means === 'not-planned',
+            SpanKind::Amount, SpanKind::Ratio => !$isUsed && !in_array($span->group(0), ['a', 'an'], true),
+            default => false,
+        };
+    }
+
+    /** What stays in words of a span that was read; empty where all of it became a field. */
+    private static function kept(Line $line, Span $span): string
+    {
+        $said = $line->between($span->from, $span->to);
+
+        return match (true) {
+            $span->is(SpanKind::Note) && $span->means === 'words' => $span->group(0),
+            $span->is(SpanKind::Note) => trim($said, ' :'),
+            $span->is(SpanKind::Coats) && in_array($span->means, ['range', 'some'], true) => self::coats($span, $said),
+            $span->is(SpanKind::Coats) && preg_match('/\bthin\b/i', $said) === 1 => 'thin',
+            $span->is(SpanKind::Handling) && in_array($span->means, ['optional', 'lively', 'instead'], true) => trim($said, ' :'),
+            $span->is(SpanKind::Who) && SaidWho::read($span) === null => $said,
+            $span->is(SpanKind::Wait) && SaidWait::of([$span]) === ['minutes' => null] => $said,
+            $span->is(SpanKind::OtherArea, SpanKind::InPlaceOf) => $said,
+            default => '',
+        };
+    }
+
+    private static function coats(Span $span, string $said): string
+    {
+        $unit = preg_match(
+            '/(coats?|passes|pass|layers|times|x|goes)$/i',
+            trim((string) preg_replace('/ of$/i', '', $said)),
+            $m,
+        ) === 1 ? $m[1] : 'coats';
+
+        return $span->means === 'some' ? trim((string) preg_replace('/ of$/i', '', $said))
+            : sprintf(
+                '%d to %d %s',
+                Words\Recognizers::number($span->group(0)),
+                Words\Recognizers::number($span->group(1)),
+                mb_strtolower($unit),
+            );
+    }
+}

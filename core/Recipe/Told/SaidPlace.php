@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Recipe\Told;
+
+use Kalokroma\Film\Face;
+use Kalokroma\Recipe\Plan\Place;
+use Kalokroma\Recipe\Technique\Technique;
+use Kalokroma\Recipe\Told\Words\Span;
+use Kalokroma\Recipe\Told\Words\SpanKind;
+use Kalokroma\Recipe\Told\Words\SpokenOf;
+
+/** Where a clause says that it goes, and what it leaves alone. */
+final readonly class SaidPlace
+{
+    /**
+     * @param list<Face> $left faces that are left alone
+     * @param bool $folds whether mere folds are named: raised ones for a light, deep ones for a shade
+     * @param bool $foldsLeft whether mere folds are left alone: deep ones by a light, raised ones by a shade
+     * @param bool $edges whether it is edges that are named
+     */
+    public function __construct(
+        public Place $place = new Place(),
+        public array $left = [],
+        public bool $folds = false,
+        public bool $foldsLeft = false,
+        public bool $edges = false,
+    ) {
+    }
+
+    /**
+     * @param list<Span> $spans of a clause
+     * @param float|null $share per cent of it
+     */
+    public static function of(array $spans, SpokenOf $spoken, ?float $share): self
+    {
+        $in = $left = [];
+        $part = $light = '';
+        $folds = $foldsLeft = $edges = false;
+        $blend = Technique::WetBlend->value;
+        $isBlend = array_filter($spans, static fn (Span $s): bool => $s->is(SpanKind::Technique) && $s->means === $blend) !== [];
+        foreach ($spans as $i => $span) {
+            $isLeft = isset($spoken->left[$i]);
+            if ($span->is(SpanKind::Face) && $span->means === 'folds') {
+                $isLeft ? $foldsLeft = true : $folds = true;
+            } elseif ($span->is(SpanKind::Face)) {
+                $face = $span->means === 'edges' ? Face::Ridge : Face::from($span->means);
+                $isLeft ? $left[$face->value] = $face : $in[$face->value] = $face;
+                $edges = $edges || (!$isLeft && $span->means === 'edges');
+            } elseif ($span->is(SpanKind::Part) && !$isLeft && !isset($spoken->kept[$i]) && !$isBlend) {
+                $part = $part === '' ? $span->means : $part;
+            } elseif ($span->is(SpanKind::Light)) {
+                $light = $light === '' ? $span->means : $light;
+            }
+        }
+        $place = self::on($in, $part, $light, $share === null ? 1.0 : Place::shareOf($share));
+
+        return new self($place->leaving(array_values($left)), array_values($left), $folds, $foldsLeft, $edges);
+    }
+
+    /** @param array<string, Face> $faces */
+    private static function on(array $faces, string $part, string $light, float $share): Place
+    {
+        $out = array_values(array_filter(Face::cases(), static fn (Face $f): bool => !in_array($f, $faces, true)));
+        // Raised parts of which a share is told reach into the planes.
+        $isWide = $share < 1.0 && count($faces) === 1 && reset($faces) === Face::Ridge;
+
+        return match (true) {
+            $isWide => new Place(null, $part, $light, $share, but: Face::Recess),
+            count($faces) === 1 => new Place(reset($faces), $part, $light, $share),
+            count($faces) === 2 => new Place(null, $part, $light, $share, but: $out[0] ?? null),
+            default => new Place(null, $part, $light, $share),
+        };
+    }
+}

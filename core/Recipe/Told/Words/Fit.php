@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Recipe\Told\Words;
+
+/** How well a span goes with the one before it, words without weight left aside. */
+final class Fit
+{
+    /**
+     * By the kind before and the kind that follows.
+     *
+     * @var array<string, array<string, float>>
+     */
+    private const TABLE = [
+        'amount' => ['paint' => 1.5, 'thinner' => 1.5, 'any-paint' => 1.5, 'technique' => -1.0],
+        'ratio' => ['paint' => 0.5, 'thinner' => 1.0],
+        'paint' => ['ratio' => 0.5, 'amount' => 0.3, 'face' => 0.2, 'coats' => 0.3, 'paint' => -1.0],
+        'leave' => ['face' => 2.0, 'part' => 1.0, 'paint' => 0.5, 'who' => 0.5, 'technique' => -2.0, 'consistency' => -2.0,
+            'amount' => -1.0, 'wait' => -2.0],
+        'mention' => ['paint' => 1.5, 'technique' => -1.0],
+        'in-place-of' => ['paint' => 2.0],
+        'technique' => ['technique' => -2.0],
+        'face' => ['technique' => -0.5],
+        'into' => ['paint' => 1.0, 'face' => -3.0, 'technique' => -3.0, 'unread' => -3.0, 'amount' => -1.0, 'ratio' => -3.0],
+    ];
+
+    public static function of(?Span $before, Span $span, Line $line): float
+    {
+        if ($span->is(SpanKind::Into)) {
+            return $before?->is(SpanKind::Paint) === true ? 1.0 : -4.0;
+        }
+        if ($before === null) {
+            return 0.0;
+        }
+
+        return self::TABLE[$before->kind->value][$span->kind->value] ?? 0.0;
+    }
+}

@@ -1,0 +1,273 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Recipe\Told\Words;
+
+use Kalokroma\Colour\SaidColour;
+use Kalokroma\Film\Thinner;
+use Kalokroma\Shelf\Behaviour;
+use Kalokroma\Shelf\Paint;
+
+/** Which words of a line may be names of paints: of the shelf, or descriptions of a colour. */
+final class PaintWords
+{
+    private const LONGEST = 6;
+
+    /** Whatever stands in quotes is a name, whatever stands in square brackets is none. */
+    private const FORCED = 20.0;
+    private const OWNED = 4.0;
+    private const LOOSE = 3.2;
+    private const SLIP = 2.6;
+    private const DESCRIBED = 2.3;
+
+    /** Says how a paint was found: its words are written as those of the pot, nearly so, or describe a colour. */
+    public const EXACT = 'exact';
+    public const NEARLY = 'nearly';
+    public const COLOUR = 'colour';
+
+    /** @var array<string, Paint> by name as it is compared */
+    private array $shelf = [];
+
+    /** @var array<string, Paint> by the words of the name, sorted */
+    private array $loose = [];
+
+    /** @param list<Paint> $shelf */
+    public function __construct(array $shelf)
+    {
+        foreach ($shelf as $paint) {
+            foreach ([$paint->name, trim($paint->line.' '.$paint->name)] as $name) {
+                $this->shelf[self::plain($name)] ??= $paint;
+            }
+            $this->loose[self::sorted(self::plain($paint->name))] ??= $paint;
+        }
+    }
+
+    /** @return list<Span> */
+    public function in(Line $line): array
+    {
+        $found = [...$this->forced($line), ...self::figured($line)];
+        $named = [];
+        for ($from = 0; $from < $line->count(); ++$from) {
+            for ($to = $from + 1; $to <= min($line->count(), $from + self::LONGEST) && $line->isWord($to - 1); ++$to) {
+                $span = $this->owned($line, $from, $to);
+                if ($span !== null) {
+                    $named[] = $span;
+                }
+            }
+        }
+        $mine = array_map(static fn (Span $s): string => $s->paint === null ? '' : self::plain($s->paint->name), $named);
+        for ($from = 0; $from < $line->count(); ++$from) {
+            for ($to = $from + 1; $to <= min($line->count(), $from + self::LONGEST) && $line->isWord($to - 1); ++$to) {
+                $span = $this->described($line, $from, $to, $mine);
+                if ($span !== null) {
+                    $found[] = $span;
+                }
+            }
+        }
+
+        return [...$found, ...$named];
+    }
+
+    /** Whether these words may be the name of a paint that nobody owns; else they are mere words. */
+    public static function mayBeName(string $words): bool
+    {
+        preg_match_all('/[\p{L}\'-]+/u', mb_strtolower($words), $found);
+        $unknown = array_filter($found[0], static fn (string $w): bool => !SaidColour::knows($w));
+
+        return count($found[0]) <= 3 && $unknown !== [] && preg_match('/\d/', $words) !== 1
+            && array_filter($found[0], Recognizers::isPlain(...)) === [];
+    }
+
+    /** @return list<Span> */
+    private function forced(Line $line): array
+    {
+        $found = [];
+        foreach ($line->find('["“”„] ([^"“”„]{1,80}?) ["“”„]') as [$from, $to]) {
+            $said = $line->between($from + 1, $to - 1);
+            $paint = $this->shelf[self::plain($said)] ?? null;
+            $found[] = new Span($from, $to, SpanKind::Paint, self::EXACT, self::FORCED * ($to - $from), [$said], $paint);
+        }
+        foreach ($line->find('\[ ([^\]]{0,300}?) ?\]') as [$from, $to]) {
+            $found[] = new Span($from, $to, SpanKind::Note, 'words', self::FORCED * ($to - $from), [$line->between($from + 1, $to - 1)]);
+        }
+
+        return $found;
+    }
+
+    /** @return list<Span> colours in figures, with the words before them that name them */
+    private static function figured(Line $line): array
+    {
+        $found = [];
+        foreach ($line->find('#[0-9a-f]{6}') as [$at]) {
+            $from = $at;
+            while ($from > 0 && $at - $from < self::LONGEST && $line->isWord($from - 1)
+                && (SaidColour::knows($line->word($from - 1)) || !Recognizers::isPlain($line->word($from - 1)))) {
+                --$from;
+            }
+            for (; $from <= $at; ++$from) {
+                $found[] = new Span($from, $at + 1, SpanKind::Paint, self::COLOUR, self::OWNED * ($at + 1 - $from), [$line->between(
+                    $from,
+                    $at + 1,
+                )]);
+            }
+        }
+
+        return $found;
+    }
+
+    private function owned(Line $line, int $from, int $to): ?Span
+    {
+        $said = $line->between($from, $to);
+        $plain = self::plain($said);
+        $before = $line->word($from - 1);
+        $isOther = ($before !== '' && SaidColour::knows($before) && !Recognizers::isPlain($before)) || self::goesOn($line->word($to));
+        if ($isOther) {
+            return null;
+        }
+        $words = $to - $from;
+        $paint = $this->shelf[$plain] ?? null;
+        if ($paint !== null) {
+            return self::span($from, $to, self::EXACT, self::OWNED * $words, $said, $paint);
+        }
+        for ($i = $from; $i < $to; ++$i) {
+            if (Recognizers::isPlain($line->word($i))) {
+                return null;
+            }
+        }
+        $paint = $this->loose[self::sorted($plain)] ?? null;
+        if ($paint !== null) {
+            return self::span($from, $to, self::EXACT, self::LOOSE * $words, $said, $paint);
+        }
+        $paint = $this->nearly($plain);
+
+        return $paint === null ? null : self::span($from, $to, self::NEARLY, self::SLIP * $words, $said, $paint);
+    }
+
+    /** A pot that thins is not what is painted with. */
+    private static function span(int $from, int $to, string $means, float $score, string $said, Paint $paint): Span
+    {
+        $thins = $paint->thins();
+
+        return $thins === null
+            ? new Span($from, $to, SpanKind::Paint, $means, $score, [$said], $paint)
+            : new Span($from, $to, SpanKind::Thinner, $thins === Thinner::Solvent ? 'spirit' : $thins->value, $score, [$said], $paint);
+    }
+
+    /** @param list<string> $named plain names of the pots that are named in the line */
+    private function described(Line $line, int $from, int $to, array $named): ?Span
+    {
+        $words = [];
+        for ($i = $from; $i < $to; ++$i) {
+            $words[] = $line->word($i);
+        }
+        $isKind = preg_match('/^'.TechniqueWords::KINDS.'$/u', $words[count($words) - 1]) === 1;
+        $colours = $isKind ? array_slice($words, 0, -1) : $words;
+        if ($colours === [] || (!$isKind && self::goesOn($line->word($to)))) {
+            return null;
+        }
+        $isNamed = count($colours) > 1 && !SaidColour::knows($colours[0]) && !Recognizers::isPlain($colours[0])
+            && preg_match('/^(?:'.SpeechWords::THINGS.')$/u', $colours[0]) !== 1;
+        $known = array_filter(array_slice($colours, $isNamed ? 1 : 0), static fn (string $w): bool => SaidColour::knows($w));
+        $isColour = array_filter($colours, static fn (string $w): bool => SaidColour::isColour($w)) !== [];
+        if (!$isColour || count($known) !== count($colours) - ($isNamed ? 1 : 0)) {
+            return null;
+        }
+        if (!$isKind && self::isPartOf($colours, $named)) {
+            return new Span($from, $to, SpanKind::Plain, '', (float) count($words));
+        }
+        $score = self::DESCRIBED * count($words) - ($isNamed ? 1.6 : 0.0);
+
+        return new Span($from, $to, SpanKind::Paint, self::COLOUR, $score, [$line->between($from, $to)], $this->only($words, $isKind));
+    }
+
+    /**
+     * The one paint of the shelf that has these words in its name: the only white where "white" is said; null where there are several.
+     *
+     * @param list<string> $words
+     */
+    private function only(array $words, bool $isKind): ?Paint
+    {
+        $said = explode(' ', self::plain(implode(' ', $words)));
+        $found = [];
+        foreach ($this->shelf as $name => $paint) {
+            $isKindToo = $paint->isAtHand() && ($isKind || $paint->isMixable() || $paint->behaviour === Behaviour::Metallic);
+            if ($isKindToo && array_diff($said, explode(' ', (string) $name)) === []) {
+                $found[$paint->id] = $paint;
+            }
+        }
+
+        return count($found) === 1 ? array_values($found)[0] : null;
+    }
+
+    /**
+     * Whether these words stand in the name of a pot that is named in the line too: then they speak of it, and are no other paint.
+     *
+     * @param list<string> $words
+     * @param list<string> $named
+     */
+    private static function isPartOf(array $words, array $named): bool
+    {
+        $said = explode(' ', self::plain(implode(' ', $words)));
+        foreach ($named as $name) {
+            $its = explode(' ', $name);
+            if (count($its) > count($said) && array_diff($said, $its) === []) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** Whether a word behind a name makes another of it: "dark blue" is not "dark blue wash". */
+    private static function goesOn(string $word): bool
+    {
+        return $word !== '' && (SaidColour::isColour($word) || preg_match('/^'.TechniqueWords::KINDS.'$/u', $word) === 1);
+    }
+
+    private function nearly(string $said): ?Paint
+    {
+        if (mb_strlen($said) < 5) {
+            return null;
+        }
+        foreach ($this->shelf as $name => $paint) {
+            $slips = mb_strlen($said) < 9 ? 1 : 2;
+            $name = (string) $name;
+            if ($name[0] === $said[0] && abs(strlen($name) - strlen($said)) <= $slips && levenshtein($name, $said) <= $slips) {
+                return self::areOtherColours($name, $said) ? null : $paint;
+            }
+        }
+
+        return null;
+    }
+
+    /** Whether what differs is a right word for another colour, and so no slip: "mud" is not "mid". */
+    private static function areOtherColours(string $name, string $said): bool
+    {
+        $one = array_diff(explode(' ', $said), explode(' ', $name));
+
+        return $one !== [] && array_filter($one, static fn (string $w): bool => !SaidColour::knows($w)) === [];
+    }
+
+    private static function plain(string $name): string
+    {
+        $words = preg_split('/[\s-]+/u', mb_strtolower(trim($name))) ?: [];
+
+        return implode(' ', array_map(
+            static fn (string $w): string => str_replace('gray', 'grey', (string) preg_replace(
+                ['/(?<=sh|ch)es$/', '/(?<=[^s])s$/'],
+                '',
+                $w,
+            )),
+            $words,
+        ));
+    }
+
+    private static function sorted(string $plain): string
+    {
+        $words = explode(' ', $plain);
+        sort($words);
+
+        return implode(' ', $words);
+    }
+}

@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Recipe\Told\Words;
+
+/** Where it goes, what is left alone, and which way the strokes run. */
+final class PlaceWords
+{
+    /** @var list<array{string, string, string, list<string>}> kind, meaning, pattern, examples */
+    public const ROWS = [
+        ['face', 'ridge', '(?:raised|highest|high|higher|protruding|exposed|prominent) (?:parts?|areas?|points?|folds?|details?'
+            .'|bits?|edges'
+            .'|spots?|surfaces?|places?)', ['raised folds', 'high points']],
+        ['face', 'ridge', '(?:very )?(?:tops?|highest points?|crests?) of (?:the )?folds|ridges?|tips?|peaks?|crests?',
+            ['tops of the folds']],
+        ['face', 'edges', '(?:sharp(?:est)? |upper |raised |outer |all )?(?<!line the )(?:edges|corners|rims)|(?<=the )edge',
+            ['sharpest corners', 'edges']],
+        ['face', 'plane', 'flats?|flat (?:parts?|areas?|panels?|surfaces?|bits?)|planes?|broad faces?|(?:open )?panels|surfaces?',
+            ['flat panels', 'flats']],
+        ['face', 'recess', '(?:deep(?:est)? |all )?(?:recess(?:es|ed parts)?|hollows?|crevices?|depths?|creases?|cracks?|gaps?'
+            .'|joints?|joins?|'
+            .'seams?|grooves?|sockets?|nooks?|crannies)', ['recesses', 'deepest creases']],
+        ['face', 'recess', '(?:deep(?:est)?|low(?:est)?|sunken|inner) (?:parts?|areas?|folds?|points?|bits?|places?)|panel lines'
+            .'|shadows?|'
+            .'shaded (?:parts?|areas?)|(?<=the )shade(?= (?:alone|free|visible|showing))', ['deepest folds', 'panel lines']],
+        ['face', 'recess', '(?<=in the |into the |in |of the )folds', []],
+        ['face', 'folds', 'folds?', ['folds']],
+        ['face', 'ridge', '(?<=the )(?:highlights?|lights)(?= alone| as | stay|$)', []],
+        ['part', 'the upper two thirds', '(?:upper|top) (?:two[ -]thirds|2 / 3)|two[ -]thirds from the top', ['upper two thirds']],
+        ['part', 'the upper third', '(?:upper|top|highest) (?:third|1 / 3)', ['top third']],
+        ['part', 'the lower third', '(?:lower|bottom|lowest) (?:third|1 / 3)', ['bottom third']],
+        ['part', 'upper parts', '(?:upper|top) (?:half|parts?|areas?|surfaces?|sides?)', ['upper half']],
+        ['part', 'lower parts', '(?:lower|bottom) (?:half|parts?|areas?|two[ -]thirds|sides?|edges?)|undersides?', ['bottom half',
+            'underside']],
+        ['part', 'the upper two thirds', '(?:from the tips? )?(?:down )?two[ -]thirds of the [a-z]+', ['two thirds of the rib']],
+        ['part', 'the side away from the light', 'side away from the light|shadow side|dark side', ['shadow side']],
+        ['part', 'the side of the light', 'side of the light|light side|lit side', ['lit side']],
+        ['part', 'the left', '(?<=the )left(?: (?:side|half))?', []],
+        ['part', 'the right', '(?<=the )right(?: (?:side|half))?', []],
+        ['part', 'the middle', '(?<=the )(?:middle|centre|center)', []],
+        ['part', 'lower parts', '(?<!from )below(?! the)', ['below']],
+        ['part', 'upper parts', '(?<!from )above(?= ,|$)', ['above']],
+        ['part', 'a few spots', '(?:a )?(?:few |some )?spots?(?! varnish)(?: (?:of|only))?|here and there|(?:only )?where it'
+            .' (?:drips?|would gather|gathers)',
+            ['few spots', 'here and there']],
+        ['light', 'from above', 'from (?:above|the top)|from straight above', ['from above']],
+        ['light', 'from the left', 'from (?:the )?(?:upper )?left', ['from the left']],
+        ['light', 'from the right', 'from (?:the )?(?:upper )?right', ['from right']],
+        ['light', 'from the front', 'from (?:the )?front', ['from the front']],
+        ['light', 'from below', 'from (?:below|underneath|under)', ['from below']],
+        ['light', 'from above', 'only on the upper side|(?:only )?on the upper sides?', []],
+        ['all-over', '', 'all over(?: (?:it|everything))?|everywhere|over everything|(?:the )?whole (?:area|thing|lot)|all round',
+            ['all over']],
+        ['strokes', '', 'along (?!the (?:edges?|recess|ridges?|raised|upper|lower))(?:the |its |each )?[a-z]+', ['along the bone']],
+        ['strokes', '', 'strokes (?:along|across|down|following|towards?|from) (?:the |its )?[a-z]+(?: [a-z]+)?',
+            ['strokes along the bone']],
+        ['strokes', '', '(?:straight )?downwards?|straight down|in (?:short|long|small|tiny) strokes|(?:short|long) strokes',
+            ['in short strokes']],
+        ['leave', 'later', '(?:but |while |and |to )?(?:leav(?:e|es|ing)|spar(?:e|ing))(?: (?:out|free))?(?: (?:the|any|all|some|a'
+            .' bit of))*', ['leave the', 'leaving']],
+        ['leave', 'this', '(?:but |and )?(?:avoid(?:s|ing)?|miss(?:ing)? out)', ['avoiding']],
+        ['leave', 'this', '(?:but |and )?(?:keep(?:s|ing)?|stay(?:s|ing)?)(?: (?:it|this|that|well))* (?:off|out of|away from|clear'
+            .' of)', ['keep it off', 'staying out of']],
+        ['leave', 'this', '(?:but )?(?:not|never|nothing|none)(?: (?:in|into|on|onto|over|at|down in))+', ['not in', 'nothing on']],
+        ['leave', 'this', 'not(?= the)|(?:but )?(?:never|not) touch(?:ing)?|(?:do not|don\'t|without) (?:touch(?:ing)?|get(?:ting)?'
+            .' (?:it )?(?:in|into|on)|go(?:ing)? (?:in|into|on|over)|'
+            .'cover(?:ing)?|fill(?:ing)?(?: in)?|hit(?:ting)?|catch(?:ing)?|paint(?:ing)?(?: (?:in|over))?|lose|losing)',
+                ['don\'t touch', 'without covering']],
+        ['leave', 'this', '(?:all|everything|everywhere|anywhere|all over)(?: over)?(?: ,)? (?:but|except|save|apart from|bar)(?:'
+            .' (?:for|in|on))?', ['all but', 'everything except']],
+        ['leave', 'this', '(?:except(?:ing)?|but not|apart from|outside|out of|other than)(?: (?:for|in|on|into))?', ['except',
+            'but not in']],
+        ['leave', 'later', 'keep(?:ing|s)?(?= (?:the|my|some|all) )', []],
+        ['leave', 'back', 'stays?(?: (?:free|clear|dark|visible|untouched|clean))?(?: as (?:it is|they are))?|(?:are|is) left(?:'
+            .' (?:alone|free|as (?:it is|they are)))?|'
+            .'(?:must |should )?(?:stay|remain)s? (?:dark|visible|free|untouched|clean|as (?:it is|they are))', ['stay as they are',
+                'are left alone']],
+        ['plain', '', 'alone|visible|showing|untouched|as they are|as it is|free|only|just', ['only']],
+    ];
+}

@@ -1,0 +1,101 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Recipe\Told\Words;
+
+/** For whom it is, how the hand does it, what is only spoken of. */
+final class SpeechWords
+{
+    private const NTH = '(?:first|second|third|fourth|fifth|sixth|seventh|eighth|ninth|tenth|\d{1,2} ?(?:st|nd|rd|th))';
+
+    /** What is painted on figures: where it goes, and no part of a paint's name. */
+    public const THINGS = 'pupils?|eyes?|eyelids?|eyebrows?|lips?|mouth|teeth|tooth|tongue|nose|cheeks?|chin|ears?|face|faces|skin'
+        .'|hair|beard|hands?|fingers?|nails?|'
+        .'claws?|horns?|arms?|legs?|feet|foot|boots?|shoes?|soles?|belts?|buckles?|straps?|pouch(?:es)?|bags?|coats?|cloaks?|capes?'
+        .'|hoods?|trousers|tunics?|shirts?|'
+        .'sleeves?|cuffs?|collars?|hems?|gloves?|buttons?|armou?r|plates?|chainmail|mail|helmets?|shields?|swords?|blades?|bows?'
+        .'|arrows?|spears?|staff|hilts?|grips?|'
+        .'strings?|ropes?|wood|planks?|leather|cloth|fur|feathers?|wings?|scales?|shells?|bones?|ribs?|skulls?|spines?|tails?'
+        .'|lens(?:es)?|gems?|orbs?|lamps?|lanterns?|'
+        .'rivets?|chains?|pipes?|hull|deck|sails?|masts?|oars?|wheels?|tracks?|windows?|base|ground|mud|stones?|rocks?|reeds?|grass'
+        .'|letters?|trim|banners?|flags?';
+
+    /** @var list<array{string, string, string, list<string>}> kind, meaning, pattern, examples */
+    public const ROWS = [
+        ['who', 'leaders', '(?:only )?(?:(?:for|on) )?(?:the )?(?:squad )?leaders?(?: only)?', ['leaders only', 'on the leader']],
+        ['who', 'not-leaders', '(?:everyone|everybody|all) (?:but|except) the leaders?', ['everyone but the leaders']],
+        ['who', 'first', '(?:only )?(?:on|for) the first {N}(?: (?:ones?|figures?))?(?: only)?', ['on the first three']],
+        ['who', 'nth', '(not |only )?(?:on|for) the ('.self::NTH.'(?: (?:,|and) (?:the'
+            .' )?'.self::NTH.')*)(?: (?:ones?|figures?))?(?: only)?', ['on the third one']],
+        ['who', 'numbers', '(not |only |all but |everyone but |except )?(?:(?:on|for) )?(?:figures?|numbers?|nos?(?: \.)?|nr(?:'
+            .' \.)?) (\d{1,2}(?: (?:,|and|\+|&) \d{1,2})*)(?: only)?', ['only on figure 3', 'no 4']],
+        ['level', 'fieldable', '(?:up to|only for|for|level(?: :)?) (?:the |a )?(?:fieldable|tabletop)(?: (?:level|only))?'
+            .'|(?:fieldable|tabletop)(?: level)? only', ['up to fieldable']],
+        ['level', 'finished', '(?:up to|only for|for|level(?: :)?) (?:the |a )?finished(?: (?:level|only))?', ['up to finished']],
+        ['level', 'showpiece', '(?:up to|only for|for|level(?: :)?) (?:the |a )?(?:showpiece|display)(?: (?:level|only))?'
+            .'|(?:showpiece|display)(?: level)? only', ['showpiece only']],
+        ['level-mark', 'fieldable', '(?:fieldable|playable|tabletop|good enough for the table|ready for the table)(?: (?:to|up to'
+            .'|until|as far as))? here|(?:stop|that is|that\'s|done|enough)(?: (?:here|it))?(?: :| -| for)?(?: the)? (?:playable'
+            .'|fieldable|tabletop|table)|'
+            .'this much for the (?:table|game|field)(?:(?: ,)? the rest later)?', ['fieldable to here', 'stop here: playable']],
+        ['level-mark', 'finished', '(?:finished|done)(?: (?:to|up to))? here|stop here(?: :)? finished', ['finished to here']],
+        ['omitted', '', '(?:(?:but )?(?:i|we) )?(?:skip(?:ped|ping)?|left (?:it )?out|leave (?:it |this |that )?out|did(?: not'
+            .'|n\'t) do)(?: (?:this|it|that|the))?', ['skip', 'leave it out']],
+        ['handling', 'unwashed', '(?:with )?(?:the |an? )?(?:unwashed|dirty|uncleaned|same dirty) (?:brush|br)(?: \.)?(?: :)?|brush'
+            .' (?:not|un)[ -]?washed|unwashed|'
+            .'(?:do not|don\'t|without|no need to|never) (?:wash(?:ing)?|clean(?:ing)?|rins(?:e|ing)) (?:the |your |my |out the'
+                .' )?brush(?: in between| between)?', ['brush not washed', 'unwashed brush']],
+        ['handling', 'sloppy', '(?:sloppy|messy|rough(?:ly)?|sloppily|untidy)(?: (?:is|work is))?(?: (?:fine|ok(?:ay)?|enough|all'
+            .' right))?|(?:it |this )?(?:does not|doesn\'t|need not|needn\'t|no need to|don\'t need to|don\'t have to) '
+            .'(?:(?:have|need) to )?(?:be|matter if (?:it is|it\'s)) (?:too |very |so )?(?:neat|clean|tidy|perfect|careful|messy|sloppy)|'
+            .'neatness (?:is not|isn\'t|does not|doesn\'t) (?:important|matter|needed)(?: (?:at this stage|here))?',
+                ['sloppy is fine', 'need not be neat']],
+        ['handling', 'hair-thin', '(?:(?:as )?(?:thin|fine) as a hair|hair[ -]?(?:thin|fine)|hairline)(?: lines?)?', ['hair-thin']],
+        ['handling', 'thinner', '(?:very (?:thin|fine)|thinner|even thinner) lines?', ['very thin line']],
+        ['handling', 'thin', '(?:thin|fine|narrow) lines?', ['thin line']],
+        ['handling', 'fresh', '(?:mixed |mix )?(?:fresh|new|a new mix) (?:each|every|for each|for every) (?:time|figure|one)|mixed'
+            .' by feel', ['fresh each time']],
+        ['handling', 'one-batch', '(?:all (?:from|out of) )?(?:one|the same) (?:batch|mix)(?: for (?:all|everyone))?',
+            ['one batch for all']],
+        ['handling', 'lively', '(?:a (?:bit|little) )?(?:different(?:ly)?|varied|varying|not the same) (?:on|for|from) (?:every'
+            .'|each|figure to)(?: (?:figure|one))?', ['different on every figure']],
+        ['handling', 'optional', '(?:this (?:step )?is )?optional(?:ly)?(?: :)?|if you (?:like|want|wish)(?: to)?', ['optional']],
+        ['before', '', '(?:(?:the )?same(?: again| thing)?|same again|as)(?: (?:as|like))? (?:before|above|the (?:last|previous)'
+            .' (?:one|step))|same again|like (?:before|above)', ['same as before', 'as above']],
+        ['before', 'same', '(?:the )?same(?= (?!as|like|on)[a-z])', []],
+        ['other-area', '', '(?:exactly )?(?:the )?(?:same as|same as on|as on|like|like on|same on) (?:on |for )?the (?!last'
+            .'|previous)([a-z]+)', ['the same as the armour', 'like the soldiers']],
+        ['in-place-of', '', 'in place of|instead of|rather than|not', ['instead of']],
+        ['handling', 'instead', 'instead', ['instead']],
+        ['mention', '', '(?:over|on top of|beside|next to|like|under|against|towards?|matching|near|off|for|from)(?: (?:the|my|a))?',
+            ['over the', 'like']],
+        ['mention', '', '(?:on|in|onto|into|to) (?:the|my)', ['on the']],
+        ['mention', '', '(?:to )?match(?: the)?|where (?:the )?[a-z]+ (?:meets?|joins?|touches)(?: the)?', ['to match']],
+        ['note', 'aside', '(?:and )?keep(?:ing)? (?:the|some|my|a bit of|a little)(?: [a-z-]+){1,3} for (?:the )?[a-z-]+',
+            ['keep the ivory for the eyes']],
+        ['note', 'meeting', 'where (?:the )?[a-z]+ (?:meets?|joins?|touches) (?:the )?[a-z]+', ['where the shade meets the blue']],
+        ['note', 'match', '(?:to )?match(?:ing)? the [a-z]+(?: ,)? by brush(?: :)?|by brush', ['to match the spray, by brush']],
+        ['note', 'no-technique', '(?:no|without(?: (?:a|the|any))?|skip the) (?:wash(?:ing)?|glaz(?:e|ing)|drybrush(?:ing)?|edges?'
+            .'|highlights?|varnish|shade)(?: (?:here|this time|on this))?', ['no wash here', 'without washing']],
+        ['note', 'not-on', 'not (?:on|for|to) (?:the )?(?:tiny|small|big|large|little|others?)(?: ones?)?(?: :)?',
+            ['not on the tiny ones']],
+        ['note', 'wiped', '{N} (?:%|percent|per cent) (?:is |of it )?wiped off|(?:most of it |nearly all )wiped off', ['90 % wiped off']],
+        ['note', 'not-planned', '{N} (?:coats?|rounds?|passes) (?:less|fewer|more)(?: than [a-z ]+)?|(?:less|fewer) coats',
+            ['one coat less']],
+        ['note', 'brush', '(?:with )?(?:a |the )?(?:damp|clean|small|big|large|wet|soft|old|fine|good|makeup|make-up) brush(?:'
+            .' along the rim)?', ['side of the brush']],
+        ['note', 'manner', '(?:very )?(?:neat(?:ly)?|heav(?:y|ily)|gently|lightly|carefully|roughly|quickly|sparingly|softly)(?:'
+            .' (?:and|,) (?:gently|lightly|carefully|quickly|softly))?', ['heavy', 'lightly']],
+        ['note', 'second', '(?:and )?the (?:second|third|last|first|next)(?: (?:one|coat))? (?:a (?:bit|little) )?(?:thinner'
+            .'|thicker|smaller|lighter)', ['the second thinner']],
+        ['note', 'stays', '(?:the )?(?:[a-z-]+ ){1,3}(?:stays?|is left) as it is', ['the brass spray stays as it is']],
+        ['note', 'alone', 'on (?:its|their) own|by (?:itself|themselves)|unmixed', ['on its own']],
+        ['note', 'thing', '(?:the |both |his |her |all )?(?:'.self::THINGS.')', ['belt', 'pupil']],
+        ['note', 'somewhere', '(?:on|round|around|over|along|at|under|inside|behind|of|for|in|between|across|near) (?:the|its|each'
+            .'|his|her|my|both) (?:[a-z-]+ )?[a-z-]+', ['round the cuff']],
+        ['note', 'somewhere', '(?:on|round|around|over|along|at|under|inside|behind|of|for|in|between|across|near) (?:(?:the|its'
+            .'|each|his|her|my|both) )?[a-z-]+', ['on rivets']],
+        ['plain', '', '(?:need|want|use|take)s? (?:a|the)|what is too much|if it (?:is )?(?:needed|necessary)', []],
+    ];
+}

@@ -1,0 +1,119 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Recipe\Told\Words;
+
+/**
+ * What of a clause is done and what is only spoken of: paints that are mentioned, faces that are left alone. "Leave" turns what follows it
+ * and nothing else.
+ */
+final readonly class SpokenOf
+{
+    /** What may stand behind "leave" beside faces, parts and paints: words that stay words. */
+    private const WORDS = [SpanKind::Unread, SpanKind::Note, SpanKind::Mention, SpanKind::Strokes, SpanKind::Technique];
+
+    /**
+     * @param array<int, true> $mentioned places of paints that are only spoken of
+     * @param array<int, true> $replaced places of paints that another one stands in for
+     * @param array<int, true> $left places of faces and parts that are left alone
+     * @param array<int, true> $kept places of other spans whose words are kept as a note with those
+     * @param list<array{int, int}> $notes from one span to the one before another: words that are kept
+     * @param bool $isLater whether it was said that something is to be left from now on
+     */
+    private function __construct(
+        public array $mentioned,
+        public array $replaced,
+        public array $left,
+        public array $kept,
+        public array $notes,
+        public bool $isLater,
+    ) {
+    }
+
+    /** @param list<Span> $spans */
+    public static function in(array $spans): self
+    {
+        $mentioned = $replaced = $left = $kept = $notes = [];
+        $isLater = false;
+        foreach ($spans as $i => $span) {
+            if ($span->is(SpanKind::Leave) && $span->means === 'back') {
+                $at = self::next($spans, $i, -1);
+                if ($at !== null && $spans[$at]->is(SpanKind::Face, SpanKind::Part)) {
+                    $left[$at] = true;
+                } elseif ($at !== null) {
+                    $mentioned += $spans[$at]->is(SpanKind::Paint) ? [$at => true] : [];
+                    $notes[] = [$at, $i + 1];
+                }
+            } elseif ($span->is(SpanKind::Leave)) {
+                [$turned, $paints, $others, $to] = self::turned($spans, $i + 1);
+                $left += $turned;
+                $mentioned += $paints;
+                $kept += $others;
+                $isLater = $isLater || ($span->means === 'later' && $turned !== []);
+                if ($turned === [] || $paints !== []) {
+                    $notes[] = [$i, $to];
+                    $kept += array_fill_keys(range($i, max($i, $to - 1)), true);
+                }
+            } elseif ($span->is(SpanKind::Mention, SpanKind::InPlaceOf)) {
+                $at = self::next($spans, $i, 1);
+                if ($at !== null && $spans[$at]->is(SpanKind::Paint)) {
+                    $span->is(SpanKind::Mention) ? $mentioned[$at] = true : $replaced[$at] = true;
+                    $notes[] = [$i, $at + 1];
+                }
+            }
+        }
+
+        return new self($mentioned, $replaced, $left, $kept, $notes, $isLater);
+    }
+
+    /**
+     * What stands behind "leave": the faces of it, the paints that lie there, and other words up to where it ends.
+     *
+     * @param list<Span> $spans
+     *
+     * @return array{array<int, true>, array<int, true>, array<int, true>, int} the last is the place behind it
+     */
+    private static function turned(array $spans, int $from): array
+    {
+        $left = $paints = $others = [];
+        $to = $from;
+        for ($i = $from; $i < count($spans); ++$i) {
+            $span = $spans[$i];
+            $goesOn = match (true) {
+                $span->is(SpanKind::Face) => $left[$i] = true,
+                $span->is(SpanKind::Part) => $left === [] ? $others[$i] = true : false,
+                $span->is(SpanKind::Paint) => $left === [] && $others === [] ? $paints[$i] = true : false,
+                $span->is(SpanKind::And) => isset($spans[$i + 1]) && self::isFace($spans, $i + 1),
+                $span->is(...self::WORDS) => $left === [] ? $others[$i] = true : false,
+                default => $span->is(SpanKind::Plain),
+            };
+            if (!$goesOn) {
+                break;
+            }
+            $to = $span->is(SpanKind::Plain) ? $to : $i + 1;
+        }
+
+        return [$left, $paints, $others, $to];
+    }
+
+    /** @param list<Span> $spans */
+    private static function isFace(array $spans, int $from): bool
+    {
+        $at = $spans[$from]->is(SpanKind::Plain) ? self::next($spans, $from, 1) : $from;
+
+        return $at !== null && $spans[$at]->is(SpanKind::Face);
+    }
+
+    /** @param list<Span> $spans */
+    private static function next(array $spans, int $from, int $step): ?int
+    {
+        for ($i = $from + $step; isset($spans[$i]); $i += $step) {
+            if (!$spans[$i]->is(SpanKind::Plain)) {
+                return $i;
+            }
+        }
+
+        return null;
+    }
+}

@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Recipe\Told\Words;
+
+/** How often, how long, until when, and in which order. */
+final class TimeWords
+{
+    private const WAIT = '(?:and |then )*(?:wait(?:ing)?|let (?:it |this |that |them |all |everything )?(?:dry|rest|cure|set|sit)'
+        .'|(?:leave|give) (?:it |this |that |them )?(?:to dry|alone)?|'
+        .'dry(?:ing)?(?: time)?(?: :)?|dries|cure)(?: (?:for|about|at least|some|well|until|another|fully))*';
+    private const UNIT = '(minutes?|mins?|hours?|hrs?|h|days?|weeks?|nights?)';
+    private const COATS = '(?:coats?|passes|pass|layers|times|x|goes)';
+    private const THIN = '(?:(?:very )?thin |more |further |even )*';
+
+    /** @var list<array{string, string, string, list<string>}> kind, meaning, pattern, examples */
+    public const ROWS = [
+        ['coats', 'range', '(?:in )?{N} (?:-|–|to|or) {N} '.self::THIN.self::COATS.'(?: of)?', ['3 to 4 coats']],
+        ['coats', 'some', '(?:in )?(?:several|a few|some|a couple of|many) '.self::THIN.self::COATS.'(?: of)?', ['several thin coats']],
+        ['coats', 'number', '(?:in )?{N} '.self::THIN.self::COATS.'(?: of)?', ['two coats']],
+        ['coats', 'number', '(?:x|×) {N}', ['x 2']],
+        ['coats', 'twice', 'twice', ['twice']],
+        ['coats', 'thrice', 'thrice', ['thrice']],
+        ['loop', 'until', '(?:again and again |and again |repeat(?:ed|ing)? |again )?until (?:(?:it is|it\'s|it looks|they are|they'
+            .' look) )?((?:[^ ,;:.]+ ?){1,8})',
+            ['again until bright enough']],
+        ['loop', 'smaller', '(?:each|every)(?: (?:one|time|round))?(?: (?:a (?:little|bit)|slightly))? smaller(?: than the last)?'
+            .'|(?:(?:always|ever) )?smaller (?:each|every|ea \.?)(?: (?:time|round))?'
+            .'|smaller and smaller', ['each time smaller', 'smaller every time']],
+        ['loop', 'each', '(?:each|every) (?:time|round|layer|pass)', ['each time']],
+        ['loop', 'rounds', '(?:in |for )?{N} rounds?', ['three rounds']],
+        ['loop', 'most', '(?:but )?(?:not|no) more than {N} (?:times|rounds)|(?:at most|up to|max(?:imum)?) {N} (?:times|rounds)',
+            ['at most six times']],
+        ['again', 'over', 'again and again|over and over', ['over and over']],
+        ['again', '', '(?:and )?(?:once )?(?:again|once more|one more time|repeat(?:ed)?)', ['again', 'once more']],
+        ['more', '', '(?:(?:and|with|adding|add) )?(?:(?:a )?(?:little|bit|touch) )?more(?: of)?(?: the)?', ['more', 'a little more']],
+        ['wait', 'overnight', self::WAIT.' ?(?:overnight|over night|the next (?:day|evening|morning)|tomorrow|till tomorrow)'
+            .'|(?:dried |dry |left )?(?:overnight|over night)|'
+            .'(?:come back|continue|go on|more|carry on) tomorrow|tomorrow', ['wait overnight', 'come back tomorrow']],
+        ['wait', 'half', self::WAIT.' ?(an hour and a half|half an hour|half a day|a quarter of an hour|{N} and a half hours?)',
+            ['wait half an hour']],
+        ['wait', 'time', self::WAIT.' ?{N} '.self::UNIT.'(?: (?:or so|or more|at least))?', ['wait 2 hours', 'let it dry 20 minutes']],
+        ['wait', 'time', self::WAIT.' ?{N} (?:to|-|–|or) \d+ '.self::UNIT, ['wait 20 to 30 minutes']],
+        ['wait', 'after', '(?:after|in) (?:about |some )?(?:{N}|half an) '.self::UNIT.'(?: or so)?', ['after an hour or so']],
+        ['wait', 'dry', '(?:and |then )*(?:wait|let (?:it |this |that |all |them |everything )?(?:dry|rest|cure|set)|leave (?:it '
+            .'|them )?(?:to dry))(?: (?:fully|completely|well|first|properly|out))*', ['let it dry']],
+        ['wait', 'dry', 'wait (?:until|till) (?:it is|it\'s|the shine (?:has|is)|everything is|that is)(?: (?:fully|completely'
+            .'|touch))? (?:dry|gone|off)|'
+            .'until (?:it is |it\'s )?(?:fully |completely )?dry', ['wait till the shine has gone']],
+        ['note', 'hairdryer', '(?:with (?:a|the) |use (?:a|the) )?hair ?-?dryer', ['hairdryer']],
+        ['note', 'order', '(?:after|before|once|when|while|as soon as) (?:(?!is |are |, ).)*?(?:is|are|has|have)(?: (?:fully|all'
+            .'|completely))? (?:done|dry|dried|finished|on|painted|in place|set|cured)',
+            ['after the steel is done', 'when it is dry']],
+        ['note', 'order', '(?:after|before) (?:the|any|all|my) [a-z-]+(?: and (?:the )?[a-z-]+)?(?: :)?', ['before the strings']],
+        ['note', 'order', 'when (?:fully )?dry|once (?:fully )?dry|(?:that|it) comes (?:first|last)|do (?:this|that) (?:first|last)',
+            ['when dry']],
+        ['note', 'order', '(?:the )?[a-z]+ first(?: ,)? then (?:the )?[a-z]+', ['eyes first, then the face']],
+        ['then', '', '(?:and |, |; |\. )?(?:then|after that|after this|afterwards|finally|next|lastly)(?: ,)?', ['then']],
+        ['then', '', '[.;](?= [a-z])|;|→', [';']],
+        ['comma', '', ',', [',']],
+        ['comma', '', '\(|\)|:|-(?= [a-z])|–', [':']],
+        ['and', '', 'and|&|\+|plus|with|mixed with|together with|mixed into', ['and']],
+        ['into', '', '(?:in)?to(?: the)?|up to(?: the)?|- + ?>?', ['into']],
+        ['plain', '', '[.]$', []],
+    ];
+}
