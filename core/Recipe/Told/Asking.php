@@ -72,6 +72,17 @@ final readonly class Asking
     public static function unread(Said $said, string $line): array
     {
         $found = [];
+        foreach ($said->spans as $i => $span) {
+            $words = $said->spanWords[$i] ?? '';
+            if ($span->is(SpanKind::OtherArea)) {
+                $found[] = new LineQuestion(
+                    new Finding('told.ask-area', '"{words}": the recipe of another area is not taken over here. Say its steps, or keep it as a note.', [
+                        'words' => $words,
+                    ]),
+                    [['words' => 'Only a note', 'line' => self::swapped($line, $words, '['.$words.']')]],
+                );
+            }
+        }
         foreach ($said->unread as $words) {
             if (preg_match('/\b(?:not|no|never|none|nothing|without|except|but|leave|leaving|avoid|keep|off|\d+|half|twice|third'
                 .'|parts?|drops?)\b|%/iu', $words) === 1) {

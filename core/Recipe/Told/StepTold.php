@@ -76,6 +76,14 @@ final readonly class StepTold
         return [[$this->step($technique, $load, $said, $line, $sofar, $last)], $findings];
     }
 
+    /** Whether it names what belongs to the step before: the fluid in which a marking is set. */
+    public static function isPartOf(Said $said, PlannedStep $step): bool
+    {
+        $paint = count($said->names) === 1 ? $said->names[0]['paint'] : null;
+
+        return $step->technique === Technique::Marking && $said->technique === null && $paint !== null && self::fluid($paint) === Technique::Marking;
+    }
+
     /** A step that stands in the place of another for some figures: done as that is. */
     public function standingIn(PlannedStep $step, PlannedStep $made, Plan $sofar): PlannedStep
     {
@@ -164,6 +172,9 @@ final readonly class StepTold
                 if ($step->load->mix?->has($paint->id) === true) {
                     return self::onceMore($step->technique);
                 }
+            }
+            if ($last?->technique->isWash() === true) {
+                return null;
             }
         }
         $isSame = $isAgain || ($said->goesOn && $paint?->behaviour->isTransparent() !== true && $said->place->place->face === null);

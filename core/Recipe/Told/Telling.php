@@ -81,6 +81,8 @@ final class Telling
             $this->instead($number, $line, $said, ...$last);
         } elseif (!$said->isWork() && !$said->isWaiting() && $last !== null && $said->saysMore()) {
             $this->more($number, $line, $said, $last[0], $last[1], $from);
+        } elseif ($last !== null && StepTold::isPartOf($said, $last[0])) {
+            $this->aside($number, $said, $last);
         } elseif (!$said->isWork() && !$said->isWaiting() && !$said->saysMore()) {
             $this->aside($number, $said, $last);
         } else {

@@ -354,6 +354,7 @@ final class Amounts
                 : (Recognizers::number($span->group(0)) + Recognizers::number($span->group(1))) / 2,
             'percent-25', 'percent-33', 'percent-67', 'percent-75' => (float) substr($span->means, strlen('percent-')),
             'little', 'some', 'rest' => 1.0,
+            'ml' => Recognizers::number($span->group(0)),
             default => max(1.0, Recognizers::number($span->group(0) === '' ? 'a' : $span->group(0))),
         };
     }

@@ -25,6 +25,8 @@ final class Fit
         'into' => ['paint' => 1.0, 'face' => -3.0, 'technique' => -3.0, 'unread' => -3.0, 'amount' => -1.0, 'ratio' => -3.0],
     ];
 
+    private const THING = -4.0;
+
     public static function of(?Span $before, Span $span, Line $line): float
     {
         if ($span->is(SpanKind::Into)) {
@@ -32,6 +34,10 @@ final class Fit
         }
         if ($before === null) {
             return 0.0;
+        }
+        // "On the decals", "over the wash": a thing that lies there, and nothing that is done.
+        if ($span->is(SpanKind::Technique) && $line->word($span->from - 1) === 'the') {
+            return self::THING;
         }
 
         return self::TABLE[$before->kind->value][$span->kind->value] ?? 0.0;
