@@ -107,6 +107,12 @@ final class Mix
         return $this->isTransparent() ? $this->pigment()->overWhite() : $this->pigment()->fullHide();
     }
 
+    /** Whether all that is in it has a colour, so that its own can be worked out. */
+    public function hasColour(): bool
+    {
+        return array_filter($this->parts, static fn (Part $p): bool => $p->paint->colour === null) === [];
+    }
+
     public function lab(): Lab
     {
         return $this->lab ??= count($this->parts) === 1 ? $this->first()->lab() : $this->colour()->toLab();

@@ -60,6 +60,7 @@ final readonly class Asking
             self::can($said, $line, $step),
             self::sprayed($said, $line),
             self::twice($said, $line, $step, $last),
+            self::onlySpokenOf($said, $line),
             ...self::unread($said, $line),
         ]));
     }
@@ -76,7 +77,8 @@ final readonly class Asking
             $words = $said->spanWords[$i] ?? '';
             if ($span->is(SpanKind::OtherArea)) {
                 $found[] = new LineQuestion(
-                    new Finding('told.ask-area', '"{words}": the recipe of another area is not taken over here. Say its steps, or keep it as a note.', [
+                    new Finding('told.ask-area', '"{words}": the recipe of another area is not taken over here. Say its steps, or'
+                        .' keep it as a note.', [
                         'words' => $words,
                     ]),
                     [['words' => 'Only a note', 'line' => self::swapped($line, $words, '['.$words.']')]],
@@ -312,6 +314,28 @@ final readonly class Asking
                 )],
             ],
         );
+    }
+
+    /** A bare colour among words that were not read: a paint, or only spoken of. */
+    private static function onlySpokenOf(Said $said, string $line): ?LineQuestion
+    {
+        $isBare = $said->technique === null && $said->unread !== [] && count($said->names) === 1
+            && !str_contains($said->names[0]['said'], ' ');
+        foreach ($isBare ? $said->spans : [] as $span) {
+            if ($span->is(SpanKind::Paint) && $span->means === Words\PaintWords::COLOUR) {
+                $words = $span->group(0);
+
+                return new LineQuestion(
+                    new Finding('told.ask-colour', 'Is "{words}" a paint to be laid here?', ['words' => $words]),
+                    [
+                        ['words' => 'a paint', 'line' => self::swapped($line, $words, '"'.$words.'"')],
+                        ['words' => 'only a word', 'line' => self::swapped($line, $words, '['.$words.']')],
+                    ],
+                );
+            }
+        }
+
+        return null;
     }
 
     /** By how much a mix is lighter than that of the step before (L*); 0 where either has no colour. */

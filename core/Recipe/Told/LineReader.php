@@ -66,7 +66,8 @@ final readonly class LineReader
             $names,
             self::names($spans, static fn (int $i): bool => isset($spoken->replaced[$i])),
             ['parts' => $shares['parts'], 'open' => $shares['open']],
-            isset($kinds[SpanKind::Into->value]) && count($names) === 2 && !isset($kinds[SpanKind::Ratio->value]),
+            isset($kinds[SpanKind::Into->value]) && count($names) === 2 && !isset($kinds[SpanKind::Ratio->value])
+                && !isset($kinds[SpanKind::Amount->value]),
             $thinning,
             Rounds::of($spans),
             $place,
@@ -113,6 +114,9 @@ final readonly class LineReader
             }
         }
         foreach ($spans as $span) {
+            if ($span->is(SpanKind::Note) && $span->means === 'by-airbrush') {
+                return Technique::AirbrushCoat->value;
+            }
             if ($span->is(SpanKind::Handling) && in_array($span->means, ['hair-thin', 'thinner', 'thin'], true)) {
                 return self::isEdge($spans) ? Technique::EdgeHighlight->value : null;
             }

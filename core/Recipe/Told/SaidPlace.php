@@ -56,7 +56,7 @@ final readonly class SaidPlace
         }
         $place = self::on($in, $part, $light, $share === null ? 1.0 : Place::shareOf($share));
 
-        return new self($place->leaving(array_values($left)), array_values($left), $folds, $foldsLeft, $edges);
+        return new self($place->leaving(array_values($left)), array_values($left), $folds, $foldsLeft, $edges && count($in) === 1);
     }
 
     /** @param array<string, Face> $faces */

@@ -41,16 +41,13 @@ final class SaidWho
 
             return self::isCompany($figures) ? Who::only($figures) : null;
         }
-        preg_match_all(
-            '/[a-z]+|\d+/u',
-            (string) preg_replace('/(?<=\d) ?(?:st|nd|rd|th)\b|\b(?:and|the)\b/u', '', $span->group(1)),
-            $named,
-        );
-        $figures = array_map(static fn (string $n): int => self::NTH[$n] ?? (int) $n, $named[0]);
+        $said = (string) preg_replace('/(?<=\d) ?(?:st|nd|rd|th)\b|\b(?:and|the)\b/u', '', $span->group(1));
+        preg_match_all('/[a-z]+|\d+/u', $said, $named);
+        $figures = array_map(static fn (string $n): int => self::NTH[$n] ?? (int) Recognizers::number($n), $named[0]);
         if (!self::isCompany($figures)) {
             return null;
         }
-        $isExcept = in_array(trim($span->group(0)), ['not', 'all but', 'everyone but', 'except'], true);
+        $isExcept = preg_match('/\b(?:not|but|except)\b/', $span->group(0)) === 1;
 
         return $isExcept ? Who::except($figures) : Who::only($figures);
     }

@@ -115,8 +115,13 @@ final readonly class StepTold
     {
         $load = $said->thinning->than === '' ? $step->load : self::than($step->load, $said->thinning->than);
         if ($said->thinning->said && $said->thinning->than === '' && $load->mix !== null) {
+            $isWith = $said->thinning->thinning === null && $said->thinning->with !== null && !$load->thinOpen;
             try {
-                $load = $load->thinned($said->thinning->thinning, $said->thinning->with, $said->thinning->product);
+                $load = $load->thinned(
+                    $isWith ? $load->thinning : $said->thinning->thinning,
+                    $said->thinning->with,
+                    $said->thinning->product,
+                );
             } catch (RecipeProblem) {
                 return Telling::noted($step, [$line]);
             }

@@ -20,10 +20,10 @@ final class AmountWords
         ['amount', 'percent-67', 'two thirds(?: of)?', ['two thirds']],
         ['amount', 'percent-25', '(?:a|one) quarter(?: of)?', ['a quarter of']],
         ['amount', 'percent-75', 'three quarters(?: of)?', ['three quarters']],
+        ['amount', 'little', self::LITTLE, ['a little', 'a touch of']],
         ['amount', 'part', '{N} (?:parts?|drops?|brush ?-? ?loads?|brushloads?|brushfuls?|dabs?|measures?)(?: of)?(?: the)?',
             ['2 parts', 'three drops of']],
         ['amount', 'ml', '{N} ml(?: of)?', ['0.5 ml of']],
-        ['amount', 'little', self::LITTLE, ['a little', 'a touch of']],
         ['amount', 'some', '(?:mixed )?(?:with )?some(?: of)?(?: (?:the|my))?', ['some']],
         ['amount', 'rest', '(?:and )?the (?:rest|remainder)(?: of it)?(?: is)?', ['the rest']],
         ['amount', 'number', '{N}', ['3', 'two']],
@@ -31,7 +31,7 @@ final class AmountWords
         ['amount', 'of-each', '{N}(?: (?:parts?|drops?))? of each', ['one of each']],
         ['ratio', '', '{N} (?::|\/|to) {N} (?::|\/|to) {N}', ['2 : 1 : 1']],
         ['ratio', '', '{N}(?: (?:parts?|drops?|brushfuls?|brush-?loads?))? (?::|\/|to) {N}', ['2:1', 'two to one', '2 drops to 1']],
-        ['ratio', 'even', '(?:in )?(?:equal (?:parts|amounts)|half and half|fifty[ -]fifty|half[ -]half|50 - 50)(?: of)?',
+        ['ratio', 'even', '(?:in )?(?:an equal amount|equal (?:parts|amounts)|half and half|fifty[ -]fifty|half[ -]half|50 - 50)(?: of)?',
             ['equal parts', 'fifty-fifty']],
         ['thinner', 'water', '(?:plain |clean |tap )?water', ['water']],
         ['thinner', 'medium', '(?:glaze |glazing |gl\. ?|gl |matt |stain )?med(?:ium)?(?: \.)?', ['medium']],
@@ -41,12 +41,14 @@ final class AmountWords
         ['any-paint', '', '(?<=% |percent |cent |part |parts |of |to |one |[0-9] )(?:paint|colou?r)', []],
         ['consistency', 'neat', 'straight(?! down)(?: (?:from|out of) the (?:pot|bottle))?|(?:from|out of) the (?:pot|bottle)'
             .'|undiluted|unthinned|'
-            .'as it comes|(?:with )?no water|without (?:any )?(?:water|thinning)|not thinned(?: at all)?', ['straight from the pot',
+            .'as it comes|(?:with )?no water|without (?:any )?(?:water|thinning)|(?:do not|don\'t) thin(?: it)?|not thinned(?: at'
+                .' all)?', ['straight from the pot',
                 'neat', 'no water']],
         ['consistency', 'neat', '(?<!be |is |are )neat(?! (?:thin )?(?:lines?|edges?|strokes?|dots?|little|and))(?! work)', ['neat']],
         ['consistency', 'like', '(?:(?:thin(?:ned)?|dilut(?:e|ed))(?: (?:it|down|them))? )?(?:(?:with|in) (water|medium)'
             .' )?(?:(?:until|till) )?(?:(?:it )?(?:is|runs|flows) )?'
-            .'(?:as thin as|as|like|about like|to|to the thickness of)(?: (?:a|the))? ((?:double |thin |skimmed |single |whole'
+            .'(?:as thin as|as|like|about like|to|(?:to )?(?:the |a )?(?:thickness|consistency) of)(?: (?:a|the))? ((?:double |thin'
+                .' |skimmed |single |whole'
                 .' )?(?:cream|milk)|ink|tea|tinted water|coloured water)',
             ['thinned until it runs like milk', 'like milk']],
         ['consistency', 'like', '(?:thin(?:ned)? )?(?:to )?(?:a )?(milk)y(?: consistency)?|thin(?: ,)? but not (?:too )?(?:watery'

@@ -137,6 +137,8 @@ final class Amounts
             }
             if ($span->means === 'even') {
                 $this->isEven = $this->used[$i] = true;
+                $thinners = array_filter($this->elements, static fn (array $e): bool => $e['thins']);
+                $this->thinned = count($this->elements) === 2 && count($thinners) === 1 ? [1.0, 1.0] : null;
 
                 continue;
             }

@@ -68,6 +68,12 @@ final class Clauses
     {
         [$technique, $paints] = [self::technique($next), self::paints($next)];
         [$priorTechnique, $priorPaints] = [self::technique($now), self::paints($now)];
+        if ($priorTechnique === null && $priorPaints === 0 && !self::has($now, SpanKind::Wait) && !self::has($now, SpanKind::LevelMark)) {
+            return false;
+        }
+        if ($technique !== null && $paints === 0 && $priorTechnique === null && self::isOfThat($next)) {
+            return false;
+        }
         if ($separator?->is(SpanKind::Then) === true) {
             return $technique !== null || $paints > 0 || self::has($next, SpanKind::LevelMark);
         }
@@ -75,7 +81,7 @@ final class Clauses
             return true;
         }
         if ($technique !== null && $priorTechnique !== null && $technique !== $priorTechnique) {
-            return $priorPaints > 0 || self::takesNoPaint($priorTechnique);
+            return $priorPaints > 0 || self::takesNoPaint($priorTechnique) || str_contains($priorTechnique, 'varnish');
         }
         if ($technique !== null && $paints > 0 && $priorPaints > 0 && $priorTechnique === null) {
             return self::opens($next);
@@ -84,7 +90,7 @@ final class Clauses
             return false;
         }
 
-        if (self::isWash($next) && !self::isWash($now) && !self::has([...$now, ...$next], SpanKind::Ratio) && !self::has(
+        if (self::isWash($next) !== self::isWash($now) && !self::has([...$now, ...$next], SpanKind::Ratio) && !self::has(
             $next,
             SpanKind::Amount,
         )) {
@@ -184,6 +190,22 @@ final class Clauses
         foreach ($spans as $span) {
             if (!$span->is(SpanKind::Plain)) {
                 return $span->is(SpanKind::Note) && $span->means === 'thing';
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * Whether its technique is done with what was named before: "drybrush it".
+     *
+     * @param list<Span> $spans
+     */
+    private static function isOfThat(array $spans): bool
+    {
+        foreach ($spans as $i => $span) {
+            if ($span->is(SpanKind::Technique) && !self::takesNoPaint($span->means)) {
+                return ($spans[$i + 1] ?? null)?->means === 'it';
             }
         }
 

@@ -27,6 +27,9 @@ final class Fit
 
     private const THING = -4.0;
 
+    private const PREPOSITIONS = ['on', 'over', 'of', 'in', 'under', 'to', 'from', 'into', 'beside', 'after', 'before', 'round',
+        'around', 'near'];
+
     public static function of(?Span $before, Span $span, Line $line): float
     {
         if ($span->is(SpanKind::Into)) {
@@ -36,7 +39,8 @@ final class Fit
             return 0.0;
         }
         // "On the decals", "over the wash": a thing that lies there, and nothing that is done.
-        if ($span->is(SpanKind::Technique) && $line->word($span->from - 1) === 'the') {
+        $isThing = $line->word($span->from - 1) === 'the' && in_array($line->word($span->from - 2), self::PREPOSITIONS, true);
+        if ($span->is(SpanKind::Technique) && $isThing) {
             return self::THING;
         }
 

@@ -14,6 +14,7 @@ final class PlaceWords
             .'|spots?|surfaces?|places?)', ['raised folds', 'high points']],
         ['face', 'ridge', '(?:very )?(?:tops?|highest points?|crests?) of (?:the )?folds|ridges?|tips?|peaks?|crests?',
             ['tops of the folds']],
+        ['face', 'recess', '(?<=in the |into the )corners', []],
         ['face', 'edges', '(?:sharp(?:est)? |upper |raised |outer |all )?(?<!line the )(?:edges|corners|rims)|(?<=the )edge',
             ['sharpest corners', 'edges']],
         ['face', 'plane', 'flats?|flat (?:parts?|areas?|panels?|surfaces?|bits?)|planes?|broad faces?|(?:open )?panels|surfaces?',
@@ -71,6 +72,8 @@ final class PlaceWords
             .' (?:for|in|on))?', ['all but', 'everything except']],
         ['leave', 'this', '(?:except(?:ing)?|but not|apart from|outside|out of|other than)(?: (?:for|in|on|into))?', ['except',
             'but not in']],
+        ['leave', 'this', '(?:(?:taking |take )?care )?not to [a-z]+(?: (?:in|into|over|on))?|without [a-z]+ing(?: (?:in|into|over|on))?',
+            ['taking care not to flood']],
         ['leave', 'later', 'keep(?:ing|s)?(?= (?:the|my|some|all) )', []],
         ['leave', 'back', 'stays?(?: (?:free|clear|dark|visible|untouched|clean))?(?: as (?:it is|they are))?|(?:are|is) left(?:'
             .' (?:alone|free|as (?:it is|they are)))?|'

@@ -21,6 +21,8 @@ final class SpeechWords
         .'rivets?|chains?|pipes?|hull|deck|sails?|masts?|oars?|wheels?|tracks?|windows?|base|ground|mud|stones?|rocks?|reeds?|grass'
         .'|letters?|trim|banners?|flags?';
 
+    private const FIGURE = '(?:\d{1,2}|one|two|three|four|five|six|seven|eight|nine|ten)';
+
     /** @var list<array{string, string, string, list<string>}> kind, meaning, pattern, examples */
     public const ROWS = [
         ['who', 'leaders', '(?:only )?(?:(?:for|on) )?(?:the )?(?:squad )?leaders?(?: only)?', ['leaders only', 'on the leader']],
@@ -28,8 +30,10 @@ final class SpeechWords
         ['who', 'first', '(?:only )?(?:on|for) the first {N}(?: (?:ones?|figures?))?(?: only)?', ['on the first three']],
         ['who', 'nth', '(not |only )?(?:on|for) the ('.self::NTH.'(?: (?:,|and) (?:the'
             .' )?'.self::NTH.')*)(?: (?:ones?|figures?))?(?: only)?', ['on the third one']],
-        ['who', 'numbers', '(not |only |all but |everyone but |except )?(?:(?:on|for) )?(?:figures?|numbers?|nos?(?: \.)?|nr(?:'
-            .' \.)?) (\d{1,2}(?: (?:,|and|\+|&) \d{1,2})*)(?: only)?', ['only on figure 3', 'no 4']],
+        ['who', 'numbers', '((?:not|only|all|everyone|everybody|except|every|each)(?: figures?)?(?: (?:but|except))? )?(?:(?:on|for) )?'
+            .'(?:figures?|figs?(?: \.)?|numbers?|nos?(?: \.)?|nr(?: \.)?)'
+                .' ('.self::FIGURE.'(?: (?:,|and|\+|&) '.self::FIGURE.')*)(?: only)?',
+            ['only on figure 3', 'no 4', 'number four']],
         ['level', 'fieldable', '(?:up to|only for|for|level(?: :)?) (?:the |a )?(?:fieldable|tabletop)(?: (?:level|only))?'
             .'|(?:fieldable|tabletop)(?: level)? only', ['up to fieldable']],
         ['level', 'finished', '(?:up to|only for|for|level(?: :)?) (?:the |a )?finished(?: (?:level|only))?', ['up to finished']],
@@ -39,6 +43,8 @@ final class SpeechWords
             .'|until|as far as))? here|(?:stop|that is|that\'s|done|enough)(?: (?:here|it))?(?: :| -| for)?(?: the)? (?:playable'
             .'|fieldable|tabletop|table)|'
             .'this much for the (?:table|game|field)(?:(?: ,)? the rest later)?', ['fieldable to here', 'stop here: playable']],
+        ['level-mark', 'fieldable', 'for a (?:fieldable|playable|tabletop) (?:result|finish|figure|level)(?: ,)?(?: you)? (?:may'
+            .'|can) stop here', []],
         ['level-mark', 'finished', '(?:finished|done)(?: (?:to|up to))? here|stop here(?: :)? finished', ['finished to here']],
         ['omitted', '', '(?:(?:but )?(?:i|we) )?(?:skip(?:ped|ping)?|left (?:it )?out|leave (?:it |this |that )?out|did(?: not'
             .'|n\'t) do)(?: (?:this|it|that|the))?', ['skip', 'leave it out']],
@@ -53,6 +59,7 @@ final class SpeechWords
                 ['sloppy is fine', 'need not be neat']],
         ['handling', 'hair-thin', '(?:(?:as )?(?:thin|fine) as a hair|hair[ -]?(?:thin|fine)|hairline)(?: lines?)?', ['hair-thin']],
         ['handling', 'thinner', '(?:very (?:thin|fine)|thinner|even thinner) lines?', ['very thin line']],
+        ['handling', 'thinner', 'as thin (?:a line|lines) as (?:you can|possible)', ['as thin a line as you can']],
         ['handling', 'thin', '(?:thin|fine|narrow) lines?', ['thin line']],
         ['handling', 'fresh', '(?:mixed |mix )?(?:fresh|new|a new mix) (?:each|every|for each|for every) (?:time|figure|one)|mixed'
             .' by feel', ['fresh each time']],
@@ -68,19 +75,25 @@ final class SpeechWords
             .'|previous)([a-z]+)', ['the same as the armour', 'like the soldiers']],
         ['in-place-of', '', 'in place of|instead of|rather than|not', ['instead of']],
         ['handling', 'instead', 'instead', ['instead']],
-        ['mention', '', '(?:over|on top of|beside|next to|like|under|against|towards?|matching|near|off|for|from)(?: (?:the|my|a))?',
+        ['mention', '', '(?:over|on top of|beside|next to|like|under|against|towards?|matching|near)(?: (?:the|my|a))?|(?:off|for'
+            .'|from) (?:the|my|a)',
             ['over the', 'like']],
-        ['mention', '', '(?:on|in|onto|into|to) (?:the|my)', ['on the']],
+        ['mention', '', '(?:on|onto) (?:the|my)', ['on the']],
+        ['mention', 'into', '(?:in|into|to) (?:the|my)', ['into the']],
         ['mention', '', '(?:to )?match(?: the)?|where (?:the )?[a-z]+ (?:meets?|joins?|touches)(?: the)?', ['to match']],
         ['note', 'aside', '(?:and )?keep(?:ing)? (?:the|some|my|a bit of|a little)(?: [a-z-]+){1,3} for (?:the )?[a-z-]+',
             ['keep the ivory for the eyes']],
+        ['note', 'aside', '(?:brush |pot |palette )?kept for (?:the )?[a-z]+', ['brush kept for red']],
+        ['note', 'by-airbrush', '(?:with|by|using) (?:the |an |my )?airbrush', ['with the airbrush']],
         ['note', 'meeting', 'where (?:the )?[a-z]+ (?:meets?|joins?|touches) (?:the )?[a-z]+', ['where the shade meets the blue']],
         ['note', 'match', '(?:to )?match(?:ing)? the [a-z]+(?: ,)? by brush(?: :)?|by brush', ['to match the spray, by brush']],
         ['note', 'no-technique', '(?:no|without(?: (?:a|the|any))?|skip the) (?:wash(?:ing)?|glaz(?:e|ing)|drybrush(?:ing)?|edges?'
             .'|highlights?|varnish|shade)(?: (?:here|this time|on this))?', ['no wash here', 'without washing']],
         ['note', 'not-on', 'not (?:on|for|to) (?:the )?(?:tiny|small|big|large|little|others?)(?: ones?)?(?: :)?',
             ['not on the tiny ones']],
-        ['note', 'wiped', '{N} (?:%|percent|per cent) (?:is |of it )?wiped off|(?:most of it |nearly all )wiped off', ['90 % wiped off']],
+        ['note', 'wiped', '{N} (?:%|percent|per cent) (?:is |of it )?wiped off|(?:most of it |nearly all )wiped off|wip(?:e|ing)'
+            .' (?:most|nearly all|almost all|much) of (?:it|the paint)(?: off)?(?: first)?|'
+            .'wip(?:e|ing) the brush(?: (?:off|well|first))*(?: on (?:a|the) [a-z]+)?', ['90 % wiped off']],
         ['note', 'not-planned', '{N} (?:coats?|rounds?|passes) (?:less|fewer|more)(?: than [a-z ]+)?|(?:less|fewer) coats',
             ['one coat less']],
         ['note', 'brush', '(?:with )?(?:a |the )?(?:damp|clean|small|big|large|wet|soft|old|fine|good|makeup|make-up) brush(?:'
@@ -96,6 +109,7 @@ final class SpeechWords
             .'|his|her|my|both) (?:[a-z-]+ )?[a-z-]+', ['round the cuff']],
         ['note', 'somewhere', '(?:on|round|around|over|along|at|under|inside|behind|of|for|in|between|across|near) (?:(?:the|its'
             .'|each|his|her|my|both) )?[a-z-]+', ['on rivets']],
+        ['plain', 'it', 'it|them|that', ['it']],
         ['plain', '', '(?:need|want|use|take)s? (?:a|the)|what is too much|if it (?:is )?(?:needed|necessary)', []],
     ];
 }

@@ -57,7 +57,8 @@ final readonly class SpokenOf
                 }
             } elseif ($span->is(SpanKind::Mention, SpanKind::InPlaceOf)) {
                 $at = self::next($spans, $i, 1);
-                if ($at !== null && $spans[$at]->is(SpanKind::Paint)) {
+                $isBeside = $at !== null && $spans[$at]->from === $span->to && !($span->means === 'into' && self::hasAmount($spans, $i));
+                if ($isBeside && $spans[$at]->is(SpanKind::Paint)) {
                     $span->is(SpanKind::Mention) ? $mentioned[$at] = true : $replaced[$at] = true;
                     $notes[] = [$i, $at + 1];
                 }
@@ -84,6 +85,7 @@ final readonly class SpokenOf
                 $span->is(SpanKind::Face) => $left[$i] = true,
                 $span->is(SpanKind::Part) => $left === [] ? $others[$i] = true : false,
                 $span->is(SpanKind::Paint) => $left === [] && $others === [] ? $paints[$i] = true : false,
+                $span->is(SpanKind::Amount) && in_array($span->means, ['some', 'little'], true) => $left === [] && $paints === [],
                 $span->is(SpanKind::And) => isset($spans[$i + 1]) && self::isFace($spans, $i + 1),
                 $span->is(...self::WORDS) => $left === [] ? $others[$i] = true : false,
                 default => $span->is(SpanKind::Plain),
@@ -95,6 +97,16 @@ final readonly class SpokenOf
         }
 
         return [$left, $paints, $others, $to];
+    }
+
+    /**
+     * Whether an amount is said before: so much of one paint goes into another.
+     *
+     * @param list<Span> $spans
+     */
+    private static function hasAmount(array $spans, int $before): bool
+    {
+        return array_filter(array_slice($spans, 0, $before), static fn (Span $s): bool => $s->is(SpanKind::Amount)) !== [];
     }
 
     /** @param list<Span> $spans */

@@ -17,7 +17,7 @@ final class TechniqueWords
         ],
         ['technique', 'stepping-stone', 'stepping[ -]?stone(?: coat)?|in-between coat', ['stepping stone']],
         ['technique', 'basecoat', 'base[ -]?coat(?:ed|s)?|(?<!the )base(?:d)?(?! rims?)|all in', ['basecoat', 'base']],
-        ['technique', 'further-coat', 'further coat|second coat|another coat|third coat|one more coat', ['another coat']],
+        ['technique', 'further-coat', 'further coat|second coat|another coat|third coat|one more coat(?: of)?', ['another coat']],
         ['technique', 'block-in', 'block(?:ed|ing)?(?: (?:it|them))?[ -]in', ['block it in']],
         ['technique', 'airbrush-coat', 'airbrush(?:ed|ing)?(?: coat)?|spray(?:ed|ing)?', ['airbrushed']],
         ['technique', 'metal-coat', 'metal(?:lic)? (?:base[ -]?)?coat|metal(?= :| with)|metal base(?:coat)?', ['metal basecoat']],
@@ -32,7 +32,7 @@ final class TechniqueWords
         [
             'technique',
             'wash-all-over',
-            '(?:all[ -]over )?wash(?:ed|es|ing)?(?: (?:it|them|this|everything))?(?: all over)?|shad(?:e|ed'
+            '(?:all[ -]over )?wash(?:ed|es|ing)?(?: all over)?|shad(?:e|ed'
                 .'|ing)(?: all over)?',
             ['wash', 'shade all over'],
         ],
@@ -46,7 +46,7 @@ final class TechniqueWords
         ['technique', 'pin-wash', 'pin[ -]?wash(?:ed|es)?', ['pin wash']],
         ['technique', 'stain', '(?:one[ -]coat )?stain(?:ed)?', ['stain']],
         ['technique', 'shade-layer', 'shad(?:e|ow) layer|layered shade|painted shade', ['shade layer']],
-        ['technique', 'layer', 'layer(?:ed)?(?: it)?|mid[ -]?tone|second tone', ['layer']],
+        ['technique', 'layer', 'layer(?:ed)?|mid[ -]?tone|second tone', ['layer']],
         [
             'technique',
             'feathered-layer',
@@ -54,7 +54,7 @@ final class TechniqueWords
             ['highlight', 'feathered layer'],
         ],
         ['technique', 'airbrush-fade', '(?:airbrush |sprayed )?fade', ['airbrush fade']],
-        ['technique', 'glaze', 'glaz(?:e|es|ed|ing)(?: (?:it|them))?', ['glaze']],
+        ['technique', 'glaze', 'glaz(?:e|es|ed|ing)', ['glaze']],
         ['technique', 'filter', 'filter(?:ed)?|veil', ['filter']],
         ['technique', 'wet-blend', 'wet[ -]?(?:in(?:to)?[ -]?wet|blend(?:ed|ing)?|on[ -]?wet)(?: blend)?', ['wet blend', 'wet into wet']],
         ['technique', 'stipple', 'stippl(?:e|ed|ing)|spong(?:e|ed|ing)|dab(?:bed)?(?: on)?', ['stipple']],
@@ -72,7 +72,8 @@ final class TechniqueWords
         [
             'technique',
             'tidy-up',
-            'tidy(?:ing)?(?:[ -]up)?|clean(?:ing)? up|neaten(?: up)?|repair(?:ed|ing|s)?(?! the undercoat)'
+            'tidy(?:ing)?(?:[ -]up)?|(?:go|going|went) back over(?: it)?|clean(?:ing)? up|neaten(?: up)?|repair(?:ed|ing|s)?(?! the'
+                .' undercoat)'
                 .'|fix(?:ed)? it|touch(?:ed|ing)? (?:it )?up(?! the undercoat)|back in where .*',
             ['tidy up', 'repair'],
         ],

@@ -11,14 +11,14 @@ final class TimeWords
         .'|(?:leave|give) (?:it |this |that |them )?(?:to dry|alone)?|'
         .'dry(?:ing)?(?: time)?(?: :)?|dries|cure)(?: (?:for|about|at least|some|well|until|another|fully))*';
     private const UNIT = '(minutes?|mins?|hours?|hrs?|h|days?|weeks?|nights?)';
-    private const COATS = '(?:coats?|passes|pass|layers|times|x|goes)';
+    private const COATS = '(?:coats?|passes|pass|layers|times|x|goes|c)';
     private const THIN = '(?:(?:very )?thin |more |further |even )*';
 
     /** @var list<array{string, string, string, list<string>}> kind, meaning, pattern, examples */
     public const ROWS = [
         ['coats', 'range', '(?:in )?{N} (?:-|–|to|or) {N} '.self::THIN.self::COATS.'(?: of)?', ['3 to 4 coats']],
         ['coats', 'some', '(?:in )?(?:several|a few|some|a couple of|many) '.self::THIN.self::COATS.'(?: of)?', ['several thin coats']],
-        ['coats', 'number', '(?:in )?{N} '.self::THIN.self::COATS.'(?: of)?', ['two coats']],
+        ['coats', 'number', '(?!(?:one|a|1) (?:more|further))(?:in )?{N} '.self::THIN.self::COATS.'(?: of)?', ['two coats']],
         ['coats', 'number', '(?:x|×) {N}', ['x 2']],
         ['coats', 'twice', 'twice', ['twice']],
         ['coats', 'thrice', 'thrice', ['thrice']],
@@ -42,6 +42,7 @@ final class TimeWords
             ['wait half an hour']],
         ['wait', 'time', self::WAIT.' ?{N} '.self::UNIT.'(?: (?:or so|or more|at least))?', ['wait 2 hours', 'let it dry 20 minutes']],
         ['wait', 'time', self::WAIT.' ?{N} (?:to|-|–|or) \d+ '.self::UNIT, ['wait 20 to 30 minutes']],
+        ['wait', 'time', '{N} '.self::UNIT.' (?:of )?(?:drying|dry|rest)(?: time)?', ['30 min drying']],
         ['wait', 'after', '(?:after|in) (?:about |some )?(?:{N}|half an) '.self::UNIT.'(?: or so)?', ['after an hour or so']],
         ['wait', 'dry', '(?:and |then )*(?:wait|let (?:it |this |that |all |them |everything )?(?:dry|rest|cure|set)|leave (?:it '
             .'|them )?(?:to dry))(?: (?:fully|completely|well|first|properly|out))*', ['let it dry']],
