@@ -121,7 +121,7 @@ final readonly class SaidLines
             return count($steps).' steps';
         }
         foreach ($want as $i => ['t' => $techniques, 'facets' => $facets]) {
-            if ($techniques !== ['-'] && !in_array($steps[$i]->technique->value, $techniques, true)) {
+            if (!in_array($techniques, [['-'], ['']], true) && !in_array($steps[$i]->technique->value, $techniques, true)) {
                 return 't: '.$steps[$i]->technique->value;
             }
             foreach (array_diff_key($facets, ['t' => 1]) as $key => $value) {
@@ -179,6 +179,8 @@ final readonly class SaidLines
             $isOpen = in_array($part->paint->id, $step->load->open, true);
             $its[$part->paint->name] = $isOpen ? '~' : (($want[$part->paint->name] ?? '1') === '' ? '' : (string) $part->parts);
         }
+        $alone = array_intersect_key($its, array_flip(array_map(static fn ($p): string => $p->paint->name, $mix->parts ?? [])));
+        $its = $step->load->meets !== null && count($want) === count($alone) ? array_map(static fn (): string => '', $alone) : $its;
         ksort($its);
         ksort($want);
 

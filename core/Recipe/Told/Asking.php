@@ -342,7 +342,7 @@ final readonly class Asking
     private static function lighterThan(?Mix $mix, ?PlannedStep $last): float
     {
         $ground = $last?->load->mix;
-        if ($mix === null || $ground === null || $mix->first()->colour === null || $ground->first()->colour === null) {
+        if ($mix === null || $ground === null || !$mix->hasColour() || !$ground->hasColour()) {
             return 0.0;
         }
 

@@ -54,7 +54,9 @@ final readonly class LineReader
         $names = self::names($spans, static fn (int $i): bool => !isset($spoken->mentioned[$i]) && !isset($spoken->replaced[$i]));
         $technique = self::technique($spans, $spoken);
         $place = SaidPlace::of($spans, $spoken, $shares['share']);
-        $thinning = ToldThinning::of($spans, $shares['thinned']);
+        $isAdded = isset($kinds[SpanKind::More->value]) && !isset($kinds[SpanKind::Thinner->value]) && count($names) === 1;
+        $added = $isAdded && $shares['thinned'] !== null ? self::parts($shares['thinned']) : null;
+        $thinning = ToldThinning::of($spans, $added === null ? $shares['thinned'] : null);
         [$notes, $unread] = SaidNotes::of($line, $spans, $spoken, $shares['used']);
         $isNamed = isset($kinds[SpanKind::Paint->value]) || isset($kinds[SpanKind::Thinner->value]);
         $doubts = !$isNamed ? array_values(array_filter($unread, PaintWords::mayBeName(...))) : [];
@@ -79,8 +81,9 @@ final readonly class LineReader
             isset($kinds[SpanKind::Omitted->value]),
             SaidHow::of($spans),
             isset($kinds[SpanKind::Before->value]),
-            self::isHandled($spans, 'instead'),
+            self::isHandled($spans, 'instead', 'swap', 'replace') || $spoken->replaced !== [],
             isset($kinds[SpanKind::More->value]),
+            $added,
             $spoken->isLater,
             $notes,
             $doubts,
@@ -89,6 +92,14 @@ final readonly class LineReader
             $spans,
             array_map(static fn (Span $s): string => $line->between($s->from, $s->to), $spans),
         );
+    }
+
+    /** @return array{int, int} */
+    private static function parts(string $ratio): array
+    {
+        [$one, $other] = [...array_map(intval(...), explode(':', $ratio)), 1, 1];
+
+        return [$one, $other];
     }
 
     /**
@@ -162,8 +173,8 @@ final readonly class LineReader
     }
 
     /** @param list<Span> $spans */
-    private static function isHandled(array $spans, string $how): bool
+    private static function isHandled(array $spans, string ...$how): bool
     {
-        return array_filter($spans, static fn (Span $s): bool => $s->is(SpanKind::Handling) && $s->means === $how) !== [];
+        return array_filter($spans, static fn (Span $s): bool => $s->is(SpanKind::Handling) && in_array($s->means, $how, true)) !== [];
     }
 }

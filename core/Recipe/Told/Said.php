@@ -27,6 +27,7 @@ final readonly class Said
      * @param bool $isSame whether it is the step before once more, or a part of it
      * @param bool $isInstead whether it takes the place of the step before, for those it is for
      * @param bool $isAdded whether there is more of its paint than in the step before
+     * @param array{int, int}|null $addedAt parts of the mix before to parts of what is added to it
      * @param bool $isLater whether what is left alone is left from now on
      * @param list<string> $notes words that are kept
      * @param list<string> $doubts words that may be the name of a paint
@@ -56,6 +57,7 @@ final readonly class Said
         public bool $isSame,
         public bool $isInstead,
         public bool $isAdded,
+        public ?array $addedAt,
         public bool $isLater,
         public array $notes,
         public array $doubts,

@@ -93,12 +93,18 @@ final class SaidNotes
             $span->is(SpanKind::Note) => trim($said, ' :'),
             $span->is(SpanKind::Coats) && in_array($span->means, ['range', 'some'], true) => self::coats($span, $said),
             $span->is(SpanKind::Coats) && preg_match('/\bthin\b/i', $said) === 1 => 'thin',
-            $span->is(SpanKind::Handling) && in_array($span->means, ['optional', 'lively', 'instead'], true) => trim($said, ' :'),
+            $span->is(SpanKind::Handling) && $span->means === 'optional' => self::optional($said),
+            $span->is(SpanKind::Handling) && in_array($span->means, ['lively', 'instead'], true) => trim($said, ' :'),
             $span->is(SpanKind::Who) && SaidWho::read($span) === null => $said,
             $span->is(SpanKind::Wait) && SaidWait::of([$span]) === ['minutes' => null] => $said,
             $span->is(SpanKind::OtherArea, SpanKind::InPlaceOf) => $said,
             default => '',
         };
+    }
+
+    private static function optional(string $said): string
+    {
+        return str_contains(mb_strtolower($said), 'optional') ? trim($said, ' :') : 'optional: '.$said;
     }
 
     private static function coats(Span $span, string $said): string

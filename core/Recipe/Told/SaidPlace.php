@@ -19,6 +19,7 @@ final readonly class SaidPlace
      * @param bool $folds whether mere folds are named: raised ones for a light, deep ones for a shade
      * @param bool $foldsLeft whether mere folds are left alone: deep ones by a light, raised ones by a shade
      * @param bool $edges whether it is edges that are named
+     * @param bool $isLines whether it is the lines between parts that are named
      */
     public function __construct(
         public Place $place = new Place(),
@@ -26,6 +27,7 @@ final readonly class SaidPlace
         public bool $folds = false,
         public bool $foldsLeft = false,
         public bool $edges = false,
+        public bool $isLines = false,
     ) {
     }
 
@@ -37,7 +39,7 @@ final readonly class SaidPlace
     {
         $in = $left = [];
         $part = $light = '';
-        $folds = $foldsLeft = $edges = false;
+        $folds = $foldsLeft = $edges = $isLines = false;
         $blend = Technique::WetBlend->value;
         $isBlend = array_filter($spans, static fn (Span $s): bool => $s->is(SpanKind::Technique) && $s->means === $blend) !== [];
         foreach ($spans as $i => $span) {
@@ -45,7 +47,12 @@ final readonly class SaidPlace
             if ($span->is(SpanKind::Face) && $span->means === 'folds') {
                 $isLeft ? $foldsLeft = true : $folds = true;
             } elseif ($span->is(SpanKind::Face)) {
-                $face = $span->means === 'edges' ? Face::Ridge : Face::from($span->means);
+                $face = match ($span->means) {
+                    'edges' => Face::Ridge,
+                    'lines' => Face::Recess,
+                    default => Face::from($span->means),
+                };
+                $isLines = $isLines || (!$isLeft && $span->means === 'lines');
                 $isLeft ? $left[$face->value] = $face : $in[$face->value] = $face;
                 $edges = $edges || (!$isLeft && $span->means === 'edges');
             } elseif ($span->is(SpanKind::Part) && !$isLeft && !isset($spoken->kept[$i]) && !$isBlend) {
@@ -56,7 +63,14 @@ final readonly class SaidPlace
         }
         $place = self::on($in, $part, $light, $share === null ? 1.0 : Place::shareOf($share));
 
-        return new self($place->leaving(array_values($left)), array_values($left), $folds, $foldsLeft, $edges && count($in) === 1);
+        return new self(
+            $place->leaving(array_values($left)),
+            array_values($left),
+            $folds,
+            $foldsLeft,
+            $edges && count($in) === 1,
+            $isLines,
+        );
     }
 
     /** @param array<string, Face> $faces */

@@ -221,10 +221,10 @@ final readonly class StepTold
         $isThin = $said->thinning->thinning !== null && $said->thinning->thinning->load() <= self::GLAZE_LOAD;
 
         return match (true) {
+            $said->place->isLines && $isRecess && !$isThin => Technique::Lining,
             $isRecess => $isThin ? Technique::RecessLine : Technique::ShadeLayer,
             $said->how !== [] && isset($said->how['line']) => Technique::Lining,
             $said->place->place->part === 'a few spots' => Technique::Dot,
-            $said->place->place->face === Face::Ridge, $said->place->folds => Technique::FeatheredLayer,
             $isThin => Technique::Glaze,
             $last === null && !self::isUpon($said) => Technique::Basecoat,
             default => Technique::Layer,
@@ -244,7 +244,7 @@ final readonly class StepTold
     {
         $ground = $last?->load->mix;
 
-        return $paint?->colour !== null && $ground !== null && $ground->first()->colour !== null
+        return $paint?->colour !== null && $ground !== null && $ground->hasColour()
             && Mix::single($paint)->lab()->l < $ground->lab()->l;
     }
 
@@ -263,6 +263,9 @@ final readonly class StepTold
         }
         if ($said->replaced !== [] && $before !== null && count($paints) === 1) {
             return [$this->exchanged($before, array_values($paints)[0], $said), $last->load->open];
+        }
+        if ($said->addedAt !== null && $before !== null && count($paints) === 1) {
+            return [$this->added($before, array_values($paints)[0], $said->addedAt), $last->load->open];
         }
         $parts = $open = [];
         $isAdded = $said->isAdded || $said->amounts['open'] === [0];
@@ -283,6 +286,24 @@ final readonly class StepTold
         $parts = array_map(static fn (Part $p, int $n): Part => new Part($p->paint, $n), array_values($parts), $small);
 
         return [Mix::of($parts), count($parts) > 1 ? array_values(array_unique($open)) : []];
+    }
+
+    /**
+     * So many parts of the mix before to so many of a paint.
+     *
+     * @param array{int, int} $ratio
+     */
+    private function added(Mix $before, Paint $paint, array $ratio): Mix
+    {
+        $all = array_sum(array_map(static fn (Part $p): int => $p->parts, $before->parts));
+        $parts = [];
+        foreach ($before->parts as $part) {
+            $parts[$part->paint->id] = [$part->paint, $ratio[0] * $part->parts];
+        }
+        $parts[$paint->id] = [$paint, ($parts[$paint->id][1] ?? 0) + $ratio[1] * $all];
+        $small = Amounts::small(array_column(array_values($parts), 1));
+
+        return Mix::of(array_map(static fn (array $p, int $n): Part => new Part($p[0], $n), array_values($parts), $small));
     }
 
     /** The mix before with one paint in the place of another; that paint alone where the other is not in it. */
@@ -382,7 +403,7 @@ final readonly class StepTold
     private function step(Technique $technique, Load $load, Said $said, string $line, Plan $sofar, ?PlannedStep $last): PlannedStep
     {
         $key = $sofar->freeKey($technique->value);
-        $colour = $load->mix !== null && $load->mix->first()->colour !== null ? Oklch::fromLab($load->mix->lab()) : null;
+        $colour = $load->mix?->hasColour() === true ? Oklch::fromLab($load->mix->lab()) : null;
         $step = new PlannedStep(
             $key,
             $technique,

@@ -71,7 +71,8 @@ final class Clauses
         if ($priorTechnique === null && $priorPaints === 0 && !self::has($now, SpanKind::Wait) && !self::has($now, SpanKind::LevelMark)) {
             return false;
         }
-        if ($technique !== null && $paints === 0 && $priorTechnique === null && self::isOfThat($next)) {
+        $isMixed = $priorPaints > 1 || array_filter($now, static fn (Span $s): bool => $s->means === 'mix') !== [];
+        if ($technique !== null && $paints === 0 && $priorTechnique === null && ($isMixed || self::isOfThat($next))) {
             return false;
         }
         if ($separator?->is(SpanKind::Then) === true) {
@@ -83,17 +84,15 @@ final class Clauses
         if ($technique !== null && $priorTechnique !== null && $technique !== $priorTechnique) {
             return $priorPaints > 0 || self::takesNoPaint($priorTechnique) || str_contains($priorTechnique, 'varnish');
         }
-        if ($technique !== null && $paints > 0 && $priorPaints > 0 && $priorTechnique === null) {
-            return self::opens($next);
+        $hasAmounts = self::has([...$now, ...$next], SpanKind::Ratio) || self::has($next, SpanKind::Amount);
+        if ($technique !== null && $paints > 0 && $priorPaints > 0 && !$hasAmounts) {
+            return $priorTechnique === null || $separator?->is(SpanKind::Comma) === true;
         }
         if ($separator?->is(SpanKind::Comma) !== true || $paints === 0 || $priorPaints === 0) {
             return false;
         }
 
-        if (self::isWash($next) !== self::isWash($now) && !self::has([...$now, ...$next], SpanKind::Ratio) && !self::has(
-            $next,
-            SpanKind::Amount,
-        )) {
+        if (self::isWash($next) !== self::isWash($now) && !$hasAmounts) {
             return true;
         }
 
@@ -124,22 +123,6 @@ final class Clauses
         }
 
         return $count;
-    }
-
-    /**
-     * Whether it begins with its technique: else that says how the paint before is laid.
-     *
-     * @param list<Span> $spans
-     */
-    private static function opens(array $spans): bool
-    {
-        foreach ($spans as $span) {
-            if ($span->is(SpanKind::Technique, SpanKind::Paint)) {
-                return true;
-            }
-        }
-
-        return false;
     }
 
     /** @param list<Span> $spans */

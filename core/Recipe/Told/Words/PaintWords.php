@@ -66,7 +66,7 @@ final class PaintWords
             }
         }
 
-        return [...$found, ...$named];
+        return [...$found, ...$named, ...$this->abbreviated($line)];
     }
 
     /** Whether these words may be the name of a paint that nobody owns; else they are mere words. */
@@ -114,6 +114,44 @@ final class PaintWords
         }
 
         return $found;
+    }
+
+    /** @return list<Span> names of which words are cut off: "gl. med." */
+    private function abbreviated(Line $line): array
+    {
+        $found = [];
+        foreach ($line->find('[a-z]{2,}(?: \.)?(?: [a-z]{2,}(?: \.)?){0,3}(?<=\.)') as [$from, $to]) {
+            $words = [];
+            for ($i = $from; $i < $to; ++$i) {
+                $words = $line->isWord($i) ? [...$words, $line->word($i)] : $words;
+            }
+            $paint = $this->beginning($words);
+            if ($paint !== null) {
+                $found[] = self::span($from, $to, self::EXACT, self::LOOSE * count($words) + 1.0, $line->between($from, $to), $paint);
+            }
+        }
+
+        return $found;
+    }
+
+    /**
+     * The one pot whose words begin like these; null where none or several do.
+     *
+     * @param list<string> $words
+     */
+    private function beginning(array $words): ?Paint
+    {
+        $found = [];
+        foreach ($this->shelf as $name => $paint) {
+            $its = explode(' ', (string) $name);
+            $isIt = count($its) === count($words);
+            foreach ($isIt ? $words : [] as $i => $word) {
+                $isIt = $isIt && str_starts_with($its[$i], $word);
+            }
+            $found += $isIt ? [$paint->id => $paint] : [];
+        }
+
+        return count($found) === 1 ? array_values($found)[0] : null;
     }
 
     private function owned(Line $line, int $from, int $to): ?Span

@@ -19,15 +19,26 @@ final class PlaceWords
             ['sharpest corners', 'edges']],
         ['face', 'plane', 'flats?|flat (?:parts?|areas?|panels?|surfaces?|bits?)|planes?|broad faces?|(?:open )?panels|surfaces?',
             ['flat panels', 'flats']],
+        ['face', 'lines', '(?:all )?(?:cracks?|gaps?|joints?|joins?|seams?|grooves?|panel[ -]lines)', ['panel lines', 'gaps']],
+        ['face', 'recess', '(?:deep(?:est)? |all )?(?:recess(?:es|ed parts)?|hollows?|crevices?|depths?|creases?|sockets?|nooks?'
+            .'|crannies)',
+            ['recesses', 'deepest creases']],
+        ['face', 'recess', '(?:deep(?:est)?|low(?:est)?|sunken|inner) (?:parts?|areas?|folds?|points?|bits?|places?)|shadows?|'
+            .'shaded (?:parts?|areas?)|(?<=the )shade(?= (?:alone|free|visible|showing))', ['deepest folds']],
+        ['face', 'recess', '(?:in|into|down into)(?: (?:the|all|all the|its))? folds', ['into all the folds']],
+        ['face', 'folds', 'folds?', ['folds']],
+        ['face', 'ridge', '(?<=the )(?:highlights?|lights)(?= alone| as | stay|$)', []],
+        ['face', 'recess', '(?<=in the |into the )corners', []],
+        ['face', 'edges', '(?:sharp(?:est)? |upper |raised |outer |all )?(?<!line the )(?:edges|corners|rims)|(?<=the )edge',
+            ['sharpest corners', 'edges']],
+        ['face', 'plane', 'flats?|flat (?:parts?|areas?|panels?|surfaces?|bits?)|planes?|broad faces?|(?:open )?panels|surfaces?',
+            ['flat panels', 'flats']],
         ['face', 'recess', '(?:deep(?:est)? |all )?(?:recess(?:es|ed parts)?|hollows?|crevices?|depths?|creases?|cracks?|gaps?'
             .'|joints?|joins?|'
             .'seams?|grooves?|sockets?|nooks?|crannies)', ['recesses', 'deepest creases']],
         ['face', 'recess', '(?:deep(?:est)?|low(?:est)?|sunken|inner) (?:parts?|areas?|folds?|points?|bits?|places?)|panel lines'
             .'|shadows?|'
             .'shaded (?:parts?|areas?)|(?<=the )shade(?= (?:alone|free|visible|showing))', ['deepest folds', 'panel lines']],
-        ['face', 'recess', '(?<=in the |into the |in |of the )folds', []],
-        ['face', 'folds', 'folds?', ['folds']],
-        ['face', 'ridge', '(?<=the )(?:highlights?|lights)(?= alone| as | stay|$)', []],
         ['part', 'the upper two thirds', '(?:upper|top) (?:two[ -]thirds|2 / 3)|two[ -]thirds from the top', ['upper two thirds']],
         ['part', 'the upper third', '(?:upper|top|highest) (?:third|1 / 3)', ['top third']],
         ['part', 'the lower third', '(?:lower|bottom|lowest) (?:third|1 / 3)', ['bottom third']],
@@ -35,6 +46,7 @@ final class PlaceWords
         ['part', 'lower parts', '(?:lower|bottom) (?:half|parts?|areas?|two[ -]thirds|sides?|edges?)|undersides?', ['bottom half',
             'underside']],
         ['part', 'the upper two thirds', '(?:from the tips? )?(?:down )?two[ -]thirds of the [a-z]+', ['two thirds of the rib']],
+        ['part', 'the rims', '(?:lower|upper|outer|bottom|top) rims?', ['lower rim']],
         ['part', 'the side away from the light', 'side away from the light|shadow side|dark side', ['shadow side']],
         ['part', 'the side of the light', 'side of the light|light side|lit side', ['lit side']],
         ['part', 'the left', '(?<=the )left(?: (?:side|half))?', []],
@@ -45,7 +57,8 @@ final class PlaceWords
         ['part', 'a few spots', '(?:a )?(?:few |some )?spots?(?! varnish)(?: (?:of|only))?|here and there|(?:only )?where it'
             .' (?:drips?|would gather|gathers)',
             ['few spots', 'here and there']],
-        ['light', 'from above', 'from (?:above|the top)|from straight above', ['from above']],
+        ['light', 'from above', 'from (?:above|the top)|from straight above|(?:(?:the )?(?:ones|parts|edges) )?(?:that )?(?:facing'
+            .'|face|look|looking|point|pointing) up(?:wards?)?|upward[- ]facing', ['from above']],
         ['light', 'from the left', 'from (?:the )?(?:upper )?left', ['from the left']],
         ['light', 'from the right', 'from (?:the )?(?:upper )?right', ['from right']],
         ['light', 'from the front', 'from (?:the )?front', ['from the front']],

@@ -10,13 +10,14 @@ use Kalokroma\Recipe\Technique\Technique;
 final class Recognizers
 {
     /** A number in figures or words: one group. */
-    public const NUMBER = '(\d{1,3}(?:\.\d+)?|0,\d+|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|twenty|thirty'
+    public const NUMBER = '(\d{1,3}(?:\.\d+)?|0,\d+|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|twenty[- ]four|twenty|thirty'
         .'|forty|fifty|'
         .'sixty|seventy|eighty|ninety|an?)';
 
     private const NUMBERS = [
         'one' => 1, 'two' => 2, 'three' => 3, 'four' => 4, 'five' => 5, 'six' => 6, 'seven' => 7, 'eight' => 8, 'nine' => 9, 'ten' => 10,
-        'eleven' => 11, 'twelve' => 12, 'twenty' => 20, 'thirty' => 30, 'forty' => 40, 'fifty' => 50, 'sixty' => 60, 'seventy' => 70,
+        'eleven' => 11, 'twelve' => 12, 'twenty' => 20, 'twenty-four' => 24, 'twenty four' => 24, 'thirty' => 30, 'forty' => 40,
+            'fifty' => 50, 'sixty' => 60, 'seventy' => 70,
         'eighty' => 80, 'ninety' => 90, 'a' => 1, 'an' => 1, 'half' => 1,
     ];
 
@@ -33,7 +34,7 @@ final class Recognizers
         'thinner' => 3.0, 'any-paint' => 2.0, 'consistency' => 2.6, 'coats' => 3.0, 'loop' => 2.6, 'again' => 2.5, 'more' => 2.0,
         'wait' => 3.0, 'note' => 2.4, 'note:somewhere' => 0.6, 'note:stays' => 2.3, 'note:aside' => 2.6, 'note:manner' => 2.0,
         'then' => 8.0, 'comma' => 6.0, 'and' => 0.8, 'into' => 0.3, 'plain' => 0.9, 'leave:this' => 2.2, 'note:brush' => 3.0,
-        'note:order' => 2.6, 'note:thing' => 0.4, 'note:not-planned' => 3.4,
+        'note:order' => 2.6, 'note:thing' => 0.4, 'note:not-planned' => 3.4, 'note:covers' => 3.4,
     ];
 
     /** Words that weigh nothing: they stand between the others. */

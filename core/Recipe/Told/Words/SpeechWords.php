@@ -16,7 +16,8 @@ final class SpeechWords
         .'|hoods?|trousers|tunics?|shirts?|'
         .'sleeves?|cuffs?|collars?|hems?|gloves?|buttons?|armou?r|plates?|chainmail|mail|helmets?|shields?|swords?|blades?|bows?'
         .'|arrows?|spears?|staff|hilts?|grips?|'
-        .'strings?|ropes?|wood|planks?|leather|cloth|fur|feathers?|wings?|scales?|shells?|bones?|ribs?|skulls?|spines?|tails?'
+        .'strings?|ropes?|wood|planks?|leather|cloth|fur|feathers?|wings?|scales?|shells?|bones?|ribs?|skulls?|undercoat|primer'
+        .'|plumes?|crests?|spines?|tails?'
         .'|lens(?:es)?|gems?|orbs?|lamps?|lanterns?|'
         .'rivets?|chains?|pipes?|hull|deck|sails?|masts?|oars?|wheels?|tracks?|windows?|base|ground|mud|stones?|rocks?|reeds?|grass'
         .'|letters?|trim|banners?|flags?';
@@ -25,7 +26,8 @@ final class SpeechWords
 
     /** @var list<array{string, string, string, list<string>}> kind, meaning, pattern, examples */
     public const ROWS = [
-        ['who', 'leaders', '(?:only )?(?:(?:for|on) )?(?:the )?(?:squad )?leaders?(?: only)?', ['leaders only', 'on the leader']],
+        ['who', 'leaders', '(?:only )?(?:(?:for|on) )?(?:(?:the|my) )?(?:squad )?(?:leaders?|sergeants?|captains?|champions?'
+            .'|officers?|chiefs?)(?: (?:only|gets?))?', ['leaders only', 'on the leader']],
         ['who', 'not-leaders', '(?:everyone|everybody|all) (?:but|except) the leaders?', ['everyone but the leaders']],
         ['who', 'first', '(?:only )?(?:on|for) the first {N}(?: (?:ones?|figures?))?(?: only)?', ['on the first three']],
         ['who', 'nth', '(not |only )?(?:on|for) the ('.self::NTH.'(?: (?:,|and) (?:the'
@@ -40,7 +42,8 @@ final class SpeechWords
         ['level', 'showpiece', '(?:up to|only for|for|level(?: :)?) (?:the |a )?(?:showpiece|display)(?: (?:level|only))?'
             .'|(?:showpiece|display)(?: level)? only', ['showpiece only']],
         ['level-mark', 'fieldable', '(?:fieldable|playable|tabletop|good enough for the table|ready for the table)(?: (?:to|up to'
-            .'|until|as far as))? here|(?:stop|that is|that\'s|done|enough)(?: (?:here|it))?(?: :| -| for)?(?: the)? (?:playable'
+            .'|until|as far as))? here|(?:i |we |you )?(?:stop|that is|that\'s|done|enough)(?: (?:here|there|it))?(?: :| -|'
+                .' for)?(?: the)? (?:playable'
             .'|fieldable|tabletop|table)|'
             .'this much for the (?:table|game|field)(?:(?: ,)? the rest later)?', ['fieldable to here', 'stop here: playable']],
         ['level-mark', 'fieldable', 'for a (?:fieldable|playable|tabletop) (?:result|finish|figure|level)(?: ,)?(?: you)? (?:may'
@@ -67,12 +70,16 @@ final class SpeechWords
             ['one batch for all']],
         ['handling', 'lively', '(?:a (?:bit|little) )?(?:different(?:ly)?|varied|varying|not the same) (?:on|for|from) (?:every'
             .'|each|figure to)(?: (?:figure|one))?', ['different on every figure']],
-        ['handling', 'optional', '(?:this (?:step )?is )?optional(?:ly)?(?: :)?|if you (?:like|want|wish)(?: to)?', ['optional']],
+        ['handling', 'optional', '(?:this (?:step )?is )?optional(?:ly)?(?: :)?|if you (?:like|want|wish)(?: to)?|if (?:i\'m|i am'
+            .'|you\'re|you are) keen|if (?:i|you) (?:feel like it|have (?:the )?time|can be bothered)', ['optional']],
         ['before', '', '(?:(?:the )?same(?: again| thing)?|same again|as)(?: (?:as|like))? (?:before|above|the (?:last|previous)'
             .' (?:one|step))|same again|like (?:before|above)', ['same as before', 'as above']],
         ['before', 'same', '(?:the )?same(?= (?!as|like|on)[a-z])', []],
-        ['other-area', '', '(?:exactly )?(?:the )?(?:same as|same as on|as on|like|like on|same on) (?:on |for )?the (?!last'
+        ['other-area', '', '(?:exactly )?(?:the )?(?:same thing (?:on|for|as)|same as|same as on|as on|like|like on|same on) (?:on '
+            .'|for )?the (?!last'
             .'|previous)([a-z]+)', ['the same as the armour', 'like the soldiers']],
+        ['handling', 'swap', 'substitut(?:e|ing)|swap(?:ping)?|exchang(?:e|ing)', ['substitute']],
+        ['handling', 'replace', 'replac(?:e|ing)', ['replace']],
         ['in-place-of', '', 'in place of|instead of|rather than|not', ['instead of']],
         ['handling', 'instead', 'instead', ['instead']],
         ['mention', '', '(?:over|on top of|beside|next to|like|under|against|towards?|matching|near)(?: (?:the|my|a))?|(?:off|for'
@@ -91,7 +98,8 @@ final class SpeechWords
             .'|highlights?|varnish|shade)(?: (?:here|this time|on this))?', ['no wash here', 'without washing']],
         ['note', 'not-on', 'not (?:on|for|to) (?:the )?(?:tiny|small|big|large|little|others?)(?: ones?)?(?: :)?',
             ['not on the tiny ones']],
-        ['note', 'wiped', '{N} (?:%|percent|per cent) (?:is |of it )?wiped off|(?:most of it |nearly all )wiped off|wip(?:e|ing)'
+        ['note', 'wiped', '{N} (?:%|percent|per cent) (?:is |of it )?wiped off|(?:with )?(?:most of (?:it|the paint) |nearly all'
+            .' )wiped off(?: (?:on|onto) (?:a |the |some )?[a-z]+)?|wip(?:e|ing)'
             .' (?:most|nearly all|almost all|much) of (?:it|the paint)(?: off)?(?: first)?|'
             .'wip(?:e|ing) the brush(?: (?:off|well|first))*(?: on (?:a|the) [a-z]+)?', ['90 % wiped off']],
         ['note', 'not-planned', '{N} (?:coats?|rounds?|passes) (?:less|fewer|more)(?: than [a-z ]+)?|(?:less|fewer) coats',
@@ -100,6 +108,8 @@ final class SpeechWords
             .' along the rim)?', ['side of the brush']],
         ['note', 'manner', '(?:very )?(?:neat(?:ly)?|heav(?:y|ily)|gently|lightly|carefully|roughly|quickly|sparingly|softly)(?:'
             .' (?:and|,) (?:gently|lightly|carefully|quickly|softly))?', ['heavy', 'lightly']],
+        ['note', 'rest', '(?:and |but )?the (?:rest|others) (?:don\'t|do not|does not|doesn\'t|stay(?:s)? as (?:it is|they are))',
+            ['the rest don\'t']],
         ['note', 'second', '(?:and )?the (?:second|third|last|first|next)(?: (?:one|coat))? (?:a (?:bit|little) )?(?:thinner'
             .'|thicker|smaller|lighter)', ['the second thinner']],
         ['note', 'stays', '(?:the )?(?:[a-z-]+ ){1,3}(?:stays?|is left) as it is', ['the brass spray stays as it is']],
@@ -109,6 +119,8 @@ final class SpeechWords
             .'|his|her|my|both) (?:[a-z-]+ )?[a-z-]+', ['round the cuff']],
         ['note', 'somewhere', '(?:on|round|around|over|along|at|under|inside|behind|of|for|in|between|across|near) (?:(?:the|its'
             .'|each|his|her|my|both) )?[a-z-]+', ['on rivets']],
+        ['plain', 'mix', '(?:prepare|make|make up|stir up) (?:a |the )?(?:mix|mixture|batch)(?: of)?|mix(?: (?:up|together))?',
+            ['prepare a mixture of']],
         ['plain', 'it', 'it|them|that', ['it']],
         ['plain', '', '(?:need|want|use|take)s? (?:a|the)|what is too much|if it (?:is )?(?:needed|necessary)', []],
     ];

@@ -37,7 +37,9 @@ final readonly class SpokenOf
         $mentioned = $replaced = $left = $kept = $notes = [];
         $isLater = false;
         foreach ($spans as $i => $span) {
-            if ($span->is(SpanKind::Leave) && $span->means === 'back') {
+            if ($span->is(SpanKind::Handling) && in_array($span->means, ['swap', 'replace'], true)) {
+                $replaced += self::exchanged($spans, $span->means === 'swap');
+            } elseif ($span->is(SpanKind::Leave) && $span->means === 'back') {
                 $at = self::next($spans, $i, -1);
                 if ($at !== null && $spans[$at]->is(SpanKind::Face, SpanKind::Part)) {
                     $left[$at] = true;
@@ -51,7 +53,7 @@ final readonly class SpokenOf
                 $mentioned += $paints;
                 $kept += $others;
                 $isLater = $isLater || ($span->means === 'later' && $turned !== []);
-                if ($turned === [] || $paints !== []) {
+                if ($turned === [] || $paints !== [] || $others !== []) {
                     $notes[] = [$i, $to];
                     $kept += array_fill_keys(range($i, max($i, $to - 1)), true);
                 }
@@ -97,6 +99,20 @@ final readonly class SpokenOf
         }
 
         return [$left, $paints, $others, $to];
+    }
+
+    /**
+     * Of two paints that are exchanged the one that goes: "replace A with B", "substitute B for A".
+     *
+     * @param list<Span> $spans
+     *
+     * @return array<int, true>
+     */
+    private static function exchanged(array $spans, bool $isSecond): array
+    {
+        $paints = array_keys(array_filter($spans, static fn (Span $s): bool => $s->is(SpanKind::Paint)));
+
+        return count($paints) === 2 ? [$paints[$isSecond ? 1 : 0] => true] : [];
     }
 
     /**

@@ -88,7 +88,8 @@ final class TechniqueWords
             ['open the chips'],
         ],
         ['technique', 'chips', '(?:painted )?chip(?:s|ping|ped)?|scratch(?:es|ed)?', ['painted chips', 'scratches']],
-        ['technique', 'gloss-varnish', 'gloss(?:y)? (?:varnish|coat)|varnish(?:ed)? gloss', ['gloss varnish']],
+        ['technique', 'gloss-varnish', 'gloss(?:y|ed)? (?:varnish|coat)|varnish(?:ed)? gloss|gloss(?= (?:it|b ?4|before|over all|all'
+            .' over|everything)|$)', ['gloss varnish']],
         ['technique', 'satin-varnish', 'satin (?:varnish|coat)|varnish(?:ed)? satin', ['satin varnish']],
         ['technique', 'matt-varnish', 'matte? (?:varnish|coat)|varnish(?:ed)? matte?', ['matt varnish']],
         ['technique', 'varnish', '(?:varnish|seal|lacquer)(?:ed|ing)?', ['varnish']],

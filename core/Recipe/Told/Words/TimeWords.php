@@ -7,9 +7,9 @@ namespace Kalokroma\Recipe\Told\Words;
 /** How often, how long, until when, and in which order. */
 final class TimeWords
 {
-    private const WAIT = '(?:and |then )*(?:wait(?:ing)?|let (?:it |this |that |them |all |everything )?(?:dry|rest|cure|set|sit)'
-        .'|(?:leave|give) (?:it |this |that |them )?(?:to dry|alone)?|'
-        .'dry(?:ing)?(?: time)?(?: :)?|dries|cure)(?: (?:for|about|at least|some|well|until|another|fully))*';
+    private const WAIT = '(?:and |then )*(?:wait(?:ing)?|(?:let|allow) (?:it |this |that |them |all |everything |the [a-z]+ (?:[a-z]+ )?)?(?:to )?'
+        .'(?:dry|rest|cure|set|sit|work|soak)|(?:leave|give) (?:it |this |that |them )?(?:to dry|alone)?|'
+        .'dry(?:ing)?(?: time)?(?: :)?|dries|cure)(?: (?:for|about|at least|some|well|until|another|fully|a good|a full|a whole))*';
     private const UNIT = '(minutes?|mins?|hours?|hrs?|h|days?|weeks?|nights?)';
     private const COATS = '(?:coats?|passes|pass|layers|times|x|goes|c)';
     private const THIN = '(?:(?:very )?thin |more |further |even )*';
@@ -33,14 +33,17 @@ final class TimeWords
         ['loop', 'most', '(?:but )?(?:not|no) more than {N} (?:times|rounds)|(?:at most|up to|max(?:imum)?) {N} (?:times|rounds)',
             ['at most six times']],
         ['again', 'over', 'again and again|over and over', ['over and over']],
-        ['again', '', '(?:and )?(?:once )?(?:again|once more|one more time|repeat(?:ed)?)', ['again', 'once more']],
+        ['again', '', '(?:and )?(?:once )?(?:again|once more|one more time|repeat(?:ed)?)|re-?appl(?:y|ied)|re-?establish(?:ed)?'
+            .'|put back', ['again', 'once more']],
         ['more', '', '(?:(?:and|with|adding|add) )?(?:(?:a )?(?:little|bit|touch) )?more(?: of)?(?: the)?', ['more', 'a little more']],
+        ['more', 'plus', '^(?:\+|plus|and add|add|adding)(?: (?:the|some))?', ['plus']],
         ['wait', 'overnight', self::WAIT.' ?(?:overnight|over night|the next (?:day|evening|morning)|tomorrow|till tomorrow)'
             .'|(?:dried |dry |left )?(?:overnight|over night)|'
             .'(?:come back|continue|go on|more|carry on) tomorrow|tomorrow', ['wait overnight', 'come back tomorrow']],
         ['wait', 'half', self::WAIT.' ?(an hour and a half|half an hour|half a day|a quarter of an hour|{N} and a half hours?)',
             ['wait half an hour']],
-        ['wait', 'time', self::WAIT.' ?{N} '.self::UNIT.'(?: (?:or so|or more|at least))?', ['wait 2 hours', 'let it dry 20 minutes']],
+        ['wait', 'time', self::WAIT.' ?(?:{N} )?(?:good |full |whole )?'.self::UNIT.'(?: (?:or so|or more|at least))?',
+            ['wait 2 hours', 'let it dry 20 minutes']],
         ['wait', 'time', self::WAIT.' ?{N} (?:to|-|–|or) \d+ '.self::UNIT, ['wait 20 to 30 minutes']],
         ['wait', 'time', '{N} '.self::UNIT.' (?:of )?(?:drying|dry|rest)(?: time)?', ['30 min drying']],
         ['wait', 'after', '(?:after|in) (?:about |some )?(?:{N}|half an) '.self::UNIT.'(?: or so)?', ['after an hour or so']],
@@ -53,7 +56,10 @@ final class TimeWords
         ['note', 'order', '(?:after|before|once|when|while|as soon as) (?:(?!is |are |, ).)*?(?:is|are|has|have)(?: (?:fully|all'
             .'|completely))? (?:done|dry|dried|finished|on|painted|in place|set|cured)',
             ['after the steel is done', 'when it is dry']],
-        ['note', 'order', '(?:after|before) (?:the|any|all|my) [a-z-]+(?: and (?:the )?[a-z-]+)?(?: :)?', ['before the strings']],
+        ['note', 'order', '(?:after|before|b ?4) (?:(?:the|any|all|my) )?[a-z-]+(?: and (?:the )?[a-z-]+)?(?: :)?', ['before the strings']],
+        ['note', 'covers', 'until (?:it )?(?:(?:is|has|was) )?(?:covers?|covered|even|opaque|solid)', ['until it covers']],
+        ['note', 'order', '(?:before|when|while|after) (?:[a-z]+ing|(?:you|i|we) (?:[a-z]+)(?: (?:it|them|on))?(?: again)?)(?: it)?',
+            ['when glazing', 'before you touch it again']],
         ['note', 'order', 'when (?:fully )?dry|once (?:fully )?dry|(?:that|it) comes (?:first|last)|do (?:this|that) (?:first|last)',
             ['when dry']],
         ['note', 'order', '(?:the )?[a-z]+ first(?: ,)? then (?:the )?[a-z]+', ['eyes first, then the face']],
