@@ -52,8 +52,10 @@ final readonly class LineReader
         $kinds = self::kinds($spans);
         $shares = Amounts::of($spans, $spoken->mentioned + $spoken->replaced);
         $names = self::names($spans, static fn (int $i): bool => !isset($spoken->mentioned[$i]) && !isset($spoken->replaced[$i]));
-        $technique = self::technique($spans, $spoken);
         $place = SaidPlace::of($spans, $spoken, $shares['share']);
+        $technique = self::technique($spans, $spoken);
+        $isLight = $technique === Technique::FeatheredLayer->value && !self::isByName($spans);
+        $technique = $isLight && $place->edges ? Technique::EdgeHighlight->value : $technique;
         $isAdded = isset($kinds[SpanKind::More->value]) && !isset($kinds[SpanKind::Thinner->value]) && count($names) === 1;
         $added = $isAdded && $shares['thinned'] !== null ? self::parts($shares['thinned']) : null;
         $thinning = ToldThinning::of($spans, $added === null ? $shares['thinned'] : null);
@@ -64,6 +66,7 @@ final readonly class LineReader
         return new Said(
             $spans === [] ? '' : $line->between($spans[0]->from, $spans[count($spans) - 1]->to),
             Technique::tryFrom($technique ?? ($place->edges ? Technique::EdgeHighlight->value : '')),
+            self::isByName($spans),
             $technique === 'varnish',
             $names,
             self::names($spans, static fn (int $i): bool => isset($spoken->replaced[$i])),
@@ -134,6 +137,12 @@ final readonly class LineReader
         }
 
         return null;
+    }
+
+    /** @param list<Span> $spans */
+    private static function isByName(array $spans): bool
+    {
+        return array_filter($spans, static fn (Span $s): bool => $s->is(SpanKind::Technique) && $s->group(0) !== '') !== [];
     }
 
     /** @param list<Span> $spans */

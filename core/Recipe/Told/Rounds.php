@@ -51,8 +51,9 @@ final readonly class Rounds
             } elseif ($span->is(SpanKind::More)) {
                 $more = true;
             } elseif ($span->is(SpanKind::Loop)) {
-                $until = $until || $span->means === 'until';
-                $exit = $span->means === 'until' ? trim($span->group(0), ' .') : $exit;
+                $isExit = in_array($span->means, ['until', 'exit'], true);
+                $until = $until || $isExit;
+                $exit = $isExit ? trim((string) preg_replace('/ (?=[,;:.])/', '', $span->group(0)), ' .') : $exit;
                 $smaller = $smaller || $span->means === 'smaller';
                 $each = $each || $span->means === 'each';
                 $isRounds = $isRounds || $span->means === 'rounds';

@@ -16,6 +16,7 @@ final readonly class Said
     /**
      * @param string $words all of it, as it was said
      * @param Technique|null $technique null where none is named
+     * @param bool $isByName whether the technique is named by its own name
      * @param bool $isVarnish whether a varnish of any sheen is meant
      * @param list<array{said: string, paint: Paint|null}> $names of paints, in the order they are said
      * @param list<array{said: string, paint: Paint|null}> $replaced paints that those stand in for
@@ -39,6 +40,7 @@ final readonly class Said
     public function __construct(
         public string $words,
         public ?Technique $technique,
+        public bool $isByName,
         public bool $isVarnish,
         public array $names,
         public array $replaced,
@@ -90,6 +92,12 @@ final readonly class Said
     {
         return $this->isLater && ($this->place->left !== [] || $this->place->foldsLeft) && !$this->isWork() && !$this->thinning->said
             && $this->wait === null;
+    }
+
+    /** Whether it says that a step is left out, and which is plain: the one before, or one that is named. */
+    public function leavesOutWork(): bool
+    {
+        return $this->isLeftOut && $this->names === [] && ($this->technique !== null || ($this->unread === [] && $this->doubts === []));
     }
 
     /** Whether it says nothing but to wait. */

@@ -26,9 +26,11 @@ final class SaidHow
                 'unwashed' => ['unwashed' => true],
                 'sloppy' => ['sloppy' => true],
                 'hair-thin', 'thinner', 'thin' => ['line' => $span->means],
+                'fresh-batch' => ['batch' => 'fresh each time'],
+                'uniform' => ['lively' => 0.0],
                 'fresh' => ['batch' => 'fresh each time', 'lively' => self::LIVELY],
                 'one-batch' => ['batch' => 'one batch for all'],
-                'lively' => ['lively' => self::LIVELY],
+                'lively' => ['lively' => $span->group(0) === '' ? self::LIVELY : (float) $span->group(0)],
                 default => [],
             };
         }

@@ -25,7 +25,7 @@ final class SaidNotes
         $from = null;
         $to = 0;
         foreach ($spans as $i => $span) {
-            $isUnread = !isset($kept[$i]) && self::isUnread($span, isset($used[$i]));
+            $isUnread = !isset($kept[$i]) && (isset($spoken->lost[$i]) || self::isUnread($span, isset($used[$i])));
             if ($isUnread) {
                 $from ??= $span->from;
                 $to = $span->to;
@@ -94,7 +94,7 @@ final class SaidNotes
             $span->is(SpanKind::Coats) && in_array($span->means, ['range', 'some'], true) => self::coats($span, $said),
             $span->is(SpanKind::Coats) && preg_match('/\bthin\b/i', $said) === 1 => 'thin',
             $span->is(SpanKind::Handling) && $span->means === 'optional' => self::optional($said),
-            $span->is(SpanKind::Handling) && in_array($span->means, ['lively', 'instead'], true) => trim($said, ' :'),
+            $span->is(SpanKind::Handling) && in_array($span->means, ['lively', 'instead'], true) && $span->group(0) === '' => trim($said, ' :'),
             $span->is(SpanKind::Who) && SaidWho::read($span) === null => $said,
             $span->is(SpanKind::Wait) && SaidWait::of([$span]) === ['minutes' => null] => $said,
             $span->is(SpanKind::OtherArea, SpanKind::InPlaceOf) => $said,

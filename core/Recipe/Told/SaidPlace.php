@@ -40,8 +40,7 @@ final readonly class SaidPlace
         $in = $left = [];
         $part = $light = '';
         $folds = $foldsLeft = $edges = $isLines = false;
-        $blend = Technique::WetBlend->value;
-        $isBlend = array_filter($spans, static fn (Span $s): bool => $s->is(SpanKind::Technique) && $s->means === $blend) !== [];
+        $isBlend = self::count($spans, SpanKind::Technique, Technique::WetBlend->value) > 0 && self::count($spans, SpanKind::Part) > 1;
         foreach ($spans as $i => $span) {
             $isLeft = isset($spoken->left[$i]);
             if ($span->is(SpanKind::Face) && $span->means === 'folds') {
@@ -71,6 +70,12 @@ final readonly class SaidPlace
             $edges && count($in) === 1,
             $isLines,
         );
+    }
+
+    /** @param list<Span> $spans */
+    private static function count(array $spans, SpanKind $kind, ?string $means = null): int
+    {
+        return count(array_filter($spans, static fn (Span $s): bool => $s->is($kind) && ($means === null || $s->means === $means)));
     }
 
     /** @param array<string, Face> $faces */

@@ -33,6 +33,7 @@ final class SaidWait
     {
         $minutes = match ($span->means) {
             'overnight' => Duration::OVERNIGHT,
+            'printed' => Duration::read($span->group(0)),
             'half' => self::half($span->group(0), $span->group(1)),
             'time', 'after' => self::time($span->group(0) === '' ? 'half an' : $span->group(0), $span->group(1)),
             default => null,

@@ -153,7 +153,7 @@ final readonly class StepTold
         $paint = $said->names === [] ? null : $this->paints->named($said->names[0]['said'], $said->names[0]['paint'], null)[0];
         $isShade = $said->technique === Technique::WashAllOver || self::isDarker($paint, $last);
         $isRecess = $said->place->place->face === Face::Recess || ($said->place->folds && $isShade);
-        if ($said->technique === Technique::WashAllOver && $isRecess) {
+        if ($said->technique === Technique::WashAllOver && $isRecess && !$said->isByName) {
             return Technique::RecessLine;
         }
         if ($said->technique === Technique::Basecoat && $paint?->behaviour === Behaviour::Metallic) {

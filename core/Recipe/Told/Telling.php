@@ -71,7 +71,7 @@ final class Telling
                 'The undercoat belongs to the whole figure: choose it on its own page. "{line}" is kept as a note.',
                 ['line' => $said->words],
             ));
-        } elseif ($said->isLeftOut && $said->names === [] && ($out = $this->sameWork($said)) !== null) {
+        } elseif ($said->leavesOutWork() && ($out = $this->sameWork($said)) !== null) {
             $this->without($number, $said, ...$out);
         } elseif ($said->mark !== null && !$said->isWork()) {
             $this->marked($number, $said->mark, $last[1] ?? null);
@@ -172,7 +172,7 @@ final class Telling
         [$made, $findings] = $this->maker->make($said, $line, $sofar, $step);
         $there = $this->lines[$number];
         $made = array_map(fn (PlannedStep $s): PlannedStep => $this->maker->standingIn($step, $s, $sofar), array_slice($made, 0, 1));
-        $this->lines[$number] = $there->with([...$there->steps, ...$made])->adding($findings, [], $said->unread);
+        $this->lines[$number] = $there->with([...$there->steps, ...$made])->adding($findings, $said->doubts, $said->unread);
     }
 
     /** @return array{PlannedStep, int}|null the last step of the work that is told to be left out, and the number of its line */
@@ -197,7 +197,7 @@ final class Telling
             ? $step->withScope($step->scope->for(Who::except($said->who->named)))
             : $step->withHandling($step->handling->with(['omitted' => true])));
         $this->belongs($number, $of);
-        $this->lines[$number] = $this->lines[$number]->adding(unread: $said->unread);
+        $this->lines[$number] = $this->lines[$number]->adding([], $said->doubts, $said->unread);
     }
 
     /** Says more of the step before; how often, of all steps of the line. */
@@ -206,7 +206,7 @@ final class Telling
         $first = $number === $of && $said->rounds->rounds > 0 ? $this->steps()[$from] ?? $step : $step;
         $this->exchanged($of, $step, $this->maker->more($step, $said, $line, $first->key->value));
         $this->belongs($number, $of);
-        $this->lines[$number] = $this->lines[$number]->adding(unread: $said->unread);
+        $this->lines[$number] = $this->lines[$number]->adding([], $said->doubts, $said->unread);
     }
 
     /**
@@ -222,7 +222,7 @@ final class Telling
             $this->exchanged($last[1], $last[0], self::noted($last[0], [$said->words]));
         }
         $this->belongs($number, $last[1] ?? null);
-        $this->lines[$number] = $this->lines[$number]->adding($finding === null ? [] : [$finding], [], $said->unread);
+        $this->lines[$number] = $this->lines[$number]->adding($finding === null ? [] : [$finding], $said->doubts, $said->unread);
     }
 
     private function exchanged(int $line, PlannedStep $step, PlannedStep $by): void

@@ -66,6 +66,9 @@ final class Clauses
      */
     private static function begins(?Span $separator, array $now, array $next): bool
     {
+        if ($separator?->means === 'fact') {
+            return false;
+        }
         [$technique, $paints] = [self::technique($next), self::paints($next)];
         [$priorTechnique, $priorPaints] = [self::technique($now), self::paints($now)];
         if ($priorTechnique === null && $priorPaints === 0 && !self::has($now, SpanKind::Wait) && !self::has($now, SpanKind::LevelMark)) {
@@ -78,7 +81,8 @@ final class Clauses
         if ($separator?->is(SpanKind::Then) === true) {
             return $technique !== null || $paints > 0 || self::has($next, SpanKind::LevelMark);
         }
-        if ($technique !== null && in_array($technique, self::OWN, true) && ($priorTechnique !== null || $priorPaints > 0)) {
+        $isOwn = $technique !== null && $technique !== 'varnish' && (in_array($technique, self::OWN, true) || self::takesNoPaint($technique));
+        if ($isOwn && ($priorTechnique !== null || $priorPaints > 0)) {
             return true;
         }
         if ($technique !== null && $priorTechnique !== null && $technique !== $priorTechnique) {

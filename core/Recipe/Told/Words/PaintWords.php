@@ -88,6 +88,12 @@ final class PaintWords
             $paint = $this->shelf[self::plain($said)] ?? null;
             $found[] = new Span($from, $to, SpanKind::Paint, self::EXACT, self::FORCED * ($to - $from), [$said], $paint);
         }
+        foreach ($line->find('(?<=: )any [a-z -]+?(?= ·|$)') as [$from, $to]) {
+            $found[] = new Span($from, $to, SpanKind::Paint, self::COLOUR, self::FORCED * ($to - $from), [$line->between($from, $to)]);
+        }
+        foreach ($line->find('(?<=· |: )note : (.+?)(?= ·|$)') as [$from, $to]) {
+            $found[] = new Span($from, $to, SpanKind::Note, 'words', self::FORCED * ($to - $from), [$line->between($from + 2, $to)]);
+        }
         foreach ($line->find('\[ ([^\]]{0,300}?) ?\]') as [$from, $to]) {
             $found[] = new Span($from, $to, SpanKind::Note, 'words', self::FORCED * ($to - $from), [$line->between($from + 1, $to - 1)]);
         }

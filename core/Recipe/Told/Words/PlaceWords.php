@@ -28,11 +28,6 @@ final class PlaceWords
         ['face', 'recess', '(?:in|into|down into)(?: (?:the|all|all the|its))? folds', ['into all the folds']],
         ['face', 'folds', 'folds?', ['folds']],
         ['face', 'ridge', '(?<=the )(?:highlights?|lights)(?= alone| as | stay|$)', []],
-        ['face', 'recess', '(?<=in the |into the )corners', []],
-        ['face', 'edges', '(?:sharp(?:est)? |upper |raised |outer |all )?(?<!line the )(?:edges|corners|rims)|(?<=the )edge',
-            ['sharpest corners', 'edges']],
-        ['face', 'plane', 'flats?|flat (?:parts?|areas?|panels?|surfaces?|bits?)|planes?|broad faces?|(?:open )?panels|surfaces?',
-            ['flat panels', 'flats']],
         ['face', 'recess', '(?:deep(?:est)? |all )?(?:recess(?:es|ed parts)?|hollows?|crevices?|depths?|creases?|cracks?|gaps?'
             .'|joints?|joins?|'
             .'seams?|grooves?|sockets?|nooks?|crannies)', ['recesses', 'deepest creases']],

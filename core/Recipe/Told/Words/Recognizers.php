@@ -34,7 +34,7 @@ final class Recognizers
         'thinner' => 3.0, 'any-paint' => 2.0, 'consistency' => 2.6, 'coats' => 3.0, 'loop' => 2.6, 'again' => 2.5, 'more' => 2.0,
         'wait' => 3.0, 'note' => 2.4, 'note:somewhere' => 0.6, 'note:stays' => 2.3, 'note:aside' => 2.6, 'note:manner' => 2.0,
         'then' => 8.0, 'comma' => 6.0, 'and' => 0.8, 'into' => 0.3, 'plain' => 0.9, 'leave:this' => 2.2, 'note:brush' => 3.0,
-        'note:order' => 2.6, 'note:thing' => 0.4, 'note:not-planned' => 3.4, 'note:covers' => 3.4,
+        'note:order' => 2.6, 'note:thing' => 0.4, 'note:not-planned' => 3.4, 'note:covers' => 3.4, 'consistency:printed' => 5.0, 'loop:exit' => 9.0, 'wait:printed' => 4.0, 'and:meeting' => 4.0,
     ];
 
     /** Words that weigh nothing: they stand between the others. */
@@ -87,7 +87,7 @@ final class Recognizers
     /** @return list<array{string, string, string, list<string>}> kind, meaning, pattern, examples */
     public static function table(): array
     {
-        return [...PlaceWords::ROWS, ...AmountWords::ROWS, ...TimeWords::ROWS, ...SpeechWords::ROWS, ...TechniqueWords::ROWS];
+        return [...PrintedWords::ROWS, ...PlaceWords::ROWS, ...AmountWords::ROWS, ...TimeWords::ROWS, ...SpeechWords::ROWS, ...TechniqueWords::ROWS];
     }
 
     /** Signs weigh as much as half a word. */
@@ -101,6 +101,33 @@ final class Recognizers
         return $weight;
     }
 
+    /**
+     * A pattern cut where it says "or": each way of saying it is looked for by itself, so that the short one does not hide the long one.
+     *
+     * @return list<string>
+     */
+    private static function alternatives(string $pattern): array
+    {
+        $found = [''];
+        $depth = 0;
+        for ($i = 0; $i < strlen($pattern); ++$i) {
+            $sign = $pattern[$i];
+            $isPlain = $i > 0 && $pattern[$i - 1] === '\\';
+            $depth += $isPlain ? 0 : match ($sign) {
+                '(', '[' => 1,
+                ')', ']' => -1,
+                default => 0,
+            };
+            if ($sign === '|' && $depth === 0 && !$isPlain) {
+                $found[] = '';
+            } else {
+                $found[count($found) - 1] .= $sign;
+            }
+        }
+
+        return $found;
+    }
+
     /** @return list<array{SpanKind, string, string, float}> */
     private static function rows(): array
     {
@@ -108,15 +135,17 @@ final class Recognizers
             return self::$rows;
         }
         $rows = [];
-        foreach (self::table() as [$kind, $means, $pattern]) {
-            $weight = self::WEIGHT[$kind.':'.$means] ?? self::WEIGHT[$kind] ?? 1.0;
-            $rows[] = [SpanKind::from($kind), $means, str_replace('{N}', self::NUMBER, $pattern), $weight];
-        }
         foreach (Technique::cases() as $technique) {
             if (!in_array($technique, [Technique::Undercoat, Technique::Waiting], true)) {
                 $words = implode(' ', (new Line($technique->words()))->words);
-                $rows[] = [SpanKind::Technique, $technique->value, preg_quote(mb_strtolower($words), '~').'(?:s|es)?',
+                $rows[] = [SpanKind::Technique, $technique->value, '('.preg_quote(mb_strtolower($words), '~').')(?:s|es)?',
                     self::WEIGHT['technique']];
+            }
+        }
+        foreach (self::table() as [$kind, $means, $pattern]) {
+            $weight = self::WEIGHT[$kind.':'.$means] ?? self::WEIGHT[$kind] ?? 1.0;
+            foreach (self::alternatives($pattern) as $one) {
+                $rows[] = [SpanKind::from($kind), $means, str_replace('{N}', self::NUMBER, $one), $weight];
             }
         }
 

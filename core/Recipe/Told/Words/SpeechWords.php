@@ -105,7 +105,7 @@ final class SpeechWords
         ['note', 'not-planned', '{N} (?:coats?|rounds?|passes) (?:less|fewer|more)(?: than [a-z ]+)?|(?:less|fewer) coats',
             ['one coat less']],
         ['note', 'brush', '(?:with )?(?:a |the )?(?:damp|clean|small|big|large|wet|soft|old|fine|good|makeup|make-up) brush(?:'
-            .' along the rim)?', ['side of the brush']],
+            .' along the rim)?', ['with a damp brush']],
         ['note', 'manner', '(?:very )?(?:neat(?:ly)?|heav(?:y|ily)|gently|lightly|carefully|roughly|quickly|sparingly|softly)(?:'
             .' (?:and|,) (?:gently|lightly|carefully|quickly|softly))?', ['heavy', 'lightly']],
         ['note', 'rest', '(?:and |but )?the (?:rest|others) (?:don\'t|do not|does not|doesn\'t|stay(?:s)? as (?:it is|they are))',

@@ -20,6 +20,7 @@ final readonly class SpokenOf
      * @param array<int, true> $kept places of other spans whose words are kept as a note with those
      * @param list<array{int, int}> $notes from one span to the one before another: words that are kept
      * @param bool $isLater whether it was said that something is to be left from now on
+     * @param array<int, true> $lost places of a "not" or "leave" behind which nothing stands that it could turn
      */
     private function __construct(
         public array $mentioned,
@@ -28,13 +29,14 @@ final readonly class SpokenOf
         public array $kept,
         public array $notes,
         public bool $isLater,
+        public array $lost,
     ) {
     }
 
     /** @param list<Span> $spans */
     public static function in(array $spans): self
     {
-        $mentioned = $replaced = $left = $kept = $notes = [];
+        $mentioned = $replaced = $left = $kept = $notes = $lost = [];
         $isLater = false;
         foreach ($spans as $i => $span) {
             if ($span->is(SpanKind::Handling) && in_array($span->means, ['swap', 'replace'], true)) {
@@ -53,7 +55,9 @@ final readonly class SpokenOf
                 $mentioned += $paints;
                 $kept += $others;
                 $isLater = $isLater || ($span->means === 'later' && $turned !== []);
-                if ($turned === [] || $paints !== [] || $others !== []) {
+                if ($turned === [] && $paints === [] && $others === []) {
+                    $lost[$i] = true;
+                } elseif ($turned === [] || $paints !== [] || $others !== []) {
                     $notes[] = [$i, $to];
                     $kept += array_fill_keys(range($i, max($i, $to - 1)), true);
                 }
@@ -67,7 +71,7 @@ final readonly class SpokenOf
             }
         }
 
-        return new self($mentioned, $replaced, $left, $kept, $notes, $isLater);
+        return new self($mentioned, $replaced, $left, $kept, $notes, $isLater, $lost);
     }
 
     /**

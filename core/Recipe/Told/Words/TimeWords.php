@@ -65,6 +65,7 @@ final class TimeWords
         ['note', 'order', '(?:the )?[a-z]+ first(?: ,)? then (?:the )?[a-z]+', ['eyes first, then the face']],
         ['then', '', '(?:and |, |; |\. )?(?:then|after that|after this|afterwards|finally|next|lastly)(?: ,)?', ['then']],
         ['then', '', '[.;](?= [a-z])|;|→', [';']],
+        ['comma', 'fact', '·', []],
         ['comma', '', ',', [',']],
         ['comma', '', '\(|\)|:|-(?= [a-z])|–', [':']],
         ['and', '', 'and|&|\+|plus|with|mixed with|together with|mixed into', ['and']],
