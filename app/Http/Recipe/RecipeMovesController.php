@@ -9,13 +9,13 @@ use App\Http\Shared\Seen;
 use App\Models\AreaRow;
 use App\Models\BookRow;
 use App\Models\RecipeRow;
+use App\Workshop\Recipe\Listening;
 use App\Workshop\Recipe\RecipeMoves;
 use Closure;
 use DomainException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Kalokroma\Recipe\Change\Replaced;
-use Kalokroma\Recipe\Told\ToldRecipe;
 
 /** Recipes that come from elsewhere, drafts compared, and mishaps mended. */
 final class RecipeMovesController extends Controller
@@ -23,7 +23,27 @@ final class RecipeMovesController extends Controller
     /** How a told recipe is read; nothing is kept. */
     public function listen(Request $request): JsonResponse
     {
-        return new JsonResponse(ToldView::of(ToldRecipe::read(self::text($request), $this->studio($request)->shelf->paints())));
+        $listening = new Listening($this->studio($request));
+        $told = $listening->read(self::text($request));
+        $area = $request->filled('area_id') ? AreaRow::query()->with('company')->findOrFail($request->integer('area_id')) : null;
+
+        return new JsonResponse($area === null || $told->steps() === []
+            ? ToldView::of($told)
+            : ToldView::of($told, $area->toCore($area->company), $listening->look($area->company, $area, $told)));
+    }
+
+    /** What a line means is kept for the next time; without a meaning it is asked about again. */
+    public function choose(Request $request): JsonResponse
+    {
+        $said = (string) $request->string('said');
+        $means = (string) $request->string('means');
+        if (trim($said) === '' || mb_strlen($said) > 600 || mb_strlen($means) > 600) {
+            throw new DomainException('Which line is meant? It has one to 600 letters.');
+        }
+        $listening = new Listening($this->studio($request));
+        trim($means) === '' ? $listening->forget($said) : $listening->choose($said, $means);
+
+        return new JsonResponse(['said' => $said]);
     }
 
     public function told(Request $request, AreaRow $area): JsonResponse

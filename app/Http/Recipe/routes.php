@@ -18,6 +18,7 @@ Route::post('areas/{area}/recipe/redo', [RecipeController::class, 'redo']);
 Route::post('areas/{area}/recipe/aside/{aside}', [RecipeController::class, 'decide']);
 Route::post('areas/{area}/recipe/told', [RecipeMovesController::class, 'told']);
 Route::post('recipe/told', [RecipeMovesController::class, 'listen'])->withoutMiddleware(Writing::class);
+Route::put('recipe/told/meaning', [RecipeMovesController::class, 'choose']);
 Route::post('areas/{area}/recipe/replace', [RecipeMovesController::class, 'replace']);
 Route::post('areas/{area}/recipe/follow', [RecipeMovesController::class, 'follow']);
 Route::post('areas/{area}/recipe/book', [RecipeMovesController::class, 'fromBook']);

@@ -25,7 +25,6 @@ use Kalokroma\Recipe\Predict\StepOutcome;
 use Kalokroma\Recipe\Predict\Undercoated;
 use Kalokroma\Recipe\Predict\Undercoating;
 use Kalokroma\Recipe\Technique\Way;
-use Kalokroma\Recipe\Told\ToldRecipe;
 use Kalokroma\Scheme\Coloured;
 use Kalokroma\Scheme\Legibility;
 use Kalokroma\Scheme\Sight;
@@ -148,7 +147,7 @@ final readonly class CompareDesk
         [$kind, $id] = $side->source();
         try {
             if ($side->told !== '') {
-                return new Plan(ToldRecipe::read($side->told, $this->studio->shelf->paints())->steps(), []);
+                return new Plan((new Listening($this->studio))->read($side->told)->steps(), []);
             }
             if ($kind === 'book') {
                 $moves = new RecipeMoves($this->studio);

@@ -31,7 +31,6 @@ use Kalokroma\Recipe\Plan\PlannedStep;
 use Kalokroma\Recipe\Plan\RecipeProblem;
 use Kalokroma\Recipe\Predict\Undercoated;
 use Kalokroma\Recipe\Technique\Way;
-use Kalokroma\Recipe\Told\ToldRecipe;
 
 /**
  * Recipes that come from somewhere else than the drafter: told by somebody, out of the book, like that of another area; and
@@ -53,7 +52,7 @@ final readonly class RecipeMoves
      */
     public function told(Company $company, AreaRow $area, string $text, bool $add = false): array
     {
-        $told = ToldRecipe::read($text, $this->studio->shelf->paints());
+        $told = (new Listening($this->studio))->read($text);
         $steps = $told->steps();
         if ($steps === []) {
             throw RecipeProblem::nothingToDo();
@@ -151,7 +150,7 @@ final readonly class RecipeMoves
      */
     public function toldToBook(AreaRow $area, string $told, string $name, array $tags, string $notes): BookRow
     {
-        $plan = new Plan(ToldRecipe::read($told, $this->studio->shelf->paints())->steps(), []);
+        $plan = new Plan((new Listening($this->studio))->read($told)->steps(), []);
 
         return self::bound($area, $plan, [
             'name' => $name, 'tags' => $tags, 'notes' => $notes, 'way' => Way::Mixed, 'hex' => $area->hex ?? '#808080',

@@ -77,7 +77,8 @@ final readonly class Asking
             $words = $said->spanWords[$i] ?? '';
             if ($span->is(SpanKind::OtherArea)) {
                 $found[] = new LineQuestion(
-                    new Finding('told.ask-area', '"{words}": the recipe of another area is not taken over here. Say its steps, or'
+                    new Finding('told.ask-area', '"{words}": another area is followed under "As that one, except …" on this page.'
+                        .' Say its steps here, or keep this as a note.'
                         .' keep it as a note.', [
                         'words' => $words,
                     ]),
@@ -86,7 +87,8 @@ final readonly class Asking
             }
         }
         foreach ($said->unread as $words) {
-            if (preg_match('/\b(?:not|no|never|none|nothing|without|except|but|leave|leaving|avoid|keep|off|\d+|half|twice|two|three|four|five|six|third'
+            if (preg_match('/\b(?:not|no|never|none|nothing|without|except|but|leave|leaving|avoid|keep|off|\d+|half|twice|two'
+                .'|three|four|five|six|third'
                 .'|parts?|drops?)\b|%/iu', $words) === 1) {
                 $found[] = new LineQuestion(
                     new Finding(

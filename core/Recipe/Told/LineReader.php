@@ -37,7 +37,9 @@ final readonly class LineReader
             $found[] = self::clause($line, $spans, $i > 0);
         }
 
-        return new ReadLine($found, SaidPieces::of($line, $cover->spans, substr($said, 0, strlen($said) - strlen($text))));
+        $rest = mb_substr($text, Line::LONGEST);
+
+        return new ReadLine($found, SaidPieces::of($line, $cover->spans, substr($said, 0, strlen($said) - strlen($text)), $rest), $rest);
     }
 
     public static function withoutBullet(string $line): string

@@ -12,8 +12,9 @@ final readonly class ReadLine
      * @param list<array{words: string, as: string}> $pieces all of the line from its first sign to its last,
          with what each piece was read
      *   as: `paint`, `how`, `where`, `note`, `unread`, or nothing
+     * @param string $rest what stands behind all that is read of a very long line
      */
-    public function __construct(public array $clauses, public array $pieces)
+    public function __construct(public array $clauses, public array $pieces, public string $rest = '')
     {
     }
 }

@@ -14,10 +14,11 @@ final class SaidPieces
     /**
      * @param list<Span> $spans of the whole line
      * @param string $before what stands before the line as it is read: its number or bullet
+     * @param string $rest what stands behind all that is read of a very long line
      *
      * @return list<array{words: string, as: string}>
      */
-    public static function of(Line $line, array $spans, string $before): array
+    public static function of(Line $line, array $spans, string $before, string $rest = ''): array
     {
         $pieces = $before === '' ? [] : [['words' => $before, 'as' => '']];
         $at = 0;
@@ -38,7 +39,7 @@ final class SaidPieces
             $pieces[] = ['words' => substr($line->said, $at), 'as' => ''];
         }
 
-        return $pieces;
+        return $rest === '' ? $pieces : [...$pieces, ['words' => $rest, 'as' => 'unread']];
     }
 
     private static function as(Span $span): string

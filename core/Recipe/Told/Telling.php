@@ -50,7 +50,7 @@ final class Telling
         $isOther = $settled !== null && $settled !== $line;
         $read = $this->reader->read($settled ?? $line);
         $findings = !$isOther ? [] : [new Finding('told.settled', 'Read as "{means}", as you chose before.', ['means' => $settled])];
-        $this->lines[$number] = new ToldLine($number, $line, [], $findings, [], pieces: $isOther ? [] : $read->pieces);
+        $this->lines[$number] = new ToldLine($number, $line, [], $findings, [], pieces: $isOther ? [] : $read->pieces, isSettled: $settled !== null);
         $from = count($this->steps());
         foreach ($read->clauses as $said) {
             $this->clause($number, $settled ?? $line, $said, $from);
@@ -58,6 +58,19 @@ final class Telling
                 $this->asked($number, $line, $said);
             }
         }
+        if ($read->rest !== '') {
+            $this->rest($number, $read->rest);
+        }
+    }
+
+    /** What stands behind all that is read of a very long line. */
+    private function rest(int $number, string $rest): void
+    {
+        $last = $this->last();
+        if ($last !== null) {
+            $this->exchanged($last[1], $last[0], self::noted($last[0], [$rest]));
+        }
+        $this->lines[$number] = $this->lines[$number]->adding(unread: [$rest]);
     }
 
     /** @param int $from how many steps stood before the line */

@@ -19,6 +19,7 @@ final readonly class ToldLine
      * @param list<string> $unread words of it that nothing was read out of: they stay as its note
      * @param list<LineQuestion> $questions what of it may be meant otherwise
      * @param list<array{words: string, as: string}> $pieces {@see ReadLine::$pieces}
+     * @param bool $isSettled whether it is read as the painter chose before
      */
     public function __construct(
         public int $number,
@@ -30,6 +31,7 @@ final readonly class ToldLine
         public array $unread = [],
         public array $questions = [],
         public array $pieces = [],
+        public bool $isSettled = false,
     ) {
     }
 
@@ -46,6 +48,7 @@ final readonly class ToldLine
             $this->unread,
             $this->questions,
             $this->pieces,
+            $this->isSettled,
         );
     }
 
@@ -74,6 +77,7 @@ final readonly class ToldLine
             [...$this->unread, ...$unread],
             [...$this->questions, ...$questions],
             $this->pieces,
+            $this->isSettled,
         );
     }
 
@@ -89,6 +93,7 @@ final readonly class ToldLine
             $this->unread,
             $this->questions,
             $this->pieces,
+            $this->isSettled,
         );
     }
 }

@@ -144,10 +144,10 @@ export const vocabularyQuery = () =>
         staleTime: 60_000,
     });
 
-export const heardQuery = (text: string) =>
+export const heardQuery = (text: string, area: number | null = null) =>
     queryOptions({
-        queryKey: ['shelf', 'heard', text],
-        queryFn: () => ask<Heard>('recipe/told', { text }),
+        queryKey: ['told', area, text],
+        queryFn: () => ask<Heard>('recipe/told', { text, area_id: area }),
         enabled: text !== '',
     });
 

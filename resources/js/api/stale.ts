@@ -1,6 +1,7 @@
 /** Everything whose answers are laid with paints of the shelf. */
 const LAID = [
     'shelf',
+    'told',
     'figures',
     'recipe',
     'scheme',
@@ -42,6 +43,7 @@ export const STALE = {
     undercoat: ['undercoat', 'tonight', 'recipe', 'figures', 'scheme', 'bench', 'order', 'shelf', 'start'],
     recipe: ['recipe', 'tonight', 'figures', 'scheme', 'undercoat', 'bench', 'order', 'shelf', 'start'],
     book: ['book'],
+    told: ['told'],
     brought: ['book', 'tonight', 'figures', 'scheme', 'undercoat', 'recipe', 'bench', 'order', 'shelf', 'start'],
     record: [
         'bench',

@@ -10,7 +10,7 @@ final readonly class Line
     private const WORD = '/#[0-9a-f]{6}\b|0,\d+|\d+(?:\.\d+)?|\p{L}[\p{L}\p{M}\'-]*|[^\s\p{L}\d]/iu';
 
     /** Letters that are read; what is longer is no recipe. */
-    private const LONGEST = 600;
+    public const LONGEST = 600;
 
     /** @var list<string> as they are written */
     public array $words;

@@ -11,7 +11,11 @@ final class PrintedWords
 
     /** @var list<array{string, string, string, list<string>}> kind, meaning, pattern, examples */
     public const ROWS = [
-        ['consistency', 'printed', 'thinning not said(?: ; usually (?:not thinned|\d+ : \d+ with ([a-z -]+?))(?= ·|$))?', ['thinning not said']],
+        ['consistency', 'printed', 'thinning not said(?: ; usually (?:not thinned|\d+ : \d+ with ([a-z -]+?))(?= ·|$))?',
+            ['thinning not said']],
+        ['face', 'recess', '(?<=· )(recesses) only', []],
+        ['face', 'plane', '(?<=· )(planes) only', []],
+        ['face', 'ridge', '(?<=· )(ridges) only', []],
         ['part', 'the rims', 'the rims'.self::END, ['the rims']],
         ['light', 'from above', 'light from above', ['light from above']],
         ['light', 'from the left', 'light from the left', ['light from the left']],

@@ -5,6 +5,7 @@
     import HeardLine from './HeardLine.svelte';
     import type { RecipeState } from './recipe.svelte';
     import { Told } from './told.svelte';
+    import ToldLook from './ToldLook.svelte';
 
     interface Props {
         page: RecipeState;
@@ -13,7 +14,7 @@
     }
     let { page, drafted }: Props = $props();
 
-    const told = new Told();
+    const told = new Told(() => page.area);
     const ready = $derived(told.settled && (told.heard?.steps ?? 0) > 0 && !page.busy);
     const bring = (add: boolean) => page.bring('told', { text: told.text, ...(add ? { add } : {}) });
 </script>
@@ -21,21 +22,30 @@
 <section>
     <h3>Type it in your own words</h3>
     <p class="soft">
-        One line a step, as it was said: paints with their amounts, how thin, where, how often, until when, how long to
-        wait, for whom. What is not understood stays as a note.
+        One line a step, as it was said: paints with their amounts, how thin, where and where not, how often, until
+        when, how long to wait, for whom.
     </p>
     <TextArea
         labelText="The recipe, line by line"
         hideLabel
         rows={5}
-        placeholder={'basecoat: 2 dark brown + 1 red, thin 2:1, two coats\nrecesses only: brown wash, neat\nlayer with ochre and a little bone, like milk\nagain until bright enough, smaller each time, three times: bone'}
+        placeholder={'basecoat: 2 dark brown + 1 red, thin 2:1, two coats\nrecesses only: brown wash, neat\nlayer with ochre and a little bone, leave the folds\nagain until bright enough, smaller each time, three times: bone'}
         bind:value={told.text}
     />
     {#if told.problem}<p role="alert">{sentence(told.problem)}</p>{/if}
+    {#if told.write.problem}<p role="alert">{told.write.problem}</p>{/if}
     {#if told.heard}
-        <ol aria-label="As it is read">
-            {#each told.heard.lines as line (line.line)}<HeardLine {line} {told} />{/each}
-        </ol>
+        <p class="sum">
+            {counted(told.heard.lines.length, 'line')} read, {told.open
+                ? counted(told.open, 'question')
+                : 'nothing to ask'}{told.unread ? `, ${counted(told.unread, 'piece')} not read` : ''}.
+        </p>
+        <div class="read">
+            <ol aria-label="As it is read">
+                {#each told.heard.lines as line (line.line)}<HeardLine {line} {told} />{/each}
+            </ol>
+            {#if told.heard.looks.length}<ToldLook looks={told.heard.looks} minutes={told.heard.minutes} />{/if}
+        </div>
         <div class="do">
             <Button size="small" disabled={!ready} onclick={() => bring(false)}
                 >Use this recipe: {counted(told.heard.steps, 'step')}</Button
@@ -49,11 +59,20 @@
 
 <style>
     section {
-        max-width: 760px;
+        max-width: 960px;
         margin-top: 16px;
     }
+    .sum {
+        margin-top: 12px;
+        color: var(--ink-soft);
+    }
+    .read {
+        display: grid;
+        grid-template-columns: minmax(0, 1fr) auto;
+        gap: 0 28px;
+    }
     ol {
-        margin: 12px 0;
+        margin: 8px 0 12px;
         padding: 0;
         list-style: none;
     }
@@ -61,5 +80,10 @@
         display: flex;
         flex-wrap: wrap;
         gap: 8px;
+    }
+    @media (max-width: 720px) {
+        .read {
+            grid-template-columns: minmax(0, 1fr);
+        }
     }
 </style>

@@ -1,20 +1,26 @@
 import { createQuery } from '@tanstack/svelte-query';
 import { heardQuery } from '../../api/queries';
 import type { Heard } from '../../api/wire';
+import { useWrite } from '../../api/write.svelte';
 
-type HeardLine = Heard['lines'][number];
+export type HeardLine = Heard['lines'][number];
 
-const PAUSE_MS = 350;
+/** Short enough that reading keeps up with typing, long enough not to ask at every letter. */
+const PAUSE_MS = 120;
 
 /** A recipe being told: what is typed, and how it is read. */
 export class Told {
     text = $state('');
+    readonly write = useWrite();
     private asked = $state('');
     private readonly query;
 
-    constructor(text = '') {
-        this.text = text;
-        this.query = createQuery(() => ({ ...heardQuery(this.asked), placeholderData: (before) => before }));
+    /** @param area for which it is told, so that its looks can be predicted */
+    constructor(area: () => number | null = () => null) {
+        this.query = createQuery(() => ({
+            ...heardQuery(this.asked, area()),
+            placeholderData: (before) => before,
+        }));
         $effect(() => {
             const typed = this.text.trim();
             const timer = setTimeout(() => (this.asked = typed), PAUSE_MS);
@@ -35,6 +41,14 @@ export class Told {
         return this.asked === this.text.trim() && !this.query.isFetching;
     }
 
+    get open(): number {
+        return this.heard?.lines.reduce((n, l) => n + l.questions.length + l.doubts.length, 0) ?? 0;
+    }
+
+    get unread(): number {
+        return this.heard?.lines.reduce((n, l) => n + l.unread.length, 0) ?? 0;
+    }
+
     /** Says one line otherwise. */
     say(line: number, said: string): void {
         const lines = this.text.split('\n');
@@ -48,11 +62,21 @@ export class Told {
 
     /** These words are the name of a paint. */
     name(line: HeardLine, words: string): void {
-        this.say(line.line, line.said.replace(words, `"${words}"`));
+        this.choose(line, line.said.replace(words, `"${words}"`));
     }
 
     /** These words are only words. */
     words(line: HeardLine, words: string): void {
-        this.say(line.line, line.said.replace(words, `[${words}]`));
+        this.choose(line, line.said.replace(words, `[${words}]`));
+    }
+
+    /** The line stays as it was said, and is read so from now on. */
+    choose(line: HeardLine, means: string): void {
+        void this.write.send('told', 'PUT', 'recipe/told/meaning', { said: line.said, means });
+    }
+
+    /** It is asked about again. */
+    again(line: HeardLine): void {
+        this.choose(line, '');
     }
 }

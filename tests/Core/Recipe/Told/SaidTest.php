@@ -87,7 +87,7 @@ final class SaidTest extends TestCase
             ["layer: Navy\nNavy", 'lies there already', ['another coat', 'yes, a layer']],
             ['base: Ivorry', 'Is "Ivorry" the pot Ivory', ['Ivory', 'Only a word']],
             ['Navy, three somethings of it', '"three somethings" was not read', ['Only a note']],
-            ['the same as the armour', 'another area is not taken over', ['Only a note']],
+            ['the same as the armour', 'another area is followed under', ['Only a note']],
         ] as [$said, $asks, $choices]) {
             yield $said => [$said, $asks, $choices];
         }
