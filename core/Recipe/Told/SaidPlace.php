@@ -19,6 +19,7 @@ final readonly class SaidPlace
      * @param bool $folds whether mere folds are named: raised ones for a light, deep ones for a shade
      * @param bool $foldsLeft whether mere folds are left alone: deep ones by a light, raised ones by a shade
      * @param bool $edges whether it is edges that are named
+     * @param bool $isExact whether its face is told as it is printed, where the technique goes there anyway
      * @param bool $isLines whether it is the lines between parts that are named
      */
     public function __construct(
@@ -28,6 +29,7 @@ final readonly class SaidPlace
         public bool $foldsLeft = false,
         public bool $edges = false,
         public bool $isLines = false,
+        public bool $isExact = false,
     ) {
     }
 
@@ -39,7 +41,7 @@ final readonly class SaidPlace
     {
         $in = $left = [];
         $part = $light = '';
-        $folds = $foldsLeft = $edges = $isLines = false;
+        $folds = $foldsLeft = $edges = $isLines = $isExact = false;
         $isBlend = self::count($spans, SpanKind::Technique, Technique::WetBlend->value) > 0 && self::count($spans, SpanKind::Part) > 1;
         foreach ($spans as $i => $span) {
             $isLeft = isset($spoken->left[$i]);
@@ -51,6 +53,7 @@ final readonly class SaidPlace
                     'lines' => Face::Recess,
                     default => Face::from($span->means),
                 };
+                $isExact = $isExact || $span->group(0) !== '';
                 $isLines = $isLines || (!$isLeft && $span->means === 'lines');
                 $isLeft ? $left[$face->value] = $face : $in[$face->value] = $face;
                 $edges = $edges || (!$isLeft && $span->means === 'edges');
@@ -69,6 +72,7 @@ final readonly class SaidPlace
             $foldsLeft,
             $edges && count($in) === 1,
             $isLines,
+            $isExact,
         );
     }
 

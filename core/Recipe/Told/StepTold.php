@@ -81,7 +81,8 @@ final readonly class StepTold
     {
         $paint = count($said->names) === 1 ? $said->names[0]['paint'] : null;
 
-        return $step->technique === Technique::Marking && $said->technique === null && $paint !== null && self::fluid($paint) === Technique::Marking;
+        return $step->technique === Technique::Marking && $said->technique === null && $paint !== null
+            && self::fluid($paint) === Technique::Marking;
     }
 
     /** A step that stands in the place of another for some figures: done as that is. */
@@ -469,7 +470,7 @@ final readonly class StepTold
         } elseif ($said->place->foldsLeft) {
             $place = $place->leaving([...$said->place->left, $isShade ? Face::Ridge : Face::Recess]);
         }
-        $isUsual = $place->but === null && $place->face !== null && $place->face === $technique->face() && $place->face !== Face::Plane
+        $isUsual = !$said->place->isExact && $place->but === null && $place->face !== null && $place->face === $technique->face() && $place->face !== Face::Plane
             && $place->share === 1.0;
 
         return $isUsual ? new Place(null, $place->part, $place->light, $place->share) : $place;

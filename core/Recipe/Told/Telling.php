@@ -50,7 +50,8 @@ final class Telling
         $isOther = $settled !== null && $settled !== $line;
         $read = $this->reader->read($settled ?? $line);
         $findings = !$isOther ? [] : [new Finding('told.settled', 'Read as "{means}", as you chose before.', ['means' => $settled])];
-        $this->lines[$number] = new ToldLine($number, $line, [], $findings, [], pieces: $isOther ? [] : $read->pieces, isSettled: $settled !== null);
+        $pieces = $isOther ? [] : $read->pieces;
+        $this->lines[$number] = new ToldLine($number, $line, [], $findings, [], pieces: $pieces, isSettled: $settled !== null);
         $from = count($this->steps());
         foreach ($read->clauses as $said) {
             $this->clause($number, $settled ?? $line, $said, $from);

@@ -81,7 +81,8 @@ final class Clauses
         if ($separator?->is(SpanKind::Then) === true) {
             return $technique !== null || $paints > 0 || self::has($next, SpanKind::LevelMark);
         }
-        $isOwn = $technique !== null && $technique !== 'varnish' && (in_array($technique, self::OWN, true) || self::takesNoPaint($technique));
+        $isOwn = $technique !== null && $technique !== 'varnish'
+            && (in_array($technique, self::OWN, true) || self::takesNoPaint($technique));
         if ($isOwn && ($priorTechnique !== null || $priorPaints > 0)) {
             return true;
         }

@@ -10,8 +10,8 @@ use Kalokroma\Recipe\Technique\Technique;
 final class Recognizers
 {
     /** A number in figures or words: one group. */
-    public const NUMBER = '(\d{1,3}(?:\.\d+)?|0,\d+|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|twenty[- ]four|twenty|thirty'
-        .'|forty|fifty|'
+    public const NUMBER = '(\d{1,3}(?:\.\d+)?|0,\d+|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|twenty[- ]four|twenty'
+        .'|thirty|forty|fifty|'
         .'sixty|seventy|eighty|ninety|an?)';
 
     private const NUMBERS = [
@@ -34,7 +34,8 @@ final class Recognizers
         'thinner' => 3.0, 'any-paint' => 2.0, 'consistency' => 2.6, 'coats' => 3.0, 'loop' => 2.6, 'again' => 2.5, 'more' => 2.0,
         'wait' => 3.0, 'note' => 2.4, 'note:somewhere' => 0.6, 'note:stays' => 2.3, 'note:aside' => 2.6, 'note:manner' => 2.0,
         'then' => 8.0, 'comma' => 6.0, 'and' => 0.8, 'into' => 0.3, 'plain' => 0.9, 'leave:this' => 2.2, 'note:brush' => 3.0,
-        'note:order' => 2.6, 'note:thing' => 0.4, 'note:not-planned' => 3.4, 'note:covers' => 3.4, 'consistency:printed' => 5.0, 'loop:exit' => 9.0, 'wait:printed' => 4.0, 'and:meeting' => 4.0,
+        'note:order' => 2.6, 'note:thing' => 0.4, 'note:not-planned' => 3.4, 'note:covers' => 3.4,
+        'consistency:printed' => 5.0, 'loop:exit' => 9.0, 'wait:printed' => 4.0, 'and:meeting' => 4.0,
     ];
 
     /** Words that weigh nothing: they stand between the others. */
@@ -87,7 +88,14 @@ final class Recognizers
     /** @return list<array{string, string, string, list<string>}> kind, meaning, pattern, examples */
     public static function table(): array
     {
-        return [...PrintedWords::ROWS, ...PlaceWords::ROWS, ...AmountWords::ROWS, ...TimeWords::ROWS, ...SpeechWords::ROWS, ...TechniqueWords::ROWS];
+        return [
+            ...PrintedWords::ROWS,
+            ...PlaceWords::ROWS,
+            ...AmountWords::ROWS,
+            ...TimeWords::ROWS,
+            ...SpeechWords::ROWS,
+            ...TechniqueWords::ROWS,
+        ];
     }
 
     /** Signs weigh as much as half a word. */

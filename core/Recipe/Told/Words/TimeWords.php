@@ -7,7 +7,8 @@ namespace Kalokroma\Recipe\Told\Words;
 /** How often, how long, until when, and in which order. */
 final class TimeWords
 {
-    private const WAIT = '(?:and |then )*(?:wait(?:ing)?|(?:let|allow) (?:it |this |that |them |all |everything |the [a-z]+ (?:[a-z]+ )?)?(?:to )?'
+    private const WAIT = '(?:and |then )*(?:wait(?:ing)?|(?:let|allow) (?:it |this |that |them |all |everything '
+        .'|the [a-z]+ (?:[a-z]+ )?)?(?:to )?'
         .'(?:dry|rest|cure|set|sit|work|soak)|(?:leave|give) (?:it |this |that |them )?(?:to dry|alone)?|'
         .'dry(?:ing)?(?: time)?(?: :)?|dries|cure)(?: (?:for|about|at least|some|well|until|another|fully|a good|a full|a whole))*';
     private const UNIT = '(minutes?|mins?|hours?|hrs?|h|days?|weeks?|nights?)';

@@ -25,7 +25,8 @@ final class RecognizersTest extends TestCase
             $line = new Line($example);
             $whole = array_filter(
                 Recognizers::in($line),
-                static fn (Span $s): bool => $s->kind->value === $kind && $s->means === $means && $s->from === 0 && $s->to === $line->count(),
+                static fn (Span $s): bool => $s->kind->value === $kind && $s->means === $means && $s->from === 0
+                    && $s->to === $line->count(),
             );
 
             self::assertNotSame([], $whole, $example.' is '.$kind.' '.$means);
@@ -55,7 +56,8 @@ final class RecognizersTest extends TestCase
         foreach ([
             'two parts Ochre to one Bone on the raised folds, thinned 2:1' => [
                 [SpanKind::Amount, 'two parts'], [SpanKind::Paint, 'Ochre'], [SpanKind::Amount, 'one'], [SpanKind::Paint, 'Bone'],
-                [SpanKind::Mention, 'on the'], [SpanKind::Face, 'raised folds'], [SpanKind::Consistency, 'thinned'], [SpanKind::Ratio, '2:1'],
+                [SpanKind::Mention, 'on the'], [SpanKind::Face, 'raised folds'],
+                [SpanKind::Consistency, 'thinned'], [SpanKind::Ratio, '2:1'],
             ],
             'keep it off the edges' => [[SpanKind::Leave, 'keep it off'], [SpanKind::Face, 'edges']],
             'with the unwashed brush' => [[SpanKind::Handling, 'with the unwashed brush']],

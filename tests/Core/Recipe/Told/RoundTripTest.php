@@ -9,7 +9,6 @@ use Kalokroma\Colour\Srgb;
 use Kalokroma\Figure\Area;
 use Kalokroma\Figure\Material;
 use Kalokroma\Figure\Relief;
-use Kalokroma\Film\Face;
 use Kalokroma\Film\Surface;
 use Kalokroma\Film\Thinner;
 use Kalokroma\Film\Thinning;
@@ -44,7 +43,8 @@ final class RoundTripTest extends TestCase
 {
     private const COLOURS = ['#a82a20', '#6f4a2e', '#efece2', '#e8b530', '#232327', '#5f5d3a', '#c98e6b', '#2d5596'];
     private const FIGURES = [
-        [Material::Cloth, Relief::Broad], [Material::Cloth, Relief::Tight], [Material::Leather, Relief::Trim], [Material::Metal, Relief::Plate],
+        [Material::Cloth, Relief::Broad], [Material::Cloth, Relief::Tight], [Material::Leather, Relief::Trim],
+        [Material::Metal, Relief::Plate],
         [Material::Fur, Relief::Texture], [Material::Glass, Relief::Orb], [Material::Skin, Relief::Tight],
     ];
 
@@ -60,7 +60,8 @@ final class RoundTripTest extends TestCase
             foreach (self::FIGURES as $i => [$material, $relief]) {
                 foreach (array_slice(self::COLOURS, $i % 2, 6) as $hex) {
                     $area = new Area('1', 'Area', $material, $relief, 3.0);
-                    $brief = new Brief($area, Srgb::fromHex($hex)->toOklch(), $way, $below, $shelf, equipment: new Equipment(true, true), palette: $palette);
+                    $colour = Srgb::fromHex($hex)->toOklch();
+                    $brief = new Brief($area, $colour, $way, $below, $shelf, equipment: new Equipment(true, true), palette: $palette);
                     $wrong = [...$wrong, ...self::otherwise(Drafter::draft($brief)->steps, $shelf)];
                     ++$drafts;
                 }
@@ -156,7 +157,10 @@ final class RoundTripTest extends TestCase
             [new Scope(new Place(), Who::leaders(), Level::Finished), new Handling(wait: 90)],
             [new Scope(new Place(), Who::except([2, 4])), new Handling(batch: 'one batch for all')],
             [new Scope(new Place(), Who::only([3]), Level::Showpiece), new Handling(null, true, note: 'mind the hem; not 2:1')],
-            [new Scope(new Place(), new Who(), null, Loop::smaller($key->value, 4, 'bright enough')), new Handling(strokes: 'along the hem')],
+            [
+                new Scope(new Place(), new Who(), null, Loop::smaller($key->value, 4, 'bright enough')),
+                new Handling(strokes: 'along the hem'),
+            ],
         ] as $i => [$scope, $handling]) {
             yield new PlannedStep($key, $technique, null, $i % 2 === 0 ? $load : $thin, $scope, $handling, []);
         }
@@ -211,7 +215,7 @@ final class RoundTripTest extends TestCase
             'mix' => $mix($load->mix).' '.$mix($load->meets),
             'open' => implode(',', array_map(strval(...), $load->open)),
             'thinning' => $load->thinWords(),
-            'face' => $place->face === $step->technique->face() && $place->share === 1.0 && $place->face !== Face::Plane ? '' : $place->faceId(),
+            'face' => $place->faceId(),
             'part' => $place->part,
             'light' => $place->light,
             'share' => (string) $place->percent(),
