@@ -212,8 +212,9 @@ final class RecipeTest extends SampleWorkshop
         $this->hands->see('Says more of line 1.');
         $this->hands->see('3 rounds, smaller every time: bright enough');
         $this->hands->see('“glimmer”: a paint you do not own, or words?');
-        $this->hands->press('Just words');
+        $this->hands->press('just words');
         $this->hands->seeNot('a paint you do not own, or words?');
+        $this->hands->press('Say it otherwise');
         $this->mend(7, 'edges: Pale Horizon');
         $this->hands->see('Edge highlight: Pale Horizon');
         $this->hands->pressBeginning('Use this recipe: 8 steps');

@@ -14,6 +14,7 @@ use Kalokroma\Recipe\Predict\Undercoated;
 use Kalokroma\Recipe\Told\LineQuestion;
 use Kalokroma\Recipe\Told\ToldLine;
 use Kalokroma\Recipe\Told\ToldRecipe;
+use Kalokroma\Word\Duration;
 use Kalokroma\Word\Finding;
 
 /** A told recipe as it was read, line by line, before anything is kept. */
@@ -34,7 +35,8 @@ final class ToldView
                 'words' => $o->step->technique->words(),
                 'faces' => StepView::surface($o->look->after),
             ], [...array_slice(self::undercoat($outcomes), -1), ...Undercoated::above($outcomes)]),
-            'minutes' => $area === null || $outcomes === [] ? null : (int) round(DraftSum::ofRecipe($area, $outcomes)->minutes),
+            'takes' => $area === null || $outcomes === [] ? ''
+                : Duration::words((int) round(DraftSum::ofRecipe($area, $outcomes)->minutes)),
         ];
     }
 

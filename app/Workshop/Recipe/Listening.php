@@ -46,16 +46,20 @@ final readonly class Listening
     }
 
     /**
-     * What an area would look like, step by step from the undercoat up.
+     * What an area would look like, step by step from the undercoat up, without what goes over the whole figure.
      *
      * @return list<StepOutcome> the undercoat first
      */
     public function look(Company $company, AreaRow $area, ToldRecipe $told): array
     {
         $undercoat = $this->studio->undercoats->laid($company, $area);
-        $steps = $this->studio->undercoats->among($company, $area, $told->steps());
 
-        return [...$undercoat->steps, ...Simulation::run($steps, $area->toCore($company), $undercoat->surface(), $undercoat->certainty())];
+        return [...$undercoat->steps, ...Simulation::run(
+            $told->steps(),
+            $area->toCore($company),
+            $undercoat->surface(),
+            $undercoat->certainty(),
+        )];
     }
 
     /** @return array<string, string> by line as it is compared */

@@ -55,27 +55,22 @@ final readonly class LineReader
         $shares = Amounts::of($spans, $spoken->mentioned + $spoken->replaced);
         $names = self::names($spans, static fn (int $i): bool => !isset($spoken->mentioned[$i]) && !isset($spoken->replaced[$i]));
         $place = SaidPlace::of($spans, $spoken, $shares['share']);
-        $technique = self::technique($spans, $spoken);
-        $isLight = $technique === Technique::FeatheredLayer->value && !self::isByName($spans);
-        $technique = $isLight && $place->edges ? Technique::EdgeHighlight->value : $technique;
-        $isAdded = isset($kinds[SpanKind::More->value]) && !isset($kinds[SpanKind::Thinner->value]) && count($names) === 1;
+        $technique = self::technique($spans, $spoken, $place->edges);
+        $isAdded = isset($kinds['more']) && !isset($kinds['thinner']) && count($names) === 1;
         $added = $isAdded && $shares['thinned'] !== null ? self::parts($shares['thinned']) : null;
-        $thinning = ToldThinning::of($spans, $added === null ? $shares['thinned'] : null);
         [$notes, $unread] = SaidNotes::of($line, $spans, $spoken, $shares['used']);
-        $isNamed = isset($kinds[SpanKind::Paint->value]) || isset($kinds[SpanKind::Thinner->value]);
-        $doubts = !$isNamed ? array_values(array_filter($unread, PaintWords::mayBeName(...))) : [];
+        $doubts = self::doubts($kinds, $unread);
 
         return new Said(
-            $spans === [] ? '' : $line->between($spans[0]->from, $spans[count($spans) - 1]->to),
-            Technique::tryFrom($technique ?? ($place->edges ? Technique::EdgeHighlight->value : '')),
+            $line->between($spans[0]->from ?? 0, end($spans)->to ?? 0),
+            Technique::tryFrom($technique ?? ''),
             self::isByName($spans),
             $technique === 'varnish',
             $names,
             self::names($spans, static fn (int $i): bool => isset($spoken->replaced[$i])),
             ['parts' => $shares['parts'], 'open' => $shares['open']],
-            isset($kinds[SpanKind::Into->value]) && count($names) === 2 && !isset($kinds[SpanKind::Ratio->value])
-                && !isset($kinds[SpanKind::Amount->value]),
-            $thinning,
+            count($names) === 2 && isset($kinds['into']) && !isset($kinds['ratio']) && !isset($kinds['amount']),
+            ToldThinning::of($spans, $added === null ? $shares['thinned'] : null),
             Rounds::of($spans),
             $place,
             self::strokes($line, $spans),
@@ -97,6 +92,21 @@ final readonly class LineReader
             $spans,
             array_map(static fn (Span $s): string => $line->between($s->from, $s->to), $spans),
         );
+    }
+
+    /**
+     * Where no paint is named, what was not read may be the name of one.
+     *
+     * @param array<string, true> $kinds
+     * @param list<string> $unread
+     *
+     * @return list<string>
+     */
+    private static function doubts(array $kinds, array $unread): array
+    {
+        $isNamed = isset($kinds[SpanKind::Paint->value]) || isset($kinds[SpanKind::Thinner->value]);
+
+        return $isNamed ? [] : array_values(array_filter($unread, PaintWords::mayBeName(...)));
     }
 
     /** @return array{int, int} */
@@ -122,35 +132,28 @@ final readonly class LineReader
      *
      * @param list<Span> $spans
      */
-    private static function technique(array $spans, SpokenOf $spoken): ?string
+    private static function technique(array $spans, SpokenOf $spoken, bool $isEdges): ?string
     {
         foreach ($spans as $i => $span) {
             if ($span->is(SpanKind::Technique) && !isset($spoken->kept[$i])) {
-                return $span->means;
+                $isHighlight = $span->means === Technique::FeatheredLayer->value && $span->group(0) === '';
+
+                return $isHighlight && $isEdges ? Technique::EdgeHighlight->value : $span->means;
             }
         }
         foreach ($spans as $span) {
             if ($span->is(SpanKind::Note) && $span->means === 'by-airbrush') {
                 return Technique::AirbrushCoat->value;
             }
-            if ($span->is(SpanKind::Handling) && in_array($span->means, ['hair-thin', 'thinner', 'thin'], true)) {
-                return self::isEdge($spans) ? Technique::EdgeHighlight->value : null;
-            }
         }
 
-        return null;
+        return $isEdges ? Technique::EdgeHighlight->value : null;
     }
 
     /** @param list<Span> $spans */
     private static function isByName(array $spans): bool
     {
         return array_filter($spans, static fn (Span $s): bool => $s->is(SpanKind::Technique) && $s->group(0) !== '') !== [];
-    }
-
-    /** @param list<Span> $spans */
-    private static function isEdge(array $spans): bool
-    {
-        return array_filter($spans, static fn (Span $s): bool => $s->is(SpanKind::Face) && $s->means === 'edges') !== [];
     }
 
     /**

@@ -470,7 +470,8 @@ final readonly class StepTold
         } elseif ($said->place->foldsLeft) {
             $place = $place->leaving([...$said->place->left, $isShade ? Face::Ridge : Face::Recess]);
         }
-        $isUsual = !$said->place->isExact && $place->but === null && $place->face !== null && $place->face === $technique->face() && $place->face !== Face::Plane
+        $isUsual = !$said->place->isExact && $place->but === null && $place->face !== null
+            && $place->face === $technique->face() && $place->face !== Face::Plane
             && $place->share === 1.0;
 
         return $isUsual ? new Place(null, $place->part, $place->light, $place->share) : $place;

@@ -44,7 +44,7 @@
             <ol aria-label="As it is read">
                 {#each told.heard.lines as line (line.line)}<HeardLine {line} {told} />{/each}
             </ol>
-            {#if told.heard.looks.length}<ToldLook looks={told.heard.looks} minutes={told.heard.minutes} />{/if}
+            {#if told.heard.looks.length}<ToldLook looks={told.heard.looks} takes={told.heard.takes} />{/if}
         </div>
         <div class="do">
             <Button size="small" disabled={!ready} onclick={() => bring(false)}

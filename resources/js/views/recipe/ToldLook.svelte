@@ -4,9 +4,9 @@
     interface Props {
         looks: Heard['looks'];
         /** at the table, for one figure */
-        minutes: number | null;
+        takes: string;
     }
-    let { looks, minutes }: Props = $props();
+    let { looks, takes }: Props = $props();
 
     const strata = $derived([...looks].reverse());
 </script>
@@ -25,12 +25,12 @@
         </div>
     {/each}
     <p class="faces"><span>recess</span><span>plane</span><span>ridge</span></p>
-    {#if minutes !== null}<p class="soft">{minutes} min a figure at the table</p>{/if}
+    {#if takes}<p class="soft">{takes} a figure at the table, the undercoat with it</p>{/if}
 </figure>
 
 <style>
     figure {
-        width: 220px;
+        width: 168px;
         margin: 8px 0 12px;
         padding: 12px;
         background: var(--surround);
