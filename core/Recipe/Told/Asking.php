@@ -61,6 +61,7 @@ final readonly class Asking
             self::sprayed($said, $line),
             self::twice($said, $line, $step, $last),
             self::onlySpokenOf($said, $line),
+            self::either($said, $line),
             ...self::unread($said, $line),
         ]));
     }
@@ -338,6 +339,25 @@ final readonly class Asking
         }
 
         return null;
+    }
+
+    /** One pot or another. */
+    private static function either(Said $said, string $line): ?LineQuestion
+    {
+        $paints = array_keys(array_filter($said->spans, static fn (Span $s): bool => $s->is(SpanKind::Paint)));
+        $or = array_keys(array_filter($said->spans, static fn (Span $s): bool => $s->is(SpanKind::Or)))[0] ?? null;
+        $first = $or === null ? null : max([-1, ...array_filter($paints, static fn (int $i): bool => $i < $or)]);
+        $second = $or === null ? null : min([PHP_INT_MAX, ...array_filter($paints, static fn (int $i): bool => $i > $or)]);
+        $words = [$said->spanWords[$first] ?? '', $said->spanWords[$second] ?? ''];
+        if ($words[0] === '' || $words[1] === '') {
+            return null;
+        }
+        preg_match('/(?:either\s+)?'.preg_quote($words[0], '/').'.*?'.preg_quote($words[1], '/').'/iu', $line, $both);
+
+        return new LineQuestion(new Finding('told.ask-or', '{one} or {other}?', ['one' => $words[0], 'other' => $words[1]]), array_map(
+            static fn (string $one): array => ['words' => $one, 'line' => self::swapped($line, $both[0] ?? '', $one)],
+            $words,
+        ));
     }
 
     /** By how much a mix is lighter than that of the step before (L*); 0 where either has no colour. */

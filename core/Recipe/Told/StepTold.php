@@ -195,7 +195,7 @@ final readonly class StepTold
     private static function onceMore(Technique $technique): Technique
     {
         return match ($technique) {
-            Technique::Basecoat, Technique::SteppingStone, Technique::BlockIn => Technique::Layer,
+            Technique::Basecoat, Technique::MetalCoat, Technique::SteppingStone, Technique::BlockIn => Technique::Layer,
             Technique::AirbrushFade => Technique::AirbrushCoat,
             default => $technique,
         };
@@ -269,8 +269,8 @@ final readonly class StepTold
             return [$this->added($before, array_values($paints)[0], $said->addedAt), $last->load->open];
         }
         $parts = $open = [];
-        $isAdded = $said->isAdded || $said->amounts['open'] === [0];
-        if ($isAdded && count($paints) === 1 && $before !== null) {
+        $isAdded = count($paints) === 1 && ($said->isAdded || $said->amounts['open'] === [0]);
+        if ($isAdded && $before !== null) {
             foreach ($before->parts as $part) {
                 $parts[$part->paint->id] = new Part($part->paint, Amounts::REST_PARTS * $part->parts);
             }

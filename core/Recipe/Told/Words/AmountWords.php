@@ -25,6 +25,8 @@ final class AmountWords
             ['2 parts', 'three drops of']],
         ['amount', 'ml', '{N} ml(?: of)?', ['0.5 ml of']],
         ['amount', 'some', '(?:mixed )?(?:with )?some(?: of)?(?: (?:the|my))?', ['some']],
+        ['amount', 'double', '(?:twice|double) (?:as much|its amount of|the amount of)|twice the', ['twice as much']],
+        ['amount', 'half-as-much', 'half (?:as much|its amount of|the amount of)', ['half as much']],
         ['amount', 'rest', '(?:and )?the (?:rest|remainder)(?: of it)?(?: is)?', ['the rest']],
         ['amount', 'number', '{N}', ['3', 'two']],
         ['amount', 'number', 'half', ['half']],

@@ -88,8 +88,8 @@ final class Amounts
             && min($counted) > $first && max($counted) > $last;
         foreach ($amounts as $i) {
             $span = $this->spans[$i];
-            if ($span->means === 'of-each') {
-                $this->each($i);
+            if (in_array($span->means, ['of-each', 'double', 'half-as-much'], true)) {
+                $this->each($i, $span->means);
 
                 continue;
             }
@@ -111,10 +111,16 @@ final class Amounts
         }
     }
 
-    private function each(int $at): void
+    /** As much of each, or of one twice or half as much as of the others. */
+    private function each(int $at, string $means): void
     {
+        $next = $this->element($at, 1);
+        if ($this->elements === [] || ($means !== 'of-each' && $next === null)) {
+            return;
+        }
         foreach ($this->elements as $e => $_) {
-            $this->give($e, 1.0, 'part');
+            $isMore = ($e === $next) === ($means === 'double');
+            $this->give($e, $means !== 'of-each' && $isMore ? 2.0 : 1.0, 'part');
         }
         $this->used[$at] = true;
     }

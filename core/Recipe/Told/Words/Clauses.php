@@ -93,6 +93,9 @@ final class Clauses
         if ($technique !== null && $paints > 0 && $priorPaints > 0 && !$hasAmounts) {
             return $priorTechnique === null || $separator?->is(SpanKind::Comma) === true;
         }
+        if ($paints > 0 && $priorPaints > 0 && !$hasAmounts && self::isPlaced($now) && self::isPlaced($next)) {
+            return true;
+        }
         if ($separator?->is(SpanKind::Comma) !== true || $paints === 0 || $priorPaints === 0) {
             return false;
         }
@@ -101,8 +104,7 @@ final class Clauses
             return true;
         }
 
-        return (self::has($now, SpanKind::Coats) && self::has($next, SpanKind::Coats)) || (self::isPlaced($now) && self::isPlaced($next))
-            || self::isElsewhere($next);
+        return (self::has($now, SpanKind::Coats) && self::has($next, SpanKind::Coats)) || self::isElsewhere($next);
     }
 
     /** @param list<Span> $spans */
@@ -154,7 +156,8 @@ final class Clauses
     {
         $left = SpokenOf::in($spans)->left;
         foreach ($spans as $i => $span) {
-            if ($span->is(SpanKind::Face, SpanKind::Part) && !isset($left[$i])) {
+            $isThing = $span->is(SpanKind::Note) && in_array($span->means, ['thing', 'somewhere'], true);
+            if ($isThing || ($span->is(SpanKind::Face, SpanKind::Part) && !isset($left[$i]))) {
                 return true;
             }
         }

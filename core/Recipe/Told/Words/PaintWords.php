@@ -76,7 +76,8 @@ final class PaintWords
         $unknown = array_filter($found[0], static fn (string $w): bool => !SaidColour::knows($w));
 
         return count($found[0]) <= 3 && $unknown !== [] && preg_match('/\d/', $words) !== 1
-            && array_filter($found[0], Recognizers::isPlain(...)) === [];
+            && array_filter($found[0], Recognizers::isPlain(...)) === []
+            && preg_match('/\b(?:no|not|nor|never|without|either|neither|don\'t|doesn\'t)\b/u', mb_strtolower($words)) !== 1;
     }
 
     /** @return list<Span> */
@@ -211,7 +212,7 @@ final class PaintWords
             return null;
         }
         $isNamed = count($colours) > 1 && !SaidColour::knows($colours[0]) && !Recognizers::isPlain($colours[0])
-            && preg_match('/^(?:'.SpeechWords::THINGS.')$/u', $colours[0]) !== 1;
+            && preg_match('/^(?:no|not|nor|or|either|neither|without|any|don\'t|'.SpeechWords::THINGS.')$/u', $colours[0]) !== 1;
         $known = array_filter(array_slice($colours, $isNamed ? 1 : 0), static fn (string $w): bool => SaidColour::knows($w));
         $isColour = array_filter($colours, static fn (string $w): bool => SaidColour::isColour($w)) !== [];
         if (!$isColour || count($known) !== count($colours) - ($isNamed ? 1 : 0)) {

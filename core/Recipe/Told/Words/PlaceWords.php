@@ -64,6 +64,8 @@ final class PlaceWords
         ['strokes', '', 'along (?!the (?:edges?|recess|ridges?|raised|upper|lower))(?:the |its |each )?[a-z]+', ['along the bone']],
         ['strokes', '', 'strokes (?:along|across|down|following|towards?|from) (?:the |its )?[a-z]+(?: [a-z]+)?',
             ['strokes along the bone']],
+        ['strokes', '', '(?:drawn |pulled |going |worked )?towards? (?:the|its|each) (?:(?:upper|lower|outer|inner) )?[a-z]+|(?:fine|tiny|small|short|long) strokes',
+            ['towards the bottom']],
         ['strokes', '', '(?:straight )?downwards?|straight down|in (?:short|long|small|tiny) strokes|(?:short|long) strokes',
             ['in short strokes']],
         ['leave', 'later', '(?:but |while |and |to )?(?:leav(?:e|es|ing)|spar(?:e|ing))(?: (?:out|free))?(?: (?:the|any|all|some|a'

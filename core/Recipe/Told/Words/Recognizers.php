@@ -51,6 +51,7 @@ final class Recognizers
         'ones', 'too', 'very', 'will', 'can', 'should', 'want', 'get', 'gets', 'got', 'take', 'takes', 'have', 'has', 'had', 'give',
             'gives', 'well', 'first', 'me',
         'but', 'while', 'which', 'what', 'who', 'where', 'when', 'i\'ve', 'it\'s', 'that\'s', 'i\'d', 'let', 'some', 'kind', 'sort',
+            'last', 'back', 'finally', 'sure', 'make', 'also',
             'about', 'our', 'us',
         'ok', 'okay', 'right', 'basically', 'really', 'actually', 'simply', 'whole', 'any', 'bring', 'nice', 'pure', 'good', 'rich',
             'lovely', 'plain', 'usual', 'normal', 'little', 'bit',

@@ -45,6 +45,8 @@ enum SpanKind: string
     case Omitted = 'omitted';
     /** Read and kept as words: it changes nothing that is planned. */
     case Note = 'note';
+    /** One paint or another. */
+    case Or = 'or';
     /** From one paint to the next. */
     case Into = 'into';
     /** Begins another step. */

@@ -7,6 +7,8 @@ namespace Kalokroma\Recipe\Told\Words;
 /** For whom it is, how the hand does it, what is only spoken of. */
 final class SpeechWords
 {
+    private const AT = '(?:on|round|around|over|along|at|under|inside|behind|of|for|in|between|across|near)';
+    private const NOUN = '(?!(?:and|or|with|then|in|on|to|of|for|but|from|as|is|are|the|a)(?: |$))[a-z-]+';
     private const NTH = '(?:first|second|third|fourth|fifth|sixth|seventh|eighth|ninth|tenth|\d{1,2} ?(?:st|nd|rd|th))';
 
     /** What is painted on figures: where it goes, and no part of a paint's name. */
@@ -85,6 +87,8 @@ final class SpeechWords
         ['mention', '', '(?:over|on top of|beside|next to|like|under|against|towards?|matching|near)(?: (?:the|my|a))?|(?:off|for'
             .'|from) (?:the|my|a)',
             ['over the', 'like']],
+        ['mention', 'none', '(?:and |but |with )?(?:no|without(?: (?:any|the|more))?)', ['without any', 'no']],
+        ['or', '', 'or', ['or']],
         ['mention', '', '(?:on|onto) (?:the|my)', ['on the']],
         ['mention', 'into', '(?:in|into|to) (?:the|my)', ['into the']],
         ['mention', '', '(?:to )?match(?: the)?|where (?:the )?[a-z]+ (?:meets?|joins?|touches)(?: the)?', ['to match']],
@@ -96,6 +100,9 @@ final class SpeechWords
         ['note', 'match', '(?:to )?match(?:ing)? the [a-z]+(?: ,)? by brush(?: :)?|by brush', ['to match the spray, by brush']],
         ['note', 'no-technique', '(?:no|without(?: (?:a|the|any))?|skip the) (?:wash(?:ing)?|glaz(?:e|ing)|drybrush(?:ing)?|edges?'
             .'|highlights?|varnish|shade)(?: (?:here|this time|on this))?', ['no wash here', 'without washing']],
+        ['note', 'no-technique', '(?:do not|don\'t|never|no need to|not to|without) (?:wash|shad(?:e|ing)|glaz(?:e|ing)|drybrush'
+            .'|edge|highlight|varnish|line|layer|stipple|blot|wipe)(?:ing)?'
+            .'(?: (?:it|them|(?:the|any|its) [a-z]+))?', ['don\'t highlight the folds']],
         ['note', 'not-on', 'not (?:on|for|to) (?:the )?(?:tiny|small|big|large|little|others?)(?: ones?)?(?: :)?',
             ['not on the tiny ones']],
         ['note', 'wiped', '{N} (?:%|percent|per cent) (?:is |of it )?wiped off|(?:with )?(?:most of (?:it|the paint) |nearly all'
@@ -115,10 +122,8 @@ final class SpeechWords
         ['note', 'stays', '(?:the )?(?:[a-z-]+ ){1,3}(?:stays?|is left) as it is', ['the brass spray stays as it is']],
         ['note', 'alone', 'on (?:its|their) own|by (?:itself|themselves)|unmixed', ['on its own']],
         ['note', 'thing', '(?:the |both |his |her |all )?(?:'.self::THINGS.')', ['belt', 'pupil']],
-        ['note', 'somewhere', '(?:on|round|around|over|along|at|under|inside|behind|of|for|in|between|across|near) (?:the|its|each'
-            .'|his|her|my|both) (?:[a-z-]+ )?[a-z-]+', ['round the cuff']],
-        ['note', 'somewhere', '(?:on|round|around|over|along|at|under|inside|behind|of|for|in|between|across|near) (?:(?:the|its'
-            .'|each|his|her|my|both) )?[a-z-]+', ['on rivets']],
+        ['note', 'somewhere', self::AT.' (?:the|its|each|his|her|my|both) '.self::NOUN.'(?: '.self::NOUN.')?', ['round the cuff']],
+        ['note', 'somewhere', self::AT.' (?:(?:the|its|each|his|her|my|both) )?'.self::NOUN, ['on rivets']],
         ['plain', 'mix', '(?:prepare|make|make up|stir up) (?:a |the )?(?:mix|mixture|batch)(?: of)?|mix(?: (?:up|together))?',
             ['prepare a mixture of']],
         ['plain', 'it', 'it|them|that', ['it']],

@@ -19,7 +19,8 @@ final class TimeWords
     public const ROWS = [
         ['coats', 'range', '(?:in )?{N} (?:-|–|to|or) {N} '.self::THIN.self::COATS.'(?: of)?', ['3 to 4 coats']],
         ['coats', 'some', '(?:in )?(?:several|a few|some|a couple of|many) '.self::THIN.self::COATS.'(?: of)?', ['several thin coats']],
-        ['coats', 'number', '(?!(?:one|a|1) (?:more|further))(?:in )?{N} '.self::THIN.self::COATS.'(?: of)?', ['two coats']],
+        ['coats', 'number', '(?!(?:one|a|1) (?:more|further)|an? (?!couple|few))(?:in |no more than |at most |at least |up to '
+            .'|about )?{N} '.self::THIN.self::COATS.'(?: of)?', ['two coats']],
         ['coats', 'number', '(?:x|×) {N}', ['x 2']],
         ['coats', 'twice', 'twice', ['twice']],
         ['coats', 'thrice', 'thrice', ['thrice']],
@@ -48,7 +49,8 @@ final class TimeWords
         ['wait', 'time', self::WAIT.' ?{N} (?:to|-|–|or) \d+ '.self::UNIT, ['wait 20 to 30 minutes']],
         ['wait', 'time', '{N} '.self::UNIT.' (?:of )?(?:drying|dry|rest)(?: time)?', ['30 min drying']],
         ['wait', 'after', '(?:after|in) (?:about |some )?(?:{N}|half an) '.self::UNIT.'(?: or so)?', ['after an hour or so']],
-        ['wait', 'dry', '(?:and |then )*(?:wait|let (?:it |this |that |all |them |everything )?(?:dry|rest|cure|set)|leave (?:it '
+        ['wait', 'dry', '(?:and |then )*(?:wait|let (?:it |this |that |all |them |everything |the [a-z]+ (?:[a-z]+ )?)?(?:dry|rest'
+            .'|cure|set)|leave (?:it '
             .'|them )?(?:to dry))(?: (?:fully|completely|well|first|properly|out))*', ['let it dry']],
         ['wait', 'dry', 'wait (?:until|till) (?:it is|it\'s|the shine (?:has|is)|everything is|that is)(?: (?:fully|completely'
             .'|touch))? (?:dry|gone|off)|'
@@ -57,10 +59,12 @@ final class TimeWords
         ['note', 'order', '(?:after|before|once|when|while|as soon as) (?:(?!is |are |, ).)*?(?:is|are|has|have)(?: (?:fully|all'
             .'|completely))? (?:done|dry|dried|finished|on|painted|in place|set|cured)',
             ['after the steel is done', 'when it is dry']],
-        ['note', 'order', '(?:after|before|b ?4) (?:(?:the|any|all|my) )?[a-z-]+(?: and (?:the )?[a-z-]+)?(?: :)?', ['before the strings']],
+        ['note', 'order', '(?:after|before|b ?4) (?:(?:the|any|all|my) )?[a-z-]+(?: and (?:the )?[a-z-]+)?(?: :)?',
+            ['before the strings']],
         ['note', 'covers', 'until (?:it )?(?:(?:is|has|was) )?(?:covers?|covered|even|opaque|solid)', ['until it covers']],
         ['note', 'order', '(?:before|when|while|after) (?:[a-z]+ing|(?:you|i|we) (?:[a-z]+)(?: (?:it|them|on))?(?: again)?)(?: it)?',
             ['when glazing', 'before you touch it again']],
+        ['note', 'order', '(?:for |until )?later(?: on)?|at the (?:very )?end|another day', ['later']],
         ['note', 'order', 'when (?:fully )?dry|once (?:fully )?dry|(?:that|it) comes (?:first|last)|do (?:this|that) (?:first|last)',
             ['when dry']],
         ['note', 'order', '(?:the )?[a-z]+ first(?: ,)? then (?:the )?[a-z]+', ['eyes first, then the face']],
