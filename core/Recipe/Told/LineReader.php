@@ -69,7 +69,7 @@ final readonly class LineReader
             $names,
             self::names($spans, static fn (int $i): bool => isset($spoken->replaced[$i])),
             ['parts' => $shares['parts'], 'open' => $shares['open']],
-            count($names) === 2 && isset($kinds['into']) && !isset($kinds['ratio']) && !isset($kinds['amount']),
+            count($names) === 2 && isset($kinds['into']) && !isset($kinds['ratio']) && !isset($kinds['amount']) && !self::isMixed($spans),
             ToldThinning::of($spans, $added === null ? $shares['thinned'] : null),
             Rounds::of($spans),
             $place,
@@ -148,6 +148,12 @@ final readonly class LineReader
         }
 
         return $isEdges ? Technique::EdgeHighlight->value : null;
+    }
+
+    /** @param list<Span> $spans */
+    private static function isMixed(array $spans): bool
+    {
+        return array_filter($spans, static fn (Span $s): bool => $s->means === 'mix') !== [];
     }
 
     /** @param list<Span> $spans */

@@ -173,6 +173,9 @@ final readonly class StepTold
             return Technique::FeatheredLayer;
         }
         $isAgain = $said->rounds->again || $said->isSame || $said->isAdded;
+        if ($last !== null && self::isMixedOtherwise($said, $last)) {
+            return self::onceMore($last->technique);
+        }
         if ($isAgain && $paint !== null) {
             foreach (array_reverse($sofar->steps) as $step) {
                 if ($step->load->mix?->has($paint->id) === true) {
@@ -183,7 +186,8 @@ final readonly class StepTold
                 return null;
             }
         }
-        $isSame = $isAgain || ($said->goesOn && $paint?->behaviour->isTransparent() !== true && $said->place->place->face === null);
+        $goesOn = $said->goesOn && $last?->technique->isWash() !== true;
+        $isSame = $isAgain || ($goesOn && $paint?->behaviour->isTransparent() !== true && $said->place->place->face === null);
         if ($said->rounds->more || ($said->isAdded && $last === null)) {
             return $last !== null && $said->rounds->again ? $last->technique : Technique::Layer;
         }
@@ -258,6 +262,9 @@ final readonly class StepTold
     {
         $before = $last?->load->mix;
         if ($paints === []) {
+            if ($before !== null && self::isMixedOtherwise($said, $last)) {
+                return [self::mixedOtherwise($before, $said), []];
+            }
             $isSame = $said->rounds->again || $said->isSame || $said->technique === Technique::FurtherCoat;
 
             return $isSame && $before !== null ? [$before, $last->load->open] : [null, []];
@@ -287,6 +294,30 @@ final readonly class StepTold
         $parts = array_map(static fn (Part $p, int $n): Part => new Part($p->paint, $n), array_values($parts), $small);
 
         return [Mix::of($parts), count($parts) > 1 ? array_values(array_unique($open)) : []];
+    }
+
+    /**
+     * Whether nothing but another ratio of the mix before is said, in the same line.
+     */
+    public static function isMixedOtherwise(Said $said, ?PlannedStep $last): bool
+    {
+        return $said->goesOn && $said->names === [] && $said->thinning->isBare && count($last?->load->mix->parts ?? []) === 2;
+    }
+
+    /** Whether how far it is thinned is said: a ratio that is the mix's says nothing of it. */
+    private static function thins(Said $said, Mix $mix): bool
+    {
+        $isOfMix = $said->thinning->isBare && $said->names === [] && $said->goesOn && count($mix->parts) === 2;
+
+        return $said->thinning->said && !$isOfMix;
+    }
+
+    private static function mixedOtherwise(Mix $before, Said $said): Mix
+    {
+        [$one, $other] = [...array_map(intval(...), explode(':', $said->thinning->thinning?->ratio() ?? '1:1')), 1, 1];
+        [$first, $second] = [...$before->parts, ...$before->parts];
+
+        return Mix::of([new Part($first->paint, max(1, $one)), new Part($second->paint, max(1, $other))]);
     }
 
     /**
@@ -390,8 +421,8 @@ final readonly class StepTold
             );
         }
         $isUsual = in_array($use, ['', 'drybrush', 'wash'], true) || $technique->facts()->lies === null;
-        $load = new Load($mix, $usual->thinning, $usual->thinner, $open, !$said->thinning->said && !$isUsual);
-        if (!$said->thinning->said) {
+        $load = new Load($mix, $usual->thinning, $usual->thinner, $open, !self::thins($said, $mix) && !$isUsual);
+        if (!self::thins($said, $mix)) {
             return $load;
         }
         try {
@@ -425,7 +456,7 @@ final readonly class StepTold
             [new Finding('technique.told', 'As it was told: "{line}".', ['line' => $line])],
         );
 
-        $isRefused = $said->thinning->said && $said->thinning->thinning !== null && $load->mix !== null
+        $isRefused = $load->mix !== null && self::thins($said, $load->mix) && $said->thinning->thinning !== null
             && $load->thinning->ratio() !== $said->thinning->thinning->ratio();
 
         return Telling::noted($step, [

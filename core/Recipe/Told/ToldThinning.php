@@ -26,6 +26,7 @@ final readonly class ToldThinning
      * @param Thinner|null $with null where that is not said
      * @param Paint|null $product the pot of the shelf it is thinned with; null where none is named
      * @param string $than how it departs from the step before; empty where it does not
+     * @param bool $isBare whether nothing is said but the ratio: it may be that of a mix
      * @param bool $isRefused whether it makes no sense, and stays as words
      */
     public function __construct(
@@ -35,6 +36,7 @@ final readonly class ToldThinning
         public ?Paint $product = null,
         public string $than = '',
         public bool $isRefused = false,
+        public bool $isBare = false,
     ) {
     }
 
@@ -63,7 +65,9 @@ final readonly class ToldThinning
         $text = $ratio ?? $like;
         if ($text !== null) {
             try {
-                return new self(true, ParsedThinning::read($text)->thinning, $with, $product);
+                $isBare = $ratio !== null && $with === null && !$open && array_filter($spans, self::names(...)) === [];
+
+                return new self(true, ParsedThinning::read($text)->thinning, $with, $product, isBare: $isBare);
             } catch (FilmProblem) {
                 return new self(isRefused: true);
             }
@@ -73,6 +77,11 @@ final readonly class ToldThinning
         }
 
         return $neat ? new self(true, Thinning::undiluted()) : new self($open || $with !== null, null, $with, $product);
+    }
+
+    private static function names(Span $span): bool
+    {
+        return $span->is(SpanKind::Paint, SpanKind::Thinner, SpanKind::AnyPaint);
     }
 
     private static function likeness(Span $span): string

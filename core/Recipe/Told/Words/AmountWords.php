@@ -33,14 +33,15 @@ final class AmountWords
         ['amount', 'of-each', '{N}(?: (?:parts?|drops?))? of each', ['one of each']],
         ['ratio', '', '{N} (?::|\/|to) {N} (?::|\/|to) {N}', ['2 : 1 : 1']],
         ['ratio', '', '{N}(?: (?:parts?|drops?|brushfuls?|brush-?loads?))? (?::|\/|to) {N}', ['2:1', 'two to one', '2 drops to 1']],
-        ['ratio', 'even', '(?:in )?(?:an equal amount|equal (?:parts|amounts)|half and half|fifty[ -]fifty|half[ -]half|50 - 50)(?: of)?',
+        ['ratio', 'even', '(?:in )?(?:as much|an equal amount|equal (?:parts|amounts)|half and half|fifty[ -]fifty|half[ -]half|50'
+            .' - 50)(?: of)?',
             ['equal parts', 'fifty-fifty']],
         ['thinner', 'water', '(?:plain |clean |tap )?water', ['water']],
         ['thinner', 'medium', '(?:glaze |glazing |gl\. ?|gl |matt |stain )?med(?:ium)?(?: \.)?', ['medium']],
         ['thinner', 'spirit', 'white spirit|turpentine|solvent|spirit', ['white spirit']],
         ['thinner', 'retarder', 'retarder', ['retarder']],
         ['thinner', 'thinner', '(?<=with |of |part |parts |drops |airbrush |to |[0-9] )thinner', []],
-        ['any-paint', '', '(?<=% |percent |cent |part |parts |of |to |one |[0-9] )(?:paint|colou?r)', []],
+        ['any-paint', '', '(?<=% |percent |cent |it |part |parts |of |to |one |[0-9] )(?:paint|colou?r)', []],
         ['consistency', 'neat', 'straight(?! down)(?: (?:from|out of) the (?:pot|bottle))?|(?:from|out of) the (?:pot|bottle)'
             .'|undiluted|unthinned|'
             .'as it comes|(?:with )?no water|without (?:any )?(?:water|thinning)|(?:do not|don\'t) thin(?: it)?|not thinned(?: at'

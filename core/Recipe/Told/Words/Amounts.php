@@ -142,9 +142,10 @@ final class Amounts
                 continue;
             }
             if ($span->means === 'even') {
-                $this->isEven = $this->used[$i] = true;
-                $thinners = array_filter($this->elements, static fn (array $e): bool => $e['thins']);
-                $this->thinned = count($this->elements) === 2 && count($thinners) === 1 ? [1.0, 1.0] : null;
+                $this->used[$i] = true;
+                $thinners = array_filter($this->elements, static fn (array $e): bool => $e['thins'] && $e['amount'] === null);
+                $this->thinned = count($thinners) === 1 ? [1.0, 1.0] : null;
+                $this->isEven = $this->thinned === null;
 
                 continue;
             }

@@ -34,7 +34,30 @@ final class Clauses
         }
         $clauses[] = $now;
 
-        return $clauses;
+        return array_merge(...array_map(self::inTurn(...), $clauses));
+    }
+
+    /**
+     * "From one to the next to a third" is one step after the other.
+     *
+     * @param list<Span> $spans of a clause
+     *
+     * @return non-empty-list<list<Span>>
+     */
+    private static function inTurn(array $spans): array
+    {
+        $into = array_keys(array_filter($spans, static fn (Span $s): bool => $s->is(SpanKind::Into)));
+        if (count($into) < 2) {
+            return [$spans];
+        }
+        $found = [];
+        $from = 0;
+        foreach ($into as $at) {
+            $found[] = array_slice($spans, $from, $at - $from);
+            $from = $at + 1;
+        }
+
+        return [...$found, array_slice($spans, $from)];
     }
 
     /**
@@ -71,7 +94,8 @@ final class Clauses
         }
         [$technique, $paints] = [self::technique($next), self::paints($next)];
         [$priorTechnique, $priorPaints] = [self::technique($now), self::paints($now)];
-        if ($priorTechnique === null && $priorPaints === 0 && !self::has($now, SpanKind::Wait) && !self::has($now, SpanKind::LevelMark)) {
+        if ($priorTechnique === null && $priorPaints === 0 && !self::has($now, SpanKind::Wait)
+            && !self::has($now, SpanKind::LevelMark) && !self::has($now, SpanKind::Ratio)) {
             return false;
         }
         $isMixed = $priorPaints > 1 || array_filter($now, static fn (Span $s): bool => $s->means === 'mix') !== [];
@@ -79,7 +103,8 @@ final class Clauses
             return false;
         }
         if ($separator?->is(SpanKind::Then) === true) {
-            return $technique !== null || $paints > 0 || self::has($next, SpanKind::LevelMark);
+            return $technique !== null || $paints > 0 || self::has($next, SpanKind::LevelMark)
+                || self::isMixedOtherwise($now, $next, $paints, $priorPaints);
         }
         $isOwn = $technique !== null && $technique !== 'varnish'
             && (in_array($technique, self::OWN, true) || self::takesNoPaint($technique));
@@ -93,18 +118,20 @@ final class Clauses
         if ($technique !== null && $paints > 0 && $priorPaints > 0 && !$hasAmounts) {
             return $priorTechnique === null || $separator?->is(SpanKind::Comma) === true;
         }
-        if ($paints > 0 && $priorPaints > 0 && !$hasAmounts && self::isPlaced($now) && self::isPlaced($next)) {
+        if ($paints > 0 && $priorPaints > 0 && !$hasAmounts) {
+            $isPlaced = [self::isPlaced($now), self::isPlaced($next)];
+
+            return $isPlaced === [true, true] || (self::has($now, SpanKind::Coats) && self::has($next, SpanKind::Coats)) || ($separator?->is(SpanKind::Comma) === true
+                && (in_array(true, $isPlaced, true) || self::isWash($next) !== self::isWash($now)));
+        }
+        if (self::isMixedOtherwise($now, $next, $paints, $priorPaints)) {
             return true;
         }
         if ($separator?->is(SpanKind::Comma) !== true || $paints === 0 || $priorPaints === 0) {
             return false;
         }
 
-        if (self::isWash($next) !== self::isWash($now) && !$hasAmounts) {
-            return true;
-        }
-
-        return (self::has($now, SpanKind::Coats) && self::has($next, SpanKind::Coats)) || self::isElsewhere($next);
+        return self::isElsewhere($next);
     }
 
     /** @param list<Span> $spans */
@@ -157,7 +184,7 @@ final class Clauses
         $left = SpokenOf::in($spans)->left;
         foreach ($spans as $i => $span) {
             $isThing = $span->is(SpanKind::Note) && in_array($span->means, ['thing', 'somewhere'], true);
-            if ($isThing || ($span->is(SpanKind::Face, SpanKind::Part) && !isset($left[$i]))) {
+            if ($isThing || ($span->is(SpanKind::Face, SpanKind::Part, SpanKind::AllOver, SpanKind::Light) && !isset($left[$i]))) {
                 return true;
             }
         }
@@ -201,6 +228,18 @@ final class Clauses
         }
 
         return false;
+    }
+
+    /**
+     * Whether another ratio of the same paints is said: that is another step.
+     *
+     * @param list<Span> $now
+     * @param list<Span> $next
+     */
+    private static function isMixedOtherwise(array $now, array $next, int $paints, int $priorPaints): bool
+    {
+        return $paints === 0 && $priorPaints > 1 && self::has($now, SpanKind::Ratio) && self::has($next, SpanKind::Ratio)
+            && !self::has($next, SpanKind::Thinner) && !self::has($next, SpanKind::Consistency);
     }
 
     private static function takesNoPaint(string $technique): bool

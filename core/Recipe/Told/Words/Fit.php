@@ -22,6 +22,8 @@ final class Fit
         'in-place-of' => ['paint' => 2.0],
         'technique' => ['technique' => -2.0],
         'face' => ['technique' => -0.5],
+        'or' => ['paint' => 1.0, 'leave' => -2.0, 'technique' => -2.0, 'unread' => -2.0, 'handling' => -2.0, 'consistency' => -2.0,
+            'face' => -2.0],
         'into' => ['paint' => 1.0, 'face' => -3.0, 'technique' => -3.0, 'unread' => -3.0, 'amount' => -1.0, 'ratio' => -3.0],
     ];
 
@@ -34,6 +36,9 @@ final class Fit
     {
         if ($span->is(SpanKind::Into)) {
             return $before?->is(SpanKind::Paint) === true ? 1.0 : -4.0;
+        }
+        if ($span->is(SpanKind::Or) && $span->means === 'but' && $before?->is(SpanKind::Paint) !== true) {
+            return -4.0;
         }
         if ($before === null) {
             return 0.0;

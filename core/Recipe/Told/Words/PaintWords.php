@@ -166,12 +166,13 @@ final class PaintWords
         $said = $line->between($from, $to);
         $plain = self::plain($said);
         $before = $line->word($from - 1);
-        $isOther = ($before !== '' && SaidColour::knows($before) && !Recognizers::isPlain($before)) || self::goesOn($line->word($to));
-        if ($isOther) {
-            return null;
-        }
         $words = $to - $from;
         $paint = $this->shelf[$plain] ?? null;
+        // "Dark Green shade" is the pot Dark Green, of which a shade is made, where such a pot is owned.
+        $goesOn = self::goesOn($line->word($to)) && ($paint === null || $line->word($to) !== 'shade');
+        if ($goesOn || ($before !== '' && SaidColour::knows($before) && !Recognizers::isPlain($before))) {
+            return null;
+        }
         if ($paint !== null) {
             return self::span($from, $to, self::EXACT, self::OWNED * $words, $said, $paint);
         }

@@ -44,6 +44,8 @@ final class PlaceWords
         ['part', 'the rims', '(?:lower|upper|outer|bottom|top) rims?', ['lower rim']],
         ['part', 'the side away from the light', 'side away from the light|shadow side|dark side', ['shadow side']],
         ['part', 'the side of the light', 'side of the light|light side|lit side', ['lit side']],
+        ['part', 'the left', 'left(?:-hand)? (?:side|half)', ['left half']],
+        ['part', 'the right', 'right(?:-hand)? (?:side|half)', ['right side']],
         ['part', 'the left', '(?<=the )left(?: (?:side|half))?', []],
         ['part', 'the right', '(?<=the )right(?: (?:side|half))?', []],
         ['part', 'the middle', '(?<=the )(?:middle|centre|center)', []],
@@ -64,7 +66,8 @@ final class PlaceWords
         ['strokes', '', 'along (?!the (?:edges?|recess|ridges?|raised|upper|lower))(?:the |its |each )?[a-z]+', ['along the bone']],
         ['strokes', '', 'strokes (?:along|across|down|following|towards?|from) (?:the |its )?[a-z]+(?: [a-z]+)?',
             ['strokes along the bone']],
-        ['strokes', '', '(?:drawn |pulled |going |worked )?towards? (?:the|its|each) (?:(?:upper|lower|outer|inner) )?[a-z]+|(?:fine|tiny|small|short|long) strokes',
+        ['strokes', '', '(?:drawn |pulled |going |worked )?towards? (?:the|its|each) (?:(?:upper|lower|outer|inner) )?[a-z]+'
+            .'|(?:fine|tiny|small|short|long) strokes',
             ['towards the bottom']],
         ['strokes', '', '(?:straight )?downwards?|straight down|in (?:short|long|small|tiny) strokes|(?:short|long) strokes',
             ['in short strokes']],

@@ -68,7 +68,8 @@ final class SpeechWords
         ['handling', 'thin', '(?:thin|fine|narrow) lines?', ['thin line']],
         ['handling', 'fresh', '(?:mixed |mix )?(?:fresh|new|a new mix) (?:each|every|for each|for every) (?:time|figure|one)|mixed'
             .' by feel', ['fresh each time']],
-        ['handling', 'one-batch', '(?:all (?:from|out of) )?(?:one|the same) (?:batch|mix)(?: for (?:all|everyone))?',
+        ['handling', 'one-batch', '(?:all (?:from|out of) )?(?:one|the same) (?:batch|mix) for (?:all|everyone)|(?:all (?:from|out'
+            .' of) )?one (?:batch|mix)',
             ['one batch for all']],
         ['handling', 'lively', '(?:a (?:bit|little) )?(?:different(?:ly)?|varied|varying|not the same) (?:on|for|from) (?:every'
             .'|each|figure to)(?: (?:figure|one))?', ['different on every figure']],
@@ -76,6 +77,7 @@ final class SpeechWords
             .'|you\'re|you are) keen|if (?:i|you) (?:feel like it|have (?:the )?time|can be bothered)', ['optional']],
         ['before', '', '(?:(?:the )?same(?: again| thing)?|same again|as)(?: (?:as|like))? (?:before|above|the (?:last|previous)'
             .' (?:one|step))|same again|like (?:before|above)', ['same as before', 'as above']],
+        ['before', 'mix', '(?:the )?same (?:mix|mixture|colour|paint)', ['the same mix']],
         ['before', 'same', '(?:the )?same(?= (?!as|like|on)[a-z])', []],
         ['other-area', '', '(?:exactly )?(?:the )?(?:same thing (?:on|for|as)|same as|same as on|as on|like|like on|same on) (?:on '
             .'|for )?the (?!last'
@@ -89,6 +91,7 @@ final class SpeechWords
             ['over the', 'like']],
         ['mention', 'none', '(?:and |but |with )?(?:no|without(?: (?:any|the|more))?)', ['without any', 'no']],
         ['or', '', 'or', ['or']],
+        ['or', 'but', 'but|otherwise|alternatively|if not', ['otherwise']],
         ['mention', '', '(?:on|onto) (?:the|my)', ['on the']],
         ['mention', 'into', '(?:in|into|to) (?:the|my)', ['into the']],
         ['mention', '', '(?:to )?match(?: the)?|where (?:the )?[a-z]+ (?:meets?|joins?|touches)(?: the)?', ['to match']],
@@ -117,6 +120,9 @@ final class SpeechWords
             .' (?:and|,) (?:gently|lightly|carefully|quickly|softly))?', ['heavy', 'lightly']],
         ['note', 'rest', '(?:and |but )?the (?:rest|others) (?:don\'t|do not|does not|doesn\'t|stay(?:s)? as (?:it is|they are))',
             ['the rest don\'t']],
+        ['note', 'manner', 'not too (?:much|bright|heavy|heavily|thick|thickly|thin|wet|hard|strong|strongly|dark)|don\'t overdo it',
+            ['not too much']],
+        ['plain', 'forget', 'don\'t forget|do not forget', ['don\'t forget']],
         ['note', 'second', '(?:and )?the (?:second|third|last|first|next)(?: (?:one|coat))? (?:a (?:bit|little) )?(?:thinner'
             .'|thicker|smaller|lighter)', ['the second thinner']],
         ['note', 'stays', '(?:the )?(?:[a-z-]+ ){1,3}(?:stays?|is left) as it is', ['the brass spray stays as it is']],

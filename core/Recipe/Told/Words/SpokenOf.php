@@ -67,6 +67,8 @@ final readonly class SpokenOf
                 if ($isBeside && $spans[$at]->is(SpanKind::Paint)) {
                     $span->is(SpanKind::Mention) ? $mentioned[$at] = true : $replaced[$at] = true;
                     $notes[] = [$i, $at + 1];
+                } elseif ($span->is(SpanKind::InPlaceOf)) {
+                    $lost[$i] = true;
                 }
             }
         }

@@ -56,7 +56,8 @@ final class TechniqueWords
         ['technique', 'airbrush-fade', '(?:airbrush |sprayed )?fade', ['airbrush fade']],
         ['technique', 'glaze', 'glaz(?:e|es|ed|ing)', ['glaze']],
         ['technique', 'filter', 'filter(?:ed)?|veil', ['filter']],
-        ['technique', 'wet-blend', 'wet[ -]?(?:in(?:to)?[ -]?wet|blend(?:ed|ing)?|on[ -]?wet)(?: blend)?', ['wet blend', 'wet into wet']],
+        ['technique', 'wet-blend', 'blend(?:ed|ing)?(?= into)|wet[ -]?(?:in(?:to)?[ -]?wet|blend(?:ed|ing)?|on[ -]?wet)(?: blend)?',
+            ['wet blend', 'wet into wet']],
         ['technique', 'stipple', 'stippl(?:e|ed|ing)|spong(?:e|ed|ing)|dab(?:bed)?(?: on)?', ['stipple']],
         ['technique', 'drybrush', 'dry[ -]?brush(?:ed|ing|es)?|over[ -]?brush(?:ed|ing)?|db', ['drybrush', 'drybrushed']],
         [
@@ -68,7 +69,7 @@ final class TechniqueWords
             ['edge', 'edge highlight'],
         ],
         ['technique', 'dot', 'dots?(?: of light)?|glints?|catchlight', ['dot']],
-        ['technique', 'freehand', 'free[ -]?hand|pattern', ['freehand']],
+        ['technique', 'freehand', 'stripes?|bands?|free[ -]?hand|pattern', ['freehand']],
         [
             'technique',
             'tidy-up',

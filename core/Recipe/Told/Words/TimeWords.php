@@ -57,7 +57,7 @@ final class TimeWords
             .'until (?:it is |it\'s )?(?:fully |completely )?dry', ['wait till the shine has gone']],
         ['note', 'hairdryer', '(?:with (?:a|the) |use (?:a|the) )?hair ?-?dryer', ['hairdryer']],
         ['note', 'order', '(?:after|before|once|when|while|as soon as) (?:(?!is |are |, ).)*?(?:is|are|has|have)(?: (?:fully|all'
-            .'|completely))? (?:done|dry|dried|finished|on|painted|in place|set|cured)',
+            .'|completely))? (?:done|dry|dried|finished|on|painted|in place|set|cured|wet|damp|tacky)',
             ['after the steel is done', 'when it is dry']],
         ['note', 'order', '(?:after|before|b ?4) (?:(?:the|any|all|my) )?[a-z-]+(?: and (?:the )?[a-z-]+)?(?: :)?',
             ['before the strings']],
@@ -72,8 +72,12 @@ final class TimeWords
         ['then', '', '[.;](?= [a-z])|;|→', [';']],
         ['comma', 'fact', '·', []],
         ['comma', '', ',', [',']],
-        ['comma', '', '\(|\)|:|-(?= [a-z])|–', [':']],
+        ['comma', '', ':|-(?= [a-z])|–|\/', [':']],
+        ['plain', '', '\(|\)', []],
+        ['then', '', '(?<!: )\d{1,2} \)', []],
+        ['and', '', '(?:darkened|lightened|brightened|toned down|tinted|cut|warmed(?: up)?|cooled(?: down)?) with', ['darkened with']],
         ['and', '', 'and|&|\+|plus|with|mixed with|together with|mixed into', ['and']],
+        ['into', '', 'and (?:end|finish)(?:ing)? (?:in|with|on)|ending (?:in|with|on)', ['and end in']],
         ['into', '', '(?:in)?to(?: the)?|up to(?: the)?|- + ?>?', ['into']],
         ['plain', '', '[.]$', []],
     ];
