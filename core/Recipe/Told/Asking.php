@@ -33,6 +33,9 @@ final readonly class Asking
     /** So much lighter than its ground (L*) a shade is none. */
     private const LIGHTER = 6.0;
 
+    /** Pots of one colour word that are offered. */
+    private const MOST_POTS = 5;
+
     private const LIGHTS = [Technique::FeatheredLayer, Technique::Drybrush, Technique::EdgeHighlight, Technique::Dot];
 
     private const TRANSPARENT = [Technique::Glaze, Technique::Filter, Technique::Stain, Technique::WashAllOver, Technique::RecessLine];
@@ -62,6 +65,7 @@ final readonly class Asking
             self::twice($said, $line, $step, $last),
             self::onlySpokenOf($said, $line),
             self::either($said, $line),
+            $this->which($said, $line, $last),
             ...self::unread($said, $line),
         ]));
     }
@@ -336,6 +340,40 @@ final readonly class Asking
                     ],
                 );
             }
+        }
+
+        return null;
+    }
+
+    /** One word for a colour, of which several pots are owned, or which points back: "brown", "the same green". */
+    private function which(Said $said, string $line, ?PlannedStep $last): ?LineQuestion
+    {
+        foreach ($said->spans as $span) {
+            $word = mb_strtolower($span->group(0));
+            $isColour = $span->is(SpanKind::Paint) && $span->means === Words\PaintWords::COLOUR && $span->paint === null;
+            if (!$isColour || str_contains($word, ' ')) {
+                continue;
+            }
+            $owned = array_values(array_filter(
+                $this->shelf,
+                static fn (Paint $p): bool => $p->isAtHand() && $p->isMixable() && in_array($word, explode(
+                    ' ',
+                    mb_strtolower($p->name),
+                ), true),
+            ));
+            $before = $said->isSame ? $last?->load->mix?->paints() ?? [] : [];
+            $pots = array_slice([...$before, ...$owned], 0, self::MOST_POTS);
+            if ($before === [] && count($owned) < 2) {
+                continue;
+            }
+            $choices = array_map(static fn (Paint $p): array => [
+                'words' => $p->name, 'line' => self::swapped($line, $span->group(0), $p->name),
+            ], $pots);
+
+            return new LineQuestion(new Finding('told.ask-which', 'Which pot is "{word}"?', ['word' => $word]), [
+                ...$choices,
+                ['words' => 'none of them', 'line' => self::swapped($line, $span->group(0), '"'.$span->group(0).'"')],
+            ]);
         }
 
         return null;

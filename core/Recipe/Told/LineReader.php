@@ -13,6 +13,7 @@ use Kalokroma\Recipe\Told\Words\PaintWords;
 use Kalokroma\Recipe\Told\Words\Recognizers;
 use Kalokroma\Recipe\Told\Words\Span;
 use Kalokroma\Recipe\Told\Words\SpanKind;
+use Kalokroma\Recipe\Told\Words\Spelling;
 use Kalokroma\Recipe\Told\Words\SpokenOf;
 use Kalokroma\Shelf\Paint;
 
@@ -21,16 +22,19 @@ final readonly class LineReader
 {
     private PaintWords $paints;
 
+    private Spelling $spelling;
+
     /** @param list<Paint> $shelf */
     public function __construct(array $shelf)
     {
         $this->paints = new PaintWords($shelf);
+        $this->spelling = new Spelling(array_map(static fn (Paint $p): string => $p->name, $shelf));
     }
 
     public function read(string $said): ReadLine
     {
         $text = self::withoutBullet($said);
-        $line = new Line($text);
+        $line = new Line($text, $this->spelling);
         [$cover] = Cover::of($line, [...Recognizers::in($line), ...$this->paints->in($line)], Recognizers::isPlain(...));
         $found = [];
         foreach (Clauses::of($cover->spans) as $i => $spans) {
@@ -39,7 +43,9 @@ final readonly class LineReader
 
         $rest = mb_substr($text, Line::LONGEST);
 
-        return new ReadLine($found, SaidPieces::of($line, $cover->spans, substr($said, 0, strlen($said) - strlen($text)), $rest), $rest);
+        $pieces = SaidPieces::of($line, $cover->spans, substr($said, 0, strlen($said) - strlen($text)), $rest);
+
+        return new ReadLine($found, $pieces, $rest, $line->mended);
     }
 
     public static function withoutBullet(string $line): string

@@ -7,6 +7,7 @@ namespace Kalokroma\Recipe\Told;
 use Kalokroma\Recipe\Plan\Who;
 use Kalokroma\Recipe\Technique\Level;
 use Kalokroma\Recipe\Technique\Technique;
+use Kalokroma\Recipe\Told\Words\Clauses;
 use Kalokroma\Recipe\Told\Words\Span;
 use Kalokroma\Shelf\Paint;
 
@@ -73,6 +74,11 @@ final readonly class Said
     /** Whether it is work of its own: else it says something more of the step before. */
     public function isWork(): bool
     {
+        return !Clauses::isNegated($this->spans) && $this->namesWork();
+    }
+
+    private function namesWork(): bool
+    {
         return $this->technique !== null || $this->isVarnish || $this->names !== [] || $this->rounds->again || $this->doubts !== []
             || ($this->isSame && !$this->saysMore());
     }
@@ -80,6 +86,9 @@ final readonly class Said
     /** Whether it says more than words: how thin, where, for whom, how often, how long. */
     public function saysMore(): bool
     {
+        if (Clauses::isNegated($this->spans)) {
+            return false;
+        }
         $isPlaced = !$this->place->place->isUsual() || $this->place->folds || $this->place->foldsLeft;
 
         return $isPlaced || $this->thinning->said || $this->thinning->than !== '' || !$this->who->isAll() || $this->level !== null

@@ -20,13 +20,14 @@ final class SaidWait
      */
     public static function of(array $spans): ?array
     {
+        $found = null;
         foreach ($spans as $span) {
             if ($span->is(SpanKind::Wait)) {
-                return ['minutes' => self::minutes($span)];
+                $found = ['minutes' => $found['minutes'] ?? self::minutes($span)];
             }
         }
 
-        return null;
+        return $found;
     }
 
     private static function minutes(Span $span): ?int

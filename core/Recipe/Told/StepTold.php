@@ -60,6 +60,7 @@ final readonly class StepTold
             [$paints[$i], $told] = $this->paints->named($name['said'], $name['paint'], $technique);
             $findings = [...$findings, ...$told];
         }
+        [$paints, $aside] = self::mixable($paints);
         $isPair = $said->isPair || ($technique === Technique::WetBlend && in_array($said->amounts['open'], [[1], []], true));
         if ($isPair && count($paints) === 2) {
             return [$this->pair($technique, array_values($paints), $said, $line, $sofar, $last), $findings];
@@ -73,7 +74,7 @@ final readonly class StepTold
         $isSame = $paints === [] && $last?->technique === $technique && $mix === $last->load->mix && !$said->thinning->said;
         $load = $isSame ? self::than($last->load, $said->thinning->than) : self::load($technique, $mix, $open, $said);
 
-        return [[$this->step($technique, $load, $said, $line, $sofar, $last)], $findings];
+        return [[Telling::noted($this->step($technique, $load, $said, $line, $sofar, $last), $aside)], $findings];
     }
 
     /** Whether it names what belongs to the step before: the fluid in which a marking is set. */
@@ -276,7 +277,8 @@ final readonly class StepTold
             return [$this->added($before, array_values($paints)[0], $said->addedAt), $last->load->open];
         }
         $parts = $open = [];
-        $isAdded = count($paints) === 1 && ($said->isAdded || $said->amounts['open'] === [0]);
+        $isLittle = $said->amounts['open'] === [0] && (!$said->goesOn || $said->isSame);
+        $isAdded = count($paints) === 1 && ($said->isAdded || $isLittle);
         if ($isAdded && $before !== null) {
             foreach ($before->parts as $part) {
                 $parts[$part->paint->id] = new Part($part->paint, Amounts::REST_PARTS * $part->parts);
@@ -318,6 +320,29 @@ final readonly class StepTold
         [$first, $second] = [...$before->parts, ...$before->parts];
 
         return Mix::of([new Part($first->paint, max(1, $one)), new Part($second->paint, max(1, $other))]);
+    }
+
+    /**
+     * What has no colour is mixed into nothing: a varnish or a fluid beside a paint stays as words.
+     *
+     * @param array<int, Paint> $paints by their place in the line
+     *
+     * @return array{array<int, Paint>, list<string>} those that are mixed; names of those that are not
+     */
+    private static function mixable(array $paints): array
+    {
+        $once = [];
+        foreach ($paints as $paint) {
+            $once[$paint->id] = true;
+        }
+        $without = count($once) < 2 ? [] : array_filter($paints, static fn (Paint $p): bool => $p->colour === null);
+        if (count($paints) < 2 || $without === []) {
+            return [$paints, []];
+        }
+        $with = array_diff_key($paints, $without);
+        $kept = $with === [] ? array_slice($paints, 0, 1, true) : $with;
+
+        return [$kept, array_values(array_map(static fn (Paint $p): string => $p->name, array_diff_key($paints, $kept)))];
     }
 
     /**

@@ -50,6 +50,9 @@ final class Telling
         $isOther = $settled !== null && $settled !== $line;
         $read = $this->reader->read($settled ?? $line);
         $findings = !$isOther ? [] : [new Finding('told.settled', 'Read as "{means}", as you chose before.', ['means' => $settled])];
+        foreach ($read->mended as $word => $right) {
+            $findings[] = new Finding('told.spelled', '"{word}" is read as "{right}".', ['word' => (string) $word, 'right' => $right]);
+        }
         $pieces = $isOther ? [] : $read->pieces;
         $this->lines[$number] = new ToldLine($number, $line, [], $findings, [], pieces: $pieces, isSettled: $settled !== null);
         $from = count($this->steps());

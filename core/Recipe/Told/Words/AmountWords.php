@@ -33,7 +33,8 @@ final class AmountWords
         ['amount', 'of-each', '{N}(?: (?:parts?|drops?))? of each', ['one of each']],
         ['ratio', '', '{N} (?::|\/|to) {N} (?::|\/|to) {N}', ['2 : 1 : 1']],
         ['ratio', '', '{N}(?: (?:parts?|drops?|brushfuls?|brush-?loads?))? (?::|\/|to) {N}', ['2:1', 'two to one', '2 drops to 1']],
-        ['ratio', 'even', '(?:in )?(?:as much|an equal amount|equal (?:parts|amounts)|half and half|fifty[ -]fifty|half[ -]half|50'
+        ['ratio', 'even', '(?:in )?(?:as much|an equal amount|the same amount|equal measure|equal (?:parts|amounts)|half and half'
+            .'|fifty[ -]fifty|half[ -]half|50'
             .' - 50)(?: of)?',
             ['equal parts', 'fifty-fifty']],
         ['thinner', 'water', '(?:plain |clean |tap )?water', ['water']],

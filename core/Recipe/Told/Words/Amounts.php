@@ -96,6 +96,7 @@ final class Amounts
             $next = $this->element($i, 1);
             $prior = $this->element($i, -1);
             $to = $isBehind ? $prior ?? $next : $next ?? $prior;
+            $to ??= count($counted) === count($this->elements) && count($counted) > 1 ? $this->across($i) : null;
             if ($to === null || $this->elements[$to]['amount'] !== null || ($span->means === 'number' && in_array(
                 $span->group(0),
                 ['a', 'an'],
@@ -383,6 +384,14 @@ final class Amounts
         }
 
         return null;
+    }
+
+    /** The element before a comma that stands before this place. */
+    private function across(int $at): ?int
+    {
+        $comma = $this->beside($at, -1, SpanKind::Comma);
+
+        return $comma === null || $this->spans[$comma]->means !== '' ? null : $this->element($comma, -1);
     }
 
     private function beside(int $at, int $step, SpanKind $kind): ?int

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Kalokroma\Recipe\Told\Words;
 
 use Kalokroma\Recipe\Technique\Technique;
-use Kalokroma\Shelf\Behaviour;
 
 /** A line of several steps, cut where the next begins. */
 final class Clauses
@@ -20,7 +19,7 @@ final class Clauses
      */
     public static function of(array $spans): array
     {
-        if (self::isBlend($spans) && !self::has($spans, SpanKind::Then)) {
+        if (self::isOneBlend(new Stretch($spans))) {
             return [$spans];
         }
         $clauses = [];
@@ -70,8 +69,11 @@ final class Clauses
         $found = [];
         $separator = null;
         $segment = [];
-        foreach ($spans as $span) {
-            if ($span->kind->isSeparator()) {
+        foreach ($spans as $i => $span) {
+            if (self::turnsTo($spans, $i, $segment)) {
+                $found[] = [$separator, $segment];
+                [$separator, $segment] = [new Span($span->from, $span->from, SpanKind::Then, '', 0.0), [$span]];
+            } elseif ($span->kind->isSeparator() && !($span->is(SpanKind::And) && self::isOpen($segment))) {
                 $found[] = [$separator, $segment];
                 [$separator, $segment] = [$span, []];
             } else {
@@ -84,166 +86,113 @@ final class Clauses
     }
 
     /**
-     * @param list<Span> $now
-     * @param list<Span> $next
+     * Whether what is done with another paint begins here: "Straw shaded with Rust Wash".
+     *
+     * @param list<Span> $spans
+     * @param list<Span> $segment what stands before, back to a separator
      */
-    private static function begins(?Span $separator, array $now, array $next): bool
+    private static function turnsTo(array $spans, int $at, array $segment): bool
     {
-        if ($separator?->means === 'fact') {
-            return false;
-        }
-        [$technique, $paints] = [self::technique($next), self::paints($next)];
-        [$priorTechnique, $priorPaints] = [self::technique($now), self::paints($now)];
-        if ($priorTechnique === null && $priorPaints === 0 && !self::has($now, SpanKind::Wait)
-            && !self::has($now, SpanKind::LevelMark) && !self::has($now, SpanKind::Ratio)) {
-            return false;
-        }
-        $isMixed = $priorPaints > 1 || array_filter($now, static fn (Span $s): bool => $s->means === 'mix') !== [];
-        if ($technique !== null && $paints === 0 && $priorTechnique === null && ($isMixed || self::isOfThat($next))) {
-            return false;
-        }
-        if ($separator?->is(SpanKind::Then) === true) {
-            return $technique !== null || $paints > 0 || self::has($next, SpanKind::LevelMark)
-                || self::isMixedOtherwise($now, $next, $paints, $priorPaints);
-        }
-        $isOwn = $technique !== null && $technique !== 'varnish'
-            && (in_array($technique, self::OWN, true) || self::takesNoPaint($technique));
-        if ($isOwn && ($priorTechnique !== null || $priorPaints > 0)) {
-            return true;
-        }
-        if ($technique !== null && $priorTechnique !== null && $technique !== $priorTechnique) {
-            return $priorPaints > 0 || self::takesNoPaint($priorTechnique) || str_contains($priorTechnique, 'varnish');
-        }
-        $hasAmounts = self::has([...$now, ...$next], SpanKind::Ratio) || self::has($next, SpanKind::Amount);
-        if ($technique !== null && $paints > 0 && $priorPaints > 0 && !$hasAmounts) {
-            return $priorTechnique === null || $separator?->is(SpanKind::Comma) === true;
-        }
-        if ($paints > 0 && $priorPaints > 0 && !$hasAmounts) {
-            $isPlaced = [self::isPlaced($now), self::isPlaced($next)];
+        $before = new Stretch($segment);
+        $isTechnique = $spans[$at]->is(SpanKind::Technique) && $before->technique === null && $before->paints > 0;
+        $next = array_values(array_filter(array_slice($spans, $at + 1, 5), static fn (Span $s): bool => !$s->is(SpanKind::Plain)));
 
-            return $isPlaced === [true, true] || (self::has($now, SpanKind::Coats) && self::has($next, SpanKind::Coats)) || ($separator?->is(SpanKind::Comma) === true
-                && (in_array(true, $isPlaced, true) || self::isWash($next) !== self::isWash($now)));
-        }
-        if (self::isMixedOtherwise($now, $next, $paints, $priorPaints)) {
-            return true;
-        }
-        if ($separator?->is(SpanKind::Comma) !== true || $paints === 0 || $priorPaints === 0) {
-            return false;
-        }
-
-        return self::isElsewhere($next);
-    }
-
-    /** @param list<Span> $spans */
-    private static function technique(array $spans): ?string
-    {
-        foreach ($spans as $span) {
-            if ($span->is(SpanKind::Technique)) {
-                return $span->means;
-            }
-        }
-
-        return null;
-    }
-
-    /** @param list<Span> $spans */
-    private static function paints(array $spans): int
-    {
-        $spoken = SpokenOf::in($spans);
-        $count = 0;
-        foreach ($spans as $i => $span) {
-            $isSpoken = isset($spoken->mentioned[$i]) || isset($spoken->replaced[$i]);
-            $count += $span->is(SpanKind::Paint) && !$isSpoken ? 1 : 0;
-        }
-
-        return $count;
-    }
-
-    /** @param list<Span> $spans */
-    private static function has(array $spans, SpanKind $kind): bool
-    {
-        return array_filter($spans, static fn (Span $s): bool => $s->is($kind)) !== [];
-    }
-
-    /** @param list<Span> $spans */
-    private static function isWash(array $spans): bool
-    {
-        foreach ($spans as $span) {
-            if ($span->is(SpanKind::Paint)) {
-                return $span->paint === null
-                    ? preg_match('/\bwash(?:es)?$/i', $span->group(0)) === 1 : $span->paint->behaviour === Behaviour::Wash;
-            }
-        }
-
-        return false;
-    }
-
-    /** @param list<Span> $spans */
-    private static function isPlaced(array $spans): bool
-    {
-        $left = SpokenOf::in($spans)->left;
-        foreach ($spans as $i => $span) {
-            $isThing = $span->is(SpanKind::Note) && in_array($span->means, ['thing', 'somewhere'], true);
-            if ($isThing || ($span->is(SpanKind::Face, SpanKind::Part, SpanKind::AllOver, SpanKind::Light) && !isset($left[$i]))) {
-                return true;
-            }
-        }
-
-        return false;
-    }
-
-    /** @param list<Span> $spans */
-    private static function isBlend(array $spans): bool
-    {
-        return self::technique($spans) === Technique::WetBlend->value;
+        return $isTechnique && count($next) > 1 && $next[0]->is(SpanKind::And) && $next[1]->is(SpanKind::Paint);
     }
 
     /**
-     * Whether it names a thing of the figure and then its paint: "pupil black".
+     * Whether a technique stands last, so that what follows "with" belongs to it.
+     *
+     * @param list<Span> $segment
+     */
+    private static function isOpen(array $segment): bool
+    {
+        $last = array_values(array_filter($segment, static fn (Span $s): bool => !$s->is(SpanKind::Plain)));
+
+        return $last !== [] && $last[count($last) - 1]->is(SpanKind::Technique);
+    }
+
+    /**
+     * Whether the next step begins with what is said next.
+     *
+     * @param list<Span> $before
+     * @param list<Span> $after
+     */
+    private static function begins(?Span $separator, array $before, array $after): bool
+    {
+        [$now, $next] = [new Stretch($before), new Stretch($after)];
+
+        return match (true) {
+            $separator?->means === 'fact' => false,
+            $now->isNegated() => true,
+            self::isStillOpen($now) || self::isItsTechnique($now, $next) => false,
+            $separator?->is(SpanKind::Then) === true => $next->technique !== null || $next->paints > 0
+                || $next->has(SpanKind::LevelMark) || self::isMixedOtherwise($now, $next),
+            self::isWorkOfItsOwn($next->technique) && ($now->technique !== null || $now->paints > 0) => true,
+            $next->technique !== null && $now->technique !== null && $next->technique !== $now->technique => $now->isDone(),
+            $next->paints > 0 && $now->paints > 0 && !self::hasAmounts($now, $next) => self::isAnotherPaint($separator, $now, $next),
+            self::isMixedOtherwise($now, $next) => true,
+            default => $separator?->is(SpanKind::Comma) === true && $next->paints > 0 && $now->paints > 0 && $next->beginsWithThing(),
+        };
+    }
+
+    /** A wet blend names both its paints in one breath. */
+    private static function isOneBlend(Stretch $line): bool
+    {
+        return $line->technique === Technique::WetBlend->value && !$line->has(SpanKind::Then);
+    }
+
+    /** Whether nothing is said yet that makes a step. */
+    private static function isStillOpen(Stretch $now): bool
+    {
+        return $now->technique === null && $now->paints === 0
+            && !$now->has(SpanKind::Wait) && !$now->has(SpanKind::LevelMark) && !$now->has(SpanKind::Ratio);
+    }
+
+    /** Whether what is said next is how the paint before is used: "mix two of these, drybrush it". */
+    private static function isItsTechnique(Stretch $now, Stretch $next): bool
+    {
+        return $next->technique !== null && $next->paints === 0 && $now->technique === null && ($now->isMixed() || $next->isOfThat());
+    }
+
+    private static function isWorkOfItsOwn(?string $technique): bool
+    {
+        return $technique !== null && $technique !== Stretch::VARNISH
+            && (in_array($technique, self::OWN, true) || Stretch::takesNoPaint($technique));
+    }
+
+    private static function hasAmounts(Stretch $now, Stretch $next): bool
+    {
+        return $now->has(SpanKind::Ratio) || $next->has(SpanKind::Ratio) || $next->has(SpanKind::Amount);
+    }
+
+    /** Whether a paint that follows a paint is the next step, and not the second of a mix. */
+    private static function isAnotherPaint(?Span $separator, Stretch $now, Stretch $next): bool
+    {
+        $isComma = $separator?->is(SpanKind::Comma) === true;
+        if ($next->technique !== null) {
+            return $now->technique === null || $isComma;
+        }
+        [$isNowPlaced, $isNextPlaced] = [$now->isPlaced(), $next->isPlaced()];
+
+        return ($isNowPlaced && $isNextPlaced) || ($now->has(SpanKind::Coats) && $next->has(SpanKind::Coats))
+            || ($isComma && ($isNowPlaced || $isNextPlaced || $next->isWash() !== $now->isWash()));
+    }
+
+    /** Whether another ratio of the same paints is said: that is another step. */
+    private static function isMixedOtherwise(Stretch $now, Stretch $next): bool
+    {
+        return $next->paints === 0 && $now->paints > 1 && $now->has(SpanKind::Ratio) && $next->has(SpanKind::Ratio)
+            && !$next->has(SpanKind::Thinner) && !$next->has(SpanKind::Consistency);
+    }
+
+    /**
+     * Whether it says what is not done.
      *
      * @param list<Span> $spans
      */
-    private static function isElsewhere(array $spans): bool
+    public static function isNegated(array $spans): bool
     {
-        foreach ($spans as $span) {
-            if (!$span->is(SpanKind::Plain)) {
-                return $span->is(SpanKind::Note) && $span->means === 'thing';
-            }
-        }
-
-        return false;
-    }
-
-    /**
-     * Whether its technique is done with what was named before: "drybrush it".
-     *
-     * @param list<Span> $spans
-     */
-    private static function isOfThat(array $spans): bool
-    {
-        foreach ($spans as $i => $span) {
-            if ($span->is(SpanKind::Technique) && !self::takesNoPaint($span->means)) {
-                return ($spans[$i + 1] ?? null)?->means === 'it';
-            }
-        }
-
-        return false;
-    }
-
-    /**
-     * Whether another ratio of the same paints is said: that is another step.
-     *
-     * @param list<Span> $now
-     * @param list<Span> $next
-     */
-    private static function isMixedOtherwise(array $now, array $next, int $paints, int $priorPaints): bool
-    {
-        return $paints === 0 && $priorPaints > 1 && self::has($now, SpanKind::Ratio) && self::has($next, SpanKind::Ratio)
-            && !self::has($next, SpanKind::Thinner) && !self::has($next, SpanKind::Consistency);
-    }
-
-    private static function takesNoPaint(string $technique): bool
-    {
-        return in_array($technique, ['varnish'], true) || Technique::tryFrom($technique)?->facts()->takes === [];
+        return (new Stretch($spans))->isNegated();
     }
 }

@@ -29,21 +29,27 @@ final readonly class Line
 
     public string $said;
 
-    public function __construct(string $said)
+    /** @var array<string, string> words that were read as others, by what was said */
+    public array $mended;
+
+    public function __construct(string $said, ?Spelling $spelling = null)
     {
         $this->said = str_replace('’', "'", mb_substr($said, 0, self::LONGEST));
         preg_match_all(self::WORD, $this->said, $found, PREG_OFFSET_CAPTURE);
-        $words = $at = $starts = $ends = [];
+        $words = $at = $starts = $ends = $mended = [];
         $plain = '';
         foreach ($found[0] as $i => [$word, $byte]) {
             $plain .= $i === 0 ? '' : ' ';
             $starts[strlen($plain)] = $i;
-            $plain .= mb_strtolower($word);
+            $right = $spelling?->of(mb_strtolower($word));
+            $mended += $right === null ? [] : [$word => $right];
+            $plain .= $right ?? mb_strtolower($word);
             $ends[strlen($plain)] = $i + 1;
             $words[] = $word;
             $at[] = $byte;
         }
         [$this->words, $this->at, $this->plain, $this->starts, $this->ends] = [$words, $at, $plain, $starts, $ends];
+        $this->mended = $mended;
     }
 
     public function count(): int

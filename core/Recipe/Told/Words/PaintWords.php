@@ -20,6 +20,12 @@ final class PaintWords
     private const LOOSE = 3.2;
     private const SLIP = 2.6;
     private const DESCRIBED = 2.3;
+    /** "Leather" is a colour, and a thing that is painted. */
+    private const THING = 1.0;
+    private const PARTLY = 2.2;
+
+    /** Words that only look like those of colours. */
+    private const NO_COLOURS = ['tiny', 'each', 'reach', 'back'];
 
     /** Says how a paint was found: its words are written as those of the pot, nearly so, or describe a colour. */
     public const EXACT = 'exact';
@@ -127,7 +133,9 @@ final class PaintWords
     private function abbreviated(Line $line): array
     {
         $found = [];
-        foreach ($line->find('[a-z]{2,}(?: \.)?(?: [a-z]{2,}(?: \.)?){0,3}(?<=\.)') as [$from, $to]) {
+        $cut = [...$line->find('[a-z]{2,}(?: \.)?(?: [a-z]{2,}(?: \.)?){0,3}(?<=\.)'), ...$line->find('[a-z]{2,} \.(?: [a-z]{2,}(?:'
+            .' \.)?){1,3}')];
+        foreach ($cut as [$from, $to]) {
             $words = [];
             for ($i = $from; $i < $to; ++$i) {
                 $words = $line->isWord($i) ? [...$words, $line->word($i)] : $words;
@@ -186,8 +194,12 @@ final class PaintWords
             return self::span($from, $to, self::EXACT, self::LOOSE * $words, $said, $paint);
         }
         $paint = $this->nearly($plain);
+        if ($paint !== null) {
+            return self::span($from, $to, self::NEARLY, self::SLIP * $words, $said, $paint);
+        }
+        $paint = $words === 1 ? $this->partly($plain) : null;
 
-        return $paint === null ? null : self::span($from, $to, self::NEARLY, self::SLIP * $words, $said, $paint);
+        return $paint === null ? null : self::span($from, $to, self::NEARLY, self::PARTLY, $said, $paint);
     }
 
     /** A pot that thins is not what is painted with. */
@@ -207,6 +219,9 @@ final class PaintWords
         for ($i = $from; $i < $to; ++$i) {
             $words[] = $line->word($i);
         }
+        if (array_intersect($words, self::NO_COLOURS) !== []) {
+            return null;
+        }
         $isKind = preg_match('/^'.TechniqueWords::KINDS.'$/u', $words[count($words) - 1]) === 1;
         $colours = $isKind ? array_slice($words, 0, -1) : $words;
         if ($colours === [] || (!$isKind && self::goesOn($line->word($to)))) {
@@ -222,7 +237,8 @@ final class PaintWords
         if (!$isKind && self::isPartOf($colours, $named)) {
             return new Span($from, $to, SpanKind::Plain, '', (float) count($words));
         }
-        $score = self::DESCRIBED * count($words) - ($isNamed ? 1.6 : 0.0);
+        $isThing = count($words) === 1 && preg_match('/^(?:'.SpeechWords::THINGS.')$/u', $words[0]) === 1;
+        $score = $isThing ? self::THING : self::DESCRIBED * count($words) - ($isNamed ? 1.6 : 0.0);
 
         return new Span($from, $to, SpanKind::Paint, self::COLOUR, $score, [$line->between($from, $to)], $this->only($words, $isKind));
     }
@@ -285,6 +301,21 @@ final class PaintWords
         }
 
         return null;
+    }
+
+    /** The one pot that has this word in its name, where it is no word for a colour or a thing: "Loam" for "Loam Wash". */
+    private function partly(string $word): ?Paint
+    {
+        $isOther = preg_match('/^(?:'.SpeechWords::THINGS.'|'.TechniqueWords::KINDS.')$/u', $word) === 1;
+        if (mb_strlen($word) < 4 || SaidColour::knows($word) || $isOther) {
+            return null;
+        }
+        $found = [];
+        foreach ($this->shelf as $name => $paint) {
+            $found += in_array($word, explode(' ', (string) $name), true) ? [$paint->id => $paint] : [];
+        }
+
+        return count($found) === 1 && array_values($found)[0]->thins() === null ? array_values($found)[0] : null;
     }
 
     /** Whether what differs is a right word for another colour, and so no slip: "mud" is not "mid". */

@@ -77,6 +77,7 @@ final class SpeechWords
             .'|you\'re|you are) keen|if (?:i|you) (?:feel like it|have (?:the )?time|can be bothered)', ['optional']],
         ['before', '', '(?:(?:the )?same(?: again| thing)?|same again|as)(?: (?:as|like))? (?:before|above|the (?:last|previous)'
             .' (?:one|step))|same again|like (?:before|above)', ['same as before', 'as above']],
+        ['plain', 'pick', 'pick(?:ed|ing)? out', ['pick out']],
         ['before', 'mix', '(?:the )?same (?:mix|mixture|colour|paint)', ['the same mix']],
         ['before', 'same', '(?:the )?same(?= (?!as|like|on)[a-z])', []],
         ['other-area', '', '(?:exactly )?(?:the )?(?:same thing (?:on|for|as)|same as|same as on|as on|like|like on|same on) (?:on '
@@ -103,9 +104,10 @@ final class SpeechWords
         ['note', 'match', '(?:to )?match(?:ing)? the [a-z]+(?: ,)? by brush(?: :)?|by brush', ['to match the spray, by brush']],
         ['note', 'no-technique', '(?:no|without(?: (?:a|the|any))?|skip the) (?:wash(?:ing)?|glaz(?:e|ing)|drybrush(?:ing)?|edges?'
             .'|highlights?|varnish|shade)(?: (?:here|this time|on this))?', ['no wash here', 'without washing']],
-        ['note', 'no-technique', '(?:do not|don\'t|never|no need to|not to|without) (?:wash|shad(?:e|ing)|glaz(?:e|ing)|drybrush'
-            .'|edge|highlight|varnish|line|layer|stipple|blot|wipe)(?:ing)?'
-            .'(?: (?:it|them|(?:the|any|its) [a-z]+))?', ['don\'t highlight the folds']],
+        ['note', 'negated', '(?:(?:i|we|you) )?(?:do not|don\'t|never|no need to|did not|didn\'t) (?:wash|shad(?:e|ing)|glaz(?:e'
+            .'|ing)|drybrush|edge|highlight|'
+            .'varnish|line|layer|stipple|blot|wipe|outline|filter|spray)(?:ed)?', ['don\'t highlight', 'never wash']],
+        ['leave', 'this', '(?:do not|don\'t|never) bother(?: (?:with|about))?', ['don\'t bother with']],
         ['note', 'not-on', 'not (?:on|for|to) (?:the )?(?:tiny|small|big|large|little|others?)(?: ones?)?(?: :)?',
             ['not on the tiny ones']],
         ['note', 'wiped', '{N} (?:%|percent|per cent) (?:is |of it )?wiped off|(?:with )?(?:most of (?:it|the paint) |nearly all'

@@ -50,7 +50,7 @@ final class TechniqueWords
         [
             'technique',
             'feathered-layer',
-            'feather(?:ed)?(?: layer)?|highlight(?:s|ed|ing)?|lighten(?:ed)?',
+            'feather(?:ed)?(?: layer)?|highlight(?:s|ed|ing)?|hl(?: \.)?|h \/ l|lighten(?:ed)?',
             ['highlight', 'feathered layer'],
         ],
         ['technique', 'airbrush-fade', '(?:airbrush |sprayed )?fade', ['airbrush fade']],
@@ -91,15 +91,18 @@ final class TechniqueWords
         ['technique', 'chips', '(?:painted )?chip(?:s|ping|ped)?|scratch(?:es|ed)?', ['painted chips', 'scratches']],
         ['technique', 'gloss-varnish', 'gloss(?:y|ed)? (?:varnish|coat)|varnish(?:ed)? gloss|gloss(?= (?:it|b ?4|before|over all|all'
             .' over|everything)|$)', ['gloss varnish']],
-        ['technique', 'satin-varnish', 'satin (?:varnish|coat)|varnish(?:ed)? satin', ['satin varnish']],
-        ['technique', 'matt-varnish', 'matte? (?:varnish|coat)|varnish(?:ed)? matte?', ['matt varnish']],
+        ['technique', 'satin-varnish', 'satin(?= (?:it|on top|over|everything|all)|$)|satin (?:varnish|coat)|varnish(?:ed)? satin',
+            ['satin varnish']],
+        ['technique', 'matt-varnish', 'matte?(?= (?:it|on top|down|over|everything|all)|$)|matte? (?:varnish|coat)|varnish(?:ed)?'
+            .' matte?', ['matt varnish']],
         ['technique', 'varnish', '(?:varnish|seal|lacquer)(?:ed|ing)?', ['varnish']],
         ['technique', 'gloss-spot', 'gloss(?:y)? (?:spots?|varnish (?:on|over) the (?:eyes?|lens(?:es)?|gems?))', ['gloss spot']],
         ['technique', 'marking', 'markings?|decals?|transfers?', ['decal']],
         ['technique', 'softener', 'softener|soften(?:ed|ing)? the (?:decals?|markings?)', ['softener']],
         ['technique', 'enamel-wash', 'enamel wash', ['enamel wash']],
         ['technique', 'oil-wash', 'oil wash', ['oil wash']],
-        ['technique', 'wiping', 'wip(?:e|ed|ing)(?: it)?(?: (?:off|away|back))?(?: what is too much)?', ['wipe it off']],
+        ['technique', 'wiping', 'clean(?:ed)?(?: off)?(?= .{0,30}with (?:white )?spirit)|wip(?:e|ed|ing)(?: it)?(?: (?:off|away'
+            .'|back))?(?: what is too much)?', ['wipe it off']],
         ['technique', 'streak', 'streak(?:s|ed|ing)?', ['streaks']],
         ['technique', 'streak-blend', '(?:streaks? blend(?:ed|ing)?|blend(?:ed|ing)? (?:the |out the )?streaks?)', ['blend the streaks']],
         ['technique', 'pigment-powder', 'pigment(?:s| powders?)?|(?:weathering )?powder|dust(?:ed)?(?= with)', ['pigment powder']],

@@ -22,6 +22,7 @@ final class TimeWords
         ['coats', 'number', '(?!(?:one|a|1) (?:more|further)|an? (?!couple|few))(?:in |no more than |at most |at least |up to '
             .'|about )?{N} '.self::THIN.self::COATS.'(?: of)?', ['two coats']],
         ['coats', 'number', '(?:x|×) {N}', ['x 2']],
+        ['coats', 'number', '{N}(?: (?:successive|thin|light|more|very))*(?= (?:glazes|washes|filters))', []],
         ['coats', 'twice', 'twice', ['twice']],
         ['coats', 'thrice', 'thrice', ['thrice']],
         ['loop', 'until', '(?:again and again |and again |repeat(?:ed|ing)? |again )?until (?:(?:it is|it\'s|it looks|they are|they'
@@ -39,7 +40,8 @@ final class TimeWords
             .'|put back', ['again', 'once more']],
         ['more', '', '(?:(?:and|with|adding|add) )?(?:(?:a )?(?:little|bit|touch) )?more(?: of)?(?: the)?', ['more', 'a little more']],
         ['more', 'plus', '^(?:\+|plus|and add|add|adding)(?: (?:the|some))?', ['plus']],
-        ['wait', 'overnight', self::WAIT.' ?(?:overnight|over night|the next (?:day|evening|morning)|tomorrow|till tomorrow)'
+        ['wait', 'overnight', self::WAIT.' ?(?:overnight|over night|the next (?:day|evening|morning)|tomorrow|till tomorrow|until'
+            .' tomorrow)'
             .'|(?:dried |dry |left )?(?:overnight|over night)|'
             .'(?:come back|continue|go on|more|carry on) tomorrow|tomorrow', ['wait overnight', 'come back tomorrow']],
         ['wait', 'half', self::WAIT.' ?(an hour and a half|half an hour|half a day|a quarter of an hour|{N} and a half hours?)',
@@ -48,6 +50,7 @@ final class TimeWords
             ['wait 2 hours', 'let it dry 20 minutes']],
         ['wait', 'time', self::WAIT.' ?{N} (?:to|-|–|or) \d+ '.self::UNIT, ['wait 20 to 30 minutes']],
         ['wait', 'time', '{N} '.self::UNIT.' (?:of )?(?:drying|dry|rest)(?: time)?', ['30 min drying']],
+        ['wait', 'time', '{N} '.self::UNIT.' or so', ['ten minutes or so']],
         ['wait', 'after', '(?:after|in) (?:about |some )?(?:{N}|half an) '.self::UNIT.'(?: or so)?', ['after an hour or so']],
         ['wait', 'dry', '(?:and |then )*(?:wait|let (?:it |this |that |all |them |everything |the [a-z]+ (?:[a-z]+ )?)?(?:dry|rest'
             .'|cure|set)|leave (?:it '

@@ -1,0 +1,114 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kalokroma\Recipe\Told\Words;
+
+use Kalokroma\Recipe\Technique\Technique;
+use Kalokroma\Shelf\Behaviour;
+
+/** What stands between two separators of a line: what it does, and with how many paints. */
+final readonly class Stretch
+{
+    /** A varnish of which it is not said how it shines. */
+    public const VARNISH = 'varnish';
+
+    /** What is done, as spans name it; null where nothing is said. */
+    public ?string $technique;
+
+    /** Paints it takes; one that is only spoken of does not count. */
+    public int $paints;
+
+    private SpokenOf $spoken;
+
+    /** @param list<Span> $spans */
+    public function __construct(private array $spans)
+    {
+        $this->spoken = SpokenOf::in($spans);
+        $technique = null;
+        $paints = 0;
+        foreach ($spans as $i => $span) {
+            $technique ??= $span->is(SpanKind::Technique) ? $span->means : null;
+            $isSpoken = isset($this->spoken->mentioned[$i]) || isset($this->spoken->replaced[$i]);
+            $paints += $span->is(SpanKind::Paint) && !$isSpoken ? 1 : 0;
+        }
+        [$this->technique, $this->paints] = [$technique, $paints];
+    }
+
+    public function has(SpanKind $kind): bool
+    {
+        return array_filter($this->spans, static fn (Span $s): bool => $s->is($kind)) !== [];
+    }
+
+    public function isMixed(): bool
+    {
+        return $this->paints > 1 || array_filter($this->spans, static fn (Span $s): bool => $s->means === 'mix') !== [];
+    }
+
+    public function isWash(): bool
+    {
+        foreach ($this->spans as $span) {
+            if ($span->is(SpanKind::Paint)) {
+                return $span->paint === null
+                    ? preg_match('/\bwash(?:es)?$/i', $span->group(0)) === 1 : $span->paint->behaviour === Behaviour::Wash;
+            }
+        }
+
+        return false;
+    }
+
+    /** Whether it says where on the area or the figure. */
+    public function isPlaced(): bool
+    {
+        foreach ($this->spans as $i => $span) {
+            $isThing = $span->is(SpanKind::Note) && in_array($span->means, ['thing', 'somewhere'], true);
+            $isPlace = $span->is(SpanKind::Face, SpanKind::Part, SpanKind::AllOver, SpanKind::Light);
+            if ($isThing || ($isPlace && !isset($this->spoken->left[$i]))) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** Whether it names a thing of the figure and then its paint: "pupil black". */
+    public function beginsWithThing(): bool
+    {
+        foreach ($this->spans as $span) {
+            if (!$span->is(SpanKind::Plain)) {
+                return $span->is(SpanKind::Note) && $span->means === 'thing';
+            }
+        }
+
+        return false;
+    }
+
+    /** Whether its technique is done with what was named before: "drybrush it". */
+    public function isOfThat(): bool
+    {
+        foreach ($this->spans as $i => $span) {
+            if ($span->is(SpanKind::Technique) && !self::takesNoPaint($span->means)) {
+                return ($this->spans[$i + 1] ?? null)?->means === 'it';
+            }
+        }
+
+        return false;
+    }
+
+    /** Whether all is said that its technique needs, so that another one is the next step. */
+    public function isDone(): bool
+    {
+        return $this->paints > 0 || ($this->technique !== null
+            && (self::takesNoPaint($this->technique) || str_contains($this->technique, 'varnish')));
+    }
+
+    public function isNegated(): bool
+    {
+        return array_filter($this->spans, static fn (Span $s): bool => $s->is(SpanKind::Note) && $s->means === 'negated') !== [];
+    }
+
+    public static function takesNoPaint(string $technique): bool
+    {
+        return $technique === self::VARNISH || Technique::tryFrom($technique)?->facts()->takes === [];
+    }
+}
