@@ -11,6 +11,7 @@ use Kalokroma\Recipe\Plan\PlannedStep;
 use Kalokroma\Recipe\Technique\Technique;
 use Kalokroma\Recipe\Told\Words\Span;
 use Kalokroma\Recipe\Told\Words\SpanKind;
+use Kalokroma\Recipe\Told\Words\SpokenOf;
 use Kalokroma\Shelf\Behaviour;
 use Kalokroma\Shelf\Form;
 use Kalokroma\Shelf\Mix;
@@ -65,6 +66,7 @@ final readonly class Asking
             self::twice($said, $line, $step, $last),
             self::onlySpokenOf($said, $line),
             self::either($said, $line),
+            self::overOrMixed($said, $line),
             $this->which($said, $line, $last),
             ...self::unread($said, $line),
         ]));
@@ -83,8 +85,7 @@ final readonly class Asking
             if ($span->is(SpanKind::OtherArea)) {
                 $found[] = new LineQuestion(
                     new Finding('told.ask-area', '"{words}": another area is followed under "As that one, except …" on this page.'
-                        .' Say its steps here, or keep this as a note.'
-                        .' keep it as a note.', [
+                        .' Say its steps here, or keep this as a note.', [
                         'words' => $words,
                     ]),
                     [['words' => 'Only a note', 'line' => self::swapped($line, $words, '['.$words.']')]],
@@ -92,7 +93,7 @@ final readonly class Asking
             }
         }
         foreach ($said->unread as $words) {
-            if (preg_match('/\b(?:not|no|never|none|nothing|without|except|but|leave|leaving|avoid|keep|off|\d+|half|twice|two'
+            if (preg_match('/\b(?:not|no|never|none|nothing|without|except|but|leave|leaving|avoid|keep|off|\d+|half|twice|others?|two'
                 .'|three|four|five|six|third'
                 .'|parts?|drops?)\b|%/iu', $words) === 1) {
                 $found[] = new LineQuestion(
@@ -396,6 +397,26 @@ final readonly class Asking
             static fn (string $one): array => ['words' => $one, 'line' => self::swapped($line, $both[0] ?? '', $one)],
             $words,
         ));
+    }
+
+    /** "Highlight this with that": over it, or both in one mix. */
+    private static function overOrMixed(Said $said, string $line): ?LineQuestion
+    {
+        $found = SpokenOf::overOrMixed($said->spans);
+        if ($found === null || count($said->names) < 2) {
+            return null;
+        }
+        [, $under, $over] = $found;
+        [$one, $other] = [$said->spanWords[$under], $said->spanWords[$over]];
+        preg_match('/'.preg_quote($one, '/').'(.*?)'.preg_quote($other, '/').'/iu', $line, $both);
+
+        return new LineQuestion(
+            new Finding('told.ask-over', '{other} over {one}, or both mixed?', ['one' => $one, 'other' => $other]),
+            [
+                ['words' => $other.' over it', 'line' => self::swapped($line, $both[0] ?? '', '['.$one.'] '.$other)],
+                ['words' => 'mixed', 'line' => self::swapped($line, $both[0] ?? '', $one.' and '.$other)],
+            ],
+        );
     }
 
     /** By how much a mix is lighter than that of the step before (L*); 0 where either has no colour. */

@@ -62,13 +62,12 @@ final readonly class LineReader
         $names = self::names($spans, static fn (int $i): bool => !isset($spoken->mentioned[$i]) && !isset($spoken->replaced[$i]));
         $place = SaidPlace::of($spans, $spoken, $shares['share']);
         $technique = self::technique($spans, $spoken, $place->edges);
-        $isAdded = isset($kinds['more']) && !isset($kinds['thinner']) && count($names) === 1;
-        $added = $isAdded && $shares['thinned'] !== null ? self::parts($shares['thinned']) : null;
+        [$isMore, $added] = self::more($spans, $kinds, count($names), $shares['thinned']);
         [$notes, $unread] = SaidNotes::of($line, $spans, $spoken, $shares['used']);
-        $doubts = self::doubts($kinds, $unread);
+        $doubts = self::doubts($spans, $kinds, $unread);
 
         return new Said(
-            $line->between($spans[0]->from ?? 0, end($spans)->to ?? 0),
+            self::words($line, $spans),
             Technique::tryFrom($technique ?? ''),
             self::isByName($spans),
             $technique === 'varnish',
@@ -87,8 +86,9 @@ final readonly class LineReader
             isset($kinds[SpanKind::Omitted->value]),
             SaidHow::of($spans),
             isset($kinds[SpanKind::Before->value]),
+            self::isOfBase($spans),
             self::isHandled($spans, 'instead', 'swap', 'replace') || $spoken->replaced !== [],
-            isset($kinds[SpanKind::More->value]),
+            $isMore,
             $added,
             $spoken->isLater,
             $notes,
@@ -100,19 +100,78 @@ final readonly class LineReader
         );
     }
 
+    /** @param list<Span> $spans */
+    private static function words(Line $line, array $spans): string
+    {
+        return $line->between($spans[0]->from ?? 0, end($spans)->to ?? 0);
+    }
+
+    /** @param list<Span> $spans */
+    private static function isOfBase(array $spans): bool
+    {
+        return array_filter($spans, static fn (Span $s): bool => $s->is(SpanKind::Before) && $s->means === 'base') !== [];
+    }
+
+    /**
+     * @param list<Span> $spans
+     * @param array<string, true> $kinds
+     * @param string|null $ratio that is said
+     *
+     * @return array{bool, array{int, int}|null} whether there is more of a paint than before; parts of the mix to parts of it
+     */
+    private static function more(array $spans, array $kinds, int $paints, ?string $ratio): array
+    {
+        $isMore = isset($kinds[SpanKind::More->value]) || (self::isOfBase($spans) && $paints > 0);
+        $isAdded = $isMore && !isset($kinds[SpanKind::Thinner->value]) && $paints === 1;
+
+        return [$isMore, $isAdded && $ratio !== null ? self::parts($ratio) : self::drops($spans)];
+    }
+
+    /**
+     * So many drops more than there are in the mix before.
+     *
+     * @param list<Span> $spans
+     *
+     * @return array{int, int}|null
+     */
+    private static function drops(array $spans): ?array
+    {
+        foreach ($spans as $span) {
+            if ($span->is(SpanKind::More) && $span->means === 'count') {
+                return [0, max(1, (int) Recognizers::number($span->group(0)))];
+            }
+        }
+
+        return null;
+    }
+
     /**
      * Where no paint is named, what was not read may be the name of one.
      *
+     * @param list<Span> $spans
      * @param array<string, true> $kinds
      * @param list<string> $unread
      *
      * @return list<string>
      */
-    private static function doubts(array $kinds, array $unread): array
+    private static function doubts(array $spans, array $kinds, array $unread): array
     {
-        $isNamed = isset($kinds[SpanKind::Paint->value]) || isset($kinds[SpanKind::Thinner->value]);
+        $isNamed = self::saysNot($spans) || isset($kinds[SpanKind::Paint->value]) || isset($kinds[SpanKind::Thinner->value]);
 
         return $isNamed ? [] : array_values(array_filter($unread, PaintWords::mayBeName(...)));
+    }
+
+    /**
+     * Whether it says only what is not done.
+     *
+     * @param list<Span> $spans
+     */
+    private static function saysNot(array $spans): bool
+    {
+        return array_filter(
+            $spans,
+            static fn (Span $s): bool => $s->is(SpanKind::Note) && in_array($s->means, ['negated', 'remark', 'no-technique'], true),
+        ) !== [];
     }
 
     /** @return array{int, int} */

@@ -80,6 +80,7 @@ final readonly class Rounds
     {
         $count = match ($span->means) {
             'twice' => 2,
+            'dozen' => str_contains($span->group(0), 'half') ? 6 : 12,
             'thrice' => 3,
             'some' => null,
             'range' => (int) Recognizers::number($span->group(1)),

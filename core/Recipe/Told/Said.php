@@ -23,13 +23,16 @@ final readonly class Said
      * @param list<array{said: string, paint: Paint|null}> $replaced paints that those stand in for
      * @param array{parts: list<int>, open: list<int>} $amounts parts of each paint, and which of them are open
      * @param bool $isPair whether it goes from one paint to the other
-     * @param array{minutes: int|null}|null $wait null where none is said; minutes null for as long as it takes
+     * @param array{minutes: int|null, before: bool}|null $wait null where none is said; minutes null for as long as it
+         takes; before: whether it is waited before this step
      * @param array{unwashed?: true, sloppy?: true, line?: string, batch?: string, lively?: float} $how by the names of the plan's handling
      * @param Level|null $mark level to which all before it belongs
      * @param bool $isSame whether it is the step before once more, or a part of it
+     * @param bool $isOfBase whether the colour of the ground is meant
      * @param bool $isInstead whether it takes the place of the step before, for those it is for
      * @param bool $isAdded whether there is more of its paint than in the step before
-     * @param array{int, int}|null $addedAt parts of the mix before to parts of what is added to it
+     * @param array{int, int}|null $addedAt parts of the mix before, 0 for as many as it has, to
+         parts of what is added to it
      * @param bool $isLater whether what is left alone is left from now on
      * @param list<string> $notes words that are kept
      * @param list<string> $doubts words that may be the name of a paint
@@ -58,6 +61,7 @@ final readonly class Said
         public bool $isLeftOut,
         public array $how,
         public bool $isSame,
+        public bool $isOfBase,
         public bool $isInstead,
         public bool $isAdded,
         public ?array $addedAt,
@@ -107,6 +111,12 @@ final readonly class Said
     public function leavesOutWork(): bool
     {
         return $this->isLeftOut && $this->names === [] && ($this->technique !== null || ($this->unread === [] && $this->doubts === []));
+    }
+
+    /** Whether the step before is left alone first: "after 20 minutes wipe it off". */
+    public function waitsBefore(): bool
+    {
+        return $this->wait !== null && $this->wait['before'] && $this->isWork();
     }
 
     /** Whether it says nothing but to wait. */

@@ -97,7 +97,7 @@ final class SaidNotes
             $span->is(SpanKind::Handling) && $span->means === 'instead' => trim($said, ' :'),
             $span->is(SpanKind::Handling) && $span->means === 'lively' && $span->group(0) === '' => trim($said, ' :'),
             $span->is(SpanKind::Who) && SaidWho::read($span) === null => $said,
-            $span->is(SpanKind::Wait) && SaidWait::of([$span]) === ['minutes' => null] => $said,
+            $span->is(SpanKind::Wait) && (SaidWait::of([$span])['minutes'] ?? null) === null => $said,
             $span->is(SpanKind::OtherArea, SpanKind::InPlaceOf) => $said,
             default => '',
         };

@@ -16,14 +16,15 @@ final class SaidWait
     /**
      * @param list<Span> $spans of a clause
      *
-     * @return array{minutes: int|null}|null null where no waiting is said; minutes null for as long as it takes
+     * @return array{minutes: int|null, before: bool}|null null where no waiting is said; minutes null for as long as it takes; before:
+     *   whether it is waited before this step
      */
     public static function of(array $spans): ?array
     {
         $found = null;
         foreach ($spans as $span) {
             if ($span->is(SpanKind::Wait)) {
-                $found = ['minutes' => $found['minutes'] ?? self::minutes($span)];
+                $found = ['minutes' => $found['minutes'] ?? self::minutes($span), 'before' => $span->means === 'after'];
             }
         }
 

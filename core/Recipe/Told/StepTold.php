@@ -65,7 +65,11 @@ final readonly class StepTold
         if ($isPair && count($paints) === 2) {
             return [$this->pair($technique, array_values($paints), $said, $line, $sofar, $last), $findings];
         }
-        [$mix, $open] = $this->mix($paints, $said, $last);
+        $ground = $said->isOfBase ? self::base($sofar) : $last;
+        if ($said->isOfBase && $ground === null) {
+            $findings[] = new Finding('told.no-base', 'No base stands before this: choose the paint that is meant.', []);
+        }
+        [$mix, $open] = $this->mix($paints, $said, $ground);
         if ($mix === null) {
             [$mix, $told] = $this->paints->unnamed($technique);
             $findings = [...$findings, ...$told];
@@ -152,7 +156,8 @@ final readonly class StepTold
         if ($said->isWaiting()) {
             return Technique::Waiting;
         }
-        $paint = $said->names === [] ? null : $this->paints->named($said->names[0]['said'], $said->names[0]['paint'], null)[0];
+        $name = $said->names === [] ? null : $said->names[self::most($said->amounts['parts'])] ?? $said->names[0];
+        $paint = $name === null ? null : $this->paints->named($name['said'], $name['paint'], null)[0];
         $isShade = $said->technique === Technique::WashAllOver || self::isDarker($paint, $last);
         $isRecess = $said->place->place->face === Face::Recess || ($said->place->folds && $isShade);
         if ($said->technique === Technique::WashAllOver && $isRecess && !$said->isByName) {
@@ -162,8 +167,20 @@ final readonly class StepTold
             return Technique::MetalCoat;
         }
 
-        return $said->technique ?? ($said->isVarnish ? self::varnish($paint) : null) ?? $this->repeated($said, $paint, $sofar, $last)
+        $varnish = $said->isVarnish || $paint?->behaviour === Behaviour::Varnish ? self::varnish($paint) : null;
+
+        return $said->technique ?? $varnish ?? $this->repeated($said, $paint, $sofar, $last)
             ?? $this->byPaint($paint, $isRecess, $last) ?? self::byPlace($said, $isRecess, $last);
+    }
+
+    /**
+     * Of which paint there is most: the first of several.
+     *
+     * @param list<int> $parts
+     */
+    private static function most(array $parts): int
+    {
+        return $parts === [] ? 0 : (int) array_search(max($parts), $parts, true);
     }
 
     /** "Again", "the same", or what is said in one line with the step before and names no other way. */
@@ -172,6 +189,9 @@ final readonly class StepTold
         $isLighter = $last?->technique->isWash() === true && preg_match('/\b(?:bright|light)/', $said->rounds->exit) === 1;
         if ($isLighter) {
             return Technique::FeatheredLayer;
+        }
+        if ($said->isOfBase && $last !== null) {
+            return Technique::Layer;
         }
         $isAgain = $said->rounds->again || $said->isSame || $said->isAdded;
         if ($last !== null && self::isMixedOtherwise($said, $last)) {
@@ -193,7 +213,20 @@ final readonly class StepTold
             return $last !== null && $said->rounds->again ? $last->technique : Technique::Layer;
         }
 
-        return $isSame && $last !== null && $last->technique->facts()->takes !== [] ? $last->technique : null;
+        if (!$isSame || $last === null || $last->technique->facts()->takes === []) {
+            return null;
+        }
+
+        return $said->isAdded ? self::onceMore($last->technique) : $last->technique;
+    }
+
+    /** The step that laid the ground: the first with paint. */
+    private static function base(Plan $sofar): ?PlannedStep
+    {
+        $found = array_values(array_filter($sofar->steps, static fn (PlannedStep $s): bool => $s->load->mix !== null));
+        $grounds = array_values(array_filter($found, static fn (PlannedStep $s): bool => self::onceMore($s->technique) !== $s->technique));
+
+        return $grounds[0] ?? $found[0] ?? null;
     }
 
     /** A ground that is laid once more, after what was done on it, is a layer. */
@@ -353,6 +386,7 @@ final readonly class StepTold
     private function added(Mix $before, Paint $paint, array $ratio): Mix
     {
         $all = array_sum(array_map(static fn (Part $p): int => $p->parts, $before->parts));
+        $ratio[0] = $ratio[0] === 0 ? $all : $ratio[0];
         $parts = [];
         foreach ($before->parts as $part) {
             $parts[$part->paint->id] = [$part->paint, $ratio[0] * $part->parts];
@@ -447,6 +481,9 @@ final readonly class StepTold
         }
         $isUsual = in_array($use, ['', 'drybrush', 'wash'], true) || $technique->facts()->lies === null;
         $load = new Load($mix, $usual->thinning, $usual->thinner, $open, !self::thins($said, $mix) && !$isUsual);
+        if ($said->thinning->than !== '' && $said->thinning->thinning === null) {
+            return self::than(new Load($mix, $usual->thinning, $said->thinning->with ?? $usual->thinner, $open), $said->thinning->than);
+        }
         if (!self::thins($said, $mix)) {
             return $load;
         }
@@ -475,7 +512,7 @@ final readonly class StepTold
             (new Handling(
                 $said->rounds->coats,
                 $said->isLeftOut,
-                wait: $said->wait['minutes'] ?? null,
+                wait: $said->waitsBefore() && $last !== null ? null : $said->wait['minutes'] ?? null,
                 strokes: $said->strokes,
             ))->with($said->how),
             [new Finding('technique.told', 'As it was told: "{line}".', ['line' => $line])],

@@ -110,6 +110,7 @@ final class Telling
 
     private function step(int $number, string $line, Said $said, ?PlannedStep $last, int $from): void
     {
+        $last = $this->waited($said, $last);
         [$steps, $findings] = $this->maker->make($said, $line, new Plan($this->steps(), []), $last);
         $steps = array_map($this->leaving(...), $steps);
         if ($this->before !== [] && $steps !== []) {
@@ -127,6 +128,18 @@ final class Telling
         }
         $there = $this->lines[$number];
         $this->lines[$number] = $there->with([...$there->steps, ...$steps])->of(null)->adding($findings, $said->doubts, $said->unread);
+    }
+
+    /** The step before, left alone for as long as is said before this one. */
+    private function waited(Said $said, ?PlannedStep $last): ?PlannedStep
+    {
+        if (!$said->waitsBefore() || $last === null || $last->handling->wait !== null) {
+            return $last;
+        }
+        $waited = $last->withHandling($last->handling->with(['wait' => $said->wait['minutes'] ?? null]));
+        $this->exchanged($this->last()[1] ?? 0, $last, $waited);
+
+        return $waited;
     }
 
     /** Asks where the step that came of it is one that nobody would paint, or where words that may matter were not read. */

@@ -33,6 +33,7 @@ final class AmountWords
         ['amount', 'of-each', '{N}(?: (?:parts?|drops?))? of each', ['one of each']],
         ['ratio', '', '{N} (?::|\/|to) {N} (?::|\/|to) {N}', ['2 : 1 : 1']],
         ['ratio', '', '{N}(?: (?:parts?|drops?|brushfuls?|brush-?loads?))? (?::|\/|to) {N}', ['2:1', 'two to one', '2 drops to 1']],
+        ['ratio', '', '\( {N}(?: (?:parts?|drops?))? (?:\+|and) {N}(?: (?:parts?|drops?))? \)', ['(4+1)']],
         ['ratio', 'even', '(?:in )?(?:as much|an equal amount|the same amount|equal measure|equal (?:parts|amounts)|half and half'
             .'|fifty[ -]fifty|half[ -]half|50'
             .' - 50)(?: of)?',
@@ -65,6 +66,7 @@ final class AmountWords
         ['consistency', 'slightly', '(?:thin(?:ned)?|dilut(?:e|ed))(?: (?:it|this|them))? (?:slightly|a little|a bit|a touch|just a'
             .' little)(?: (?:with|in) (water|medium))?|'
             .'(?:slightly|a little|a bit) (?:thinned|diluted|watered(?: down)?)', ['thin it slightly']],
+        ['consistency', 'open', '(?:with |and )?(?:mostly|lots of|plenty of|a lot of|loads of) (water|medium)', ['mostly medium']],
         ['consistency', 'open', '(?:very |quite |nice and |well |really )?(?:thin(?:ned)?|dilut(?:e|ed)|watered down)(?: (?:it|this'
             .'|them|your|the))?(?: (?:well|a lot|down|far))*', ['thinned', 'thin']],
         ['plain', '', 'thinn?(?:ed)? (?:to|with|in)', []],

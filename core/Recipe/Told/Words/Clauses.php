@@ -24,8 +24,10 @@ final class Clauses
         }
         $clauses = [];
         $now = [];
-        foreach (self::segments($spans) as [$separator, $segment]) {
-            if ($now !== [] && self::begins($separator, $now, $segment)) {
+        $segments = self::segments($spans);
+        foreach ($segments as $i => [$separator, $segment]) {
+            $isRated = self::isRatioOnly($segments[$i + 1] ?? null);
+            if ($now !== [] && !($isRated && $separator?->is(SpanKind::Then) !== true) && self::begins($separator, $now, $segment)) {
                 $clauses[] = $now;
                 $now = [];
             }
@@ -70,10 +72,10 @@ final class Clauses
         $separator = null;
         $segment = [];
         foreach ($spans as $i => $span) {
-            if (self::turnsTo($spans, $i, $segment)) {
+            if (self::turnsTo($spans, $i, $segment) || ($span->means === 'negated' && self::saysWork($segment))) {
                 $found[] = [$separator, $segment];
                 [$separator, $segment] = [new Span($span->from, $span->from, SpanKind::Then, '', 0.0), [$span]];
-            } elseif ($span->kind->isSeparator() && !($span->is(SpanKind::And) && self::isOpen($segment))) {
+            } elseif ($span->kind->isSeparator() && !self::belongsTo($span, $segment)) {
                 $found[] = [$separator, $segment];
                 [$separator, $segment] = [$span, []];
             } else {
@@ -86,6 +88,21 @@ final class Clauses
     }
 
     /**
+     * Whether nothing but the ratio of what was named before is said: "one, another, 3:1".
+     *
+     * @param array{Span|null, list<Span>}|null $segment
+     */
+    private static function isRatioOnly(?array $segment): bool
+    {
+        if ($segment === null) {
+            return false;
+        }
+        $said = new Stretch($segment[1]);
+
+        return $said->has(SpanKind::Ratio) && $said->paints === 0 && $said->technique === null && $segment[0]?->means === '';
+    }
+
+    /**
      * Whether what is done with another paint begins here: "Straw shaded with Rust Wash".
      *
      * @param list<Span> $spans
@@ -93,11 +110,32 @@ final class Clauses
      */
     private static function turnsTo(array $spans, int $at, array $segment): bool
     {
-        $before = new Stretch($segment);
-        $isTechnique = $spans[$at]->is(SpanKind::Technique) && $before->technique === null && $before->paints > 0;
+        $isTechnique = $spans[$at]->is(SpanKind::Technique) && (new Stretch($segment))->isPaintOnly();
         $next = array_values(array_filter(array_slice($spans, $at + 1, 5), static fn (Span $s): bool => !$s->is(SpanKind::Plain)));
 
         return $isTechnique && count($next) > 1 && $next[0]->is(SpanKind::And) && $next[1]->is(SpanKind::Paint);
+    }
+
+    /**
+     * Whether this separator parts nothing: what it is done "with", or what stands under a heading.
+     *
+     * @param list<Span> $segment what stands before, back to a separator
+     */
+    private static function belongsTo(Span $separator, array $segment): bool
+    {
+        if ($separator->is(SpanKind::And) && self::isOpen($segment)) {
+            return true;
+        }
+
+        return $segment !== [] && in_array($separator->means, ['with', 'colon'], true) && !self::saysWork($segment);
+    }
+
+    /** @param list<Span> $segment */
+    private static function saysWork(array $segment): bool
+    {
+        $said = new Stretch($segment);
+
+        return $said->technique !== null || $said->paints > 0;
     }
 
     /**
@@ -124,7 +162,8 @@ final class Clauses
 
         return match (true) {
             $separator?->means === 'fact' => false,
-            $now->isNegated() => true,
+            $now->isNegated() => $separator?->means !== 'with' && ($separator?->is(SpanKind::And) !== true || $next->technique !== null),
+            $next->isNegated() => true,
             self::isStillOpen($now) || self::isItsTechnique($now, $next) => false,
             $separator?->is(SpanKind::Then) === true => $next->technique !== null || $next->paints > 0
                 || $next->has(SpanKind::LevelMark) || self::isMixedOtherwise($now, $next),
@@ -163,7 +202,9 @@ final class Clauses
 
     private static function hasAmounts(Stretch $now, Stretch $next): bool
     {
-        return $now->has(SpanKind::Ratio) || $next->has(SpanKind::Ratio) || $next->has(SpanKind::Amount);
+        $isSpotOfIt = $next->isPlaced() && !$next->hasCount() && !$now->has(SpanKind::Amount);
+
+        return $now->has(SpanKind::Ratio) || $next->has(SpanKind::Ratio) || ($next->has(SpanKind::Amount) && !$isSpotOfIt);
     }
 
     /** Whether a paint that follows a paint is the next step, and not the second of a mix. */
@@ -175,8 +216,15 @@ final class Clauses
         }
         [$isNowPlaced, $isNextPlaced] = [$now->isPlaced(), $next->isPlaced()];
 
-        return ($isNowPlaced && $isNextPlaced) || ($now->has(SpanKind::Coats) && $next->has(SpanKind::Coats))
+        return self::isInARow($separator, $now, $next) || ($isNowPlaced && $isNextPlaced)
+            || ($now->has(SpanKind::Coats) && $next->has(SpanKind::Coats))
             || ($isComma && ($isNowPlaced || $isNextPlaced || $next->isWash() !== $now->isWash()));
+    }
+
+    /** Paints with nothing but commas between them follow each other: who mixes says how much, or "and". */
+    private static function isInARow(?Span $separator, Stretch $now, Stretch $next): bool
+    {
+        return $separator?->is(SpanKind::Comma) === true && $separator->means === '' && !$now->isMixed() && !$now->has(SpanKind::Amount);
     }
 
     /** Whether another ratio of the same paints is said: that is another step. */

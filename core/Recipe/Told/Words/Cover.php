@@ -45,7 +45,7 @@ final readonly class Cover
             $kind = $isPlainWord ? SpanKind::Plain : SpanKind::Unread;
             $spans = [
                 ...$starting[$i],
-                new Span($i, $i + 1, $kind, '', $isPlainWord || !$line->isWord($i) ? 0.0 : self::UNREAD),
+                new Span($i, $i + 1, $kind, '', $isPlainWord || !$line->isWord($i) ? 0.0 : self::UNREAD, [$line->word($i)]),
             ];
             foreach ($spans as $span) {
                 foreach ($here as $last => [$score, $before]) {

@@ -24,8 +24,12 @@ final class PaintWords
     private const THING = 1.0;
     private const PARTLY = 2.2;
 
+    /** What stands before a colour and is no part of its name. */
+    private const NO_NAME = 'no|not|nor|or|either|neither|without|any|don\'t|drops?|parts?|looks?|extra|different|another|other'
+        .'|certain|plus';
+
     /** Words that only look like those of colours. */
-    private const NO_COLOURS = ['tiny', 'each', 'reach', 'back'];
+    private const NO_COLOURS = ['tiny', 'each', 'reach', 'back', 'chalky'];
 
     /** Says how a paint was found: its words are written as those of the pot, nearly so, or describe a colour. */
     public const EXACT = 'exact';
@@ -228,7 +232,14 @@ final class PaintWords
             return null;
         }
         $isNamed = count($colours) > 1 && !SaidColour::knows($colours[0]) && !Recognizers::isPlain($colours[0])
-            && preg_match('/^(?:no|not|nor|or|either|neither|without|any|don\'t|'.SpeechWords::THINGS.')$/u', $colours[0]) !== 1;
+            && preg_match('/^(?:'.self::NO_NAME.'|'.SpeechWords::THINGS.'|'.TechniqueWords::WORK.')$/u', $colours[0]) !== 1;
+        // "adding Ivory" and "flick Dark Earth": where that pot is owned, a word before it in small letters does something with it.
+        if ($isNamed && preg_match('/^\p{Ll}/u', $line->words[$from]) === 1 && isset($this->shelf[implode(' ', array_slice(
+            $words,
+            1,
+        ))])) {
+            return null;
+        }
         $known = array_filter(array_slice($colours, $isNamed ? 1 : 0), static fn (string $w): bool => SaidColour::knows($w));
         $isColour = array_filter($colours, static fn (string $w): bool => SaidColour::isColour($w)) !== [];
         if (!$isColour || count($known) !== count($colours) - ($isNamed ? 1 : 0)) {
@@ -237,7 +248,13 @@ final class PaintWords
         if (!$isKind && self::isPartOf($colours, $named)) {
             return new Span($from, $to, SpanKind::Plain, '', (float) count($words));
         }
+        if (!$isKind && !SaidColour::isColour($colours[count($colours) - 1])) {
+            return null;
+        }
         $isThing = count($words) === 1 && preg_match('/^(?:'.SpeechWords::THINGS.')$/u', $words[0]) === 1;
+        if ($isThing && ($named !== [] || $line->word($to) === ':')) {
+            return null;
+        }
         $score = $isThing ? self::THING : self::DESCRIBED * count($words) - ($isNamed ? 1.6 : 0.0);
 
         return new Span($from, $to, SpanKind::Paint, self::COLOUR, $score, [$line->between($from, $to)], $this->only($words, $isKind));
@@ -306,7 +323,7 @@ final class PaintWords
     /** The one pot that has this word in its name, where it is no word for a colour or a thing: "Loam" for "Loam Wash". */
     private function partly(string $word): ?Paint
     {
-        $isOther = preg_match('/^(?:'.SpeechWords::THINGS.'|'.TechniqueWords::KINDS.')$/u', $word) === 1;
+        $isOther = preg_match('/^(?:cover|'.SpeechWords::THINGS.'|'.TechniqueWords::KINDS.')$/u', $word) === 1;
         if (mb_strlen($word) < 4 || SaidColour::knows($word) || $isOther) {
             return null;
         }

@@ -15,6 +15,8 @@ final class PlaceWords
         ['face', 'ridge', '(?:very )?(?:tops?|highest points?|crests?) of (?:the )?folds|ridges?|tips?|peaks?|crests?',
             ['tops of the folds']],
         ['face', 'recess', '(?<=in the |into the )corners', []],
+        ['face', 'recess', '(?:the )?deep(?:est|er)? lines|(?<=but |except |save |leave |leaving |than )(?:the )?lines',
+            ['deepest lines']],
         ['face', 'edges', '(?:sharp(?:est)? |upper |raised |outer |all )?(?<!line the )(?:edges|corners|rims)|(?<=the )edge',
             ['sharpest corners', 'edges']],
         ['face', 'plane', 'flats?|flat (?:parts?|areas?|panels?|surfaces?|bits?)|planes?|broad faces?|(?:open )?panels|surfaces?',
@@ -88,7 +90,8 @@ final class PlaceWords
         ['leave', 'this', '(?:(?:taking |take )?care )?not to [a-z]+(?: (?:in|into|over|on))?|without [a-z]+ing(?: (?:in|into|over|on))?',
             ['taking care not to flood']],
         ['leave', 'later', 'keep(?:ing|s)?(?= (?:the|my|some|all) )', []],
-        ['leave', 'back', 'stays?(?: (?:free|clear|dark|visible|untouched|clean))?(?: as (?:it is|they are))?|(?:are|is) left(?:'
+        ['leave', 'back', '(?:stay|remain)s?(?: (?:free|clear|dark|visible|untouched|clean))?(?: as (?:it is|they are))?|(?:are|is)'
+            .' left(?:'
             .' (?:alone|free|as (?:it is|they are)))?|'
             .'(?:must |should )?(?:stay|remain)s? (?:dark|visible|free|untouched|clean|as (?:it is|they are))', ['stay as they are',
                 'are left alone']],

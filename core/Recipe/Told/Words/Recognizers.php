@@ -36,6 +36,7 @@ final class Recognizers
         'then' => 8.0, 'comma' => 6.0, 'and' => 0.8, 'into' => 0.3, 'plain' => 0.9, 'leave:this' => 2.2, 'note:brush' => 3.0,
         'note:order' => 2.6, 'note:thing' => 0.4, 'note:not-planned' => 3.4, 'note:covers' => 3.4,
         'consistency:printed' => 5.0, 'loop:exit' => 9.0, 'wait:printed' => 4.0, 'and:meeting' => 4.0, 'or' => 1.5, 'or:but' => 0.2,
+            'mention:work' => 3.0, 'before:base' => 3.6, 'plain:order' => 6.0, 'note:second-coat' => 3.0, 'note:remark' => 3.0,
             'before:mix' => 3.4, 'plain:forget' => 2.0,
     ];
 
@@ -138,6 +139,16 @@ final class Recognizers
         return $found;
     }
 
+    /** What must or must not stand before begins with a whole word: "lemon " does not end in "on ". */
+    private static function wholeWords(string $pattern): string
+    {
+        return (string) preg_replace_callback(
+            '/\(\?<([!=])([^()]+)\)/',
+            static fn (array $m): string => '(?<'.$m[1].preg_replace('/(?<![^|])(?=[a-z])/', '\\\\b', $m[2]).')',
+            $pattern,
+        );
+    }
+
     /** @return list<array{SpanKind, string, string, float}> */
     private static function rows(): array
     {
@@ -155,7 +166,7 @@ final class Recognizers
         foreach (self::table() as [$kind, $means, $pattern]) {
             $weight = self::WEIGHT[$kind.':'.$means] ?? self::WEIGHT[$kind] ?? 1.0;
             foreach (self::alternatives($pattern) as $one) {
-                $rows[] = [SpanKind::from($kind), $means, str_replace('{N}', self::NUMBER, $one), $weight];
+                $rows[] = [SpanKind::from($kind), $means, str_replace('{N}', self::NUMBER, self::wholeWords($one)), $weight];
             }
         }
 

@@ -11,6 +11,12 @@ final class SpeechWords
     private const NOUN = '(?!(?:and|or|with|then|in|on|to|of|for|but|from|as|is|are|the|a)(?: |$))[a-z-]+';
     private const NTH = '(?:first|second|third|fourth|fifth|sixth|seventh|eighth|ninth|tenth|\d{1,2} ?(?:st|nd|rd|th))';
 
+    /** "The second coat" is no figure. */
+    private const NO_ROUND = '(?! (?:thin )?(?:coats?|layers?|rounds?|pass|passes|times?|wash|steps?|colou?rs?|tones?|glaze'
+        .'|highlights?))';
+
+    private const ROUND = '(?:second|third|last|next|first|other|final)';
+
     /** What is painted on figures: where it goes, and no part of a paint's name. */
     public const THINGS = 'pupils?|eyes?|eyelids?|eyebrows?|lips?|mouth|teeth|tooth|tongue|nose|cheeks?|chin|ears?|face|faces|skin'
         .'|hair|beard|hands?|fingers?|nails?|'
@@ -31,9 +37,10 @@ final class SpeechWords
         ['who', 'leaders', '(?:only )?(?:(?:for|on) )?(?:(?:the|my) )?(?:squad )?(?:leaders?|sergeants?|captains?|champions?'
             .'|officers?|chiefs?)(?: (?:only|gets?))?', ['leaders only', 'on the leader']],
         ['who', 'not-leaders', '(?:everyone|everybody|all) (?:but|except) the leaders?', ['everyone but the leaders']],
-        ['who', 'first', '(?:only )?(?:on|for) the first {N}(?: (?:ones?|figures?))?(?: only)?', ['on the first three']],
+        ['who', 'first', '(?:only )?(?:on|for) the first {N}'.self::NO_ROUND.'(?: (?:ones?|figures?))?(?: only)?',
+            ['on the first three']],
         ['who', 'nth', '(not |only )?(?:on|for) the ('.self::NTH.'(?: (?:,|and) (?:the'
-            .' )?'.self::NTH.')*)(?: (?:ones?|figures?))?(?: only)?', ['on the third one']],
+            .' )?'.self::NTH.')*)'.self::NO_ROUND.'(?: (?:ones?|figures?))?(?: only)?', ['on the third one']],
         ['who', 'numbers', '((?:not|only|all|everyone|everybody|except|every|each)(?: figures?)?(?: (?:but|except))? )?(?:(?:on|for) )?'
             .'(?:figures?|figs?(?: \.)?|numbers?|nos?(?: \.)?|nr(?: \.)?)'
                 .' ('.self::FIGURE.'(?: (?:,|and|\+|&) '.self::FIGURE.')*)(?: only)?',
@@ -78,7 +85,13 @@ final class SpeechWords
         ['before', '', '(?:(?:the )?same(?: again| thing)?|same again|as)(?: (?:as|like))? (?:before|above|the (?:last|previous)'
             .' (?:one|step))|same again|like (?:before|above)', ['same as before', 'as above']],
         ['plain', 'pick', 'pick(?:ed|ing)? out', ['pick out']],
-        ['before', 'mix', '(?:the )?same (?:mix|mixture|colour|paint)', ['the same mix']],
+        ['before', 'mix', '(?:the )?(?:same|last|previous|prior) (?:mix|mixture|colou?r|paint)', ['the same mix', 'the last colour']],
+        ['before', 'base', '(?:(?:take|took|back to|back with|return to|use) )?(?:(?:the|my|our) )?base(?:coat)?[ -]?(?:mix|mixture'
+            .'|colou?r|tone|paint)',
+            ['the base colour']],
+        ['before', 'base', '(?:(?<=with |to |mix |mixing |plus |and |of )|back to |back with )the base(?:coat)?(?= (?:and|plus|with'
+            .'|again|for)| \\+|$)', []],
+        ['before', 'base', 'base(?:coat)?(?= (?:plus|\\+) )', []],
         ['before', 'same', '(?:the )?same(?= (?!as|like|on)[a-z])', []],
         ['other-area', '', '(?:exactly )?(?:the )?(?:same thing (?:on|for|as)|same as|same as on|as on|like|like on|same on) (?:on '
             .'|for )?the (?!last'
@@ -91,6 +104,7 @@ final class SpeechWords
             .'|from) (?:the|my|a)',
             ['over the', 'like']],
         ['mention', 'none', '(?:and |but |with )?(?:no|without(?: (?:any|the|more))?)', ['without any', 'no']],
+        ['mention', 'work', 'for(?= '.TechniqueWords::WORK.' [a-z])', []],
         ['or', '', 'or', ['or']],
         ['or', 'but', 'but|otherwise|alternatively|if not', ['otherwise']],
         ['mention', '', '(?:on|onto) (?:the|my)', ['on the']],
@@ -98,15 +112,36 @@ final class SpeechWords
         ['mention', '', '(?:to )?match(?: the)?|where (?:the )?[a-z]+ (?:meets?|joins?|touches)(?: the)?', ['to match']],
         ['note', 'aside', '(?:and )?keep(?:ing)? (?:the|some|my|a bit of|a little)(?: [a-z-]+){1,3} for (?:the )?[a-z-]+',
             ['keep the ivory for the eyes']],
+        ['note', 'hedge', 'maybe|perhaps|probably|possibly', ['perhaps']],
+        ['plain', 'say', '(?:i|we) (?:think|guess|suppose|would say|\'d say|reckon)', ['i think']],
+        ['plain', 'order', '(?:for|as) (?:(?:the|an?|my) )?(?:next|first|second|third|last|final)(?= (?:layer|highlight|wash|glaze'
+            .'|coat|shade|edge|step|colou?r|stage))', []],
+        ['note', 'not-planned', '(?:half|some|most|a few|{N}) of (?:them|the (?:figures|squad|unit|men|others|ones))|(?:the )?other'
+            .' half(?: in)?|half(?= in )', ['half of them']],
+        ['note', 'not-planned', '(?:a |one |two |half a )?(?:shade|tone|step|touch|bit|little) (?:lighter|darker|brighter|paler|up'
+            .'|down)(?: than (?:before|that|the last))?', ['a shade lighter']],
         ['note', 'aside', '(?:brush |pot |palette )?kept for (?:the )?[a-z]+', ['brush kept for red']],
         ['note', 'by-airbrush', '(?:with|by|using) (?:the |an |my )?airbrush', ['with the airbrush']],
         ['note', 'meeting', 'where (?:the )?[a-z]+ (?:meets?|joins?|touches) (?:the )?[a-z]+', ['where the shade meets the blue']],
         ['note', 'match', '(?:to )?match(?:ing)? the [a-z]+(?: ,)? by brush(?: :)?|by brush', ['to match the spray, by brush']],
-        ['note', 'no-technique', '(?:no|without(?: (?:a|the|any))?|skip the) (?:wash(?:ing)?|glaz(?:e|ing)|drybrush(?:ing)?|edges?'
-            .'|highlights?|varnish|shade)(?: (?:here|this time|on this))?', ['no wash here', 'without washing']],
-        ['note', 'negated', '(?:(?:i|we|you) )?(?:do not|don\'t|never|no need to|did not|didn\'t) (?:wash|shad(?:e|ing)|glaz(?:e'
+        ['note', 'no-technique', '(?:no|without(?: (?:a|the|any))?|skip the) (?:wash(?:ing)?|glaz(?:e|ing)|drybrush(?:ing)?|edg(?:e'
+            .'|es|ing)'
+            .'|highlight(?:s|ing)?|varnish(?:ing)?|shad(?:e|ing)|lining)(?: (?:here|this time|needed|required|necessary|at all|on'
+                .' this(?: one)?))*', ['no wash here', 'without washing']],
+        ['note', 'negated', '(?:(?:i|we|you) )?(?:do not|don\'t|never(?: ever)?|no need to|did not|didn\'t)(?: ever)? (?:wash'
+            .'|shad(?:e|ing)|glaz(?:e'
             .'|ing)|drybrush|edge|highlight|'
-            .'varnish|line|layer|stipple|blot|wipe|outline|filter|spray)(?:ed)?', ['don\'t highlight', 'never wash']],
+            .'varnish|line|layer|stipple|blot|wipe|outline|filter|spray|use|apply|put|take|mix)(?:ed)?', ['don\'t highlight',
+                'never wash']],
+        ['note', 'second-coat', '(?:(?:use |with )?(?:a bit |a little )?(?:less|more) (?:water|medium|paint) )?(?:for|on|in|with)'
+            .' the '.self::ROUND
+            .' (?:coat|layer|round|pass)(?: only)?', ['less water for the second coat']],
+        ['note', 'second-coat', '(?:and |but )?(?:the )?'.self::ROUND.'(?: (?:one|coat|layer))?(?: (?:only|just|a bit|a little'
+            .'|thinner|thicker))*'
+            .' (?:on|in|over|above|below|to) (?:the )?[a-z]+(?: [a-z]+)?', ['second one only on the upper half']],
+        ['note', 'second-coat', self::ROUND.'(?: (?:one|coat|layer))? only [a-z]+', ['second only above']],
+        ['note', 'remark', '(?:is|are|looks?|was|will be|would be|goes|went) (?:far |a bit |a little |much |way )?too [a-z]+',
+            ['is too strong']],
         ['leave', 'this', '(?:do not|don\'t|never) bother(?: (?:with|about))?', ['don\'t bother with']],
         ['note', 'not-on', 'not (?:on|for|to) (?:the )?(?:tiny|small|big|large|little|others?)(?: ones?)?(?: :)?',
             ['not on the tiny ones']],

@@ -13,6 +13,11 @@ final readonly class SpokenOf
     /** What may stand behind "leave" beside faces, parts and paints: words that stay words. */
     private const WORDS = [SpanKind::Unread, SpanKind::Note, SpanKind::Mention, SpanKind::Strokes, SpanKind::Technique];
 
+    private const SHADES = ['wash-all-over', 'recess-line', 'pin-wash', 'shade-layer', 'glaze', 'filter'];
+
+    /** What is done with one paint on another. */
+    private const ON_ANOTHER = [...self::SHADES, 'feathered-layer', 'edge-highlight', 'drybrush', 'lining', 'dot', 'stipple'];
+
     /**
      * @param array<int, true> $mentioned places of paints that are only spoken of
      * @param array<int, true> $replaced places of paints that another one stands in for
@@ -36,7 +41,8 @@ final readonly class SpokenOf
     /** @param list<Span> $spans */
     public static function in(array $spans): self
     {
-        $mentioned = $replaced = $left = $kept = $notes = $lost = [];
+        $replaced = $left = $kept = $notes = $lost = [];
+        $mentioned = self::paintedOver($spans) + self::workedOn($spans);
         $isLater = false;
         foreach ($spans as $i => $span) {
             if ($span->is(SpanKind::Handling) && in_array($span->means, ['swap', 'replace'], true)) {
@@ -45,6 +51,7 @@ final readonly class SpokenOf
                 $at = self::next($spans, $i, -1);
                 if ($at !== null && $spans[$at]->is(SpanKind::Face, SpanKind::Part)) {
                     $left[$at] = true;
+                    $isLater = true;
                 } elseif ($at !== null) {
                     $mentioned += $spans[$at]->is(SpanKind::Paint) ? [$at => true] : [];
                     $notes[] = [$at, $i + 1];
@@ -119,6 +126,68 @@ final readonly class SpokenOf
         $paints = array_keys(array_filter($spans, static fn (Span $s): bool => $s->is(SpanKind::Paint)));
 
         return count($paints) === 2 ? [$paints[$isSecond ? 1 : 0] => true] : [];
+    }
+
+    /**
+     * What is shaded or lit with another paint: "shade the yellow with this wash".
+     *
+     * @param list<Span> $spans
+     *
+     * @return array<int, true>
+     */
+    private static function paintedOver(array $spans): array
+    {
+        $found = self::overOrMixed($spans);
+        if ($found === null) {
+            return [];
+        }
+        [$technique, $under, $over] = $found;
+        $isThe = $spans[$under - 1]->is(SpanKind::Plain) && in_array($spans[$under - 1]->group(0), ['the', 'my', 'its'], true);
+        $isWash = in_array($spans[$technique]->means, self::SHADES, true) && $spans[$over]->paint?->behaviour->isTransparent() === true;
+
+        return $isThe || $isWash ? [$under => true] : [];
+    }
+
+    /**
+     * "Highlight this with that": the places of the technique and of both paints; null where amounts say that they are mixed.
+     *
+     * @param list<Span> $spans of a clause
+     *
+     * @return array{int, int, int}|null
+     */
+    public static function overOrMixed(array $spans): ?array
+    {
+        $amounts = array_filter(
+            $spans,
+            static fn (Span $s): bool => $s->is(SpanKind::Amount, SpanKind::Ratio) && !in_array($s->group(0), ['a', 'an'], true),
+        );
+        foreach ($amounts === [] ? $spans : [] as $i => $span) {
+            $under = $span->is(SpanKind::Technique) && in_array($span->means, self::ON_ANOTHER, true) ? self::next($spans, $i, 1) : null;
+            $with = $under !== null && $spans[$under]->is(SpanKind::Paint) ? self::next($spans, $under, 1) : null;
+            $over = $with !== null && $spans[$with]->means === 'with' ? self::next($spans, $with, 1) : null;
+            if ($over !== null && $spans[$over]->is(SpanKind::Paint)) {
+                return [$i, (int) $under, $over];
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * What is worked on with a paint that was named before: "this one for shading that one".
+     *
+     * @param list<Span> $spans
+     *
+     * @return array<int, true>
+     */
+    private static function workedOn(array $spans): array
+    {
+        $for = array_keys(array_filter($spans, static fn (Span $s): bool => $s->is(SpanKind::Mention) && $s->means === 'work'))[0] ?? 0;
+        $before = array_filter(array_slice($spans, 0, $for), static fn (Span $s): bool => $s->is(SpanKind::Paint));
+        $work = $before === [] ? null : self::next($spans, $for, 1);
+        $at = $work !== null && $spans[$work]->is(SpanKind::Technique) ? self::next($spans, $work, 1) : null;
+
+        return $at !== null && $spans[$at]->is(SpanKind::Paint) ? [$at => true] : [];
     }
 
     /**

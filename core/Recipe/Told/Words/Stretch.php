@@ -40,6 +40,20 @@ final readonly class Stretch
         return array_filter($this->spans, static fn (Span $s): bool => $s->is($kind)) !== [];
     }
 
+    public function isPaintOnly(): bool
+    {
+        return $this->technique === null && $this->paints > 0;
+    }
+
+    /** Whether it says how much in figures: "a bit of it" does not. */
+    public function hasCount(): bool
+    {
+        return array_filter(
+            $this->spans,
+            static fn (Span $s): bool => $s->is(SpanKind::Amount) && !in_array($s->means, ['some', 'little'], true),
+        ) !== [];
+    }
+
     public function isMixed(): bool
     {
         return $this->paints > 1 || array_filter($this->spans, static fn (Span $s): bool => $s->means === 'mix') !== [];
@@ -104,7 +118,10 @@ final readonly class Stretch
 
     public function isNegated(): bool
     {
-        return array_filter($this->spans, static fn (Span $s): bool => $s->is(SpanKind::Note) && $s->means === 'negated') !== [];
+        return array_filter(
+            $this->spans,
+            static fn (Span $s): bool => $s->is(SpanKind::Note) && in_array($s->means, ['negated', 'remark'], true),
+        ) !== [];
     }
 
     public static function takesNoPaint(string $technique): bool

@@ -46,11 +46,12 @@ final class TechniqueWords
         ['technique', 'pin-wash', 'pin[ -]?wash(?:ed|es)?', ['pin wash']],
         ['technique', 'stain', '(?:one[ -]coat )?stain(?:ed)?', ['stain']],
         ['technique', 'shade-layer', 'shad(?:e|ow) layer|layered shade|painted shade', ['shade layer']],
-        ['technique', 'layer', 'layer(?:ed)?|mid[ -]?tone|second tone', ['layer']],
+        ['technique', 'layer', 'layer(?:ed)?|mid[ -]?tone|second tone|mid(?= :)', ['layer']],
         [
             'technique',
             'feathered-layer',
-            'feather(?:ed)?(?: layer)?|highlight(?:s|ed|ing)?|hl(?: \.)?|h \/ l|lighten(?:ed)?',
+            'feather(?:ed)?(?: layer)?|highlight(?:s|ed|ing)?|hl(?: \.)?|h \/ l|lighten(?:ed)?|(?<!to )(?:high)?lights?(?= :)'
+                .'|lit(?= with| up)',
             ['highlight', 'feathered layer'],
         ],
         ['technique', 'airbrush-fade', '(?:airbrush |sprayed )?fade', ['airbrush fade']],
@@ -59,7 +60,8 @@ final class TechniqueWords
         ['technique', 'wet-blend', 'blend(?:ed|ing)?(?= into)|wet[ -]?(?:in(?:to)?[ -]?wet|blend(?:ed|ing)?|on[ -]?wet)(?: blend)?',
             ['wet blend', 'wet into wet']],
         ['technique', 'stipple', 'stippl(?:e|ed|ing)|spong(?:e|ed|ing)|dab(?:bed)?(?: on)?', ['stipple']],
-        ['technique', 'drybrush', 'dry[ -]?brush(?:ed|ing|es)?|over[ -]?brush(?:ed|ing)?|db', ['drybrush', 'drybrushed']],
+        ['technique', 'drybrush', 'dry[ -]?brush(?:ed|ing|es)?|over[ -]?brush(?:ed|ing)?|db|(?:(?:very|light|soft|fine)'
+            .' )*dusting(?= of)', ['drybrush', 'drybrushed']],
         [
             'technique',
             'edge-highlight',
@@ -68,7 +70,7 @@ final class TechniqueWords
                     .' )?side of the brush',
             ['edge', 'edge highlight'],
         ],
-        ['technique', 'dot', 'dots?(?: of light)?|glints?|catchlight', ['dot']],
+        ['technique', 'dot', 'dots?(?: of light)?|glints?|catchlight|specks?(?: of)?|spots?(?= :)', ['dot', 'specks']],
         ['technique', 'freehand', 'stripes?|bands?|free[ -]?hand|pattern', ['freehand']],
         [
             'technique',
@@ -85,7 +87,7 @@ final class TechniqueWords
         [
             'technique',
             'chipping-opening',
-            'open(?:ing)?(?: up)?(?: the)? chips|open(?:ing)?(?: up)?|chipping opening',
+            'open(?:ing)?(?: up)?(?: the)? chips|open(?:ing)? (?:it )?up|opening|chipping opening',
             ['open the chips'],
         ],
         ['technique', 'chips', '(?:painted )?chip(?:s|ping|ped)?|scratch(?:es|ed)?', ['painted chips', 'scratches']],
@@ -96,7 +98,8 @@ final class TechniqueWords
         ['technique', 'matt-varnish', 'matte?(?= (?:it|on top|down|over|everything|all)|$)|matte? (?:varnish|coat)|varnish(?:ed)?'
             .' matte?', ['matt varnish']],
         ['technique', 'varnish', '(?:varnish|seal|lacquer)(?:ed|ing)?', ['varnish']],
-        ['technique', 'gloss-spot', 'gloss(?:y)? (?:spots?|varnish (?:on|over) the (?:eyes?|lens(?:es)?|gems?))', ['gloss spot']],
+        ['technique', 'gloss-spot', 'gloss(?:ed|ing)?(?= (?:the |its |both )(?:eyes?|lens(?:es)?|gems?|pupils?|lips|tongue))'
+            .'|gloss(?:y)? (?:spots?|varnish (?:on|over) the (?:eyes?|lens(?:es)?|gems?))', ['gloss spot']],
         ['technique', 'marking', 'markings?|decals?|transfers?', ['decal']],
         ['technique', 'softener', 'softener|soften(?:ed|ing)? the (?:decals?|markings?)', ['softener']],
         ['technique', 'enamel-wash', 'enamel wash', ['enamel wash']],
@@ -130,12 +133,16 @@ final class TechniqueWords
         [
             'technique',
             'blotting',
-            'blot(?:ted|ting)?(?: (?:up )?(?:what|whatever|where it) (?:is too much|pools?|gathers?))?|(?:draw'
+            '(?:wick|soak|lift|draw|suck)(?:ing)? (?:it|this|the excess|any excess|most of it) (?:off|up|away|out)(?: with (?:a|the)'
+                .' (?:[a-z]+ )?brush)?|blot(?:ted|ting)?(?: (?:up )?(?:what|whatever|where it) (?:is too much|pools?|gathers?))?|(?:draw'
                 .'|wick|soak|lift)(?: the (?:wash|pools?|puddles?))? (?:off|up|out)',
             ['blot'],
         ],
         ['technique', 'line-tidying', 'tidy(?:ing)?(?: up)? the lines?|line tidying', ['tidy the line']],
     ];
+
+    /** How a paint is used, as it is said with "for". */
+    public const WORK = '(?:shading|washing|highlighting|edging|glazing|drybrushing|lining|basecoating|layering|tinting)';
 
     /** Words that follow a colour where they say what kind of paint it is: "brown wash". */
     public const KINDS = '(?:wash(?:es)?|shade|inks?|stains?|tints?|primer|metallic)';

@@ -13,7 +13,8 @@ final class TimeWords
         .'dry(?:ing)?(?: time)?(?: :)?|dries|cure)(?: (?:for|about|at least|some|well|until|another|fully|a good|a full|a whole))*';
     private const UNIT = '(minutes?|mins?|hours?|hrs?|h|days?|weeks?|nights?)';
     private const COATS = '(?:coats?|passes|pass|layers|times|x|goes|c)';
-    private const THIN = '(?:(?:very )?thin |more |further |even )*';
+    private const DOZEN = '(?:in |about |around |some |maybe |perhaps )*(?:half )?a dozen (?:or so )?';
+    private const THIN = '(?:(?:very )?(?:thin|light|quick|smooth|good|wet|even|full) |more |further )*';
 
     /** @var list<array{string, string, string, list<string>}> kind, meaning, pattern, examples */
     public const ROWS = [
@@ -22,6 +23,7 @@ final class TimeWords
         ['coats', 'number', '(?!(?:one|a|1) (?:more|further)|an? (?!couple|few))(?:in |no more than |at most |at least |up to '
             .'|about )?{N} '.self::THIN.self::COATS.'(?: of)?', ['two coats']],
         ['coats', 'number', '(?:x|×) {N}', ['x 2']],
+        ['coats', 'dozen', '('.self::DOZEN.')'.self::THIN.self::COATS.'(?: of)?', ['a dozen thin passes of']],
         ['coats', 'number', '{N}(?: (?:successive|thin|light|more|very))*(?= (?:glazes|washes|filters))', []],
         ['coats', 'twice', 'twice', ['twice']],
         ['coats', 'thrice', 'thrice', ['thrice']],
@@ -35,10 +37,18 @@ final class TimeWords
         ['loop', 'rounds', '(?:in |for )?{N} rounds?', ['three rounds']],
         ['loop', 'most', '(?:but )?(?:not|no) more than {N} (?:times|rounds)|(?:at most|up to|max(?:imum)?) {N} (?:times|rounds)',
             ['at most six times']],
+        ['again', 'one', '(?:an?|another|the next|a second|one more) (?:(?:lighter|softer|heavier|finer|darker|smaller|last|final'
+            .'|second) )?one(?: of| with| in)', ['a lighter one of']],
         ['again', 'over', 'again and again|over and over', ['over and over']],
         ['again', '', '(?:and )?(?:once )?(?:again|once more|one more time|repeat(?:ed)?)|re-?appl(?:y|ied)|re-?establish(?:ed)?'
             .'|put back', ['again', 'once more']],
-        ['more', '', '(?:(?:and|with|adding|add) )?(?:(?:a )?(?:little|bit|touch) )?more(?: of)?(?: the)?', ['more', 'a little more']],
+        ['more', '', '(?:(?:and|but|with|adding|add) )*(?:(?:a )?(?:little|bit|touch) )?more(?: of)?(?: the)?', ['more',
+            'a little more']],
+        ['more', '', '(?:keep |kept |by )*adding(?: (?:the|some|a (?:little|bit|touch)(?: more)?(?: of)?))?', ['keep adding']],
+        ['more', 'count', '(?:(?:but|and|with|adding|add) )*{N} (?:more|extra|further) (?:drops?|parts?)(?: of)?', ['with 2 more drops']],
+        ['more', 'count', '(?:and |with |adding |add )?(?:another|one more|a further)() (?:drop|part)(?: of)?', ['another drop of']],
+        ['more', '', '(?:tint|lighten|darken|brighten|warm|cool|cut|tone|dull|grey|deepen)(?:ed|ened)? (?:down |up )?(?:it|this|the'
+            .' (?:wash|mix|base|paint|colou?r))(?: colou?r)? (?:down |up )?(?:with|using)', ['tint the wash with']],
         ['more', 'plus', '^(?:\+|plus|and add|add|adding)(?: (?:the|some))?', ['plus']],
         ['wait', 'overnight', self::WAIT.' ?(?:overnight|over night|the next (?:day|evening|morning)|tomorrow|till tomorrow|until'
             .' tomorrow)'
@@ -58,7 +68,13 @@ final class TimeWords
         ['wait', 'dry', 'wait (?:until|till) (?:it is|it\'s|the shine (?:has|is)|everything is|that is)(?: (?:fully|completely'
             .'|touch))? (?:dry|gone|off)|'
             .'until (?:it is |it\'s )?(?:fully |completely )?dry', ['wait till the shine has gone']],
-        ['note', 'hairdryer', '(?:with (?:a|the) |use (?:a|the) )?hair ?-?dryer', ['hairdryer']],
+        ['wait', 'dry', '(?:and |then )*(?:wait )?(?:until|till) (?:the [a-z]+ (?:is|has) |it is |it\'s )?(?:bone |fully '
+            .'|completely )*(?:dry|dried)', ['till the wash is bone dry']],
+        ['wait', 'time', '(?:at least|for) (?:about )?{N} (?:good |full |whole )?'.self::UNIT, ['at least an hour']],
+        ['plain', '', 'bone(?= dry)', []],
+        ['plain', '', '(?:(?:one|an?|the|another) )?(?:more|last|final|further)(?= (?:highlight|wash|glaze|layer|drybrush|shade'
+            .'|edge|line|filter|dot)s? )', []],
+        ['note', 'hairdryer', '(?:speed (?:it|this) up )?(?:with (?:a|the) |use (?:a|the) )?hair ?-?dryer', ['hairdryer']],
         ['note', 'order', '(?:after|before|once|when|while|as soon as) (?:(?!is |are |, ).)*?(?:is|are|has|have)(?: (?:fully|all'
             .'|completely))? (?:done|dry|dried|finished|on|painted|in place|set|cured|wet|damp|tacky)',
             ['after the steel is done', 'when it is dry']],
@@ -75,11 +91,19 @@ final class TimeWords
         ['then', '', '[.;](?= [a-z])|;|→', [';']],
         ['comma', 'fact', '·', []],
         ['comma', '', ',', [',']],
-        ['comma', '', ':|-(?= [a-z])|–|\/', [':']],
+        ['comma', 'colon', ':', [':']],
+        ['comma', '', '-(?= [a-z])|–|\/', ['–']],
         ['plain', '', '\(|\)', []],
-        ['then', '', '(?<!: )\d{1,2} \)', []],
+        ['then', '', '(?<!: )(?<!\+ )(?<!and )(?<!\( )\d{1,2} \)', []],
+        ['then', '', '(?:, )?(?<!a )(?<!the )(?<!on )(?<!for )(?:[23456] ?(?:nd|rd|th)|second|third|fourth)(?= (?:layer|wash|glaze'
+            .'|highlight|colour'
+            .'|tone|shade) )', []],
+        ['then', '', ', [23456] ?(?:nd|rd|th)', []],
+        ['plain', '', '(?:1 ?st|first)(?= (?:layer|wash|glaze|highlight|colour|tone|shade|coat) )', []],
+        ['plain', '', '(?<=highlight |layer |shade |coat |step |wash |base |light |glaze )\d(?= :| -| –)', []],
         ['and', '', '(?:darkened|lightened|brightened|toned down|tinted|cut|warmed(?: up)?|cooled(?: down)?) with', ['darkened with']],
-        ['and', '', 'and|&|\+|plus|with|mixed with|together with|mixed into', ['and']],
+        ['and', '', 'and|&|\+|plus|mixed into', ['and']],
+        ['and', 'with', 'with|using|mixed with|together with', ['with']],
         ['into', '', 'and (?:end|finish)(?:ing)? (?:in|with|on)|ending (?:in|with|on)', ['and end in']],
         ['into', '', '(?:in)?to(?: the)?|up to(?: the)?|- + ?>?', ['into']],
         ['plain', '', '[.]$', []],
