@@ -67,6 +67,7 @@ final readonly class Asking
             self::onlySpokenOf($said, $line),
             self::either($said, $line),
             self::overOrMixed($said, $line),
+            self::listed($said, $line, $last),
             $this->which($said, $line, $last),
             ...self::unread($said, $line),
         ]));
@@ -417,6 +418,26 @@ final readonly class Asking
                 ['words' => 'mixed', 'line' => self::swapped($line, $both[0] ?? '', $one.' and '.$other)],
             ],
         );
+    }
+
+    /** "One, another and a third": one after the other, or the last two mixed? */
+    private static function listed(Said $said, string $line, ?PlannedStep $last): ?LineQuestion
+    {
+        $prior = $last?->load->mix?->first()->name ?? '';
+        $names = array_column($said->names, 'said');
+        $list = $prior === '' || count($names) !== 2 ? '' : implode('', [
+            '~(', preg_quote($prior, '~'), ')\s*,\s*(', preg_quote($names[0], '~'), ')\s+and\s+(', preg_quote($names[1], '~'), ')~iu',
+        ]);
+        if (!$said->goesOn || $said->amounts['open'] !== [1] || $list === '' || preg_match($list, $line, $found) !== 1) {
+            return null;
+        }
+
+        return new LineQuestion(new Finding('told.ask-list', 'One after the other, or {one} and {other} mixed?', [
+            'one' => $found[2], 'other' => $found[3],
+        ]), [
+            ['words' => 'one after the other', 'line' => self::swapped($line, $found[0], "{$found[1]}, {$found[2]}, {$found[3]}")],
+            ['words' => 'mixed', 'line' => self::swapped($line, $found[0], "{$found[1]}, then {$found[2]} and {$found[3]}")],
+        ]);
     }
 
     /** By how much a mix is lighter than that of the step before (L*); 0 where either has no colour. */

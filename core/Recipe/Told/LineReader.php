@@ -15,6 +15,7 @@ use Kalokroma\Recipe\Told\Words\Span;
 use Kalokroma\Recipe\Told\Words\SpanKind;
 use Kalokroma\Recipe\Told\Words\Spelling;
 use Kalokroma\Recipe\Told\Words\SpokenOf;
+use Kalokroma\Recipe\Told\Words\Stretch;
 use Kalokroma\Shelf\Paint;
 
 /** Reads a line: what its words may mean, the best cover of them, and what that says clause by clause. */
@@ -202,8 +203,9 @@ final readonly class LineReader
         foreach ($spans as $i => $span) {
             if ($span->is(SpanKind::Technique) && !isset($spoken->kept[$i])) {
                 $isHighlight = $span->means === Technique::FeatheredLayer->value && $span->group(0) === '';
+                $means = $span->means === Stretch::VARNISH ? self::sheen($spans) : $span->means;
 
-                return $isHighlight && $isEdges ? Technique::EdgeHighlight->value : $span->means;
+                return $isHighlight && $isEdges ? Technique::EdgeHighlight->value : $means;
             }
         }
         foreach ($spans as $span) {
@@ -213,6 +215,18 @@ final readonly class LineReader
         }
 
         return $isEdges ? Technique::EdgeHighlight->value : null;
+    }
+
+    /**
+     * The varnish whose sheen is said: "seal it with gloss".
+     *
+     * @param list<Span> $spans
+     */
+    private static function sheen(array $spans): string
+    {
+        $found = array_filter($spans, static fn (Span $s): bool => $s->is(SpanKind::Technique) && str_ends_with($s->means, '-varnish'));
+
+        return array_values($found)[0]->means ?? Stretch::VARNISH;
     }
 
     /** @param list<Span> $spans */

@@ -84,7 +84,7 @@ final readonly class Said
     private function namesWork(): bool
     {
         return $this->technique !== null || $this->isVarnish || $this->names !== [] || $this->rounds->again || $this->doubts !== []
-            || ($this->isSame && !$this->saysMore());
+            || $this->isOfBase || ($this->isSame && !$this->saysMore());
     }
 
     /** Whether it says more than words: how thin, where, for whom, how often, how long. */

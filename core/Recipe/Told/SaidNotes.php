@@ -8,6 +8,7 @@ use Kalokroma\Recipe\Told\Words\Line;
 use Kalokroma\Recipe\Told\Words\Span;
 use Kalokroma\Recipe\Told\Words\SpanKind;
 use Kalokroma\Recipe\Told\Words\SpokenOf;
+use Kalokroma\Recipe\Told\Words\Stretch;
 
 /** What stays in words: what is kept because it changes nothing that is planned, and what nobody could read. */
 final class SaidNotes
@@ -25,7 +26,8 @@ final class SaidNotes
         $from = null;
         $to = 0;
         foreach ($spans as $i => $span) {
-            $isUnread = !isset($kept[$i]) && (isset($spoken->lost[$i]) || self::isUnread($span, isset($used[$i])));
+            $isOther = $span->is(SpanKind::Technique) && self::isOther($spans, $i);
+            $isUnread = !isset($kept[$i]) && (isset($spoken->lost[$i]) || $isOther || self::isUnread($span, isset($used[$i])));
             if ($isUnread) {
                 $from ??= $span->from;
                 $to = $span->to;
@@ -71,6 +73,24 @@ final class SaidNotes
         }
 
         return $found;
+    }
+
+    /**
+     * Whether another technique is named before it: one step has one.
+     *
+     * @param list<Span> $spans
+     */
+    private static function isOther(array $spans, int $at): bool
+    {
+        foreach (array_slice($spans, 0, $at) as $span) {
+            if ($span->is(SpanKind::Technique)) {
+                $isSheen = str_contains($spans[$at]->means, Stretch::VARNISH) && str_contains($span->means, Stretch::VARNISH);
+
+                return $span->means !== $spans[$at]->means && !$isSheen;
+            }
+        }
+
+        return false;
     }
 
     private static function isUnread(Span $span, bool $isUsed): bool

@@ -30,6 +30,12 @@ use Kalokroma\Word\Finding;
 /** Makes steps of what a line says. */
 final readonly class StepTold
 {
+    /** What does not go on to the next paint of a line by itself. */
+    private const ONCE = [Technique::Marking, Technique::Softener, Technique::EffectPaint, Technique::ChippingFluid,
+        Technique::ChippingOpening,
+        Technique::GlossSpot, Technique::GlossVarnish, Technique::SatinVarnish, Technique::MattVarnish, Technique::TexturePaste,
+        Technique::Grit, Technique::Rim, Technique::TidyUp, Technique::UndercoatRepair, Technique::EnamelWash, Technique::OilWash];
+
     /** Paint thinned at least so far (load) and no further named is a glaze. */
     private const GLAZE_LOAD = 0.3;
 
@@ -169,7 +175,9 @@ final readonly class StepTold
 
         $varnish = $said->isVarnish || $paint?->behaviour === Behaviour::Varnish ? self::varnish($paint) : null;
 
-        return $said->technique ?? $varnish ?? $this->repeated($said, $paint, $sofar, $last)
+        $isCoat = $varnish !== null && in_array($said->technique, [Technique::AirbrushCoat, Technique::Basecoat, Technique::Layer], true);
+
+        return ($isCoat ? $varnish : $said->technique) ?? $varnish ?? $this->repeated($said, $paint, $sofar, $last)
             ?? $this->byPaint($paint, $isRecess, $last) ?? self::byPlace($said, $isRecess, $last);
     }
 
@@ -204,10 +212,10 @@ final readonly class StepTold
                 }
             }
             if ($last?->technique->isWash() === true) {
-                return null;
+                return $said->isAdded ? $last->technique : null;
             }
         }
-        $goesOn = $said->goesOn && $last?->technique->isWash() !== true;
+        $goesOn = $said->goesOn && $last?->technique->isWash() !== true && !in_array($last?->technique, self::ONCE, true);
         $isSame = $isAgain || ($goesOn && $paint?->behaviour->isTransparent() !== true && $said->place->place->face === null);
         if ($said->rounds->more || ($said->isAdded && $last === null)) {
             return $last !== null && $said->rounds->again ? $last->technique : Technique::Layer;
@@ -265,6 +273,7 @@ final readonly class StepTold
             $said->how !== [] && isset($said->how['line']) => Technique::Lining,
             $said->place->place->part === 'a few spots' => Technique::Dot,
             $isThin => Technique::Glaze,
+            $last?->technique === Technique::ChippingFluid => Technique::ChippingTopCoat,
             $last === null && !self::isUpon($said) => Technique::Basecoat,
             default => Technique::Layer,
         };

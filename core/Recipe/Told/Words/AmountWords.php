@@ -8,7 +8,7 @@ namespace Kalokroma\Recipe\Told\Words;
 final class AmountWords
 {
     private const LITTLE = '(?:just |only )?(?:a )?(?:very |tiny )?(?:little|touch|bit|dash|hint|tiny bit|smidge|tad)(?: bit)?(?:'
-        .' of)?|a drop of|very little';
+        .' of)?|a drop of|very little|a brush tip of|(?:the |a )?tip of a brush of';
 
     /** @var list<array{string, string, string, list<string>}> kind, meaning, pattern, examples */
     public const ROWS = [
@@ -16,6 +16,7 @@ final class AmountWords
             ['20 to 30 %']],
         ['amount', 'percent', '(?:about |roughly |around |some |on )?{N} (?:%|percent|per cent)(?: of)?(?: (?:it|them))?', ['80 %',
             'ten per cent']],
+        ['amount', 'percent-it', '(?:about |roughly |around |some |on )?{N} (?:%|percent|per cent) of (?:it|them)', ['85 % of it']],
         ['amount', 'percent-33', '(?:a|one) third(?: of)?', ['one third']],
         ['amount', 'percent-67', 'two thirds(?: of)?', ['two thirds']],
         ['amount', 'percent-25', '(?:a|one) quarter(?: of)?', ['a quarter of']],
@@ -34,7 +35,9 @@ final class AmountWords
         ['ratio', '', '{N} (?::|\/|to) {N} (?::|\/|to) {N}', ['2 : 1 : 1']],
         ['ratio', '', '{N}(?: (?:parts?|drops?|brushfuls?|brush-?loads?))? (?::|\/|to) {N}', ['2:1', 'two to one', '2 drops to 1']],
         ['ratio', '', '\( {N}(?: (?:parts?|drops?))? (?:\+|and) {N}(?: (?:parts?|drops?))? \)', ['(4+1)']],
-        ['ratio', 'even', '(?:in )?(?:as much|an equal amount|the same amount|equal measure|equal (?:parts|amounts)|half and half'
+        ['ratio', 'even', '(?:in )?(?:equal(?! parts| amounts| measure)(?= [a-z])|as much|'
+            .'an equal amount|the same amount|equal measure|equal (?:parts|amounts)'
+            .'|half and half'
             .'|fifty[ -]fifty|half[ -]half|50'
             .' - 50)(?: of)?',
             ['equal parts', 'fifty-fifty']],
@@ -46,7 +49,8 @@ final class AmountWords
         ['any-paint', '', '(?<=% |percent |cent |it |part |parts |of |to |one |[0-9] )(?:paint|colou?r)', []],
         ['consistency', 'neat', 'straight(?! down)(?: (?:from|out of) the (?:pot|bottle))?|(?:from|out of) the (?:pot|bottle)'
             .'|undiluted|unthinned|'
-            .'as it comes|(?:with )?no water|without (?:any )?(?:water|thinning)|(?:do not|don\'t) thin(?: it)?|not thinned(?: at'
+            .'as it comes|no thinning|(?:with )?no water|without (?:any )?(?:water|thinning)|(?:do not|don\'t) thin(?: it)?|not'
+                .' thinned(?: at'
                 .' all)?', ['straight from the pot',
                 'neat', 'no water']],
         ['consistency', 'neat', '(?<!be |is |are )neat(?! (?:thin )?(?:lines?|edges?|strokes?|dots?|little|and))(?! work)', ['neat']],
@@ -69,6 +73,8 @@ final class AmountWords
         ['consistency', 'open', '(?:with |and )?(?:mostly|lots of|plenty of|a lot of|loads of) (water|medium)', ['mostly medium']],
         ['consistency', 'open', '(?:very |quite |nice and |well |really )?(?:thin(?:ned)?|dilut(?:e|ed)|watered down)(?: (?:it|this'
             .'|them|your|the))?(?: (?:well|a lot|down|far))*', ['thinned', 'thin']],
+        ['consistency', 'open', '(?:water|thin)(?:ed|ing)? (?:it )?down(?: (?:the|it))?', ['water down the']],
+        ['consistency', 'open', '(?:until|till) it (?:runs|flows)(?: (?:freely|well|by itself))?', ['until it runs']],
         ['plain', '', 'thinn?(?:ed)? (?:to|with|in)', []],
     ];
 }

@@ -93,6 +93,10 @@ final class Amounts
 
                 continue;
             }
+            if (self::unit($span) === 'percent' && count($this->elements) === 1) {
+                // A share of the place, or nobody knows what of.
+                continue;
+            }
             $next = $this->element($i, 1);
             $prior = $this->element($i, -1);
             $to = $isBehind ? $prior ?? $next : $next ?? $prior;
@@ -115,7 +119,7 @@ final class Amounts
     /** As much of each, or of one twice or half as much as of the others. */
     private function each(int $at, string $means): void
     {
-        $next = $this->element($at, 1);
+        $next = $this->element($at, 1) ?? $this->namedBefore($at);
         if ($this->elements === [] || ($means !== 'of-each' && $next === null)) {
             return;
         }
@@ -124,6 +128,20 @@ final class Amounts
             $this->give($e, $means !== 'of-each' && $isMore ? 2.0 : 1.0, 'part');
         }
         $this->used[$at] = true;
+    }
+
+    /** The element of the paint that stands behind this place once more. */
+    private function namedBefore(int $at): ?int
+    {
+        $again = $this->beside($at, 1, SpanKind::Paint);
+        $id = $again === null ? null : $this->spans[$again]->paint?->id;
+        foreach ($id === null ? [] : $this->elements as $e => $element) {
+            if ($this->spans[$element['at']]->paint?->id === $id) {
+                return $e;
+            }
+        }
+
+        return null;
     }
 
     private function give(int $element, float $amount, string $unit): void
@@ -335,11 +353,16 @@ final class Amounts
         return intdiv($p, $divisor).':'.intdiv($t, $divisor);
     }
 
-    /** Per cent of the place: what no paint and no thinner has taken. */
+    /** Per cent of the place, where one is said: what no paint and no thinner has taken. */
     private function share(): ?float
     {
+        $isPlaced = array_filter(
+            $this->spans,
+            static fn (Span $s): bool => $s->is(SpanKind::Face, SpanKind::Part, SpanKind::AllOver, SpanKind::Light, SpanKind::Leave),
+        ) !== [];
         foreach ($this->spans as $i => $span) {
-            if ($span->is(SpanKind::Amount) && !isset($this->used[$i]) && self::unit($span) === 'percent') {
+            $isOf = $isPlaced || $span->means === 'percent-it';
+            if ($isOf && $span->is(SpanKind::Amount) && !isset($this->used[$i]) && self::unit($span) === 'percent') {
                 $share = self::amount($span);
                 if ($share > 0.0 && $share <= 100.0) {
                     $this->used[$i] = true;
@@ -360,7 +383,7 @@ final class Amounts
     private static function amount(Span $span): float
     {
         return match ($span->means) {
-            'percent' => $span->group(1) === '' ? Recognizers::number($span->group(0))
+            'percent', 'percent-it' => $span->group(1) === '' ? Recognizers::number($span->group(0))
                 : (Recognizers::number($span->group(0)) + Recognizers::number($span->group(1))) / 2,
             'percent-25', 'percent-33', 'percent-67', 'percent-75' => (float) substr($span->means, strlen('percent-')),
             'little', 'some', 'rest' => 1.0,

@@ -26,7 +26,7 @@ final class Clauses
         $now = [];
         $segments = self::segments($spans);
         foreach ($segments as $i => [$separator, $segment]) {
-            $isRated = self::isRatioOnly($segments[$i + 1] ?? null);
+            $isRated = self::isRatioOnly($segments[$i + 1] ?? null) || self::isListed(array_slice($segments, $i));
             if ($now !== [] && !($isRated && $separator?->is(SpanKind::Then) !== true) && self::begins($separator, $now, $segment)) {
                 $clauses[] = $now;
                 $now = [];
@@ -103,6 +103,26 @@ final class Clauses
     }
 
     /**
+     * Whether a list goes on that ends with how much there is of all of it: "one, another and a third in equal parts".
+     *
+     * @param list<array{Span|null, list<Span>}> $segments
+     */
+    private static function isListed(array $segments): bool
+    {
+        foreach ($segments as $i => [$separator, $segment]) {
+            $said = new Stretch($segment);
+            if ($said->technique !== null || ($i > 0 && $separator?->is(SpanKind::Then) === true)) {
+                return false;
+            }
+            if ($said->isOfAll()) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /**
      * Whether what is done with another paint begins here: "Straw shaded with Rust Wash".
      *
      * @param list<Span> $spans
@@ -164,11 +184,12 @@ final class Clauses
             $separator?->means === 'fact' => false,
             $now->isNegated() => $separator?->means !== 'with' && ($separator?->is(SpanKind::And) !== true || $next->technique !== null),
             $next->isNegated() => true,
-            self::isStillOpen($now) || self::isItsTechnique($now, $next) => false,
+            self::isStillOpen($now) || self::isItsTechnique($now, $next) || self::isItsSheen($separator, $now, $next) => false,
             $separator?->is(SpanKind::Then) === true => $next->technique !== null || $next->paints > 0
                 || $next->has(SpanKind::LevelMark) || self::isMixedOtherwise($now, $next),
             self::isWorkOfItsOwn($next->technique) && ($now->technique !== null || $now->paints > 0) => true,
-            $next->technique !== null && $now->technique !== null && $next->technique !== $now->technique => $now->isDone(),
+            $next->technique !== null && $now->technique !== null && $next->technique !== $now->technique => $now->isDone()
+                || str_ends_with($next->technique, '-'.Stretch::VARNISH),
             $next->paints > 0 && $now->paints > 0 && !self::hasAmounts($now, $next) => self::isAnotherPaint($separator, $now, $next),
             self::isMixedOtherwise($now, $next) => true,
             default => $separator?->is(SpanKind::Comma) === true && $next->paints > 0 && $now->paints > 0 && $next->beginsWithThing(),
@@ -194,6 +215,13 @@ final class Clauses
         return $next->technique !== null && $next->paints === 0 && $now->technique === null && ($now->isMixed() || $next->isOfThat());
     }
 
+    /** "Seal it with gloss". */
+    private static function isItsSheen(?Span $separator, Stretch $now, Stretch $next): bool
+    {
+        return $separator?->means === 'with' && $now->technique === Stretch::VARNISH
+            && $next->technique !== null && str_contains($next->technique, Stretch::VARNISH);
+    }
+
     private static function isWorkOfItsOwn(?string $technique): bool
     {
         return $technique !== null && $technique !== Stretch::VARNISH
@@ -202,9 +230,9 @@ final class Clauses
 
     private static function hasAmounts(Stretch $now, Stretch $next): bool
     {
-        $isSpotOfIt = $next->isPlaced() && !$next->hasCount() && !$now->has(SpanKind::Amount);
+        $isSpotOfIt = $next->isPlaced() && !$next->hasCount() && !$now->hasShare();
 
-        return $now->has(SpanKind::Ratio) || $next->has(SpanKind::Ratio) || ($next->has(SpanKind::Amount) && !$isSpotOfIt);
+        return $now->has(SpanKind::Ratio) || $next->has(SpanKind::Ratio) || ($next->hasShare() && !$isSpotOfIt);
     }
 
     /** Whether a paint that follows a paint is the next step, and not the second of a mix. */
@@ -224,7 +252,7 @@ final class Clauses
     /** Paints with nothing but commas between them follow each other: who mixes says how much, or "and". */
     private static function isInARow(?Span $separator, Stretch $now, Stretch $next): bool
     {
-        return $separator?->is(SpanKind::Comma) === true && $separator->means === '' && !$now->isMixed() && !$now->has(SpanKind::Amount);
+        return $separator?->is(SpanKind::Comma) === true && $separator->means === '' && !$now->isMixed() && !$now->hasShare();
     }
 
     /** Whether another ratio of the same paints is said: that is another step. */

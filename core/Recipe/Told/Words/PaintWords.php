@@ -219,10 +219,7 @@ final class PaintWords
     /** @param list<string> $named plain names of the pots that are named in the line */
     private function described(Line $line, int $from, int $to, array $named): ?Span
     {
-        $words = [];
-        for ($i = $from; $i < $to; ++$i) {
-            $words[] = $line->word($i);
-        }
+        $words = array_map($line->word(...), range($from, $to - 1));
         if (array_intersect($words, self::NO_COLOURS) !== []) {
             return null;
         }
@@ -234,10 +231,8 @@ final class PaintWords
         $isNamed = count($colours) > 1 && !SaidColour::knows($colours[0]) && !Recognizers::isPlain($colours[0])
             && preg_match('/^(?:'.self::NO_NAME.'|'.SpeechWords::THINGS.'|'.TechniqueWords::WORK.')$/u', $colours[0]) !== 1;
         // "adding Ivory" and "flick Dark Earth": where that pot is owned, a word before it in small letters does something with it.
-        if ($isNamed && preg_match('/^\p{Ll}/u', $line->words[$from]) === 1 && isset($this->shelf[implode(' ', array_slice(
-            $words,
-            1,
-        ))])) {
+        $isSmall = preg_match('/^\p{Ll}/u', $line->words[$from]) === 1;
+        if ($isNamed && $isSmall && isset($this->shelf[implode(' ', array_slice($words, 1))])) {
             return null;
         }
         $known = array_filter(array_slice($colours, $isNamed ? 1 : 0), static fn (string $w): bool => SaidColour::knows($w));
@@ -250,6 +245,10 @@ final class PaintWords
         }
         if (!$isKind && !SaidColour::isColour($colours[count($colours) - 1])) {
             return null;
+        }
+        $isOther = $named !== [] && !isset($this->shelf[$words[0]]);
+        if (count($words) === 1 && !$isKind && $isOther && preg_match('/^(?:'.SpeechWords::THINGS.')$/u', $line->word($to)) === 1) {
+            return new Span($from, $to + 1, SpanKind::Note, 'thing', 2 * self::DESCRIBED, [$line->between($from, $to + 1)]);
         }
         $isThing = count($words) === 1 && preg_match('/^(?:'.SpeechWords::THINGS.')$/u', $words[0]) === 1;
         if ($isThing && ($named !== [] || $line->word($to) === ':')) {
@@ -323,7 +322,8 @@ final class PaintWords
     /** The one pot that has this word in its name, where it is no word for a colour or a thing: "Loam" for "Loam Wash". */
     private function partly(string $word): ?Paint
     {
-        $isOther = preg_match('/^(?:cover|'.SpeechWords::THINGS.'|'.TechniqueWords::KINDS.')$/u', $word) === 1;
+        $isOther = preg_match('/^(?:cover|effects?|fluids?|setting|decals?|chipping'
+            .'|'.SpeechWords::THINGS.'|'.TechniqueWords::KINDS.')$/u', $word) === 1;
         if (mb_strlen($word) < 4 || SaidColour::knows($word) || $isOther) {
             return null;
         }

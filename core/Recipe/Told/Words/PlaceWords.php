@@ -85,7 +85,9 @@ final class PlaceWords
                 ['don\'t touch', 'without covering']],
         ['leave', 'this', '(?:all|everything|everywhere|anywhere|all over)(?: over)?(?: ,)? (?:but|except|save|apart from|bar)(?:'
             .' (?:for|in|on))?', ['all but', 'everything except']],
-        ['leave', 'this', '(?:except(?:ing)?|but not|apart from|outside|out of|other than)(?: (?:for|in|on|into))?', ['except',
+        ['leave', 'this', '(?:all|everything)(?: (?:that|which))? (?:is not|isn\'t|are not|aren\'t)', ['everything that isn\'t']],
+        ['leave', 'this', '(?:except(?:ing)?|but not|apart from|outside(?= (?:of|the))|out of|other than)(?: (?:for|in|on|into))?',
+            ['except',
             'but not in']],
         ['leave', 'this', '(?:(?:taking |take )?care )?not to [a-z]+(?: (?:in|into|over|on))?|without [a-z]+ing(?: (?:in|into|over|on))?',
             ['taking care not to flood']],

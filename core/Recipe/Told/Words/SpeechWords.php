@@ -15,7 +15,7 @@ final class SpeechWords
     private const NO_ROUND = '(?! (?:thin )?(?:coats?|layers?|rounds?|pass|passes|times?|wash|steps?|colou?rs?|tones?|glaze'
         .'|highlights?))';
 
-    private const ROUND = '(?:second|third|last|next|first|other|final)';
+    private const ROUND = '(?:second|third|last|first|other|final)';
 
     /** What is painted on figures: where it goes, and no part of a paint's name. */
     public const THINGS = 'pupils?|eyes?|eyelids?|eyebrows?|lips?|mouth|teeth|tooth|tongue|nose|cheeks?|chin|ears?|face|faces|skin'
@@ -28,7 +28,12 @@ final class SpeechWords
         .'|plumes?|crests?|spines?|tails?'
         .'|lens(?:es)?|gems?|orbs?|lamps?|lanterns?|'
         .'rivets?|chains?|pipes?|hull|deck|sails?|masts?|oars?|wheels?|tracks?|windows?|base|ground|mud|stones?|rocks?|reeds?|grass'
-        .'|letters?|trim|banners?|flags?';
+        .'|letters?|trim|banners?|flags?|brows?|cheekbones?|knuckles?|foreheads?|jaws?|shoulders?|knees?|elbows?|toes?|wrists?|ankles?'
+        .'|necks?|throats?|chests?|bell(?:y|ies)|scars?|stubble|moustaches?|sash(?:es)?|ribbons?|tassels?|fringes?|necklaces?|earrings?'
+        .'|crowns?|visors?|backpacks?|quivers?|scabbards?|sheaths?|pommels?|axes?|maces?|hammers?|pistols?|rifles?|barrels?|nets?'
+        .'|hooks?|tentacles?|fins?|beaks?|hooves|hoof|manes?|snouts?|fangs?|tusks?|antlers?|socks?|stockings?|aprons?|vests?|jackets?'
+        .'|skirts?|dress(?:es)?|robes?|scarf|scarves|bandages?|tattoos?|emblems?|symbols?|crates?|lids?|roofs?|walls?|bricks?|tiles?'
+        .'|candles?|flames?|engines?|exhausts?|turrets?|hatch(?:es)?|bolts?|cables?|tubes?|reins|horses?';
 
     private const FIGURE = '(?:\d{1,2}|one|two|three|four|five|six|seven|eight|nine|ten)';
 
@@ -93,6 +98,8 @@ final class SpeechWords
             .'|again|for)| \\+|$)', []],
         ['before', 'base', 'base(?:coat)?(?= (?:plus|\\+) )', []],
         ['before', 'same', '(?:the )?same(?= (?!as|like|on)[a-z])', []],
+        ['other-area', '', '(?:the )?same (?:colou?rs?|paints?|recipe|scheme|way) as (?:on )?(?:the )?([a-z]+)',
+            ['same colours as the captain']],
         ['other-area', '', '(?:exactly )?(?:the )?(?:same thing (?:on|for|as)|same as|same as on|as on|like|like on|same on) (?:on '
             .'|for )?the (?!last'
             .'|previous)([a-z]+)', ['the same as the armour', 'like the soldiers']],
@@ -103,6 +110,7 @@ final class SpeechWords
         ['mention', '', '(?:over|on top of|beside|next to|like|under|against|towards?|matching|near)(?: (?:the|my|a))?|(?:off|for'
             .'|from) (?:the|my|a)',
             ['over the', 'like']],
+        ['mention', '', '(?<=recesses |edges |folds |tips |tip |top |side |middle |part |parts |half |seams |gaps )of (?:the|my)', []],
         ['mention', 'none', '(?:and |but |with )?(?:no|without(?: (?:any|the|more))?)', ['without any', 'no']],
         ['mention', 'work', 'for(?= '.TechniqueWords::WORK.' [a-z])', []],
         ['or', '', 'or', ['or']],
@@ -113,7 +121,7 @@ final class SpeechWords
         ['note', 'aside', '(?:and )?keep(?:ing)? (?:the|some|my|a bit of|a little)(?: [a-z-]+){1,3} for (?:the )?[a-z-]+',
             ['keep the ivory for the eyes']],
         ['note', 'hedge', 'maybe|perhaps|probably|possibly', ['perhaps']],
-        ['plain', 'say', '(?:i|we) (?:think|guess|suppose|would say|\'d say|reckon)', ['i think']],
+        ['plain', 'say', '(?:i|we) (?:think|guess|suppose|would say|\'d say)', ['i think']],
         ['plain', 'order', '(?:for|as) (?:(?:the|an?|my) )?(?:next|first|second|third|last|final)(?= (?:layer|highlight|wash|glaze'
             .'|coat|shade|edge|step|colou?r|stage))', []],
         ['note', 'not-planned', '(?:half|some|most|a few|{N}) of (?:them|the (?:figures|squad|unit|men|others|ones))|(?:the )?other'
@@ -162,6 +170,11 @@ final class SpeechWords
         ['plain', 'forget', 'don\'t forget|do not forget', ['don\'t forget']],
         ['note', 'second', '(?:and )?the (?:second|third|last|first|next)(?: (?:one|coat))? (?:a (?:bit|little) )?(?:thinner'
             .'|thicker|smaller|lighter)', ['the second thinner']],
+        ['note', 'lining', '(?:the )?lining of (?:the|its|his|her) '.self::NOUN, ['the lining of the cloak']],
+        ['note', 'brush', '(?:wipe|clean|rinse|wash|reload|load|unload) (?:your|the|my|his|her) brush(?: (?:well|off|often|out|on a'
+            .' towel))*|use (?:your|the|my) (?!unwashed|dirty|same)(?:[a-z]+ )?brush', ['wipe your brush']],
+        ['note', 'somewhere', '(?:top|bottom|upper|lower)[ -](?:left|right)(?: (?:corner|side))?', ['top left']],
+        ['note', 'ground', '(?:(?:the|a) )?(?:[a-z]+ )?undercoat', ['white undercoat']],
         ['note', 'stays', '(?:the )?(?:[a-z-]+ ){1,3}(?:stays?|is left) as it is', ['the brass spray stays as it is']],
         ['note', 'alone', 'on (?:its|their) own|by (?:itself|themselves)|unmixed', ['on its own']],
         ['note', 'thing', '(?:the |both |his |her |all )?(?:'.self::THINGS.')', ['belt', 'pupil']],

@@ -42,7 +42,7 @@ final readonly class SpokenOf
     public static function in(array $spans): self
     {
         $replaced = $left = $kept = $notes = $lost = [];
-        $mentioned = self::paintedOver($spans) + self::workedOn($spans);
+        $mentioned = self::paintedOver($spans) + self::workedOn($spans) + self::namedAgain($spans);
         $isLater = false;
         foreach ($spans as $i => $span) {
             if ($span->is(SpanKind::Handling) && in_array($span->means, ['swap', 'replace'], true)) {
@@ -171,6 +171,28 @@ final readonly class SpokenOf
         }
 
         return null;
+    }
+
+    /**
+     * "One and another, twice as much of the one": a paint that is named again, to say how much.
+     *
+     * @param list<Span> $spans
+     *
+     * @return array<int, true>
+     */
+    private static function namedAgain(array $spans): array
+    {
+        $found = [];
+        foreach ($spans as $i => $span) {
+            $isMore = $span->is(SpanKind::Amount) && in_array($span->means, ['double', 'half-as-much'], true);
+            $at = $isMore ? self::next($spans, $i, 1) : null;
+            $paint = $at === null ? null : $spans[$at]->paint;
+            $prior = $paint === null ? [] : array_slice($spans, 0, $i);
+            $before = array_filter($prior, static fn (Span $s): bool => $s->paint?->id === $paint?->id);
+            $found += $at === null || $before === [] ? [] : [$at => true];
+        }
+
+        return $found;
     }
 
     /**

@@ -45,13 +45,42 @@ final readonly class Stretch
         return $this->technique === null && $this->paints > 0;
     }
 
-    /** Whether it says how much in figures: "a bit of it" does not. */
+    /** Whether it says how much in figures: "a bit of it" and "a dot" do not. */
     public function hasCount(): bool
     {
         return array_filter(
             $this->spans,
-            static fn (Span $s): bool => $s->is(SpanKind::Amount) && !in_array($s->means, ['some', 'little'], true),
+            static fn (Span $s): bool => $s->is(SpanKind::Amount) && !in_array($s->means, ['some', 'little'], true) && !self::isArticle($s),
         ) !== [];
+    }
+
+    /** Whether an amount of a paint is said: "three passes" is none. */
+    public function hasShare(): bool
+    {
+        $weighty = array_values(array_filter($this->spans, static fn (Span $s): bool => !$s->is(SpanKind::Plain)));
+        foreach ($weighty as $i => $span) {
+            [$prior, $next] = [$weighty[$i - 1] ?? null, $weighty[$i + 1] ?? null];
+            $isBeside = $prior?->is(SpanKind::Paint) === true || $next?->is(SpanKind::Paint) === true;
+            if ($span->is(SpanKind::Amount) && !self::isArticle($span) && ($isBeside || $span->means !== 'number')) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** Whether it ends a list of what is mixed: "in equal parts", "1:1:2". */
+    public function isOfAll(): bool
+    {
+        return array_filter(
+            $this->spans,
+            static fn (Span $s): bool => $s->is(SpanKind::Ratio) && ($s->means === 'even' || count($s->groups) > 2),
+        ) !== [] || array_filter($this->spans, static fn (Span $s): bool => $s->means === 'of-each') !== [];
+    }
+
+    private static function isArticle(Span $span): bool
+    {
+        return $span->means === 'number' && in_array($span->group(0), ['a', 'an'], true);
     }
 
     public function isMixed(): bool

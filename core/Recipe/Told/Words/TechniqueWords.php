@@ -20,13 +20,14 @@ final class TechniqueWords
         ['technique', 'further-coat', 'further coat|second coat|another coat|third coat|one more coat(?: of)?', ['another coat']],
         ['technique', 'block-in', 'block(?:ed|ing)?(?: (?:it|them))?[ -]in', ['block it in']],
         ['technique', 'airbrush-coat', 'airbrush(?:ed|ing)?(?: coat)?|spray(?:ed|ing)?', ['airbrushed']],
-        ['technique', 'metal-coat', 'metal(?:lic)? (?:base[ -]?)?coat|metal(?= :| with)|metal base(?:coat)?', ['metal basecoat']],
+        ['technique', 'metal-coat', 'metal(?:lic)? (?:base[ -]?)?coat|^metal(?= :)|metal(?= with)|metal base(?:coat)?',
+            ['metal basecoat']],
         ['technique', 'painted-metal', 'painted metal|metal without flakes', ['painted metal']],
         [
             'technique',
             'lining',
             'lin(?:e|es|ed|ing)(?: (?:it|them))?(?: in)?|black[ -]?lining|dark[ -]?lining|outlin(?:e|ed|ing)'
-                .'|black[ -]?lin(?:e|ed)',
+                .'|black-?lin(?:e|ed)',
             ['lining', 'outline'],
         ],
         [
@@ -107,12 +108,13 @@ final class TechniqueWords
         ['technique', 'wiping', 'clean(?:ed)?(?: off)?(?= .{0,30}with (?:white )?spirit)|wip(?:e|ed|ing)(?: it)?(?: (?:off|away'
             .'|back))?(?: what is too much)?', ['wipe it off']],
         ['technique', 'streak', 'streak(?:s|ed|ing)?', ['streaks']],
-        ['technique', 'streak-blend', '(?:streaks? blend(?:ed|ing)?|blend(?:ed|ing)? (?:the |out the )?streaks?)', ['blend the streaks']],
+        ['technique', 'streak-blend', '(?:draw|pull|blend|feather)(?:ing)? (?:it|them|the streaks?) (?:out|down)(?= with (?:white'
+            .' )?spirit)|(?:streaks? blend(?:ed|ing)?|blend(?:ed|ing)? (?:the |out the )?streaks?)', ['blend the streaks']],
         ['technique', 'pigment-powder', 'pigment(?:s| powders?)?|(?:weathering )?powder|dust(?:ed)?(?= with)', ['pigment powder']],
         ['technique', 'texture-paste', 'texture(?: paste)?|(?:basing )?paste', ['texture paste']],
         ['technique', 'grit', 'grit|sand and glue', ['grit']],
         ['technique', 'tuft', '(?:grass )?tufts?', ['tufts']],
-        ['technique', 'rim', '(?:base )?rims?(?= :| with| of|$)|base rims?', ['base rim']],
+        ['technique', 'rim', '(?:base )?rims?(?= :| with| of|$)|base rims?|(?<=^|, )rim', ['base rim']],
         ['technique', 'gluing', 'glu(?:e|ed|ing)(?: it)?(?: on)?', ['glue']],
         ['technique', 'stripping', 'strip(?:ped|ping)?(?: the paint)?', ['strip the paint']],
         ['technique', 'preparing', 'prepar(?:e|ed|ing)|sand(?:ed|ing)? (?:it )?smooth', ['prepare']],
@@ -133,7 +135,8 @@ final class TechniqueWords
         [
             'technique',
             'blotting',
-            '(?:wick|soak|lift|draw|suck)(?:ing)? (?:it|this|the excess|any excess|most of it) (?:off|up|away|out)(?: with (?:a|the)'
+            '(?:wick|soak|lift|draw|suck)(?:ing)? (?:it|this|the excess|any excess|most of it) (?:off|up|away|out)(?! with (?:white'
+                .' )?spirit)(?: with (?:a|the)'
                 .' (?:[a-z]+ )?brush)?|blot(?:ted|ting)?(?: (?:up )?(?:what|whatever|where it) (?:is too much|pools?|gathers?))?|(?:draw'
                 .'|wick|soak|lift)(?: the (?:wash|pools?|puddles?))? (?:off|up|out)',
             ['blot'],

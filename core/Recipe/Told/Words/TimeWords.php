@@ -105,6 +105,7 @@ final class TimeWords
         ['and', '', 'and|&|\+|plus|mixed into', ['and']],
         ['and', 'with', 'with|using|mixed with|together with', ['with']],
         ['into', '', 'and (?:end|finish)(?:ing)? (?:in|with|on)|ending (?:in|with|on)', ['and end in']],
+        ['into', '', 'through(?: the)?', []],
         ['into', '', '(?:in)?to(?: the)?|up to(?: the)?|- + ?>?', ['into']],
         ['plain', '', '[.]$', []],
     ];
