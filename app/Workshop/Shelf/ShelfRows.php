@@ -13,6 +13,7 @@ use Kalokroma\Film\ParsedThinning;
 use Kalokroma\Film\Sheen;
 use Kalokroma\Film\Thinner;
 use Kalokroma\Film\Thinning;
+use Kalokroma\Recipe\Told\SaidThinning;
 use Kalokroma\Shelf\Form;
 use Kalokroma\Shelf\Learned;
 use Kalokroma\Shelf\Mix;
@@ -119,9 +120,7 @@ final class ShelfRows
      */
     public function thinning(string $said): array
     {
-        $read = $this->parsedThinning($said);
-
-        return [$read->thinning, $read->with, $read->pot === null ? null : $this->thinners()[$read->pot]];
+        return SaidThinning::read($said, $this->thinners());
     }
 
     /**

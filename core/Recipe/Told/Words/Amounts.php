@@ -123,6 +123,9 @@ final class Amounts
         if ($this->elements === [] || ($means !== 'of-each' && $next === null)) {
             return;
         }
+        if ($means !== 'of-each' && count($this->elements) === 1 && $this->elements[0]['thins']) {
+            $this->thinned = $means === 'double' ? [1.0, 2.0] : [2.0, 1.0];
+        }
         foreach ($this->elements as $e => $_) {
             $isMore = ($e === $next) === ($means === 'double');
             $this->give($e, $means !== 'of-each' && $isMore ? 2.0 : 1.0, 'part');
@@ -163,7 +166,7 @@ final class Amounts
             if ($span->means === 'even') {
                 $this->used[$i] = true;
                 $thinners = array_filter($this->elements, static fn (array $e): bool => $e['thins'] && $e['amount'] === null);
-                $this->thinned = count($thinners) === 1 ? [1.0, 1.0] : null;
+                $this->thinned = count($thinners) === 1 || $this->elements === [] ? [1.0, 1.0] : null;
                 $this->isEven = $this->thinned === null;
 
                 continue;

@@ -31,7 +31,7 @@ final class Recognizers
         'technique' => 3.0, 'face' => 3.0, 'part' => 3.0, 'light' => 3.0, 'all-over' => 2.5, 'strokes' => 2.2, 'leave' => 2.5,
         'who' => 3.0, 'level' => 3.0, 'level-mark' => 3.2, 'omitted' => 3.0, 'handling' => 3.2, 'before' => 2.5, 'other-area' => 2.0,
         'in-place-of' => 2.0, 'mention' => 1.4, 'amount' => 2.5, 'amount:number' => 1.2, 'amount:percent-it' => 2.6, 'amount:rest' => 1.5,
-        'ratio' => 2.8,
+        'ratio' => 2.8, 'amount:double' => 3.4, 'amount:half-as-much' => 3.4,
         'thinner' => 3.0, 'any-paint' => 2.0, 'consistency' => 2.6, 'coats' => 3.0, 'loop' => 2.6, 'again' => 2.5, 'more' => 2.0,
         'wait' => 3.0, 'note' => 2.4, 'note:somewhere' => 0.6, 'note:stays' => 2.3, 'note:aside' => 2.6, 'note:manner' => 2.0,
         'then' => 8.0, 'comma' => 6.0, 'and' => 0.8, 'into' => 0.3, 'plain' => 0.9, 'leave:this' => 2.2, 'note:brush' => 3.0,

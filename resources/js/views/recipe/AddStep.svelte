@@ -1,8 +1,11 @@
 <script lang="ts">
     import { createQuery } from '@tanstack/svelte-query';
+    import { sentence } from '../../api/client';
     import { vocabularyQuery } from '../../api/queries';
     import { capital } from '../../parts/words';
+    import HeardLine from './HeardLine.svelte';
     import type { RecipeState } from './recipe.svelte';
+    import { Told } from './told.svelte';
 
     interface Props {
         page: RecipeState;
@@ -12,15 +15,15 @@
     const vocabulary = createQuery(vocabularyQuery);
     let technique = $state('');
     let where = $state('');
-    let said = $state('');
+    const spoken = new Told(() => page.area);
     let colour = $state('#f2f1ed');
     const stages = $derived([...new Set(vocabulary.data?.techniques.map((t) => t.stage) ?? [])]);
     const told = $derived(vocabulary.data?.techniques.find((t) => t.id === technique)?.where ?? '');
 
     function say(event: Event) {
         event.preventDefault();
-        page.bring('told', { text: said, add: true });
-        said = '';
+        page.bring('told', { text: spoken.text, add: true });
+        spoken.text = '';
     }
 
     function add() {
@@ -72,11 +75,20 @@
                 class="small-field"
                 aria-label="A step as it was told"
                 placeholder="layer: pale straw #e2cf98, thin 1:1"
-                bind:value={said}
+                bind:value={spoken.text}
             />
         </label>
-        {#if said.trim()}<button class="small-action" type="submit" disabled={page.busy}>Write it down</button>{/if}
+        {#if spoken.text.trim()}
+            <button class="small-action" type="submit" disabled={page.busy || !spoken.settled}>Write it down</button>
+        {/if}
+        {#if spoken.problem}<p role="alert">{sentence(spoken.problem)}</p>{/if}
+        {#if spoken.write.problem}<p role="alert">{spoken.write.problem}</p>{/if}
     </form>
+    {#if spoken.heard}
+        <ol aria-label="As it is read">
+            {#each spoken.heard.lines as line (line.line)}<HeardLine {line} told={spoken} />{/each}
+        </ol>
+    {/if}
 {/if}
 
 <style>
@@ -105,5 +117,11 @@
     }
     p {
         flex-basis: 100%;
+    }
+    ol {
+        max-width: 720px;
+        margin: 8px 0 0;
+        padding: 0;
+        list-style: none;
     }
 </style>
