@@ -22,12 +22,12 @@ final class Clauses
         if (self::isOneBlend(new Stretch($spans))) {
             return [$spans];
         }
-        $clauses = [];
-        $now = [];
+        $clauses = $now = [];
         $segments = self::segments($spans);
-        foreach ($segments as $i => [$separator, $segment]) {
-            $isRated = self::isRatioOnly($segments[$i + 1] ?? null) || self::isListed(array_slice($segments, $i));
-            if ($now !== [] && !($isRated && $separator?->is(SpanKind::Then) !== true) && self::begins($separator, $now, $segment)) {
+        $isOfAll = self::listed($segments);
+        foreach ($segments as $i => [$separator, $segment, $next]) {
+            $isRated = $separator?->is(SpanKind::Then) !== true && ($isOfAll[$i] || self::isRatioOnly($segments[$i + 1] ?? null));
+            if ($now !== [] && !$isRated && self::begins($separator, new Stretch($now), $next)) {
                 $clauses[] = $now;
                 $now = [];
             }
@@ -64,7 +64,7 @@ final class Clauses
     /**
      * @param list<Span> $spans
      *
-     * @return list<array{Span|null, list<Span>}> what stands between two separators, with the one before it
+     * @return list<array{Span|null, list<Span>, Stretch}> what stands between two separators, with the one before it
      */
     private static function segments(array $spans): array
     {
@@ -73,16 +73,16 @@ final class Clauses
         $segment = [];
         foreach ($spans as $i => $span) {
             if (self::turnsTo($spans, $i, $segment) || ($span->means === 'negated' && self::saysWork($segment))) {
-                $found[] = [$separator, $segment];
+                $found[] = [$separator, $segment, new Stretch($segment)];
                 [$separator, $segment] = [new Span($span->from, $span->from, SpanKind::Then, '', 0.0), [$span]];
             } elseif ($span->kind->isSeparator() && !self::belongsTo($span, $segment)) {
-                $found[] = [$separator, $segment];
+                $found[] = [$separator, $segment, new Stretch($segment)];
                 [$separator, $segment] = [$span, []];
             } else {
                 $segment[] = $span;
             }
         }
-        $found[] = [$separator, $segment];
+        $found[] = [$separator, $segment, new Stretch($segment)];
 
         return $found;
     }
@@ -90,36 +90,36 @@ final class Clauses
     /**
      * Whether nothing but the ratio of what was named before is said: "one, another, 3:1".
      *
-     * @param array{Span|null, list<Span>}|null $segment
+     * @param array{Span|null, list<Span>, Stretch}|null $segment
      */
     private static function isRatioOnly(?array $segment): bool
     {
         if ($segment === null) {
             return false;
         }
-        $said = new Stretch($segment[1]);
+        [$separator, , $said] = $segment;
 
-        return $said->has(SpanKind::Ratio) && $said->paints === 0 && $said->technique === null && $segment[0]?->means === '';
+        return $said->has(SpanKind::Ratio) && $said->paints === 0 && $said->technique === null && $separator?->means === '';
     }
 
     /**
-     * Whether a list goes on that ends with how much there is of all of it: "one, another and a third in equal parts".
+     * Where a list goes on that ends with how much there is of all of it: "one, another and a third in equal parts".
      *
-     * @param list<array{Span|null, list<Span>}> $segments
+     * @param list<array{Span|null, list<Span>, Stretch}> $segments
+     *
+     * @return list<bool>
      */
-    private static function isListed(array $segments): bool
+    private static function listed(array $segments): array
     {
-        foreach ($segments as $i => [$separator, $segment]) {
-            $said = new Stretch($segment);
-            if ($said->technique !== null || ($i > 0 && $separator?->is(SpanKind::Then) === true)) {
-                return false;
-            }
-            if ($said->isOfAll()) {
-                return true;
-            }
+        $found = [];
+        $isOfAll = $isThen = false;
+        foreach (array_reverse($segments) as [$separator, , $said]) {
+            $isOfAll = $said->technique === null && ($said->isOfAll() || ($isOfAll && !$isThen));
+            $isThen = $separator?->is(SpanKind::Then) === true;
+            $found[] = $isOfAll;
         }
 
-        return false;
+        return array_reverse($found);
     }
 
     /**
@@ -172,14 +172,9 @@ final class Clauses
 
     /**
      * Whether the next step begins with what is said next.
-     *
-     * @param list<Span> $before
-     * @param list<Span> $after
      */
-    private static function begins(?Span $separator, array $before, array $after): bool
+    private static function begins(?Span $separator, Stretch $now, Stretch $next): bool
     {
-        [$now, $next] = [new Stretch($before), new Stretch($after)];
-
         return match (true) {
             $separator?->means === 'fact' => false,
             $now->isNegated() => $separator?->means !== 'with' && ($separator?->is(SpanKind::And) !== true || $next->technique !== null),

@@ -42,6 +42,9 @@ final class PaintWords
     /** @var array<string, Paint> by the words of the name, sorted */
     private array $loose = [];
 
+    /** @var array<string, array<string, Paint>> by the first letter of the name, and by the name */
+    private array $byLetter = [];
+
     /** @param list<Paint> $shelf */
     public function __construct(array $shelf)
     {
@@ -51,25 +54,22 @@ final class PaintWords
             }
             $this->loose[self::sorted(self::plain($paint->name))] ??= $paint;
         }
+        foreach ($this->shelf as $name => $paint) {
+            $this->byLetter[((string) $name)[0] ?? ''][$name] = $paint;
+        }
     }
 
     /** @return list<Span> */
     public function in(Line $line): array
     {
-        $found = [...$this->forced($line), ...self::figured($line)];
-        $named = [];
-        for ($from = 0; $from < $line->count(); ++$from) {
-            for ($to = $from + 1; $to <= min($line->count(), $from + self::LONGEST) && $line->isWord($to - 1); ++$to) {
-                $span = $this->owned($line, $from, $to);
-                if ($span !== null) {
-                    $named[] = $span;
-                }
-            }
-        }
+        $named = $this->names($line);
         $mine = array_map(static fn (Span $s): string => $s->paint === null ? '' : self::plain($s->paint->name), $named);
+        $found = [...$this->forced($line), ...self::figured($line)];
         for ($from = 0; $from < $line->count(); ++$from) {
+            $isColour = false;
             for ($to = $from + 1; $to <= min($line->count(), $from + self::LONGEST) && $line->isWord($to - 1); ++$to) {
-                $span = $this->described($line, $from, $to, $mine);
+                $isColour = $isColour || SaidColour::isColour($line->word($to - 1));
+                $span = $isColour ? $this->described($line, $from, $to, $mine) : null;
                 if ($span !== null) {
                     $found[] = $span;
                 }
@@ -77,6 +77,27 @@ final class PaintWords
         }
 
         return [...$found, ...$named, ...$this->abbreviated($line)];
+    }
+
+    /** @return list<Span> names of pots */
+    private function names(Line $line): array
+    {
+        $found = [];
+        $plain = array_map(self::plain(...), array_map($line->word(...), array_keys($line->words)));
+        for ($from = 0; $from < $line->count(); ++$from) {
+            $before = $line->word($from - 1);
+            if ($before !== '' && SaidColour::knows($before) && !Recognizers::isPlain($before)) {
+                continue;
+            }
+            for ($to = $from + 1; $to <= min($line->count(), $from + self::LONGEST) && $line->isWord($to - 1); ++$to) {
+                $span = $this->owned($line, $from, $to, implode(' ', array_slice($plain, $from, $to - $from)));
+                if ($span !== null) {
+                    $found[] = $span;
+                }
+            }
+        }
+
+        return $found;
     }
 
     /** Whether these words may be the name of a paint that nobody owns; else they are mere words. */
@@ -173,16 +194,14 @@ final class PaintWords
         return count($found) === 1 ? array_values($found)[0] : null;
     }
 
-    private function owned(Line $line, int $from, int $to): ?Span
+    private function owned(Line $line, int $from, int $to, string $plain): ?Span
     {
         $said = $line->between($from, $to);
-        $plain = self::plain($said);
-        $before = $line->word($from - 1);
         $words = $to - $from;
         $paint = $this->shelf[$plain] ?? null;
         // "Dark Green shade" is the pot Dark Green, of which a shade is made, where such a pot is owned.
         $goesOn = self::goesOn($line->word($to)) && ($paint === null || $line->word($to) !== 'shade');
-        if ($goesOn || ($before !== '' && SaidColour::knows($before) && !Recognizers::isPlain($before))) {
+        if ($goesOn) {
             return null;
         }
         if ($paint !== null) {
@@ -308,10 +327,10 @@ final class PaintWords
         if (mb_strlen($said) < 5) {
             return null;
         }
-        foreach ($this->shelf as $name => $paint) {
+        foreach ($this->byLetter[$said[0]] ?? [] as $name => $paint) {
             $slips = mb_strlen($said) < 9 ? 1 : 2;
             $name = (string) $name;
-            if ($name[0] === $said[0] && abs(strlen($name) - strlen($said)) <= $slips && levenshtein($name, $said) <= $slips) {
+            if (abs(strlen($name) - strlen($said)) <= $slips && levenshtein($name, $said) <= $slips) {
                 return self::areOtherColours($name, $said) ? null : $paint;
             }
         }

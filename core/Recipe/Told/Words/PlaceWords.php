@@ -15,7 +15,7 @@ final class PlaceWords
         ['face', 'ridge', '(?:very )?(?:tops?|highest points?|crests?) of (?:the )?folds|ridges?|tips?|peaks?|crests?',
             ['tops of the folds']],
         ['face', 'recess', '(?<=in the |into the )corners', []],
-        ['face', 'recess', '(?:the )?deep(?:est|er)? lines|(?<=but |except |save |leave |leaving |than )(?:the )?lines',
+        ['face', 'recess', 'deep(?:est|er)? lines|(?<=but |except |save |leave |leaving |than )(?:the )?lines',
             ['deepest lines']],
         ['face', 'edges', '(?:sharp(?:est)? |upper |raised |outer |all )?(?<!line the )(?:edges|corners|rims)|(?<=the )edge',
             ['sharpest corners', 'edges']],

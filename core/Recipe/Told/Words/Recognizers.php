@@ -66,6 +66,9 @@ final class Recognizers
     /** @var list<array{SpanKind, string, string, float}>|null */
     private static ?array $rows = null;
 
+    /** @var array<string, true>|null */
+    private static ?array $plain = null;
+
     /** @return list<Span> */
     public static function in(Line $line): array
     {
@@ -81,7 +84,9 @@ final class Recognizers
 
     public static function isPlain(string $word): bool
     {
-        return in_array($word, self::PLAIN, true) || preg_match('/^[^\p{L}\d]/u', $word) === 1;
+        self::$plain ??= array_fill_keys(self::PLAIN, true);
+
+        return isset(self::$plain[$word]) || preg_match('/^[^\p{L}\d]/u', $word) === 1;
     }
 
     /** A number as it was said; 0 where it is none. */
