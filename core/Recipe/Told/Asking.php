@@ -68,6 +68,7 @@ final readonly class Asking
             self::either($said, $line),
             self::overOrMixed($said, $line),
             self::listed($said, $line, $last),
+            self::apart($said, $line),
             $this->which($said, $line, $last),
             ...self::unread($said, $line),
         ]));
@@ -418,6 +419,41 @@ final readonly class Asking
                 ['words' => 'mixed', 'line' => self::swapped($line, $both[0] ?? '', $one.' and '.$other)],
             ],
         );
+    }
+
+    /** Two paints with other words between them and no word of how much: mixed, or is one only spoken of? */
+    private static function apart(Said $said, string $line): ?LineQuestion
+    {
+        $isNoPot = count($said->names) === 2 && $said->names[0]['paint'] === null && $said->names[1]['paint'] !== null;
+        $isTwo = count($said->names) === 2 && !$said->isPair && SpokenOf::overOrMixed($said->spans) === null;
+        $at = $isTwo && ($isNoPot || $said->amounts['open'] === [1]) ? self::paints($said) : [];
+        if (count($at) !== 2) {
+            return null;
+        }
+        [$one, $other] = [$said->spanWords[$at[0]], $said->spanWords[$at[1]]];
+        $between = array_filter(
+            array_slice($said->spans, $at[0] + 1, $at[1] - $at[0] - 1),
+            static fn (Span $s): bool => !$s->is(SpanKind::Plain, SpanKind::And, SpanKind::Comma, SpanKind::Amount, SpanKind::More),
+        );
+        return $between === [] && !$isNoPot ? null : new LineQuestion(
+            new Finding('told.ask-apart', 'Are {one} and {other} mixed?', ['one' => $one, 'other' => $other]),
+            [
+                ['words' => 'only '.$other, 'line' => self::swapped($line, $one, '['.$one.']')],
+                ['words' => 'mixed, as I said', 'line' => $line],
+            ],
+        );
+    }
+
+    /** @return list<int> places of the paints that are taken */
+    private static function paints(Said $said): array
+    {
+        $spoken = SpokenOf::in($said->spans);
+
+        return array_keys(array_filter(
+            $said->spans,
+            static fn (Span $s, int $i): bool => $s->is(SpanKind::Paint) && !isset($spoken->mentioned[$i]) && !isset($spoken->replaced[$i]),
+            ARRAY_FILTER_USE_BOTH,
+        ));
     }
 
     /** "One, another and a third": one after the other, or the last two mixed? */

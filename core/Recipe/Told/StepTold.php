@@ -54,6 +54,7 @@ final readonly class StepTold
      */
     public function make(Said $said, string $line, Plan $sofar, ?PlannedStep $last): array
     {
+        $last = $said->rounds->again || $said->isSame ? self::worked($sofar, $last) : $last;
         $technique = $this->technique($said, $sofar, $last);
         if ($technique->facts()->takes === []) {
             $step = $this->step($technique, Load::none(), $said, $line, $sofar, $last);
@@ -85,6 +86,18 @@ final readonly class StepTold
         $load = $isSame ? self::than($last->load, $said->thinning->than) : self::load($technique, $mix, $open, $said);
 
         return [[Telling::noted($this->step($technique, $load, $said, $line, $sofar, $last), $aside)], $findings];
+    }
+
+    /** What is done again is the work before a waiting, and not the waiting. */
+    private static function worked(Plan $sofar, ?PlannedStep $last): ?PlannedStep
+    {
+        foreach ($last?->technique === Technique::Waiting ? array_reverse($sofar->steps) : [] as $step) {
+            if ($step->technique !== Technique::Waiting) {
+                return $step;
+            }
+        }
+
+        return $last;
     }
 
     /** Whether it names what belongs to the step before: the fluid in which a marking is set. */

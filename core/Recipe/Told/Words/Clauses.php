@@ -130,7 +130,11 @@ final class Clauses
      */
     private static function turnsTo(array $spans, int $at, array $segment): bool
     {
-        $isTechnique = $spans[$at]->is(SpanKind::Technique) && (new Stretch($segment))->isPaintOnly();
+        $before = new Stretch($segment);
+        if ($spans[$at]->is(SpanKind::Again)) {
+            return $before->isBare() && $before->has(SpanKind::Wait);
+        }
+        $isTechnique = $spans[$at]->is(SpanKind::Technique) && $before->isPaintOnly();
         $next = array_values(array_filter(array_slice($spans, $at + 1, 5), static fn (Span $s): bool => !$s->is(SpanKind::Plain)));
 
         return $isTechnique && count($next) > 1 && $next[0]->is(SpanKind::And) && $next[1]->is(SpanKind::Paint);
@@ -177,6 +181,7 @@ final class Clauses
     {
         return match (true) {
             $separator?->means === 'fact' => false,
+            $now->has(SpanKind::Wait) && $now->isBare() && $next->has(SpanKind::Again) => true,
             $now->isNegated() => $separator?->means !== 'with' && ($separator?->is(SpanKind::And) !== true || $next->technique !== null),
             $next->isNegated() => true,
             self::isStillOpen($now) || self::isItsTechnique($now, $next) || self::isItsSheen($separator, $now, $next) => false,

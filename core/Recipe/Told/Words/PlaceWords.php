@@ -17,6 +17,7 @@ final class PlaceWords
         ['face', 'recess', '(?<=in the |into the )corners', []],
         ['face', 'recess', 'deep(?:est|er)? lines|(?<=but |except |save |leave |leaving |than )(?:the )?lines',
             ['deepest lines']],
+        ['face', 'recess', '(?<=in )shade(?= |$)', []],
         ['face', 'edges', '(?:sharp(?:est)? |upper |raised |outer |all )?(?<!line the )(?:edges|corners|rims)|(?<=the )edge',
             ['sharpest corners', 'edges']],
         ['face', 'plane', 'flats?|flat (?:parts?|areas?|panels?|surfaces?|bits?)|planes?|broad faces?|(?:open )?panels|surfaces?',

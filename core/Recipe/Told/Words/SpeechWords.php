@@ -126,6 +126,7 @@ final class SpeechWords
             .'|coat|shade|edge|step|colou?r|stage))', []],
         ['note', 'not-planned', '(?:half|some|most|a few|{N}) of (?:them|the (?:figures|squad|unit|men|others|ones))|(?:the )?other'
             .' half(?: in)?|half(?= in )', ['half of them']],
+        ['note', 'not-planned', '(?:in )?{N} (?:small |even |equal )?steps(?: up| down)?', ['in three steps']],
         ['note', 'not-planned', '(?:a |one |two |half a )?(?:shade|tone|step|touch|bit|little) (?:lighter|darker|brighter|paler|up'
             .'|down)(?: than (?:before|that|the last))?', ['a shade lighter']],
         ['note', 'aside', '(?:brush |pot |palette )?kept for (?:the )?[a-z]+', ['brush kept for red']],

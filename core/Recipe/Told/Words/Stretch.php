@@ -40,6 +40,12 @@ final readonly class Stretch
         return array_filter($this->spans, static fn (Span $s): bool => $s->is($kind)) !== [];
     }
 
+    /** Whether it names neither a technique nor a paint. */
+    public function isBare(): bool
+    {
+        return $this->technique === null && $this->paints === 0;
+    }
+
     public function isPaintOnly(): bool
     {
         return $this->technique === null && $this->paints > 0;

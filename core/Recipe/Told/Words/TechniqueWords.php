@@ -55,7 +55,7 @@ final class TechniqueWords
                 .'|lit(?= with| up)',
             ['highlight', 'feathered layer'],
         ],
-        ['technique', 'airbrush-fade', '(?:airbrush |sprayed )?fade', ['airbrush fade']],
+        ['technique', 'airbrush-fade', '(?:airbrush|airbrushed|spray|sprayed) fade|fade(?= :| from)', ['airbrush fade']],
         ['technique', 'glaze', 'glaz(?:e|es|ed|ing)', ['glaze']],
         ['technique', 'filter', 'filter(?:ed)?|veil', ['filter']],
         ['technique', 'wet-blend', 'blend(?:ed|ing)?(?= into)|wet[ -]?(?:in(?:to)?[ -]?wet|blend(?:ed|ing)?|on[ -]?wet)(?: blend)?',

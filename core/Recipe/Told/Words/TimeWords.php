@@ -101,7 +101,7 @@ final class TimeWords
         ['then', '', ', [23456] ?(?:nd|rd|th)', []],
         ['plain', '', '(?:1 ?st|first)(?= (?:layer|wash|glaze|highlight|colour|tone|shade|coat) )', []],
         ['plain', '', '(?<=highlight |layer |shade |coat |step |wash |base |light |glaze )\d(?= :| -| –)', []],
-        ['and', '', '(?:darkened|lightened|brightened|toned down|tinted|cut|warmed(?: up)?|cooled(?: down)?) with', ['darkened with']],
+        ['and', 'changed', '(?:darkened|lightened|brightened|toned down|tinted|cut|warmed(?: up)?|cooled(?: down)?) with', ['darkened with']],
         ['and', '', 'and|&|\+|plus|mixed into', ['and']],
         ['and', 'with', 'with|using|mixed with|together with', ['with']],
         ['into', '', 'and (?:end|finish)(?:ing)? (?:in|with|on)|ending (?:in|with|on)', ['and end in']],
