@@ -37,7 +37,8 @@ final class Recognizers
         'then' => 8.0, 'comma' => 6.0, 'and' => 0.8, 'into' => 0.3, 'plain' => 0.9, 'leave:this' => 2.2, 'note:brush' => 3.0,
         'note:order' => 2.6, 'note:thing' => 0.4, 'note:not-planned' => 3.4, 'note:covers' => 3.4,
         'consistency:printed' => 5.0, 'loop:exit' => 9.0, 'wait:printed' => 4.0, 'and:meeting' => 4.0, 'or' => 1.5, 'or:but' => 0.2,
-            'mention:work' => 3.0, 'before:base' => 3.6, 'plain:order' => 4.0, 'note:second-coat' => 3.0, 'and:changed' => 3.0, 'note:lining' => 3.0,
+            'mention:work' => 3.0, 'before:base' => 3.6, 'plain:order' => 4.0, 'note:second-coat' => 3.0, 'and:changed' => 3.0,
+            'note:lining' => 3.0,
             'note:remark' => 3.0,
             'before:mix' => 3.4, 'plain:forget' => 2.0,
     ];
