@@ -19,9 +19,12 @@ $pictures = [
         '/recipe/29',
         'light',
         'Type it in your own words',
-        "const t = document.querySelector('textarea'); t.value = ['two Grey Driftwood to one Warm Ash, two coats', "
-            ."'recesses only: Soot Wash, neat', 'again until bright enough, smaller each time, three times: Oyster White', "
-            ."'a little moss green here and there, thinned like tea', 'edges: glimmer', 'leaders only: a glint of ice'].join('\\n'); "
+        "const t = document.querySelector('textarea'); t.value = ['base of Harbour Grey, two thin coats', "
+            ."'Squall Blue 1:3 with medium in the recesses', 'let it dry', "
+            ."'Harbour Grey again on the raised parts, about 70 %', 'Harbour Grey and Fog Grey 2:1, the upper edges of the folds', "
+            ."'the same mix with 2 more drops Fog Grey', 'edge with Pale Horizon, thin line', "
+            ."'glaze Squall Blue 1:8 into the lower third', 'Pale Horizon dots on the corners only', "
+            ."'matt varnish, two light coats'].join('\\n'); "
             ."t.dispatchEvent(new Event('input', {bubbles: true})); "
             ."setTimeout(() => { const o = document.querySelector('ol[aria-label=\"As it is read\"]'); o?.scrollIntoView(); "
             .'window.scrollBy(0, -130); }, 1100);',
