@@ -107,6 +107,21 @@
         outline-color: var(--accent-on-bar);
         outline-offset: -2px;
     }
+    /* All pages have room beside a long name from 1240 pixels on. */
+    @media (max-width: 1400px) {
+        header {
+            gap: 20px;
+        }
+        nav {
+            gap: 16px;
+        }
+        .right {
+            gap: 14px;
+        }
+        .painter {
+            max-width: 124px;
+        }
+    }
     @media (max-width: 720px) {
         .right {
             gap: 14px;
