@@ -10,10 +10,10 @@ namespace Kalokroma\Colour;
  */
 final class SaidColour
 {
-    /** Middles as OKLCh lightness, chroma, hue; longer words are looked for first. */
     /** Words that are remembered at once. */
     private const REMEMBERED = 5_000;
 
+    /** Middles as OKLCh lightness, chroma, hue; longer words are looked for first. */
     private const NOUNS = [
         'black' => [0.22, 0.005, 90.0], 'white' => [0.96, 0.006, 95.0], 'ivory' => [0.93, 0.03, 92.0], 'ice' => [0.92, 0.02, 225.0],
         'cream' => [0.9, 0.05, 92.0], 'bone' => [0.84, 0.05, 90.0], 'grey' => [0.58, 0.006, 250.0], 'gray' => [0.58, 0.006, 250.0],
