@@ -9,6 +9,8 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Foundation\Auth\User;
 use Kalokroma\Recipe\Technique\Way;
 use Kalokroma\Shelf\Equipment;
+use Kalokroma\Shelf\Form;
+use Kalokroma\Shelf\Purpose;
 use Kalokroma\Undercoat\School;
 use Kalokroma\Word\Length;
 use Kalokroma\Word\Temperature;
@@ -29,6 +31,7 @@ use Kalokroma\Word\Temperature;
  * @property School $school which ground it likes
  * @property int $stamp rises with every change that makes predictions stale
  * @property int $written rises with every request that wrote something
+ * @property list<string>|null $answered questions about what they own that were answered
  * @property array<string, string>|null $devices what the simulated devices pretend
  * @property array<string, mixed>|null $free when the painter is free, as docs/formats/free.schema.json has it
  * @property array{
@@ -43,6 +46,9 @@ use Kalokroma\Word\Temperature;
  */
 final class Painter extends User
 {
+    /** Questions about what they own that are open until they are answered. */
+    public const ASKED = ['airbrush', 'spray_cans'];
+
     protected $fillable = [
         'name',
         'password',
@@ -62,6 +68,7 @@ final class Painter extends User
         'busy',
         'rested_at',
         'cleaned_at',
+        'answered',
     ];
 
     protected $attributes = [
@@ -83,11 +90,35 @@ final class Painter extends User
         return $this->hasMany(Company::class);
     }
 
+    /** What was answered of what they own; null where it was not. */
+    public function answer(string $question): ?bool
+    {
+        return in_array($question, $this->answered ?? [], true) ? (bool) $this->getAttribute($question) : null;
+    }
+
+    /** @return array<string, string> the pot that tells of each thing they own besides paint, by its name; empty where none does */
+    public function told(): array
+    {
+        $first = fn (string $column, string $value): string => (string) $this->paints()->where('owned', true)
+            ->where($column, $value)->orderBy('id')->value('name');
+
+        return [
+            'airbrush' => $first('form', Form::AirbrushReady->value) ?: $first('purpose', Purpose::Airbrush->value),
+            'spray_cans' => $first('form', Form::SprayCan->value),
+        ];
+    }
+
+    /** Whether it can be used: as was answered, else as the shelf tells. */
+    private function isPossible(string $question): bool
+    {
+        return $this->answer($question) ?? ($this->told()[$question] ?? '') !== '';
+    }
+
     public function equipment(): Equipment
     {
         return new Equipment(
-            $this->airbrush,
-            $this->spray_cans,
+            $this->isPossible('airbrush'),
+            $this->isPossible('spray_cans'),
             $this->extraction,
             $this->solvents,
             $this->wet_palette,
@@ -113,6 +144,7 @@ final class Painter extends User
             'way' => Way::class,
             'school' => School::class,
             'learned' => 'array',
+            'answered' => 'array',
             'devices' => 'array',
             'free' => 'array',
             'wishes' => 'array',

@@ -78,7 +78,10 @@ final class WorkshopImport
     private static function habits(Painter $painter, array $habits): void
     {
         $known = ['airbrush', 'spray_cans', 'extraction', 'solvents', 'wet_palette', 'metal_brush', 'way', 'school', 'free'];
-        $painter->update(array_intersect_key(['school' => 'open', ...$habits], array_flip($known)));
+        $painter->update([
+            ...array_intersect_key(['school' => 'open', ...$habits], array_flip($known)),
+            'answered' => array_values(array_intersect(Painter::ASKED, array_keys($habits))),
+        ]);
     }
 
     /**

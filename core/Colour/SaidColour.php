@@ -10,6 +10,14 @@ namespace Kalokroma\Colour;
  */
 final class SaidColour
 {
+    /** How people shorten them. */
+    private const SHORT = [' dk ' => ' dark ', ' dk. ' => ' dark ', ' lt ' => ' light ', ' lt. ' => ' light ', ' med ' => ' mid ',
+        ' blk ' => ' black ', ' wht ' => ' white ', ' brn ' => ' brown ', ' gry ' => ' grey ',
+        ' grn ' => ' green ', ' bl ' => ' blue ', ' yel ' => ' yellow '];
+
+    /** Looks like a colour with an ending and is none. */
+    private const NO_COLOUR = 'tiny';
+
     /** Words that are remembered at once. */
     private const REMEMBERED = 5_000;
 
@@ -73,6 +81,7 @@ final class SaidColour
      *   warm (+) or cold (−)
      */
     private const MANNERS = [
+        'nearblack' => [-0.5, 0.5, 0.0], 'fluorescent' => [0.1, 1.5, 0.0], 'neon' => [0.1, 1.5, 0.0],
         'very dark' => [-0.45, 0.7, 0.0], 'dark' => [-0.27, 0.85, 0.0], 'deep' => [-0.2, 1.05, 0.0], 'shadow' => [-0.3, 0.8, 0.0],
         'middle' => [0.0, 1.0, 0.0], 'mid' =>
             [0.0, 1.0, 0.0], 'light' =>
@@ -95,10 +104,13 @@ final class SaidColour
         if (preg_match('/#[0-9a-f]{6}\b/i', $said, $m) === 1) {
             return Srgb::fromHex($m[0])->toOklch();
         }
-        preg_match_all('/[a-z]+/', mb_strtolower($said), $found);
+        preg_match_all('/[a-z]+/', self::inPlainOrder(mb_strtolower($said)), $found);
         $words = $found[0];
         $nouns = [];
-        foreach ($words as $i => $word) {
+        foreach ($words as $word) {
+            if ($word === self::NO_COLOUR) {
+                continue;
+            }
             $stem = (string) preg_replace('/(?<=[a-z]{3})(?:d?dish|ish|y|s)$/', '', $word);
             $noun = isset(self::NOUNS[$word]) ? $word : (
                 isset(self::NOUNS[$stem])
@@ -120,6 +132,22 @@ final class SaidColour
             $colour = self::between($colour, new Oklch($ol, $oc, $oh), $share);
         }
         return self::inManner($colour, $words)->onScreen();
+    }
+
+    /** "Almost black green" is a very dark green, "grey with a hint of green" is greenish grey, and "darker red" is said for dark red. */
+    private static function inPlainOrder(string $said): string
+    {
+        $said = strtr(' '.$said.' ', self::SHORT);
+        $said = (string) preg_replace('/\b(dark|light|bright|pale|dull|warm|cold|cool|deep|strong)e?r\b/', '$1', $said);
+        $said = (string) preg_replace(
+            '/\b([a-z]+)(?: ,)? with an? (?:slight |small )?(?:hint|touch|bit|trace|tint) of (?:a )?([a-z]+)\b/',
+            '$2ish $1',
+            $said,
+        );
+        $almost = (string) preg_replace('/\b(?:almost|nearly|practically) black\b/', 'nearblack', $said, -1, $count);
+        preg_match_all('/[a-z]+/', $almost, $words);
+
+        return $count > 0 && array_filter($words[0], self::isColour(...)) !== [] ? $almost : $said;
     }
 
     /** @param list<string> $words */
@@ -179,6 +207,9 @@ final class SaidColour
     private static function isNoun(string $word): bool
     {
         $word = mb_strtolower($word);
+        if ($word === self::NO_COLOUR) {
+            return false;
+        }
         $stem = (string) preg_replace('/(?<=[a-z]{3})(?:d?dish|ish|y|s)$/', '', $word);
 
         return isset(self::NOUNS[$word]) || isset(self::NOUNS[$stem]) || isset(self::NOUNS[$stem.'e']);

@@ -45,6 +45,12 @@ final class Constants
     /** Scattering per coat of stains, washes and inks: transparent, with just enough body to haze a dark ground. */
     public const S_TRANSPARENT = 0.03;
 
+    /** A transparent paint has all of that haze where one coat over white is this dark or darker: minus the logarithm of its luminance. */
+    public const TRANSPARENT_FULL = 1.4;
+
+    /** The palest has this share of it. */
+    public const TRANSPARENT_LEAST = 0.05;
+
     /**
      * Scattering per coat of a white ink, about a third of a white paint's: fine white pigment in much binder. It fades in over so much
      * lightness (L*, one coat over white) from here on, and out with chroma.

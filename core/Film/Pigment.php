@@ -73,7 +73,7 @@ final readonly class Pigment
     /** A transparent paint (stain, wash, ink), from the colour of one coat over white. */
     public static function transparent(Reflectance $overWhite, ?Variant $variant = null): self
     {
-        $s = Constants::S_TRANSPARENT * match ($variant) {
+        $s = Constants::S_TRANSPARENT * self::body($overWhite) * match ($variant) {
             Variant::MoreSurface => Constants::S_TRANSPARENT_SPREAD,
             Variant::LessSurface => 1 / Constants::S_TRANSPARENT_SPREAD,
             default => 1.0,
@@ -83,6 +83,17 @@ final readonly class Pigment
             array_map(static fn (float $r): float => self::absorptionFor($r, $s), self::reshaped($overWhite, $variant)->bands),
             array_fill(0, Bands::COUNT, $s),
         );
+    }
+
+    /**
+     * What is paler over white is a thinner layer of such a paint: it has less of its haze too, so that its film stays dark and a dark
+     * ground stays as it is. More than 0, at most 1.
+     */
+    private static function body(Reflectance $overWhite): float
+    {
+        $luminance = max(1e-4, min(1.0, $overWhite->toXyz()->y));
+
+        return max(Constants::TRANSPARENT_LEAST, min(1.0, -log($luminance) / Constants::TRANSPARENT_FULL));
     }
 
     /**

@@ -10,6 +10,7 @@ enum Form: string
     case Bottle = 'bottle';
     case SprayCan = 'spray can';
     case AirbrushReady = 'airbrush-ready';
+    case Tube = 'tube';
     case Pen = 'pen';
     case Powder = 'powder';
     case Sheet = 'sheet';
@@ -22,7 +23,8 @@ enum Form: string
 
         return match (true) {
             $behaviour === Behaviour::Pigment => self::Powder,
-            $said('spray ?cans?', 'rattle ?cans?', 'aerosols?', 'cans?') => self::SprayCan,
+            $said('spray ?cans?', 'rattle ?cans?', 'aerosols?', 'cans?', '(?<!sea )(?<!salt )(?<!ocean )(?<!surf )spray') => self::SprayCan,
+            $said('tubes?') || $behaviour === Behaviour::Oil => self::Tube,
             $said('airbrush', 'air') && $behaviour !== Behaviour::Thinner && $behaviour !== Behaviour::Medium => self::AirbrushReady,
             $said('pens?', 'markers?', 'sticks?', 'pencils?') => self::Pen,
             $said('transfers?', 'decals?', 'sheets?') => self::Sheet,

@@ -18,6 +18,8 @@ enum Purpose: string
     case Setting = 'setting markings';
     case Softening = 'softening markings';
     case Chipping = 'chipping';
+    case Masking = 'masking';
+    case Cleaning = 'cleaning';
 
     /** What a product of this name and behaviour is most likely for. */
     public static function guess(string $name, Behaviour $behaviour): self
@@ -30,7 +32,9 @@ enum Purpose: string
         return match (true) {
             $said('chip') => self::Chipping,
             $said('soften') => self::Softening,
-            $said('\bset(?:ting|ter)?\b') => self::Setting,
+            $said('mask') => self::Masking,
+            $said('clean', 'brush soap') => self::Cleaning,
+            $said('\bset(?:ting|ter)?\b', '\b(?:decal|transfer|marking|mark)s? fix') => self::Setting,
             $said('fix(?:er|ing|ative)?\b') => self::Fixing,
             $said('glaz') => self::Glazing,
             $said('flow', 'improver') => self::Flow,
@@ -45,7 +49,7 @@ enum Purpose: string
     /** Whether what is for this goes into paint, to thin it. */
     public function isThinning(): bool
     {
-        return !in_array($this, [self::Fixing, self::Setting, self::Softening, self::Chipping], true);
+        return !in_array($this, [self::Fixing, self::Setting, self::Softening, self::Chipping, self::Masking, self::Cleaning], true);
     }
 
     public function words(): string

@@ -8,6 +8,7 @@ use Kalokroma\Colour\Reflectance;
 use Kalokroma\Film\Facings;
 use Kalokroma\Shelf\Behaviour;
 use Kalokroma\Shelf\Equipment;
+use Kalokroma\Shelf\Form;
 use Kalokroma\Shelf\Paint;
 
 /** A ground that could be laid: one primer all over, or a light sketch of several. */
@@ -88,12 +89,7 @@ final readonly class Ground
      */
     public static function offered(array $shelf, Equipment $equipment): array
     {
-        $primers = array_values(
-            array_filter(
-                $shelf,
-                static fn (Paint $p): bool => $p->behaviour === Behaviour::Primer && $p->isAtHand() && $p->colour !== null,
-            ),
-        );
+        $primers = self::primers($shelf, $equipment);
         if ($primers === []) {
             return [
                 self::uniform(Tone::Grey, null),
@@ -102,20 +98,20 @@ final readonly class Ground
                 self::uniform(Tone::LightCold, null),
             ];
         }
-        $light = static fn (Paint $p): float => ($p->colour ?? Reflectance::flat(0.5))->toLab()->l;
-        usort($primers, static fn (Paint $a, Paint $b): int => $light($a) <=> $light($b) ?: $a->id <=> $b->id);
         $found = array_map(
             static fn (Paint $p): self => self::uniform(Tone::of($p), $p),
             $primers,
         );
         $darkest = $primers[0];
-        $lightest = $primers[count($primers) - 1];
-        if (($equipment->airbrush || $equipment->sprayCans) && $light($lightest) - $light($darkest) > 30) {
+        $sprayed = array_values(array_filter($primers, static fn (Paint $p): bool => self::isSprayed($p, $equipment)));
+        $lightest = $sprayed[count($sprayed) - 1] ?? $darkest;
+        if ($sprayed !== [] && self::light($lightest) - self::light($darkest) > 30) {
             $found[] = self::sketch($darkest, [['paint' => $lightest, 'spray' => new Spray(self::ANGLE)]]);
             $middle = array_values(
                 array_filter(
-                    $primers,
-                    static fn (Paint $p): bool => $light($p) > $light($darkest) + 15 && $light($p) < $light($lightest) - 15,
+                    $sprayed,
+                    static fn (Paint $p): bool => self::light($p) > self::light($darkest) + 15
+                        && self::light($p) < self::light($lightest) - 15,
                 ),
             );
             if ($middle !== []) {
@@ -130,6 +126,36 @@ final readonly class Ground
         }
 
         return $found;
+    }
+
+    /**
+     * Primers in stock that can be laid, the darkest first.
+     *
+     * @param list<Paint> $shelf
+     *
+     * @return list<Paint>
+     */
+    private static function primers(array $shelf, Equipment $equipment): array
+    {
+        $primers = array_values(array_filter(
+            $shelf,
+            static fn (Paint $p): bool => $p->behaviour === Behaviour::Primer && $p->isAtHand() && $p->colour !== null
+                && ($p->form !== Form::SprayCan || $equipment->sprayCans),
+        ));
+        usort($primers, static fn (Paint $a, Paint $b): int => self::light($a) <=> self::light($b) ?: $a->id <=> $b->id);
+
+        return $primers;
+    }
+
+    private static function light(Paint $paint): float
+    {
+        return ($paint->colour ?? Reflectance::flat(0.5))->toLab()->l;
+    }
+
+    /** Whether it can be sprayed from somewhere: a can as it is, whatever is in a bottle through an airbrush. */
+    private static function isSprayed(Paint $paint, Equipment $equipment): bool
+    {
+        return $paint->form === Form::SprayCan ? $equipment->sprayCans : $equipment->airbrush;
     }
 
     /** How the shares of a light sketch are worked out, in words. */

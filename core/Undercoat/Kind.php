@@ -6,6 +6,7 @@ namespace Kalokroma\Undercoat;
 
 use Kalokroma\Caution\Tool;
 use Kalokroma\Shelf\Equipment;
+use Kalokroma\Shelf\Form;
 
 /** How the undercoat gets on the figure. */
 enum Kind: string
@@ -30,6 +31,19 @@ enum Kind: string
             self::Airbrush => $equipment->airbrush,
             self::SprayCan => $equipment->sprayCans,
             self::Brush => true,
+        };
+    }
+
+    /**
+     * How a pot gets on where this was chosen: a can is sprayed as it is, what is ready for the airbrush goes through one or is brushed,
+     * and a bottle is no can.
+     */
+    public function of(Form $form): self
+    {
+        return match (true) {
+            $form === Form::SprayCan => self::SprayCan,
+            $this === self::SprayCan => self::Brush,
+            default => $this,
         };
     }
 

@@ -15,6 +15,7 @@ export const routes = {
     '/add-paints': wrap({ asyncComponent: () => import('./views/addpaints/AddPaintsPage.svelte') }),
     '/add-paints/:by': wrap({ asyncComponent: () => import('./views/addpaints/AddPaintsPage.svelte') }),
     '/buy': wrap({ asyncComponent: () => import('./views/buy/BuyPage.svelte') }),
+    '/own': wrap({ asyncComponent: () => import('./views/own/OwnPage.svelte') }),
     '/figures': wrap({ asyncComponent: () => import('./views/figures/FiguresPage.svelte') }),
     '/figures/:company': wrap({ asyncComponent: () => import('./views/figures/FiguresPage.svelte') }),
     '/scheme': wrap({ asyncComponent: () => import('./views/scheme/SchemePage.svelte') }),

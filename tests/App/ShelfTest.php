@@ -280,12 +280,12 @@ final class ShelfTest extends TestCase
             ."Chipping fluid,effect,,,\n"
             ."Tide softener,effect,,,softening markings\n"
             ."Slow medium,medium,,,\n"
-            ."Salt crust,effect,#cfd2cc,tube,\n";
+            ."Salt crust,effect,#cfd2cc,bucket,\n";
         $this->post('/api/shelf/file', ['file' => UploadedFile::fake()->createWithContent('s.csv', $csv)], [
             'Accept' => 'application/json',
         ])->assertOk()->assertJsonPath('taken', 6);
-        $this->assertRefused(422, 'form is "tube"', $this->postJson('/api/paints', [
-            'name' => 'Tube red', 'behaviour' => 'opaque', 'colour' => '#a82a20', 'form' => 'tube',
+        $this->assertRefused(422, 'form is "bucket"', $this->postJson('/api/paints', [
+            'name' => 'Tube red', 'behaviour' => 'opaque', 'colour' => '#a82a20', 'form' => 'bucket',
         ]));
         $this->assertRefused(422, 'for is "cooking"', $this->postJson('/api/paints', [
             'name' => 'Odd medium', 'behaviour' => 'medium', 'for' => 'cooking',
@@ -301,7 +301,7 @@ final class ShelfTest extends TestCase
         $out = (string) $this->get('/api/shelf/file')->getContent();
         self::assertMatchesRegularExpression('/notes,(?:finish,form|form,finish),for/', $out);
         self::assertStringContainsString('"Tide softener"', $out);
-        self::assertStringContainsString(',tube', $out, 'what another program calls its form is kept as it came');
+        self::assertStringContainsString(',bucket', $out, 'what another program calls its form is kept as it came');
         $json = json_decode((string) $this->get('/api/shelf/file?as=json')->getContent(), true);
         $rows = array_column($json['paints'], null, 'name');
         self::assertSame('spray can', $rows['Black Ground can']['form']);

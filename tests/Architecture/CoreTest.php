@@ -12,7 +12,7 @@ final class CoreTest extends TestCase
 {
     /** Folders of the core in the order in which they may use one another: none holds a folder that is not listed. */
     private const ROOMS = [
-        'Word', 'Colour', 'Film', 'Shelf', 'Figure', 'Caution', 'Scheme', 'Undercoat',
+        'Word', 'Colour', 'Film', 'Shelf', 'Shelf/Typed', 'Figure', 'Caution', 'Scheme', 'Undercoat',
         'Recipe/Technique', 'Recipe/Plan', 'Recipe/Told/Words', 'Recipe/Told', 'Recipe/Ladder', 'Recipe/Predict', 'Recipe/Ground',
         'Recipe/Choose', 'Recipe/Draft', 'Recipe/Judge', 'Recipe/Change',
         'Order/Search', 'Order/Job', 'Order/Rule', 'Order', 'Record', 'Bench',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Formats\Shelf;
 
+use App\Models\PaintRow;
 use Kalokroma\Colour\ColourProblem;
 use Kalokroma\Colour\Reflectance;
 use Kalokroma\Colour\Srgb;
@@ -82,6 +83,22 @@ final readonly class PaintFields
         $attributes['opened_on'] = self::opened($text('opened'), $problems);
 
         return new self($attributes, $problems);
+    }
+
+    /** The form as it must be written, so that reading it guesses nothing else from the name; empty where the guess is right. */
+    public static function formToTell(PaintRow $paint): string
+    {
+        $isUsual = $paint->form === Form::Bottle->value && Form::guess($paint->name, $paint->behaviour) === Form::Bottle;
+
+        return $isUsual ? '' : $paint->form;
+    }
+
+    /** What it is for, as {@see self::formToTell()}. */
+    public static function purposeToTell(PaintRow $paint): string
+    {
+        $isUsual = Purpose::guess($paint->name, $paint->behaviour) === Purpose::Anything;
+
+        return $paint->purpose === '' && !$isUsual ? Purpose::Anything->words() : $paint->purpose;
     }
 
     /** @param array<string, string> $problems */
@@ -206,7 +223,7 @@ final readonly class PaintFields
     /** @param array<string, string> $problems where nothing is said it is guessed from the name */
     private static function purpose(string $text, string $name, ?Behaviour $behaviour, array &$problems): string
     {
-        $purpose = Purpose::tryFrom(strtolower($text));
+        $purpose = strtolower($text) === Purpose::Anything->words() ? Purpose::Anything : Purpose::tryFrom(strtolower($text));
         if ($purpose === null) {
             $problems['for'] = sprintf(
                 'for is "%s": write one of %s, or leave it empty.',

@@ -120,8 +120,8 @@ final class ShelfCsv
     {
         return match ($column) {
             'finish' => $paint->sheen,
-            'form' => $paint->form === Form::Bottle->value ? '' : $paint->form,
-            'for' => $paint->purpose,
+            'form' => PaintFields::formToTell($paint),
+            'for' => PaintFields::purposeToTell($paint),
             default => '',
         };
     }
@@ -133,7 +133,7 @@ final class ShelfCsv
 
         return in_array(strtolower($column), PaintFields::FURTHER, true) && ($said === '' || match (strtolower($column)) {
             'form' => Form::tryFrom($said) !== null,
-            'for' => Purpose::tryFrom($said) !== null,
+            'for' => Purpose::tryFrom($said) !== null || $said === Purpose::Anything->words(),
             default => Sheen::tryFrom($said) !== null,
         });
     }

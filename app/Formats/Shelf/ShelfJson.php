@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Formats\Shelf;
 
 use App\Models\PaintRow;
-use Kalokroma\Shelf\Form;
 
 /** The shelf as JSON, with what was measured; see docs/formats/shelf.schema.json. */
 final class ShelfJson
@@ -31,8 +30,8 @@ final class ShelfJson
                 'state' => $paint->state,
                 'set' => $paint->set_name,
                 'finish' => $paint->sheen,
-                'form' => $paint->form === Form::Bottle->value ? null : $paint->form,
-                'for' => $paint->purpose,
+                'form' => PaintFields::formToTell($paint),
+                'for' => PaintFields::purposeToTell($paint),
                 'colour_source' => $paint->colour_source,
                 'notes' => $paint->notes,
                 'swatch' => $paint->swatch,

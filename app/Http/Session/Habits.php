@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Session;
 
+use App\Models\Painter;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Kalokroma\Recipe\Technique\Way;
@@ -18,8 +19,8 @@ final class Habits extends FormRequest
     public function rules(): array
     {
         return [
-            'airbrush' => ['required', 'boolean'],
-            'spray_cans' => ['required', 'boolean'],
+            'airbrush' => ['present', 'nullable', 'boolean'],
+            'spray_cans' => ['present', 'nullable', 'boolean'],
             'extraction' => ['sometimes', 'boolean'],
             'solvents' => ['sometimes', 'boolean'],
             'wet_palette' => ['sometimes', 'boolean'],
@@ -29,5 +30,18 @@ final class Habits extends FormRequest
             'temperature' => ['sometimes', Rule::enum(Temperature::class)],
             'length' => ['sometimes', Rule::enum(Length::class)],
         ];
+    }
+
+    /**
+     * What is changed: a question that is left open keeps what stands, and what was answered is remembered as that.
+     *
+     * @return array<string, mixed>
+     */
+    public function habits(Painter $painter): array
+    {
+        $habits = array_filter($this->validated(), static fn (mixed $v): bool => $v !== null);
+        $answered = array_intersect(Painter::ASKED, [...$painter->answered ?? [], ...array_keys($habits)]);
+
+        return [...$habits, 'answered' => array_values($answered)];
     }
 }

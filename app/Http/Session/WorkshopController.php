@@ -7,6 +7,7 @@ namespace App\Http\Session;
 use App\Http\Shared\Controller;
 use App\Http\Shared\Seen;
 use App\Models\Painter;
+use App\Workshop\Recipe\RuledOut;
 use App\Workshop\State\HabitsState;
 use Illuminate\Http\JsonResponse;
 
@@ -15,11 +16,11 @@ final class WorkshopController extends Controller
     public function update(Habits $request): JsonResponse
     {
         $painter = $this->painter($request);
-        $habits = $request->validated();
+        $habits = $request->habits($painter);
         HabitsState::of($painter)->check('What you own and like', Seen::of($request), HabitsState::wanted($painter, $habits));
         $painter->update($habits);
 
-        return new JsonResponse(self::habits($painter));
+        return new JsonResponse([...self::habits($painter), 'stays' => RuledOut::sentence($painter)]);
     }
 
     /** @return array<string, mixed> */
@@ -27,8 +28,9 @@ final class WorkshopController extends Controller
     {
         return [
             'name' => $painter->name,
-            'airbrush' => $painter->airbrush,
-            'spray_cans' => $painter->spray_cans,
+            'airbrush' => $painter->answer('airbrush'),
+            'spray_cans' => $painter->answer('spray_cans'),
+            'told' => $painter->told(),
             'extraction' => $painter->extraction,
             'solvents' => $painter->solvents,
             'wet_palette' => $painter->wet_palette,
@@ -38,6 +40,7 @@ final class WorkshopController extends Controller
             'temperature' => $painter->temperature->value,
             'length' => $painter->length->value,
             'version' => HabitsState::of($painter)->version(),
+            'stays' => '',
         ];
     }
 }

@@ -7,7 +7,7 @@ namespace App\Http\Shelf;
 use App\Formats\Shelf\PaintFields;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Validator;
-use Kalokroma\Shelf\TypedShelf;
+use Kalokroma\Shelf\Typed\TypedShelf;
 
 /** Several new paints at once: all are kept, or none. */
 final class NewPaints extends FormRequest

@@ -106,8 +106,10 @@ final class ShelfController extends Controller
         $said = $request->validate(['behaviour' => ['required', Rule::enum(Behaviour::class)], 'colour' => ['required', 'string']]);
         $colour = Reflectance::fromSrgb(Srgb::fromHex($said['colour']));
 
-        return new JsonResponse(['over_white' => InTheBottle::looksSo(Behaviour::from($said['behaviour']), $colour)
-            ? Srgb::fromXyz(InTheBottle::overWhite($colour)->toXyz())->clipped()->toHex() : null]);
+        $behaviour = Behaviour::from($said['behaviour']);
+
+        return new JsonResponse(['over_white' => InTheBottle::looksSo($behaviour, $colour)
+            ? Srgb::fromXyz(InTheBottle::overWhite($behaviour, $colour)->toXyz())->clipped()->toHex() : null]);
     }
 
     public function import(ShelfUpload $request): JsonResponse

@@ -6,10 +6,16 @@ namespace App\Http\Shelf;
 
 use App\Models\Painter;
 use App\Models\PaintRow;
+use Kalokroma\Colour\NearBy;
 use Kalokroma\Colour\PlainName;
 use Kalokroma\Colour\Srgb;
 use Kalokroma\Film\ColourSource;
-use Kalokroma\Shelf\TypedPaint;
+use Kalokroma\Shelf\Behaviour;
+use Kalokroma\Shelf\Form;
+use Kalokroma\Shelf\Purpose;
+use Kalokroma\Shelf\Typed\PotQuestion;
+use Kalokroma\Shelf\Typed\TypedPaint;
+use Kalokroma\Word\Finding;
 
 /** What was understood of typed paints, each with the fields it would be kept with. */
 final class TypedPaintView
@@ -60,8 +66,20 @@ final class TypedPaintView
                 'left_ml' => self::number($paint->leftMl),
                 'bottles' => self::number($paint->bottles),
                 'owned' => $paint->owned ? 'yes' : 'no',
+                'form' => $paint->form->value,
+                'for' => $paint->purpose->value,
+                'finish' => $paint->sheen->value ?? '',
+                'place' => $paint->place,
+                'set' => $paint->set,
                 'notes' => $paint->notes,
             ],
+            'kind' => self::kind($paint),
+            'kind_guessed' => $paint->isKindGuessed,
+            'questions' => array_map(static fn (PotQuestion $q): array => [
+                'asks' => $q->asks->sentence(), 'choices' => $q->choices,
+            ], $paint->questions),
+            'findings' => array_map(static fn (Finding $f): string => $f->sentence(), $paint->findings),
+            'beside' => $paint->hex === null || !$isGuess ? [] : self::beside($paint),
             'guess' => $isGuess ? $paint->source->single() : null,
             'from' => $paint->from,
             'words' => $paint->hex === null ? '' : PlainName::of(Srgb::fromHex($paint->hex)->toOklch()),
@@ -69,6 +87,26 @@ final class TypedPaintView
             'unsure' => $paint->isUnsure,
             'doubt' => $paint->doubt,
         ];
+    }
+
+    /** What it is in a few words: "primer in a spray can", "matt varnish", "medium for glazing". */
+    private static function kind(TypedPaint $paint): string
+    {
+        $for = $paint->purpose === Purpose::Anything ? '' : ' for '.$paint->purpose->words();
+        $sheen = $paint->behaviour === Behaviour::Varnish && $paint->sheen !== null ? $paint->sheen->value.' ' : '';
+        $form = $paint->form === Form::Bottle || $paint->form === Form::Powder ? '' : ', '.$paint->form->words();
+
+        return $sheen.$paint->behaviour->value.$for.$form;
+    }
+
+    /** @return list<array{words: string, hex: string}> colours beside the one that was guessed */
+    private static function beside(TypedPaint $paint): array
+    {
+        return array_map(
+            static fn (string $words, Srgb $colour): array => ['words' => $words, 'hex' => $colour->toHex()],
+            array_keys($beside = NearBy::of(Srgb::fromHex((string) $paint->hex))),
+            array_values($beside),
+        );
     }
 
     private static function number(int|float|null $value): string

@@ -61,7 +61,8 @@ final class ShelfImport
                 $name = trim($row['fields']['name'] ?? '');
                 $key = trim($row['fields']['line'] ?? '')."\n".$name;
                 $fields = PaintFields::read($row['fields']);
-                $overWhite = isset($row['swatch']) ? null : self::overWhite($fields);
+                $isThere = ($known[$key] ?? null)?->hex !== null && $known[$key]->hex === ($fields->attributes['hex'] ?? null);
+                $overWhite = isset($row['swatch']) || $isThere ? null : self::overWhite($fields);
                 if ($overWhite !== null) {
                     $report->bottled[] = $name;
                     $row['fields']['colour'] = $bottled ? $overWhite : $row['fields']['colour'];
@@ -97,7 +98,7 @@ final class ShelfImport
         $colour = Reflectance::fromSrgb(Srgb::fromHex($hex));
 
         return InTheBottle::looksSo($behaviour, $colour)
-            ? Srgb::fromXyz(InTheBottle::overWhite($colour)->toXyz())->clipped()->toHex() : null;
+            ? Srgb::fromXyz(InTheBottle::overWhite($behaviour, $colour)->toXyz())->clipped()->toHex() : null;
     }
 
     /**

@@ -19,7 +19,6 @@ use Kalokroma\Recipe\Plan\FigurePlan;
 use Kalokroma\Recipe\Plan\StepKey;
 use Kalokroma\Recipe\Plan\UndercoatPlan;
 use Kalokroma\Recipe\Plan\UndercoatStep;
-use Kalokroma\Shelf\Form;
 use Kalokroma\Shelf\ShelfProblem;
 use Kalokroma\Undercoat\Kind;
 use Kalokroma\Undercoat\Spray;
@@ -87,7 +86,7 @@ final readonly class UndercoatEdits
             throw UndercoatProblem::sketchNeedsSpray();
         }
         if (!$way->isAllowedBy($this->painter->equipment())) {
-            throw new DomainException(sprintf('Your answers on the Figures page rule out the %s.', $way->tool()->words()));
+            throw new DomainException(sprintf('Your answers under “What you own” rule out the %s.', $way->tool()->words()));
         }
         $ground = $this->desk->rows->built($primer, $lights);
         $this->keep(
@@ -175,9 +174,14 @@ final readonly class UndercoatEdits
     private function said(array $said, UndercoatPlan $plan, array $areas): UndercoatStep
     {
         $paint = $this->desk->rows->paint((string) $said['paint_id']);
-        $kind = $paint->form === Form::SprayCan ? Kind::SprayCan : Kind::from($said['kind']);
-        if (!$kind->isAllowedBy($this->painter->equipment())) {
-            throw new DomainException(sprintf('Your answers on the Figures page rule out the %s.', $kind->tool()->words()));
+        $chosen = Kind::from($said['kind']);
+        $kind = $chosen->of($paint->form);
+        $ruledOut = array_filter(
+            $kind === Kind::SprayCan ? [$kind] : [$chosen, $kind],
+            fn (Kind $k): bool => !$k->isAllowedBy($this->painter->equipment()),
+        );
+        foreach ($ruledOut as $each) {
+            throw new DomainException(sprintf('Your answers under “What you own” rule out the %s.', $each->tool()->words()));
         }
         if ($said['from'] !== null && $kind === Kind::Brush) {
             throw UndercoatProblem::sketchNeedsSpray();

@@ -162,7 +162,7 @@ final class StepMaker
         $usable = array_values(array_filter(
             $this->palette->atHand(...$takes),
             static fn (Paint $p): bool => ($sheen === null || (Sheen::guess($p->name) ?? $p->sheen) === $sheen)
-                && ($p->behaviour !== Behaviour::Effect || $isFluid === $p->isFor(Purpose::Chipping)),
+                && ($p->behaviour !== Behaviour::Effect || ($isFluid === $p->isFor(Purpose::Chipping) && !self::isForMarkings($p))),
         ));
         $rank = array_flip(array_map(static fn (Behaviour $b): string => $b->value, $takes));
         usort($usable, static fn (Paint $a, Paint $b): int => $rank[$a->behaviour->value] <=> $rank[$b->behaviour->value]
@@ -170,6 +170,12 @@ final class StepMaker
             ?: $a->id <=> $b->id);
 
         return $usable;
+    }
+
+    /** Fluids for markings and masks are no effect that is painted. */
+    private static function isForMarkings(Paint $paint): bool
+    {
+        return $paint->isFor(Purpose::Setting) || $paint->isFor(Purpose::Softening) || $paint->isFor(Purpose::Masking);
     }
 
     /** @param non-empty-list<Paint> $usable the one taken first */

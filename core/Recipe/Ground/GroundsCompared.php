@@ -76,7 +76,11 @@ final readonly class GroundsCompared
                 $ground,
                 $byArea,
                 $minutes,
-                array_sum($minutes) + Effort::undercoatMinutes($kind, $figureCm2, Undercoating::COATS + count($ground->lights)),
+                array_sum($minutes) + Effort::undercoatMinutes(
+                    $ground->primer === null ? $kind : $kind->of($ground->primer->form),
+                    $figureCm2,
+                    Undercoating::COATS + count($ground->lights),
+                ),
                 $surface > 0 ? $apart / $surface : 0.0,
                 self::risks($ground, $coats, $counted, $g),
                 $school->favours($ground, $transparent >= self::TRANSPARENT_RULES),

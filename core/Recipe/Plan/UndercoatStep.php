@@ -17,6 +17,9 @@ final readonly class UndercoatStep
     /** Coats of a spray from somewhere, where nobody said; all over it is what closes the ground. */
     public const ONE_SPRAY = 1;
 
+    /** How it gets on: as the pot can, where what was chosen is not what it is for. */
+    public Kind $kind;
+
     /**
      * @param Paint|null $paint null for any primer of this tone
      * @param Spray|null $from null for all over
@@ -28,12 +31,13 @@ final readonly class UndercoatStep
         public StepKey $key,
         public ?Paint $paint,
         public Tone $tone,
-        public Kind $kind,
+        Kind $kind,
         public ?Spray $from = null,
         public array $areas = [],
         public ?int $coats = null,
         public ?Thinning $thinning = null,
     ) {
+        $this->kind = $paint === null ? $kind : $kind->of($paint->form);
     }
 
     public function painted(?Paint $paint, Tone $tone): self

@@ -8,7 +8,6 @@ use Kalokroma\Recipe\Technique\Technique;
 use Kalokroma\Recipe\Told\Words\Amounts;
 use Kalokroma\Recipe\Told\Words\Clauses;
 use Kalokroma\Recipe\Told\Words\Cover;
-use Kalokroma\Recipe\Told\Words\Line;
 use Kalokroma\Recipe\Told\Words\PaintWords;
 use Kalokroma\Recipe\Told\Words\Recognizers;
 use Kalokroma\Recipe\Told\Words\Span;
@@ -17,6 +16,7 @@ use Kalokroma\Recipe\Told\Words\Spelling;
 use Kalokroma\Recipe\Told\Words\SpokenOf;
 use Kalokroma\Recipe\Told\Words\Stretch;
 use Kalokroma\Shelf\Paint;
+use Kalokroma\Word\Line;
 
 /** Reads a line: what its words may mean, the best cover of them, and what that says clause by clause. */
 final readonly class LineReader
@@ -35,7 +35,7 @@ final readonly class LineReader
     public function read(string $said): ReadLine
     {
         $text = self::withoutBullet($said);
-        $line = new Line($text, $this->spelling);
+        $line = new Line($text, $this->spelling->of(...));
         [$cover] = Cover::of($line, [...Recognizers::in($line), ...$this->paints->in($line)], Recognizers::isPlain(...));
         $found = [];
         foreach (Clauses::of($cover->spans) as $i => $spans) {

@@ -9,9 +9,9 @@ use Kalokroma\Colour\SaidColour;
 use Kalokroma\Colour\Srgb;
 use Kalokroma\Recipe\Technique\Technique;
 use Kalokroma\Shelf\Behaviour;
-use Kalokroma\Shelf\InTheBottle;
 use Kalokroma\Shelf\Mix;
 use Kalokroma\Shelf\Paint;
+use Kalokroma\Shelf\UsualWash;
 use Kalokroma\Word\Finding;
 
 /** The paint that is meant by a name: one of the shelf, or a description with a colour guessed from its words. */
@@ -48,8 +48,8 @@ final readonly class PaintTold
         $colour = SaidColour::read($said);
         $hex = $behaviour->colours() ? $colour?->toSrgb()->clipped()->toHex() ?? self::UNKNOWN : null;
         $seen = $hex === null ? null : Reflectance::fromSrgb(Srgb::fromHex($hex));
-        if ($seen !== null && !str_contains($said, '#') && InTheBottle::looksSo($behaviour, $seen)) {
-            $hex = Srgb::fromXyz(InTheBottle::overWhite($seen)->toXyz())->clipped()->toHex();
+        if ($seen !== null && !str_contains($said, '#') && $behaviour->isTransparent()) {
+            $hex = Srgb::fromXyz(UsualWash::overWhite($behaviour, $seen)->toXyz())->clipped()->toHex();
         }
         $facts = ['name' => $name === '' ? (string) $hex : mb_substr($name, 0, self::LONGEST_NAME)];
         $finding = match (true) {

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Kalokroma\Recipe\Told;
 
-use Kalokroma\Recipe\Told\Words\Line;
 use Kalokroma\Recipe\Told\Words\Span;
 use Kalokroma\Recipe\Told\Words\SpanKind;
 use Kalokroma\Recipe\Told\Words\SpokenOf;
 use Kalokroma\Recipe\Told\Words\Stretch;
+use Kalokroma\Word\Line;
 
 /** What stays in words: what is kept because it changes nothing that is planned, and what nobody could read. */
 final class SaidNotes

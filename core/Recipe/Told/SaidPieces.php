@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Kalokroma\Recipe\Told;
 
-use Kalokroma\Recipe\Told\Words\Line;
 use Kalokroma\Recipe\Told\Words\Span;
 use Kalokroma\Recipe\Told\Words\SpanKind;
+use Kalokroma\Word\Line;
 
 /** A line in pieces, each with what it was read as. */
 final class SaidPieces

@@ -151,10 +151,18 @@ export const heardQuery = (text: string, area: number | null = null) =>
         enabled: text !== '',
     });
 
-export const typedShelfQuery = (text: string) =>
+/** What a painter put right of a line, beside what is typed there. */
+export interface PutRight {
+    said: string;
+    behaviour?: string;
+    form?: string;
+    colour?: string;
+}
+
+export const typedShelfQuery = (text: string, put: PutRight[]) =>
     queryOptions({
-        queryKey: ['shelf', 'typed', text],
-        queryFn: () => ask<TypedShelf>('shelf/typed', { text }),
+        queryKey: ['shelf', 'typed', text, put],
+        queryFn: () => ask<TypedShelf>('shelf/typed', { text, put }),
         enabled: text !== '',
     });
 

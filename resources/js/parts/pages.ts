@@ -21,6 +21,7 @@ export const together: Record<string, Page[]> = {
         { path: 'shelf', name: 'Paints' },
         { path: 'add-paints', name: 'Add paints' },
         { path: 'buy', name: 'Stock check and shopping' },
+        { path: 'own', name: 'What you own' },
     ],
     scheme: [
         { path: 'scheme', name: 'Scheme' },

@@ -8,6 +8,7 @@ use Kalokroma\Colour\Ciede2000;
 use Kalokroma\Film\Pigment;
 use Kalokroma\Shelf\Behaviour;
 use Kalokroma\Shelf\InTheBottle;
+use Kalokroma\Shelf\UsualWash;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Swatches;
 
@@ -23,16 +24,15 @@ final class InTheBottleTest extends TestCase
         self::assertFalse(InTheBottle::looksSo(Behaviour::Wash, Swatches::reflectance('#8b6a49')));
     }
 
-    /** There and back: two and a half coats of what it is taken for look like the bottle again. */
-    public function testOneCoatOverWhiteIsWorkedOut(): void
+    /** What is seen in the bottle tells the hue; how strong it is one knows from usual washes. */
+    public function testTheBottleTellsTheHueAndNotTheStrength(): void
     {
         $bottle = Swatches::reflectance('#3a2416');
-        $one = InTheBottle::overWhite($bottle);
-        self::assertGreaterThan($bottle->toLab()->l + 20.0, $one->toLab()->l);
+        $one = InTheBottle::overWhite(Behaviour::Wash, $bottle);
 
-        $white = Swatches::reflectance('#ffffff');
-        $again = Pigment::transparent($one)->over($white, 2.5);
-        self::assertLessThan(4.0, Ciede2000::difference($again->toLab(), $bottle->toLab()));
+        self::assertGreaterThan($bottle->toLab()->l + 50.0, $one->toLab()->l);
+        self::assertEqualsWithDelta(6.6, UsualWash::darkening($one), 1.0, 'a brown on a middle tone of its own');
+        self::assertFalse(InTheBottle::looksSo(Behaviour::Wash, $one));
     }
 
     /** White ink over teal is white after a while, coloured ink never hides; one coat over white is about the colour entered. */

@@ -14,6 +14,7 @@ use Kalokroma\Recipe\Plan\UndercoatPlan;
 use Kalokroma\Recipe\Plan\UndercoatStep;
 use Kalokroma\Recipe\Predict\Undercoating;
 use Kalokroma\Shelf\Behaviour;
+use Kalokroma\Shelf\Form;
 use Kalokroma\Shelf\Paint;
 use Kalokroma\Undercoat\Ground;
 use Kalokroma\Undercoat\Kind;
@@ -82,13 +83,35 @@ final class SpraysTest extends TestCase
         self::assertStringContainsString('the side toward it', $steps[2]->reasons[0]->sentence());
     }
 
+    /** Whatever way was chosen for the figure: how a pot is used is its own. */
     public function testACanTakesNeitherDropsNorThinner(): void
     {
-        $can = Undercoating::of($this->plan(Kind::SprayCan), 20.0)->steps[1];
+        $can = Undercoating::of($this->plan(Form::SprayCan), 20.0)->steps[1];
 
         self::assertNull($can->amount);
         self::assertTrue($can->step->load->thinning->isUndiluted());
         self::assertSame(120, $can->labour->dryMinutes);
+    }
+
+    /** A can stays a can, what is in a bottle never comes out of one, and without an airbrush its primer is brushed. */
+    public function testAPotGoesOnAsItCan(): void
+    {
+        $way = static fn (Form $form, Kind $chosen): Kind => (new UndercoatStep(
+            StepKey::ofUndercoat(),
+            self::paint('Grey', '#868686', $form),
+            Tone::Grey,
+            $chosen,
+        ))->kind;
+
+        foreach (Kind::cases() as $chosen) {
+            self::assertSame(Kind::SprayCan, $way(Form::SprayCan, $chosen));
+        }
+        self::assertSame([Kind::Airbrush, Kind::Brush, Kind::Brush], array_map(
+            static fn (Kind $chosen): Kind => $way(Form::AirbrushReady, $chosen),
+            [Kind::Airbrush, Kind::SprayCan, Kind::Brush],
+        ));
+        self::assertSame(Kind::Brush, $way(Form::Bottle, Kind::SprayCan));
+        self::assertSame(Kind::SprayCan, (new UndercoatStep(StepKey::ofUndercoat(), null, Tone::Grey, Kind::SprayCan))->kind);
     }
 
     public function testAnAreaMayStandOnItsOwnGround(): void
@@ -180,17 +203,17 @@ final class SpraysTest extends TestCase
         self::assertSame(['c'], $plan->steps[2]->areas);
     }
 
-    private function plan(Kind $kind = Kind::Airbrush): UndercoatPlan
+    private function plan(Form $form = Form::Bottle): UndercoatPlan
     {
-        return UndercoatPlan::of(Ground::sketch(self::paint('Dark', '#1c1b1a'), [
-            ['paint' => self::paint('Ivory', '#e6dfcc'), 'spray' => new Spray(60.0)],
-            ['paint' => self::paint('Wine', '#6a2430'), 'spray' => new Spray(-35.0, 'left')],
-        ]), $kind);
+        return UndercoatPlan::of(Ground::sketch(self::paint('Dark', '#1c1b1a', $form), [
+            ['paint' => self::paint('Ivory', '#e6dfcc', $form), 'spray' => new Spray(60.0)],
+            ['paint' => self::paint('Wine', '#6a2430', $form), 'spray' => new Spray(-35.0, 'left')],
+        ]), Kind::Airbrush);
     }
 
-    private static function paint(string $name, string $hex): Paint
+    private static function paint(string $name, string $hex, Form $form = Form::Bottle): Paint
     {
-        return Swatches::paint($name, $hex, Behaviour::Primer);
+        return new Paint($name, $name, '', Behaviour::Primer, Swatches::reflectance($hex), true, 10.0, form: $form);
     }
 
     private static function area(string $id): Area

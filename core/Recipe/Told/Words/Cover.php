@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Kalokroma\Recipe\Told\Words;
 
+use Kalokroma\Word\Line;
+
 /**
  * The best way to cover a line with spans so that each word is in one of them and neighbours fit: from word to word, the best few ways to
  * get there by the last span that carries meaning (dynamic programming).

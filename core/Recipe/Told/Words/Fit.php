@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Kalokroma\Recipe\Told\Words;
 
+use Kalokroma\Word\Line;
+
 /** How well a span goes with the one before it, words without weight left aside. */
 final class Fit
 {

@@ -8,6 +8,7 @@ use Kalokroma\Colour\SaidColour;
 use Kalokroma\Film\Thinner;
 use Kalokroma\Shelf\Behaviour;
 use Kalokroma\Shelf\Paint;
+use Kalokroma\Word\Line;
 
 /** Which words of a line may be names of paints: of the shelf, or descriptions of a colour. */
 final class PaintWords

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Kalokroma\Recipe\Told\Words;
 
 use Kalokroma\Recipe\Technique\Technique;
+use Kalokroma\Word\Line;
 
 /** All that can be recognized in a line but the names of paints: one row each, with examples that are tried in the tests. */
 final class Recognizers

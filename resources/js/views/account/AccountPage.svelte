@@ -15,7 +15,7 @@
     {:else}
         <h1>{account.data.name}</h1>
         <p class="soft">
-            Your sign-in. What you own and how you like to paint is asked beside your <a href="#/figures">figures</a>.
+            Your sign-in. What you own and how you like to paint is asked under <a href="#/own">What you own</a>.
         </p>
         {#if account.data.has_password}
             <Passwords />

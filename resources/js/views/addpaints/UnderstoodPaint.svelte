@@ -1,8 +1,9 @@
 <script lang="ts">
-    import { createQuery } from '@tanstack/svelte-query';
-    import { shelfQuery } from '../../api/queries';
     import type { TypedPaint } from '../../api/wire';
+    import Asks from '../../parts/Asks.svelte';
     import type { ByWords } from './by-words.svelte';
+    import NearColours from './NearColours.svelte';
+    import UnderstoodKind from './UnderstoodKind.svelte';
 
     interface Props {
         paint: TypedPaint;
@@ -10,10 +11,19 @@
     }
     let { paint, list }: Props = $props();
 
-    const shelf = createQuery(shelfQuery);
     let colour = $state('');
     const fields = $derived(paint.fields);
     const isAway = $derived(paint.known || paint.twice);
+    const kept = $derived(
+        [
+            fields.line && `range ${fields.line}`,
+            fields.bottle_ml && `${fields.bottle_ml} ml`,
+            fields.left_ml && `${fields.left_ml} ml left`,
+            fields.bottles && `${fields.bottles} of them`,
+            fields.place && `in ${fields.place}`,
+            fields.owned === 'no' && 'not owned',
+        ].filter(Boolean),
+    );
 
     function sayColour(event: Event) {
         event.preventDefault();
@@ -24,49 +34,40 @@
 <li class:away={isAway}>
     <i style:background={fields.colour || undefined} class:none={!fields.colour}></i>
     <div class="what">
-        <p>
-            <strong>{fields.name}</strong>
-            <select
-                class="line-select"
-                aria-label="How {fields.name} behaves"
-                value={fields.behaviour}
-                onchange={(e) => list.say(paint, { behaviour: e.currentTarget.value })}
-            >
-                {#each shelf.data?.behaviours ?? [] as b (b.id)}<option value={b.id}>{b.id}</option>{/each}
-            </select>
-            <button class="plain-button drop" aria-label="Leave out {fields.name}" onclick={() => list.drop(paint)}
-                >×</button
-            >
-        </p>
+        <UnderstoodKind {paint} {list} />
         <p class="soft">
             {#if paint.guess !== null}
                 {paint.words}{paint.over_white ? ', one coat over white' : ''} · guessed from “{paint.from}”, ±{paint.guess}
             {:else if fields.colour}
-                {paint.words} · <span class="mono">{fields.colour}</span> as you typed it
-            {:else if !paint.doubt}
+                {paint.words} · <span class="mono">{fields.colour}</span> as you told it
+            {:else if !paint.doubt && !paint.questions.length}
                 no colour needed
             {/if}
-            {[
-                fields.line,
-                fields.bottle_ml && `${fields.bottle_ml} ml`,
-                fields.left_ml && `${fields.left_ml} ml left`,
-                fields.bottles && `${fields.bottles} bottles`,
-                fields.owned === 'no' && 'not owned',
-                fields.notes && `note: ${fields.notes}`,
-            ]
-                .filter(Boolean)
-                .map((t) => ` · ${t}`)
-                .join('')}
+            {kept.map((t) => ` · ${t}`).join('')}
         </p>
+        {#if fields.notes}<p class="soft">Not read: <em>{fields.notes}</em>. Kept as your note.</p>{/if}
+        {#each paint.findings as finding, i (i)}<p class="soft">{finding}</p>{/each}
         {#if paint.known}<p class="doubt">It is on your shelf already, so this line is left alone.</p>
         {:else if paint.twice}<p class="doubt">The same paint is further up in this list.</p>
-        {:else if paint.doubt || paint.unsure}
-            <form class="doubt" onsubmit={sayColour}>
-                <label for="colour-{paint.at}"
-                    >{paint.doubt || 'The name may mean something else. Another colour?'}</label
-                >
-                <input id="colour-{paint.at}" class="small-field" bind:value={colour} onchange={sayColour} />
-            </form>
+        {:else}
+            {#each paint.questions as question, i (i)}
+                <Asks
+                    asks={question.asks}
+                    choices={question.choices.map((c) => ({
+                        words: c.words,
+                        press: () => list.choose(paint, c.line),
+                    }))}
+                />
+            {/each}
+            {#if paint.doubt || paint.unsure}
+                <form class="doubt" onsubmit={sayColour}>
+                    <label for="colour-{paint.at}"
+                        >{paint.doubt || 'The name may mean something else. Another colour?'}</label
+                    >
+                    <input id="colour-{paint.at}" class="small-field" bind:value={colour} onchange={sayColour} />
+                </form>
+            {/if}
+            {#if paint.beside.length}<NearColours {paint} {list} />{/if}
         {/if}
     </div>
 </li>
@@ -87,17 +88,6 @@
     }
     .away i {
         opacity: 0.45;
-    }
-    .what p:first-child {
-        display: flex;
-        flex-wrap: wrap;
-        gap: 4px 12px;
-        align-items: center;
-    }
-    .drop {
-        margin-left: auto;
-        padding: 0 10px;
-        font-size: var(--size-head);
     }
     .doubt {
         display: flex;

@@ -1,5 +1,5 @@
 import { createQuery } from '@tanstack/svelte-query';
-import { typedShelfQuery } from '../../api/queries';
+import { typedShelfQuery, type PutRight } from '../../api/queries';
 import type { TypedPaint } from '../../api/wire';
 import { isReady, NewPaints } from './new-paints.svelte';
 
@@ -10,12 +10,16 @@ export class ByWords {
     text = $state('');
     readonly paints: NewPaints = new NewPaints();
     private asked = $state('');
+    private put: PutRight[] = $state([]);
     /** what was left in the field by the last adding */
     private leftOver = '';
     private readonly query;
 
     constructor() {
-        this.query = createQuery(() => ({ ...typedShelfQuery(this.asked), placeholderData: (before) => before }));
+        this.query = createQuery(() => ({
+            ...typedShelfQuery(this.asked, this.put),
+            placeholderData: (before) => before,
+        }));
         $effect(() => {
             const typed = this.text.trim() ? this.text : '';
             if (typed !== this.leftOver) this.paints.done = '';
@@ -32,27 +36,26 @@ export class ByWords {
         return this.asked ? this.query.error : null;
     }
 
+    /** How many lines ask something. */
+    get open(): number {
+        return this.understood.filter((p) => !p.known && !p.twice && (p.questions.length || p.doubt)).length;
+    }
+
     get settled(): boolean {
         return this.asked === this.text && !this.query.isFetching;
     }
 
     readonly ready: TypedPaint[] = $derived.by(() => this.understood.filter(isReady));
 
-    /** Says a line otherwise: it is written out again, so that what stands there is what is kept. */
-    say(paint: TypedPaint, change: { behaviour?: string; colour?: string }): void {
-        const { fields } = paint;
-        const colour = change.colour ?? (paint.guess === null ? fields.colour : paint.from);
-        const cells = [
-            fields.name,
-            change.behaviour ?? fields.behaviour,
-            colour,
-            fields.bottle_ml ? `${fields.bottle_ml} ml` : '',
-            fields.left_ml ? `${fields.left_ml} ml left` : '',
-            fields.bottles ? `x${fields.bottles}` : '',
-            fields.owned === 'no' ? 'not owned' : '',
-            fields.notes,
-        ];
-        this.replace(paint, cells.filter(Boolean).join('; '));
+    /** Puts a line right; what is typed there stays. */
+    say(paint: TypedPaint, change: Omit<PutRight, 'said'>): void {
+        const before = this.put.find((p) => p.said === paint.said);
+        this.put = [...this.put.filter((p) => p.said !== paint.said), { ...before, ...change, said: paint.said }];
+    }
+
+    /** A question is answered: the line is written out as it is meant. */
+    choose(paint: TypedPaint, line: string): void {
+        this.replace(paint, line || null);
     }
 
     drop(paint: TypedPaint): void {

@@ -3,7 +3,7 @@ import { useWrite } from '../../api/write.svelte';
 import { counted } from '../../parts/words';
 
 /** Whether a paint can be kept as it is understood. */
-export const isReady = (paint: TypedPaint) => !paint.doubt && !paint.known && !paint.twice;
+export const isReady = (paint: TypedPaint) => !paint.doubt && !paint.known && !paint.twice && !paint.questions.length;
 
 /** Puts several new paints on the shelf at once, and remembers what came of it. */
 export class NewPaints {

@@ -13,7 +13,7 @@
     import FigureRail from './FigureRail.svelte';
     import NextStep from './NextStep.svelte';
     import PlateTools from './PlateTools.svelte';
-    import Questions from './Questions.svelte';
+    import Questions from '../own/Questions.svelte';
     import Remarks from './Remarks.svelte';
     import Survey from './Survey.svelte';
 

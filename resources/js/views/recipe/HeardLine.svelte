@@ -1,5 +1,5 @@
 <script lang="ts">
-    import LineAsks from './LineAsks.svelte';
+    import Asks from '../../parts/Asks.svelte';
     import SaidPieces from './SaidPieces.svelte';
     import type { HeardLine, Told } from './told.svelte';
 
@@ -36,7 +36,7 @@
             </p>
         {/if}
         {#each line.doubts as doubt, i (i)}
-            <LineAsks
+            <Asks
                 asks="“{doubt}”: a paint you do not own, or words?"
                 choices={[
                     { words: 'a paint', press: () => told.name(line, doubt) },
@@ -45,7 +45,7 @@
             />
         {/each}
         {#each line.questions as question, i (i)}
-            <LineAsks
+            <Asks
                 asks={question.asks}
                 choices={question.choices.map((c) => ({ words: c.words, press: () => told.choose(line, c.line) }))}
             />

@@ -26,7 +26,8 @@
         <input type="checkbox" bind:checked={bottled} />
         <span
             >{report.bottled.slice(0, 8).join(', ')}{report.bottled.length > 8 ? ' …' : ''}: colours this dark look like
-            the paint in the bottle. Use them as that, and work out one coat over white.</span
+            the paint in the bottle. They are kept as the file has them; tick this to have one coat over white worked
+            out from them.</span
         >
     </label>
 {/if}

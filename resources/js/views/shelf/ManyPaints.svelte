@@ -1,5 +1,7 @@
 <script lang="ts">
     import { Button, Select, SelectItem, TextInput } from 'carbon-components-svelte';
+    import { createQuery } from '@tanstack/svelte-query';
+    import { shelfQuery } from '../../api/queries';
     import { useWrite } from '../../api/write.svelte';
     import type { Paint } from '../../api/wire';
     import Refused from '../../parts/Refused.svelte';
@@ -16,12 +18,22 @@
     let { ids, paints, onclear, onremoved }: Props = $props();
 
     const FIELDS = [
+        { id: 'behaviour', name: 'Kind' },
+        { id: 'form', name: 'Comes in' },
         { id: 'place', name: 'Place' },
         { id: 'state', name: 'State' },
         { id: 'set', name: 'Set' },
         { id: 'finish', name: 'Finish' },
-        { id: 'owned', name: 'Owned (yes or no)' },
+        { id: 'owned', name: 'Owned' },
     ];
+    const shelf = createQuery(shelfQuery);
+    /** what a field can hold; nothing where it holds words */
+    const options = $derived<Record<string, { id: string; words: string }[]>>({
+        behaviour: shelf.data?.behaviours.map((b) => ({ id: b.id, words: b.id })) ?? [],
+        form: shelf.data?.forms ?? [],
+        finish: ['matt', 'satin', 'gloss'].map((f) => ({ id: f, words: f })),
+        owned: ['yes', 'no'].map((o) => ({ id: o, words: o })),
+    });
     const write = useWrite();
     let field = $state('place');
     let value = $state('');
@@ -37,10 +49,21 @@
 
 <div class="many" role="region" aria-label="Many paints at once">
     <strong>{counted(ids.length, 'paint')} chosen</strong>
-    <Select size="sm" labelText="Change" bind:selected={field}>
+    <Select
+        size="sm"
+        labelText="Change"
+        bind:selected={field}
+        on:change={() => (value = options[field]?.[0]?.id ?? '')}
+    >
         {#each FIELDS as each (each.id)}<SelectItem value={each.id} text={each.name} />{/each}
     </Select>
-    <TextInput size="sm" labelText="to" bind:value />
+    {#if options[field]}
+        <Select size="sm" labelText="to" bind:selected={value}>
+            {#each options[field] ?? [] as each (each.id)}<SelectItem value={each.id} text={each.words} />{/each}
+        </Select>
+    {:else}
+        <TextInput size="sm" labelText="to" bind:value />
+    {/if}
     <Button size="small" on:click={() => send('PATCH', { [field]: value }, onclear)}>Change them all</Button>
     <Button size="small" kind="tertiary" on:click={() => send('DELETE', {}, () => onremoved(ids))}
         >Take off the shelf</Button

@@ -11,7 +11,7 @@ export class ShelfImport {
     /** whether the report tells what was done, or what would be */
     written = $state(false);
     /** whether washes that look like the colour in the bottle are taken as that */
-    bottled = $state(true);
+    bottled = $state(false);
     private readonly write = useWrite();
 
     async send(): Promise<void> {

@@ -71,7 +71,7 @@
         >
     {:else}
         <p class="soft">
-            A light sketch is sprayed: your answers on <a href="#/figures">Figures</a> rule out airbrush and spray cans.
+            A light sketch is sprayed: your answers under <a href="#/own">What you own</a> rule out airbrush and spray cans.
         </p>
     {/if}
 </div>

@@ -71,7 +71,7 @@
 {#if data.kinds.some((k) => k.allowed && k.id !== 'brush')}
     <Button size="small" kind="tertiary" disabled={busy} onclick={add}>Add a spray</Button>
 {:else}
-    <p class="soft">More sprays need an airbrush or spray cans: say so on <a href="#/figures">Figures</a>.</p>
+    <p class="soft">More sprays need an airbrush or spray cans: say so under <a href="#/own">What you own</a>.</p>
 {/if}
 
 <style>

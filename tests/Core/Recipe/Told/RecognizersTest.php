@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Tests\Core\Recipe\Told;
 
 use Kalokroma\Recipe\Told\Words\Cover;
-use Kalokroma\Recipe\Told\Words\Line;
 use Kalokroma\Recipe\Told\Words\PaintWords;
 use Kalokroma\Recipe\Told\Words\Recognizers;
 use Kalokroma\Recipe\Told\Words\Span;
 use Kalokroma\Recipe\Told\Words\SpanKind;
+use Kalokroma\Word\Line;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\OrdinaryShelf;

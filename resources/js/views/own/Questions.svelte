@@ -16,6 +16,8 @@
     const session = createQuery(sessionQuery);
     const habits = $derived(session.data?.painter ?? null);
     const write = useWrite();
+    /** what was drafted with something that is ruled out now */
+    let stays = $state('');
 
     const bench = [
         { key: 'solvents', words: 'white spirit or enamel thinner' },
@@ -27,14 +29,18 @@
         if (!habits) return;
         const next = { ...habits, ...change };
         if (JSON.stringify(next) === JSON.stringify(habits)) return;
-        await write.send<Habits>(
+        const saved = await write.send<Habits>(
             'habits',
             'PUT',
             'workshop',
             () => ({ ...habits, ...change }),
             (saved) => ({ key: ['session'], data: { ...session.data, painter: saved } }),
         );
+        stays = saved?.stays ?? '';
     }
+    /** what a question that is not answered yet is taken for, and why */
+    const until = (pot: string, yes: string) =>
+        pot ? `Not answered yet: ${yes}, as ${pot} is on your shelf.` : 'Not answered yet: taken for no.';
 </script>
 
 <h2>A few questions</h2>
@@ -43,12 +49,13 @@
     <div class="questions">
         <RadioButtonGroup
             legendText="An airbrush?"
-            selected={habits.airbrush ? 'yes' : 'no'}
-            on:change={(e) => answer({ airbrush: e.detail === 'yes' })}
+            selected={habits.airbrush === null ? undefined : habits.airbrush ? 'yes' : 'no'}
+            on:change={(e) => e.detail && answer({ airbrush: e.detail === 'yes' })}
         >
             <RadioButton value="yes" labelText="yes" /><RadioButton value="no" labelText="no" />
         </RadioButtonGroup>
-        {#if habits.airbrush}
+        {#if habits.airbrush === null}<p class="soft open">{until(habits.told.airbrush, 'you have one')}</p>{/if}
+        {#if habits.airbrush ?? habits.told.airbrush}
             <RadioButtonGroup
                 legendText="With extraction while it sprays?"
                 selected={habits.extraction ? 'yes' : 'no'}
@@ -59,11 +66,12 @@
         {/if}
         <RadioButtonGroup
             legendText="May you use spray cans where you live?"
-            selected={habits.spray_cans ? 'yes' : 'no'}
-            on:change={(e) => answer({ spray_cans: e.detail === 'yes' })}
+            selected={habits.spray_cans === null ? undefined : habits.spray_cans ? 'yes' : 'no'}
+            on:change={(e) => e.detail && answer({ spray_cans: e.detail === 'yes' })}
         >
             <RadioButton value="yes" labelText="yes" /><RadioButton value="no" labelText="no" />
         </RadioButtonGroup>
+        {#if habits.spray_cans === null}<p class="soft open">{until(habits.told.spray_cans, 'you may')}</p>{/if}
         <FormGroup legendText="What else is on your bench?" noMargin>
             {#each bench as each (each.key)}
                 <Checkbox
@@ -104,6 +112,7 @@
             <RadioButton value="mm" labelText="millimetres" /><RadioButton value="in" labelText="inches" />
         </RadioButtonGroup>
     </div>
+    {#if stays}<p role="status">{stays}</p>{/if}
     <p class="soft">The way counts for recipes drafted from now on; sprays count at once.</p>
 {/if}
 <Refused {write} />
@@ -113,5 +122,10 @@
         display: grid;
         gap: 18px;
         margin: 16px 0 12px;
+    }
+    .open {
+        margin-top: -12px;
+        padding-left: 10px;
+        border-left: 4px solid var(--warn);
     }
 </style>

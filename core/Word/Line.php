@@ -2,7 +2,9 @@
 
 declare(strict_types=1);
 
-namespace Kalokroma\Recipe\Told\Words;
+namespace Kalokroma\Word;
+
+use Closure;
 
 /** A line cut into words: letters that stand together, figures, and every other sign by itself. */
 final readonly class Line
@@ -32,7 +34,8 @@ final readonly class Line
     /** @var array<string, string> words that were read as others, by what was said */
     public array $mended;
 
-    public function __construct(string $said, ?Spelling $spelling = null)
+    /** @param (Closure(string): (string|null))|null $spelling the word that is meant, in small letters; null where it stands as it is */
+    public function __construct(string $said, ?Closure $spelling = null)
     {
         $this->said = str_replace('’', "'", mb_substr($said, 0, self::LONGEST));
         preg_match_all(self::WORD, $this->said, $found, PREG_OFFSET_CAPTURE);
@@ -41,7 +44,7 @@ final readonly class Line
         foreach ($found[0] as $i => [$word, $byte]) {
             $plain .= $i === 0 ? '' : ' ';
             $starts[strlen($plain)] = $i;
-            $right = $spelling?->of(mb_strtolower($word));
+            $right = $spelling === null ? null : $spelling(mb_strtolower($word));
             $mended += $right === null ? [] : [$word => $right];
             $plain .= $right ?? mb_strtolower($word);
             $ends[strlen($plain)] = $i + 1;

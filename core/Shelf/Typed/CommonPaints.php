@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Kalokroma\Shelf;
+namespace Kalokroma\Shelf\Typed;
 
 /**
  * Forty plain paints that most shelves have one like: a start within a minute. Each is read as if the painter had typed it, so that its

@@ -1,0 +1,41 @@
+<script lang="ts">
+    import type { TypedPaint } from '../../api/wire';
+    import type { ByWords } from './by-words.svelte';
+
+    interface Props {
+        paint: TypedPaint;
+        list: ByWords;
+    }
+    let { paint, list }: Props = $props();
+</script>
+
+<p aria-label="Colours near {paint.fields.name}">
+    {#each paint.beside as near (near.words)}
+        <button
+            class="plain-button"
+            style:background={near.hex}
+            aria-label="{paint.fields.name}: {near.words}"
+            title={near.words}
+            onclick={() => list.say(paint, { colour: near.hex })}
+        ></button>
+    {/each}
+    <span class="soft">{paint.beside.map((b) => b.words).join(', ')}</span>
+</p>
+
+<style>
+    p {
+        display: flex;
+        flex-wrap: wrap;
+        gap: 3px;
+        align-items: center;
+        margin-top: 4px;
+    }
+    button {
+        width: 40px;
+        height: 26px;
+    }
+    span {
+        padding-left: 8px;
+        font-size: var(--size-fine);
+    }
+</style>
