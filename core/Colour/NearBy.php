@@ -13,6 +13,9 @@ final class NearBy
         'warmer' => [0.0, 1.0, 14.0], 'cooler' => [0.0, 1.0, -14.0],
     ];
 
+    /** Nearer than this (CIEDE2000) nobody would press on it. */
+    private const SEEN = 2.0;
+
     /** The warmest and the coldest hue (OKLCh, degrees). */
     private const WARMEST = 60.0;
 
@@ -26,10 +29,13 @@ final class NearBy
         $from = Oklch::fromSrgb($colour);
         $found = [];
         foreach (self::STEPS as $words => [$lighter, $times, $warmer]) {
-            $found[$words] = self::turned(
+            $near = self::turned(
                 new Oklch(max(0.08, min(0.98, $from->lightness + $lighter)), $from->chroma * $times, $from->hue),
                 $warmer,
             )->onScreen()->toSrgb()->clipped();
+            if (Ciede2000::difference($near->toLab(), $colour->toLab()) > self::SEEN) {
+                $found[$words] = $near;
+            }
         }
 
         return $found;

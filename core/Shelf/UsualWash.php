@@ -39,6 +39,10 @@ final class UsualWash
     /** Browns: hues from red to yellow (OKLCh, degrees) that are dull. */
     private const BROWN = ['from' => 25.0, 'to' => 100.0, 'duller' => 0.1];
 
+    /** A bottle is drawn as so many coats over white, or fewer where they would be darker than this (L*). */
+    private const BOTTLE_COATS = 6.0;
+    private const BOTTLE_L = 42.0;
+
     /** Halvings of the thickness that is searched. */
     private const HALVINGS = 24;
 
@@ -61,6 +65,26 @@ final class UsualWash
     public static function usual(Reflectance $called): float
     {
         return self::PLANE * self::strength($called);
+    }
+
+    /**
+     * What such a wash looks like in its bottle, by which painters know it: a few coats over white, not darker than a middle brown so that
+     * the hue is seen.
+     */
+    public static function inTheBottle(Reflectance $overWhite): Reflectance
+    {
+        $pigment = Pigment::transparent($overWhite);
+        $white = Reflectance::of(array_fill(0, Bands::COUNT, 1.0));
+        [$thin, $thick] = [1.0, self::BOTTLE_COATS];
+        for ($i = 0; $i < self::HALVINGS && $pigment->over($white, $thick)->toLab()->l < self::BOTTLE_L; ++$i) {
+            $middle = ($thin + $thick) / 2;
+            [$thin, $thick] = $pigment->over($white, $middle)->toLab()->l < self::BOTTLE_L ? [$thin, $middle] : [$middle, $thick];
+            if ($thick - $thin < 0.01) {
+                break;
+            }
+        }
+
+        return $pigment->over($white, $thick);
     }
 
     private static function wash(Reflectance $called): Reflectance

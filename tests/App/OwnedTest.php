@@ -16,7 +16,9 @@ final class OwnedTest extends TestCase
         $this->become($painter);
         $look = fn (): array => (array) $this->getJson('/api/session')->assertOk()->json('painter');
 
-        self::assertSame([null, null, ['airbrush' => '', 'spray_cans' => '']], [$look()['airbrush'], $look()['spray_cans'], $look()['told']]);
+        $first = $look();
+        self::assertSame([null, null], [$first['airbrush'], $first['spray_cans']]);
+        self::assertSame(['airbrush' => '', 'spray_cans' => ''], $first['told']);
         self::assertFalse($painter->equipment()->sprayCans);
 
         $painter->paints()->create(PaintFields::read(

@@ -229,6 +229,9 @@ final class RecipeTest extends TestCase
     {
         $painter = $this->signIn();
         $painter->update(['airbrush' => $airbrush, 'spray_cans' => $cans]);
+        // Who sprays from cans has primers in them: what is in a bottle would be brushed.
+        $painter->paints()->where('behaviour', 'primer')->get()
+            ->each(static fn (PaintRow $p) => $p->update(['form' => $cans ? 'spray can' : 'bottle']));
         $answer = $this->getJson($this->url())->assertOk();
 
         self::assertSame($tool, $answer->json('steps.0.tool'));

@@ -9,9 +9,12 @@ use App\Workshop\Shelf\PaintState;
 use App\Workshop\Shelf\SwatchDesk;
 use Kalokroma\Colour\Family;
 use Kalokroma\Colour\PlainName;
+use Kalokroma\Colour\Reflectance;
 use Kalokroma\Colour\Srgb;
 use Kalokroma\Film\ColourSource;
+use Kalokroma\Shelf\Behaviour;
 use Kalokroma\Shelf\Stock;
+use Kalokroma\Shelf\UsualWash;
 
 final class PaintView
 {
@@ -68,10 +71,17 @@ final class PaintView
         $measured = SwatchDesk::pigment($paint);
 
         return match (true) {
-            $measured === null => $paint->hex,
+            $measured === null => self::drawn($paint->behaviour, $paint->hex),
             $paint->behaviour->isTransparent() => $measured->overWhite()->toHex(),
             default => $measured->fullHide()->toHex(),
         };
+    }
+
+    /** A wash is known by the look of its bottle; one coat of it over white is nearly white. */
+    public static function drawn(Behaviour $behaviour, ?string $hex): ?string
+    {
+        return $behaviour !== Behaviour::Wash || $hex === null ? $hex
+            : UsualWash::inTheBottle(Reflectance::fromSrgb(Srgb::fromHex($hex)))->toHex();
     }
 
     private static function source(PaintRow $paint): ColourSource

@@ -52,6 +52,7 @@ final class TypedPaintView
     private static function of(TypedPaint $paint): array
     {
         $isGuess = $paint->source === ColourSource::Guessed;
+        $look = PaintView::drawn($paint->behaviour, $paint->hex);
 
         return [
             'said' => $paint->said,
@@ -82,7 +83,8 @@ final class TypedPaintView
             'beside' => $paint->hex === null || !$isGuess ? [] : self::beside($paint),
             'guess' => $isGuess ? $paint->source->single() : null,
             'from' => $paint->from,
-            'words' => $paint->hex === null ? '' : PlainName::of(Srgb::fromHex($paint->hex)->toOklch()),
+            'look' => $look,
+            'words' => $look === null ? '' : PlainName::of(Srgb::fromHex($look)->toOklch()),
             'over_white' => $paint->behaviour->isTransparent(),
             'unsure' => $paint->isUnsure,
             'doubt' => $paint->doubt,
@@ -102,11 +104,12 @@ final class TypedPaintView
     /** @return list<array{words: string, hex: string}> colours beside the one that was guessed */
     private static function beside(TypedPaint $paint): array
     {
-        return array_map(
-            static fn (string $words, Srgb $colour): array => ['words' => $words, 'hex' => $colour->toHex()],
-            array_keys($beside = NearBy::of(Srgb::fromHex((string) $paint->hex))),
-            array_values($beside),
-        );
+        $found = [];
+        foreach (NearBy::of(Srgb::fromHex((string) $paint->hex)) as $words => $colour) {
+            $found[] = ['words' => $words, 'hex' => $colour->toHex()];
+        }
+
+        return $found;
     }
 
     private static function number(int|float|null $value): string

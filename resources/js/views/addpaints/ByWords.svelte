@@ -12,8 +12,8 @@
 
 <h1>Type or paste your paints</h1>
 <p class="soft lead">
-    One paint a line, the name first. If you like, add how it behaves and what colour it is, in any order: opaque, wash,
-    metallic … A word or two is enough for a colour.
+    One pot a line, as you keep them: what it is, what colour, in what it comes, how much is left, where it is. A word
+    or two is enough for a colour.
 </p>
 <div class="both">
     <div>
@@ -39,7 +39,8 @@
         {:else if list.understood.length}
             <p class="soft head">
                 Understood like this. Colours from words are guesses, good to about ±6 (1 is just visible side by side);
-                they stay marked until you measure, pick or type something better.
+                they stay marked until you measure, pick or type something better. Press a neighbouring colour to take
+                that.
             </p>
             <ul>
                 {#each list.understood as paint (paint.at)}<UnderstoodPaint {paint} {list} />{/each}

@@ -19,7 +19,6 @@
             onclick={() => list.say(paint, { colour: near.hex })}
         ></button>
     {/each}
-    <span class="soft">{paint.beside.map((b) => b.words).join(', ')}</span>
 </p>
 
 <style>
@@ -31,11 +30,7 @@
         margin-top: 4px;
     }
     button {
-        width: 40px;
-        height: 26px;
-    }
-    span {
-        padding-left: 8px;
-        font-size: var(--size-fine);
+        width: 44px;
+        height: 24px;
     }
 </style>

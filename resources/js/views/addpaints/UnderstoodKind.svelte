@@ -16,12 +16,14 @@
     const fields = $derived(paint.fields);
 </script>
 
-<p>
-    <strong>{fields.name}</strong>
-    <span class:guessed={paint.kind_guessed}>{paint.kind}</span>
-    {#if !changing}<button class="link-button" onclick={() => (changing = true)}>change</button>{/if}
-    <button class="plain-button drop" aria-label="Leave out {fields.name}" onclick={() => list.drop(paint)}>×</button>
-</p>
+<div>
+    <p>
+        <strong>{fields.name}</strong>
+        <span class:guessed={paint.kind_guessed && paint.questions.length > 0}>{paint.kind}</span>
+        {#if !changing}<button class="link-button" onclick={() => (changing = true)}>change</button>{/if}
+    </p>
+    <button class="plain-button" aria-label="Leave out {fields.name}" onclick={() => list.drop(paint)}>×</button>
+</div>
 {#if changing}
     <p>
         <select
@@ -53,8 +55,12 @@
     .guessed {
         border-bottom: 2px dashed var(--warn);
     }
-    .drop {
-        margin-left: auto;
+    div {
+        display: grid;
+        grid-template-columns: minmax(0, 1fr) auto;
+        align-items: start;
+    }
+    .plain-button {
         padding: 0 10px;
         font-size: var(--size-head);
     }

@@ -13,6 +13,12 @@
 
     let colour = $state('');
     const fields = $derived(paint.fields);
+    /** a wash: its bottle, and one coat of it over white */
+    const drawn = $derived(
+        paint.look && paint.look !== fields.colour
+            ? `linear-gradient(90deg, ${paint.look} 62%, ${fields.colour} 62%)`
+            : (paint.look ?? undefined),
+    );
     const isAway = $derived(paint.known || paint.twice);
     const kept = $derived(
         [
@@ -32,12 +38,16 @@
 </script>
 
 <li class:away={isAway}>
-    <i style:background={fields.colour || undefined} class:none={!fields.colour}></i>
+    <i style:background={drawn} class:none={!paint.look}></i>
     <div class="what">
         <UnderstoodKind {paint} {list} />
         <p class="soft">
             {#if paint.guess !== null}
-                {paint.words}{paint.over_white ? ', one coat over white' : ''} · guessed from “{paint.from}”, ±{paint.guess}
+                {paint.words}{paint.look === fields.colour
+                    ? paint.over_white
+                        ? ', one coat over white'
+                        : ''
+                    : ' in the bottle, beside it one coat over white'} · guessed from “{paint.from}”, ±{paint.guess}
             {:else if fields.colour}
                 {paint.words} · <span class="mono">{fields.colour}</span> as you told it
             {:else if !paint.doubt && !paint.questions.length}

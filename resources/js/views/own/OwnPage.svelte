@@ -21,6 +21,9 @@
         max-width: 620px;
         padding: 28px 28px 60px;
     }
+    h1 {
+        margin-bottom: 18px;
+    }
     @media (max-width: 720px) {
         main {
             padding: 18px 16px 40px;
