@@ -10,6 +10,7 @@ use Kalokroma\Recipe\Predict\Amount;
 use Kalokroma\Recipe\Predict\Taken;
 use Kalokroma\Shelf\Behaviour;
 use Kalokroma\Shelf\Equipment;
+use Kalokroma\Shelf\Form;
 use Kalokroma\Shelf\Mix;
 use Kalokroma\Shelf\Paint;
 use Kalokroma\Word\Counted;
@@ -114,11 +115,14 @@ final readonly class FetchList
         return 'about '.Counted::Drops->of($amount->drops[0]['drops']);
     }
 
-    /** What settles in the bottle is shaken, what is a paste is stirred. */
+    /** How a pot is used: what settles in the bottle is shaken, what is a paste is stirred, a can is a can. */
     private static function shaken(Paint $paint): string
     {
         return match (true) {
-            $paint->form->isAsItComes() => '',
+            $paint->form === Form::SprayCan => 'spray can: shake for two minutes',
+            $paint->form === Form::AirbrushReady => 'goes through the airbrush: shake',
+            $paint->form === Form::Tube => 'out of the tube',
+            $paint->form->isAsItComes() => $paint->form->words(),
             $paint->behaviour === Behaviour::Metallic => 'shake well: flakes settle',
             $paint->behaviour === Behaviour::Varnish => 'shake well: what makes it matt settles',
             in_array($paint->behaviour, [Behaviour::Wash, Behaviour::Stain, Behaviour::Primer, Behaviour::Enamel], true) => 'shake',

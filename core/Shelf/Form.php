@@ -27,7 +27,7 @@ enum Form: string
             $said('tubes?') || $behaviour === Behaviour::Oil => self::Tube,
             $said('airbrush', 'air') && $behaviour !== Behaviour::Thinner && $behaviour !== Behaviour::Medium => self::AirbrushReady,
             $said('pens?', 'markers?', 'sticks?', 'pencils?') => self::Pen,
-            $said('transfers?', 'decals?', 'sheets?') && !$behaviour->serves() => self::Sheet,
+            $said('transfers?', 'decals?', 'sheets?') && !$said('fix\w*', 'set\w*', 'soft\w*', 'solution', 'fluid') => self::Sheet,
             default => self::Bottle,
         };
     }

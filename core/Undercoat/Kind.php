@@ -7,6 +7,7 @@ namespace Kalokroma\Undercoat;
 use Kalokroma\Caution\Tool;
 use Kalokroma\Shelf\Equipment;
 use Kalokroma\Shelf\Form;
+use Kalokroma\Shelf\Paint;
 
 /** How the undercoat gets on the figure. */
 enum Kind: string
@@ -36,13 +37,13 @@ enum Kind: string
 
     /**
      * How a pot gets on where this was chosen: a can is sprayed as it is, what is ready for the airbrush goes through one or is brushed,
-     * and a bottle is no can.
+     * what says that it is brushed on is brushed, and a bottle is no can.
      */
-    public function of(Form $form): self
+    public function of(Paint $paint): self
     {
         return match (true) {
-            $form === Form::SprayCan => self::SprayCan,
-            $this === self::SprayCan => self::Brush,
+            $paint->form === Form::SprayCan => self::SprayCan,
+            $this === self::SprayCan, preg_match('/\bbrush[ -]?on\b/iu', $paint->name) === 1 => self::Brush,
             default => $this,
         };
     }

@@ -6,6 +6,7 @@ namespace Tests\App;
 
 use App\Formats\Shelf\PaintFields;
 use App\Models\Painter;
+use App\Models\PaintRow;
 
 /** What a painter owns besides paint is asked, not supposed; until it is answered the shelf tells. */
 final class OwnedTest extends TestCase
@@ -32,6 +33,43 @@ final class OwnedTest extends TestCase
         self::assertFalse($answer['spray_cans']);
         self::assertNull($answer['airbrush'], 'the other question stays open');
         self::assertFalse($painter->refresh()->equipment()->sprayCans, 'an answer counts more than the shelf');
+    }
+
+    /** Fifty pots as somebody would scribble them, a figure drafted with them, and what is fetched for it: each is used as what it is. */
+    public function testAListOfFiftyPaintsAFigure(): void
+    {
+        $painter = Painter::query()->create(['name' => 'New hand', 'password' => 'marsh lights'])->refresh();
+        $this->become($painter);
+        $text = (string) file_get_contents(__DIR__.'/../Core/data/shelves/fifty.txt');
+        $read = (array) $this->postJson('/api/shelf/typed', ['text' => $text])->assertOk()->json('paints');
+        $plain = array_values(array_filter($read, static fn (array $p): bool => $p['questions'] === [] && $p['doubt'] === ''));
+        self::assertCount(50, $read);
+        self::assertGreaterThan(44, count($plain));
+        $this->postJson('/api/paints/many', ['paints' => array_column($plain, 'fields')])->assertCreated();
+
+        $company = $this->postJson('/api/companies', ['name' => 'Reed cutter', 'kind' => 'foot', 'count' => 1, 'height_mm' => 30, 'areas' => [
+            ['name' => 'Coat', 'material' => 'cloth', 'relief' => 'tight', 'share' => 60, 'depth' => 2, 'weight' => 'leading',
+                'colour' => '#754e2f'],
+            ['name' => 'Knife', 'material' => 'metal', 'relief' => 'plate', 'share' => 10, 'depth' => 2, 'weight' => 'minor',
+                'colour' => '#484e53'],
+        ]])->assertCreated();
+        foreach ((array) $company->json('areas') as $area) {
+            $this->postJson("/api/areas/{$area['id']}/recipe", ['colour' => $area['colour'], 'way' => 'washes'])->assertOk();
+        }
+        $url = "/api/companies/{$company->json('id')}";
+        $can = PaintRow::query()->where('name', 'matt white primer rattlecan')->sole();
+        $this->postJson("$url/undercoat/edits", ['key' => 'undercoat', 'mix' => [['paint_id' => $can->id]]])->assertOk();
+        $tool = fn (): string => (string) $this->getJson("/api/areas/{$company->json('areas.0.id')}/recipe")->json('steps.0.tool');
+        self::assertSame('spray can', $tool());
+        $brushed = PaintRow::query()->where('name', 'grey primer brush on')->sole();
+        $this->postJson("$url/undercoat/edits", ['key' => 'undercoat', 'mix' => [['paint_id' => $brushed->id]]])->assertOk();
+        self::assertSame('large brush', $tool());
+        $this->postJson("$url/undercoat/edits", ['key' => 'undercoat', 'mix' => [['paint_id' => $can->id]]])->assertOk();
+
+        $sitting = $this->postJson("$url/sittings", ['origin' => 'minutes', 'minutes' => 240])->assertOk();
+        $fetch = array_column((array) $sitting->json('fetch'), 'notes', 'words');
+        self::assertSame('spray can: shake for two minutes', $fetch[$can->name][0] ?? json_encode($fetch, JSON_THROW_ON_ERROR));
+        self::assertSame('shake well: flakes settle', $fetch['gunmetal'][0]);
     }
 
     /** What is ruled out later stays drafted until somebody drafts it again, and that is said. */

@@ -175,7 +175,7 @@ final readonly class UndercoatEdits
     {
         $paint = $this->desk->rows->paint((string) $said['paint_id']);
         $chosen = Kind::from($said['kind']);
-        $kind = $chosen->of($paint->form);
+        $kind = $chosen->of($paint);
         $ruledOut = array_filter(
             $kind === Kind::SprayCan ? [$kind] : [$chosen, $kind],
             fn (Kind $k): bool => !$k->isAllowedBy($this->painter->equipment()),

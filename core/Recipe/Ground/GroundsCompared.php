@@ -77,7 +77,7 @@ final readonly class GroundsCompared
                 $byArea,
                 $minutes,
                 array_sum($minutes) + Effort::undercoatMinutes(
-                    $ground->primer === null ? $kind : $kind->of($ground->primer->form),
+                    $ground->primer === null ? $kind : $kind->of($ground->primer),
                     $figureCm2,
                     Undercoating::COATS + count($ground->lights),
                 ),

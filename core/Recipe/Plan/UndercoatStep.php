@@ -37,7 +37,7 @@ final readonly class UndercoatStep
         public ?int $coats = null,
         public ?Thinning $thinning = null,
     ) {
-        $this->kind = $paint === null ? $kind : $kind->of($paint->form);
+        $this->kind = $paint === null ? $kind : $kind->of($paint);
     }
 
     public function painted(?Paint $paint, Tone $tone): self

@@ -88,7 +88,11 @@ final class PotTold
             $isBeside || $this->span($span, $cell->words($span));
         }
         if ($isNote) {
-            $this->notes[] = $isKind ? trim($cell->line->said) : $rest;
+            $isWhole = $isKind || $cell->all(PotWord::Kind, PotWord::Form, PotWord::Sheen) === [] && array_filter(
+                $cell->spans,
+                static fn (PotSpan $s): bool => $s->word->isKeeping(),
+            ) === [];
+            $this->notes[] = $isWhole ? trim($cell->line->said, ' .!') : $rest;
         }
     }
 
@@ -124,6 +128,9 @@ final class PotTold
     /** Whether it says how light or strong a colour is, and not which. */
     private static function isManner(string $words): bool
     {
+        if (preg_match('/^(?:almost|nearly) black$/iu', $words) === 1) {
+            return true;
+        }
         $all = preg_split('/[\s-]+/u', mb_strtolower($words)) ?: [];
         $known = array_filter($all, static fn (string $w): bool => SaidColour::knows($w) && !SaidColour::isColour($w));
 

@@ -26,7 +26,8 @@ final class PotWords
         ['kind', 'thinner:cleaning', '(?:airbrush |brush |paint )?cleaner|brush soap|cleaning (?:fluid|solution)', ['airbrush cleaner']],
         ['kind', 'medium', '(?:glaze|glazing|matte?|gloss|satin|wash|stain|ink|metal|metallic|airbrush|mixing|acrylic|transparent) medium'
             .'|mediums?|retarder|flow (?:improver|aid|enhancer)|extender|(?:matte?|gloss|acrylic) gel', ['glaze medium', 'retarder']],
-        ['kind', 'varnish', self::SHEENS.' (?:varnish|coat|lacquer|sealer)|varnish|lacquer|sealer|sealant|clear ?coat|top ?coat',
+        ['kind', 'varnish', self::SHEENS.' (?:varnish|coat|lacquer|sealer)|varnish|lacquer|sealer|sealant|clear ?coat|top ?coat'
+            .'|clear '.self::SHEENS.'|'.self::SHEENS.' clear',
             ['satin varnish']],
         ['kind', 'effect:setting markings', 'setting (?:fluid|solution|liquid)|'.self::MARK.' (?:set|setter|setting|fix|fixer|fixative)'
             .'(?: (?:fluid|solution))?', ['setting fluid', 'decal fixer']],
@@ -34,7 +35,7 @@ final class PotWords
             ['mark softener']],
         ['kind', 'effect:chipping', 'chipping (?:fluid|medium|liquid|effect)', ['chipping liquid']],
         ['kind', 'effect:masking', 'masking (?:fluid|liquid|film)|liquid mask', ['masking fluid']],
-        ['kind', 'effect', '(?:special )?effects?(?: paint)?|crackle(?: (?:medium|paint|effect))?|chipping', ['effect',
+        ['kind', 'effect', '(?:special )?effects?(?: paint)?|slime$|crackle(?: (?:medium|paint|effect))?|chipping', ['effect',
             'crackle medium']],
         ['kind', 'texture', '(?:texture|basing|ground|crackle) paste|textures?(?: paint)?|paste|silt|shingle',
             ['texture paste']],
@@ -95,7 +96,8 @@ final class PotWords
             .' (?:have|own)(?: (?:it|yet))*|missing|on order|buy', ['wish list', 'need to buy']],
         ['owned', '', 'owned|have(?: it)?|own(?: it)?|got(?: it)?|yes|✓', ['have it']],
         ['recesses', '', 'for (?:the )?(?:recess(?:es)?|shading|shadows|lining|lines|folds|panel lines|cracks)', ['for recesses']],
-        ['other', '', '(?:super|pva|plastic|poly|contact|wood) ?-?(?:glue|cement)|(?:super)?glue|cement|putty|filler', ['pva glue']],
+        ['other', '', '(?:super|pva|plastic|poly|contact|wood) ?-?(?:glue|cement)|(?:super)?glue|cement|putty|filler'
+            .'|(?:grass )?tufts?|static grass|flock|real (?:sand|stones?)|sand ?paper', ['pva glue', 'grass tufts']],
         ['plain', '', 'the|my|a|an|of|and|is|still|left|about|no|nr|,|\.|\(|\)|-|\?|!', []],
     ];
 
