@@ -47,7 +47,8 @@ final class OwnedTest extends TestCase
         self::assertGreaterThan(44, count($plain));
         $this->postJson('/api/paints/many', ['paints' => array_column($plain, 'fields')])->assertCreated();
 
-        $company = $this->postJson('/api/companies', ['name' => 'Reed cutter', 'kind' => 'foot', 'count' => 1, 'height_mm' => 30, 'areas' => [
+        $figure = ['name' => 'Reed cutter', 'kind' => 'foot', 'count' => 1, 'height_mm' => 30];
+        $company = $this->postJson('/api/companies', [...$figure, 'areas' => [
             ['name' => 'Coat', 'material' => 'cloth', 'relief' => 'tight', 'share' => 60, 'depth' => 2, 'weight' => 'leading',
                 'colour' => '#754e2f'],
             ['name' => 'Knife', 'material' => 'metal', 'relief' => 'plate', 'share' => 10, 'depth' => 2, 'weight' => 'minor',
