@@ -22,7 +22,7 @@ final class JourneyTest extends TestCase
         'Lichen,Ferry range,opaque,#a9ae7e,15,9,',
         'Slate,Ferry range,opaque,#3d4b52,15,9,',
         'Mud wash,Ferry range,wash,#8b6a49,20,15,',
-        'Grey ground,Ferry range,primer,#868686,30,20,',
+        'Grey ground can,Ferry range,primer,#868686,30,20,',
         'Odd one,Ferry range,opaque,#12,15,9,',
     ];
 
