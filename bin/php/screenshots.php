@@ -29,6 +29,14 @@ $pictures = [
             ."setTimeout(() => { const o = document.querySelector('ol[aria-label=\"As it is read\"]'); o?.scrollIntoView(); "
             .'window.scrollBy(0, -130); }, 1100);',
     ],
+    'list' => [
+        '/add-paints/words',
+        'light',
+        'Type or paste your paints',
+        "const t = document.querySelector('textarea'); t.value = ['Black primer spray', 'Purple spray', 'Sepia wash (half full, drawer 2)', "
+            ."'Navy 17ml x2', 'Rust Enamel Wash - rust brown', 'gun metal, silver, copper', 'Decal fixer - setting fluid', "
+            ."'the good brown, lid cracked', 'glaze medium 60ml'].join('\\n'); t.dispatchEvent(new Event('input', {bubbles: true}));",
+    ],
     'recipe-book' => ['/book', 'light', 'Use on a figure', ''],
     'running-order' => ['/order/1', 'light', 'colour of a block', "document.querySelectorAll('details').forEach((d) => (d.open = false))"],
     'bench' => ['/bench/1/4', 'dark', 'This device', 'window.scrollTo(0, 0);'],
@@ -91,7 +99,7 @@ try {
         if ($script !== '') {
             $hands->ask($script);
         }
-        usleep(['told' => 2_500_000][$name] ?? 1_500_000);
+        usleep(['told' => 2_500_000, 'list' => 2_500_000][$name] ?? 1_500_000);
         $studio->browser->takeScreenshot("$folder/$name.png");
         echo "docs/screenshots/$name.png\n";
     }
@@ -124,8 +132,6 @@ function firstTenMinutes(Studio $studio, Hands $hands, string $folder): void
     $hands->see('Use your own drawing');
     $hands->press('Yes, add a lining');
     $hands->press('Yes, add a gem');
-    usleep(1_500_000);
-    $studio->browser->takeScreenshot($folder.'/new-figure.png');
     $hands->press('Choose the colours');
     $hands->press('Propose colours');
     $hands->pressBeginning('Use this scheme 2');
@@ -133,5 +139,5 @@ function firstTenMinutes(Studio $studio, Hands $hands, string $folder): void
     $hands->see('12 areas drafted');
     usleep(1_500_000);
     $studio->browser->takeScreenshot($folder.'/all-drafted.png');
-    echo "docs/screenshots/new-figure.png\ndocs/screenshots/all-drafted.png\n";
+    echo "docs/screenshots/all-drafted.png\n";
 }

@@ -78,6 +78,9 @@ final class PotTold
 
             return;
         }
+        if (!$isName && $this->origin(trim($cell->line->said))) {
+            return;
+        }
         $rest = $isName ? '' : $cell->rest();
         $isNote = $rest !== '' && !$this->colour($rest);
         $isKind = false;
@@ -109,6 +112,28 @@ final class PotTold
         }
 
         return true;
+    }
+
+    /** "Quay range", "from the starter set": where it comes from. */
+    private function origin(string $words): bool
+    {
+        if (preg_match('/^(?:(?:range|line|brand|maker)\s*:?\s+(.+)|(?:the )?(.+) (?:range|line))$/iu', $words, $m) === 1) {
+            $this->range = $this->range === '' ? $m[2] ?? $m[1] : $this->range;
+
+            return true;
+        }
+        if (preg_match('/^(?:place|where)\s+(.+)$/iu', $words, $m) === 1) {
+            $this->place = $this->place === '' ? $m[1] : $this->place;
+
+            return true;
+        }
+        if (preg_match('/^(?:set\s+(?=(?!of\b)\pL)|(?:(?:from|in|of|the)\s+)*(?=.*\bset\b))(.+)$/iu', $words, $m) === 1) {
+            $this->set = $this->set === '' ? $m[1] : $this->set;
+
+            return true;
+        }
+
+        return false;
     }
 
     /** Words that a colour may be said with. */

@@ -108,6 +108,11 @@ final class TypedShelf
         $parts = $isParted ? preg_split('/[\t;|]/u', $line) : [$line];
         $cells = [];
         foreach ($parts ?: [] as $part) {
+            if (preg_match('/^\s*(range|line|brand|maker|set|place|where)\s*[:：]\s*(.+)$/iu', $part, $m) === 1) {
+                $cells[] = $m[1].' '.trim($m[2]);
+
+                continue;
+            }
             foreach (preg_split('/\s+[-–—=]+\s+|[:：]\s+|,(?!\d)\s*|(?<=\pL{3})[.!?]\s+/u', trim($part, " \t,\"'“”„")) ?: [] as $cell) {
                 if (trim($cell) !== '') {
                     $cells[] = trim($cell, " \t\"“”„");

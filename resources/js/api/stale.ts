@@ -19,7 +19,7 @@ const LAID = [
  * that what was written is seen when the page goes on.
  */
 export const STALE = {
-    paint: LAID,
+    paint: [...LAID, 'session'],
     stock: LAID,
     lesson: LAID,
     purchase: LAID,

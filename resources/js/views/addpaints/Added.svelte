@@ -1,4 +1,5 @@
 <script lang="ts">
+    import AskOwned from '../own/AskOwned.svelte';
     import Refused from '../../parts/Refused.svelte';
     import type { NewPaints } from './new-paints.svelte';
 
@@ -14,6 +15,7 @@
         <strong>{paints.done}</strong> <a href="#/shelf">See your shelf</a> or go on to
         <a href="#/figures">a figure</a>.
     </p>
+    <AskOwned />
 {/if}
 
 <style>
