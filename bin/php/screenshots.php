@@ -34,7 +34,8 @@ $pictures = [
         'light',
         'Type or paste your paints',
         "const t = document.querySelector('textarea'); t.value = ['Black primer spray', 'Purple spray', "
-            ."'Sepia wash (half full, drawer 2)', 'Navy 17ml x2', 'Rust Enamel Wash - rust brown', 'gun metal, silver, copper', 'Decal fixer - setting fluid', "
+            ."'Sepia wash (half full, drawer 2)', 'Navy 17ml x2', 'Rust Enamel Wash - rust brown', 'gun metal, silver, copper', "
+            ."'Decal fixer - setting fluid', "
             ."'the good brown, lid cracked', 'glaze medium 60ml'].join('\\n'); t.dispatchEvent(new Event('input', {bubbles: true}));",
     ],
     'recipe-book' => ['/book', 'light', 'Use on a figure', ''],

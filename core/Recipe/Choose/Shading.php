@@ -12,6 +12,8 @@ use Kalokroma\Recipe\Technique\Defaults;
 use Kalokroma\Recipe\Technique\Technique;
 use Kalokroma\Shelf\Behaviour;
 use Kalokroma\Shelf\Mix;
+use Kalokroma\Shelf\Paint;
+use Kalokroma\Shelf\UsualWash;
 use Kalokroma\Word\Finding;
 use Kalokroma\Word\Reason;
 
@@ -38,7 +40,7 @@ final readonly class Shading
     private const DEEPER = 0.25;
     private const SEEN = 1.0;
 
-    /** Paler than this (L*, one coat over white) it tints and does not shade. */
+    /** Paler than this (L*) it tints and does not shade. */
     private const PALE = 76.0;
 
     /** Below so much chroma a wash is black or grey; brown lies between these hues; a family within so many degrees (CIELAB). */
@@ -49,6 +51,10 @@ final readonly class Shading
     private const LEANS = 5.0;
     private const BROWN = [20.0, 88.0];
     private const FAMILY = 50.0;
+
+    /** Skin, bone, leather, wood, reds and yellows turn grey and dirty under a black wash: hues from red to yellow (CIELAB, degrees). */
+    private const WARM_FROM = 330.0;
+    private const WARM_TO = 105.0;
 
     /** A stronger or weaker wash that is nearer by less than this (CIEDE2000) gives way to the usual strength. */
     private const NEAR = 0.5;
@@ -107,9 +113,10 @@ final readonly class Shading
         [$weight, $intended] = $plane;
         foreach ($paints as $paint) {
             $mix = Mix::single($paint);
-            $isBlack = $mix->lab()->chroma() < self::GREY;
+            $its = self::called($paint);
+            $isBlack = $its->chroma() < self::GREY;
             $dulls = $isBlack && $weight === self::PLANE_OF_METAL && self::isGolden($intended);
-            if ($dulls || !self::shades($mix->lab(), $wanted, $intended)) {
+            if ($dulls || !self::shades($its, $wanted, $intended)) {
                 continue;
             }
             $use = $paint->behaviour === Behaviour::Wash ? 'wash' : 'stain';
@@ -141,6 +148,13 @@ final readonly class Shading
         return $best;
     }
 
+    /** What a wash is called by is its bottle: one coat over white says little of its hue. */
+    private static function called(Paint $paint): Lab
+    {
+        return $paint->behaviour === Behaviour::Wash
+            ? UsualWash::inTheBottle($paint->pigment()->overWhite())->toLab() : Mix::single($paint)->lab();
+    }
+
     /** Gold, brass, bronze and copper are shaded with brown. */
     private static function isGolden(Lab $intended): bool
     {
@@ -148,16 +162,20 @@ final readonly class Shading
     }
 
     /**
-     * Whether it is a shade of this colour: black or grey, brown, or of its own family or its shade's, and no pale tint.
+     * Whether it is a shade of this colour: black or grey where that is not warm, brown, or of its own family or its shade's, and no pale
+     * tint.
      *
-     * @param Lab $wash one coat over white
+     * @param Lab $wash as it is called
      */
     private static function shades(Lab $wash, Lab $wanted, Lab $intended): bool
     {
         $isBrown = $wash->hue() >= self::BROWN[0] && $wash->hue() <= self::BROWN[1];
         $isKin = min($wash->hueApart($intended), $wash->hueApart($wanted)) <= self::FAMILY && $intended->chroma() >= self::LEANS;
 
-        return $wash->l <= self::PALE && ($wash->chroma() < self::GREY || $isBrown || $isKin);
+        $isBlack = $wash->chroma() < self::GREY;
+        $isWarm = $intended->chroma() >= self::GREY && ($intended->hue() <= self::WARM_TO || $intended->hue() >= self::WARM_FROM);
+
+        return $wash->l <= self::PALE && ($isBlack ? !$isWarm : $isBrown || $isKin);
     }
 
     public function reason(): Finding
