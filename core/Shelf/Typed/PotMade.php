@@ -28,7 +28,8 @@ final class PotMade
         $behaviour = self::behaviour($said, $named, $told);
         $form = PotForm::of($told->form, $behaviour, $named);
         [$hex, $from, $isUnsure] = $behaviour->colours() ? self::colour($named, $name->rest(), $told, $behaviour) : [null, '', false];
-        $questions = $told->isOther && $told->behaviour === null ? [PotAsking::other($said)] : PotAsking::of($said, $told, $behaviour, $form, $cells);
+        $isOther = $told->isOther && $told->behaviour === null;
+        $questions = $isOther ? [PotAsking::other($said)] : PotAsking::of($said, $told, $behaviour, $form, $cells);
         $isMissing = $hex === null && $behaviour->needsColour() && $questions === [];
 
         return new TypedPaint(
