@@ -229,7 +229,8 @@ final readonly class StepTold
             }
         }
         $goesOn = $said->goesOn && $last?->technique->isWash() !== true && !in_array($last?->technique, self::ONCE, true);
-        $isSame = $isAgain || ($goesOn && $paint?->behaviour->isTransparent() !== true && $said->place->place->face === null);
+        $isPlain = $paint === null || $paint->behaviour->isMixable() || $paint->behaviour === Behaviour::Metallic;
+        $isSame = $isAgain || ($goesOn && $isPlain && $said->place->place->face === null);
         if ($said->rounds->more || ($said->isAdded && $last === null)) {
             return $last !== null && $said->rounds->again ? $last->technique : Technique::Layer;
         }

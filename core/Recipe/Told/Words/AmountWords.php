@@ -8,7 +8,7 @@ namespace Kalokroma\Recipe\Told\Words;
 final class AmountWords
 {
     private const LITTLE = '(?:just |only )?(?:a )?(?:very |tiny )?(?:little|touch|bit|dash|hint|tiny bit|smidge|tad)(?: bit)?(?:'
-        .' of)?|a drop of|very little|a brush tip of|(?:the |a )?tip of a brush of';
+        .' of)?|very little|a brush tip of|(?:the |a )?tip of a brush of';
 
     /** @var list<array{string, string, string, list<string>}> kind, meaning, pattern, examples */
     public const ROWS = [
@@ -21,6 +21,7 @@ final class AmountWords
         ['amount', 'percent-67', 'two thirds(?: of)?', ['two thirds']],
         ['amount', 'percent-25', '(?:a|one) quarter(?: of)?', ['a quarter of']],
         ['amount', 'percent-75', 'three quarters(?: of)?', ['three quarters']],
+        ['amount', 'drop', 'a drop of', ['a drop of']],
         ['amount', 'little', self::LITTLE, ['a little', 'a touch of']],
         ['amount', 'part', '{N} (?:parts?|drops?|brush ?-? ?loads?|brushloads?|brushfuls?|dabs?|measures?)(?: of)?(?: the)?',
             ['2 parts', 'three drops of']],

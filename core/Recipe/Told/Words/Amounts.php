@@ -76,6 +76,19 @@ final class Amounts
 
     private function amounts(): void
     {
+        $this->given();
+        // "A drop of" is one where other drops are counted, else a little.
+        $isCounted = in_array('part', array_column($this->elements, 'unit'), true);
+        foreach ($isCounted ? $this->elements : [] as $e => $element) {
+            $before = $this->beside($element['at'], -1, SpanKind::Amount);
+            if ($before !== null && $this->spans[$before]->means === 'drop') {
+                $this->give($e, 1.0, 'part');
+            }
+        }
+    }
+
+    private function given(): void
+    {
         $amounts = array_keys(array_filter($this->spans, static fn (Span $s): bool => $s->is(SpanKind::Amount)));
         $counted = array_filter($amounts, fn (int $i): bool => in_array(
             self::unit($this->spans[$i]),
@@ -297,6 +310,8 @@ final class Amounts
         if ($this->thinned !== null) {
             return self::ratioOf($this->thinned[0], $this->thinned[1]);
         }
+        $units = array_map(static fn (array $e): string => $e['thins'] ? '' : $e['unit'], $this->elements);
+        $isMixed = array_diff($units, ['', 'percent']) !== [];
         $paint = $thinner = 0.0;
         $isPercent = $isRest = $isOpen = false;
         foreach ($this->elements as ['thins' => $thins, 'amount' => $amount, 'unit' => $unit]) {
@@ -310,6 +325,8 @@ final class Amounts
             return null;
         }
         if ($isPercent) {
+            // Parts say how the paints are mixed, and the per cent how far that is thinned.
+            $paint = $isMixed ? 0.0 : $paint;
             $thinner = $thinner > 0.0 ? $thinner : 100.0 - $paint;
             $paint = $paint > 0.0 ? $paint : 100.0 - $thinner;
         }
@@ -380,7 +397,11 @@ final class Amounts
 
     private static function unit(Span $span): string
     {
-        return str_starts_with($span->means, 'percent') ? 'percent' : $span->means;
+        return match (true) {
+            str_starts_with($span->means, 'percent') => 'percent',
+            $span->means === 'drop' => 'little',
+            default => $span->means,
+        };
     }
 
     private static function amount(Span $span): float
@@ -389,7 +410,7 @@ final class Amounts
             'percent', 'percent-it' => $span->group(1) === '' ? Recognizers::number($span->group(0))
                 : (Recognizers::number($span->group(0)) + Recognizers::number($span->group(1))) / 2,
             'percent-25', 'percent-33', 'percent-67', 'percent-75' => (float) substr($span->means, strlen('percent-')),
-            'little', 'some', 'rest' => 1.0,
+            'little', 'drop', 'some', 'rest' => 1.0,
             'ml' => Recognizers::number($span->group(0)),
             default => max(1.0, Recognizers::number($span->group(0) === '' ? 'a' : $span->group(0))),
         };

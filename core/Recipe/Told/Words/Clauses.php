@@ -48,6 +48,11 @@ final class Clauses
     private static function inTurn(array $spans): array
     {
         $into = array_keys(array_filter($spans, static fn (Span $s): bool => $s->is(SpanKind::Into)));
+        $said = new Stretch($spans);
+        if ($into !== [] && $said->paints > 2 && !$said->has(SpanKind::Ratio) && !$said->hasShare()) {
+            // "Through this and that to a third": all of them in turn.
+            $into = array_keys(array_filter($spans, static fn (Span $s): bool => $s->is(SpanKind::Into, SpanKind::And)));
+        }
         if (count($into) < 2) {
             return [$spans];
         }
@@ -187,6 +192,9 @@ final class Clauses
             self::isStillOpen($now) || self::isItsTechnique($now, $next) || self::isItsSheen($separator, $now, $next) => false,
             $separator?->is(SpanKind::Then) === true => $next->technique !== null || $next->paints > 0
                 || $next->has(SpanKind::LevelMark) || self::isMixedOtherwise($now, $next),
+            self::isVarnishNext($now, $next) || self::isWashedNext($now, $next) || self::isCountedNext($separator, $now, $next) => true,
+            $next->has(SpanKind::Again) && $next->paints > 0 && $now->technique === Technique::WashAllOver->value && $now->paints === 0
+                && !$next->isWash() => true,
             self::isWorkOfItsOwn($next->technique) && ($now->technique !== null || $now->paints > 0) => true,
             $next->technique !== null && $now->technique !== null && $next->technique !== $now->technique => $now->isDone()
                 || str_ends_with($next->technique, '-'.Stretch::VARNISH),
@@ -202,6 +210,26 @@ final class Clauses
         return $line->technique === Technique::WetBlend->value && !$line->has(SpanKind::Then);
     }
 
+    /** "Gloss on the eyes, everything else matt". */
+    private static function isVarnishNext(Stretch $now, Stretch $next): bool
+    {
+        return $now->isPaintOnly() && $next->technique !== null && str_ends_with($next->technique, '-'.Stretch::VARNISH);
+    }
+
+    /** "Olive, wash it": that is what is washed, and not what with. */
+    private static function isWashedNext(Stretch $now, Stretch $next): bool
+    {
+        return $now->isPaintOnly() && !$now->isWash() && $next->technique === Technique::WashAllOver->value && $next->paints === 0
+            && $next->isOfThat();
+    }
+
+    /** "Two glazes of one, one of another". */
+    private static function isCountedNext(?Span $separator, Stretch $now, Stretch $next): bool
+    {
+        return $separator?->is(SpanKind::Comma) === true && $now->has(SpanKind::Coats) && $now->paints > 0 && $next->paints > 0
+            && $next->isNumberOnly();
+    }
+
     /** Whether nothing is said yet that makes a step. */
     private static function isStillOpen(Stretch $now): bool
     {
@@ -212,7 +240,8 @@ final class Clauses
     /** Whether what is said next is how the paint before is used: "mix two of these, drybrush it". */
     private static function isItsTechnique(Stretch $now, Stretch $next): bool
     {
-        return $next->technique !== null && $next->paints === 0 && $now->technique === null && ($now->isMixed() || $next->isOfThat());
+        return $next->technique !== null && $next->paints === 0 && $now->technique === null
+            && ($now->isMixed() || ($next->isOfThat() && !self::isWashedNext($now, $next)));
     }
 
     /** "Seal it with gloss". */

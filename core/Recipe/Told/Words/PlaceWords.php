@@ -20,7 +20,8 @@ final class PlaceWords
         ['face', 'recess', '(?<=in )shade(?= |$)', []],
         ['face', 'edges', '(?:sharp(?:est)? |upper |raised |outer |all )?(?<!line the )(?:edges|corners|rims)|(?<=the )edge',
             ['sharpest corners', 'edges']],
-        ['face', 'plane', 'flats?|flat (?:parts?|areas?|panels?|surfaces?|bits?)|planes?|broad faces?|(?:open )?panels|surfaces?',
+        ['face', 'plane', 'flats|(?<=the |everything |all )flat|flat (?:parts?|areas?|panels?|surfaces?|bits?)|planes?|broad faces?'
+            .'|(?:open )?panels|surfaces?',
             ['flat panels', 'flats']],
         ['face', 'lines', '(?:all )?(?:cracks?|gaps?|joints?|joins?|seams?|grooves?|panel[ -]lines)', ['panel lines', 'gaps']],
         ['face', 'recess', '(?:deep(?:est)? |all )?(?:recess(?:es|ed parts)?|hollows?|crevices?|depths?|creases?|sockets?|nooks?'
@@ -72,6 +73,8 @@ final class PlaceWords
         ['strokes', '', '(?:drawn |pulled |going |worked )?towards? (?:the|its|each) (?:(?:upper|lower|outer|inner) )?[a-z]+'
             .'|(?:fine|tiny|small|short|long) strokes',
             ['towards the bottom']],
+        ['strokes', '', '(?:fad(?:e|es|ing)|thin(?:s|ning)? out|running out) (?:out )?(?:to|towards?|into) (?:the )?[a-z]+',
+            ['fading to the edges']],
         ['strokes', '', '(?:straight )?downwards?|straight down|in (?:short|long|small|tiny) strokes|(?:short|long) strokes',
             ['in short strokes']],
         ['leave', 'later', '(?:but |while |and |to )?(?:leav(?:e|es|ing)|spar(?:e|ing))(?: (?:out|free))?(?: (?:the|any|all|some|a'
@@ -92,7 +95,7 @@ final class PlaceWords
             'but not in']],
         ['leave', 'this', '(?:(?:taking |take )?care )?not to [a-z]+(?: (?:in|into|over|on))?|without [a-z]+ing(?: (?:in|into|over|on))?',
             ['taking care not to flood']],
-        ['leave', 'later', 'keep(?:ing|s)?(?= (?:the|my|some|all) )', []],
+        ['leave', 'keep', 'keep(?:ing|s)?(?= (?:the|my|some|all) )', []],
         ['leave', 'back', '(?:stay|remain)s?(?: (?:free|clear|dark|visible|untouched|clean))?(?: as (?:it is|they are))?|(?:are|is)'
             .' left(?:'
             .' (?:alone|free|as (?:it is|they are)))?|'

@@ -160,7 +160,7 @@ final class SpeechWords
             .'wip(?:e|ing) the brush(?: (?:off|well|first))*(?: on (?:a|the) [a-z]+)?', ['90 % wiped off']],
         ['note', 'not-planned', '{N} (?:coats?|rounds?|passes) (?:less|fewer|more)(?: than [a-z ]+)?|(?:less|fewer) coats',
             ['one coat less']],
-        ['note', 'brush', '(?:with )?(?:a |the )?(?:damp|clean|small|big|large|wet|soft|old|fine|good|makeup|make-up) brush(?:'
+        ['note', 'brush', '(?:with )?(?:an? |the |my )?(?:damp|clean|small|big|large|wet|soft|old|fine|good|makeup|make-up) brush(?:'
             .' along the rim)?', ['with a damp brush']],
         ['note', 'manner', '(?:very )?(?:neat(?:ly)?|heav(?:y|ily)|gently|lightly|carefully|roughly|quickly|sparingly|softly)(?:'
             .' (?:and|,) (?:gently|lightly|carefully|quickly|softly))?', ['heavy', 'lightly']],
@@ -171,6 +171,9 @@ final class SpeechWords
         ['plain', 'forget', 'don\'t forget|do not forget', ['don\'t forget']],
         ['note', 'second', '(?:and )?the (?:second|third|last|first|next)(?: (?:one|coat))? (?:a (?:bit|little) )?(?:thinner'
             .'|thicker|smaller|lighter)', ['the second thinner']],
+        ['note', 'rest', '(?:on|over|for) (?:all )?the (?:rest|remainder)(?: of (?:it|the [a-z]+))?', ['on the rest']],
+        ['note', 'not-planned', '(?:for|on) (?:all )?the others?(?: (?:ones|figures))?', ['for the others']],
+        ['note', 'not-planned', '(?:with |and |but )?less(?: of)?(?: the)?(?= (?!water|medium|thin|paint|than|and|on|in|at)[a-z])', []],
         ['note', 'lining', '(?:the )?lining of (?:the|its|his|her) '.self::NOUN, ['the lining of the cloak']],
         ['note', 'brush', '(?:wipe|clean|rinse|wash|reload|load|unload) (?:your|the|my|his|her) brush(?: (?:well|off|often|out|on a'
             .' towel))*|use (?:your|the|my) (?!unwashed|dirty|same)(?:[a-z]+ )?brush', ['wipe your brush']],

@@ -58,10 +58,11 @@ final readonly class SpokenOf
                 }
             } elseif ($span->is(SpanKind::Leave)) {
                 [$turned, $paints, $others, $to] = self::turned($spans, $i + 1);
+                $mentioned += $span->means === 'keep' && $turned !== [] ? self::colourOf($spans, $to) : [];
                 $left += $turned;
                 $mentioned += $paints;
                 $kept += $others;
-                $isLater = $isLater || ($span->means === 'later' && $turned !== []);
+                $isLater = $isLater || (in_array($span->means, ['later', 'keep'], true) && $turned !== []);
                 if ($turned === [] && $paints === [] && $others === []) {
                     $lost[$i] = true;
                 } elseif ($turned === [] || $paints !== [] || $others !== []) {
@@ -112,6 +113,18 @@ final readonly class SpokenOf
         }
 
         return [$left, $paints, $others, $to];
+    }
+
+    /**
+     * "Keep the recesses black": the colour is what they have.
+     *
+     * @param list<Span> $spans
+     *
+     * @return array<int, true>
+     */
+    private static function colourOf(array $spans, int $behind): array
+    {
+        return ($spans[$behind] ?? null)?->is(SpanKind::Paint) === true ? [$behind => true] : [];
     }
 
     /**

@@ -75,6 +75,14 @@ final readonly class Stretch
         return false;
     }
 
+    /** Whether its amounts are bare numbers, and no ratio is said. */
+    public function isNumberOnly(): bool
+    {
+        $amounts = array_filter($this->spans, static fn (Span $s): bool => $s->is(SpanKind::Amount, SpanKind::Ratio));
+
+        return $amounts !== [] && array_filter($amounts, static fn (Span $s): bool => $s->means !== 'number') === [];
+    }
+
     /** Whether it ends a list of what is mixed: "in equal parts", "1:1:2". */
     public function isOfAll(): bool
     {

@@ -58,7 +58,8 @@ final class TechniqueWords
         ['technique', 'airbrush-fade', '(?:airbrush|airbrushed|spray|sprayed) fade|fade(?= :| from)', ['airbrush fade']],
         ['technique', 'glaze', 'glaz(?:e|es|ed|ing)', ['glaze']],
         ['technique', 'filter', 'filter(?:ed)?|veil', ['filter']],
-        ['technique', 'wet-blend', 'blend(?:ed|ing)?(?= into)|wet[ -]?(?:in(?:to)?[ -]?wet|blend(?:ed|ing)?|on[ -]?wet)(?: blend)?',
+        ['technique', 'wet-blend', 'blend(?:ed|ing)?(?= (?:[a-z]+ ){0,6}into )|wet[ -]?(?:in(?:to)?[ -]?wet|blend(?:ed|ing)?|on['
+            .' -]?wet)(?: blend)?',
             ['wet blend', 'wet into wet']],
         ['technique', 'stipple', 'stippl(?:e|ed|ing)|spong(?:e|ed|ing)|dab(?:bed)?(?: on)?', ['stipple']],
         ['technique', 'drybrush', 'dry[ -]?brush(?:ed|ing|es)?|over[ -]?brush(?:ed|ing)?|db|(?:(?:very|light|soft|fine)'

@@ -39,6 +39,7 @@ final class TimeWords
             ['at most six times']],
         ['again', 'one', '(?:an?|another|the next|a second|one more) (?:(?:lighter|softer|heavier|finer|darker|smaller|last|final'
             .'|second) )?one(?: of| with| in)', ['a lighter one of']],
+        ['again', 'over', '(?:keep going|carry on|keep on)(?= until)', []],
         ['again', 'over', 'again and again|over and over', ['over and over']],
         ['again', '', '(?:and )?(?:once )?(?:again|once more|one more time|repeat(?:ed)?)|re-?appl(?:y|ied)|re-?establish(?:ed)?'
             .'|put back', ['again', 'once more']],
@@ -49,6 +50,8 @@ final class TimeWords
         ['more', 'count', '(?:and |with |adding |add )?(?:another|one more|a further)() (?:drop|part)(?: of)?', ['another drop of']],
         ['more', '', '(?:tint|lighten|darken|brighten|warm|cool|cut|tone|dull|grey|deepen)(?:ed|ened)? (?:down |up )?(?:it|this|the'
             .' (?:wash|mix|base|paint|colou?r))(?: colou?r)? (?:down |up )?(?:with|using)', ['tint the wash with']],
+        ['more', '', '(?:added|mixed|stirred)(?: in| to it)', []],
+        ['more', '', 'added(?= (?:then|,|;|\\.)|$)', []],
         ['more', 'plus', '^(?:\+|plus|and add|add|adding)(?: (?:the|some))?', ['plus']],
         ['wait', 'overnight', self::WAIT.' ?(?:overnight|over night|the next (?:day|evening|morning)|tomorrow|till tomorrow|until'
             .' tomorrow)'
@@ -75,8 +78,9 @@ final class TimeWords
         ['plain', '', '(?:(?:one|an?|the|another) )?(?:more|last|final|further)(?= (?:highlight|wash|glaze|layer|drybrush|shade'
             .'|edge|line|filter|dot)s? )', []],
         ['note', 'hairdryer', '(?:speed (?:it|this) up )?(?:with (?:a|the) |use (?:a|the) )?hair ?-?dryer', ['hairdryer']],
+        ['plain', '', 'come back(?= (?:when|once|after))', []],
         ['note', 'order', '(?:after|before|once|when|while|as soon as) (?:(?!is |are |, ).)*?(?:is|are|has|have)(?: (?:fully|all'
-            .'|completely))? (?:done|dry|dried|finished|on|painted|in place|set|cured|wet|damp|tacky)',
+            .'|completely))? (?:done|dry|dried|finished|on|painted|in place|set|settled|cured|wet|damp|tacky)',
             ['after the steel is done', 'when it is dry']],
         ['note', 'order', '(?:after|before|b ?4) (?:(?:the|any|all|my) )?[a-z-]+(?: and (?:the )?[a-z-]+)?(?: :)?',
             ['before the strings']],
