@@ -26,6 +26,9 @@
         if (paint.left_ml === null) return '';
         return paint.left_ml === 0 ? 'empty' : millilitres(paint.left_ml);
     }
+    /** in what it comes, where that is no bottle */
+    const form = (paint: Paint) =>
+        paint.form === 'bottle' || paint.form === 'powder' ? '' : paint.form.replace('-ready', '');
 </script>
 
 {#each families as family (family.name)}
@@ -51,7 +54,9 @@
                                     >{guessed(paint) ? 'guess ' : ''}±{paint.certainty}</small
                                 >{/if}</span
                         >
-                        <span class="kind">{[paint.behaviour, left(paint)].filter(Boolean).join(' · ')}</span>
+                        <span class="kind"
+                            >{[paint.behaviour, form(paint), left(paint)].filter(Boolean).join(' · ')}</span
+                        >
                     </button>
                 </li>
             {/each}

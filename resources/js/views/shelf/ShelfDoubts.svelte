@@ -20,7 +20,7 @@
     <details>
         <summary>
             {#if guesses}<strong>{counted(guesses, 'colour')} guessed</strong>{/if}
-            {(guesses ? '· ' : '') +
+            {(guesses && known.some((k) => !k.guess) ? '· ' : '') +
                 known
                     .filter((k) => !k.guess)
                     .map((k) => `${k.paints} ${k.words} (±${k.certainty})`)
