@@ -13,7 +13,7 @@
     <section>
         <h3>Left out, and why</h3>
         <dl>
-            {#each stages as left (left.stage)}
+            {#each stages as left, i (i)}
                 <dt><Explained text={capital(left.stage)} /></dt>
                 <dd><Explained text={left.reason} /></dd>
             {/each}
