@@ -269,7 +269,10 @@ final class Clauses
     {
         $isComma = $separator?->is(SpanKind::Comma) === true;
         if ($next->technique !== null) {
-            return $now->technique === null || $isComma;
+            // "Tan and Bone highlights" are highlights of both.
+            $isOfBoth = $separator?->is(SpanKind::And) === true && $separator->means === '' && !$next->beginsWithTechnique();
+
+            return ($now->technique === null && !$isOfBoth) || $isComma;
         }
         [$isNowPlaced, $isNextPlaced] = [$now->isPlaced(), $next->isPlaced()];
 

@@ -252,7 +252,8 @@ final class PaintWords
             && preg_match('/^(?:'.self::NO_NAME.'|'.SpeechWords::THINGS.'|'.TechniqueWords::WORK.')$/u', $colours[0]) !== 1;
         // "adding Ivory" and "flick Dark Earth": where that pot is owned, a word before it in small letters does something with it.
         $isSmall = preg_match('/^\p{Ll}/u', $line->words[$from]) === 1;
-        if ($isNamed && $isSmall && isset($this->shelf[implode(' ', array_slice($words, 1))])) {
+        $isThingFirst = count($words) > 1 && preg_match('/^(?:'.SpeechWords::THINGS.')$/u', $words[0]) === 1;
+        if (($isNamed || $isThingFirst) && $isSmall && isset($this->shelf[implode(' ', array_slice($words, 1))])) {
             return null;
         }
         $known = array_filter(array_slice($colours, $isNamed ? 1 : 0), static fn (string $w): bool => SaidColour::knows($w));

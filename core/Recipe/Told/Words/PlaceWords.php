@@ -27,7 +27,8 @@ final class PlaceWords
         ['face', 'recess', '(?:deep(?:est)? |all )?(?:recess(?:es|ed parts)?|hollows?|crevices?|depths?|creases?|sockets?|nooks?'
             .'|crannies)',
             ['recesses', 'deepest creases']],
-        ['face', 'recess', '(?:deep(?:est)?|low(?:est)?|sunken|inner|hollow) (?:parts?|areas?|folds?|points?|bits?|places?)|shadows?|'
+        ['face', 'recess', '(?:deep(?:est)?|low(?:est)?|sunken|inner|hollow|darkest) (?:parts?|areas?|folds?|points?|bits?|places?)'
+            .'|shadows?|'
             .'shaded (?:parts?|areas?)|(?<=the )shade(?= (?:alone|free|visible|showing))', ['deepest folds']],
         ['face', 'recess', '(?:in|into|down into)(?: (?:the|all|all the|its))? folds', ['into all the folds']],
         ['face', 'folds', 'folds?', ['folds']],
@@ -35,7 +36,8 @@ final class PlaceWords
         ['face', 'recess', '(?:deep(?:est)? |all )?(?:recess(?:es|ed parts)?|hollows?|crevices?|depths?|creases?|cracks?|gaps?'
             .'|joints?|joins?|'
             .'seams?|grooves?|sockets?|nooks?|crannies)', ['recesses', 'deepest creases']],
-        ['face', 'recess', '(?:deep(?:est)?|low(?:est)?|sunken|inner|hollow) (?:parts?|areas?|folds?|points?|bits?|places?)|panel lines'
+        ['face', 'recess', '(?:deep(?:est)?|low(?:est)?|sunken|inner|hollow|darkest) (?:parts?|areas?|folds?|points?|bits?|places?)'
+            .'|panel lines'
             .'|shadows?|'
             .'shaded (?:parts?|areas?)|(?<=the )shade(?= (?:alone|free|visible|showing))', ['deepest folds', 'panel lines']],
         ['part', 'the upper two thirds', '(?:upper|top) (?:two[ -]thirds|2 / 3)|two[ -]thirds from the top', ['upper two thirds']],

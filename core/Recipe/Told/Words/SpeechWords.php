@@ -40,7 +40,7 @@ final class SpeechWords
     /** @var list<array{string, string, string, list<string>}> kind, meaning, pattern, examples */
     public const ROWS = [
         ['who', 'leaders', '(?:only )?(?:(?:for|on) )?(?:(?:the|my) )?(?:squad )?(?:leaders?|sergeants?|captains?|champions?'
-            .'|officers?|chiefs?)(?: (?:only|gets?))?', ['leaders only', 'on the leader']],
+            .'|officers?|chiefs?|hero(?:es)?|commanders?)(?: (?:only|gets?))?', ['leaders only', 'on the leader']],
         ['who', 'not-leaders', '(?:everyone|everybody|all) (?:but|except) the leaders?', ['everyone but the leaders']],
         ['who', 'first', '(?:only )?(?:on|for) the first {N}'.self::NO_ROUND.'(?: (?:ones?|figures?))?(?: only)?',
             ['on the first three']],
@@ -124,6 +124,7 @@ final class SpeechWords
         ['plain', 'say', '(?:i|we) (?:think|guess|suppose|would say|\'d say)', ['i think']],
         ['plain', 'order', '(?:for|as) (?:(?:the|an?|my) )?(?:next|first|second|third|last|final)(?= (?:layer|highlight|wash|glaze'
             .'|coat|shade|edge|step|colou?r|stage))', []],
+        ['note', 'not-planned', '(?:one|two|three|four) in(?= (?!the|a|one|all|every)[a-z])', []],
         ['note', 'not-planned', '(?:half|some|most|a few|{N}) of (?:them|the (?:figures|squad|unit|men|others|ones))|(?:the )?other'
             .' half(?: in)?|half(?= in )', ['half of them']],
         ['note', 'not-planned', '(?:in )?{N} (?:small |even |equal )?steps(?: up| down)?', ['in three steps']],

@@ -140,6 +140,18 @@ final readonly class Stretch
         return false;
     }
 
+    /** "Drybrush this", and not "this drybrushed". */
+    public function beginsWithTechnique(): bool
+    {
+        foreach ($this->spans as $span) {
+            if ($span->is(SpanKind::Technique, SpanKind::Paint)) {
+                return $span->is(SpanKind::Technique);
+            }
+        }
+
+        return false;
+    }
+
     /** Whether its technique is done with what was named before: "drybrush it". */
     public function isOfThat(): bool
     {
