@@ -48,10 +48,10 @@ final class PagesTest extends SampleWorkshop
         );
         $this->hands->ask("document.querySelector('th.pick input').click();");
         $this->hands->see('3 paints chosen');
-        $this->hands->choose('Change', 'finish');
-        $this->hands->type('to', 'shiny');
+        $this->hands->choose('Change', 'behaviour');
+        $this->hands->choose('to', 'opaque');
         $this->hands->press('Change them all');
-        $this->hands->see('A finish is matt, satin or gloss.');
+        $this->hands->see('A paint that is opaque needs its colour');
         $this->hands->choose('Change', 'place');
         $this->hands->type('to', 'top shelf');
         $this->hands->press('Change them all');
