@@ -19,6 +19,9 @@ final readonly class PotsFirst
     private const DROPS = 4;
     private const DROPS_RARELY = 5;
 
+    /** Below this lightness (L*) nobody sees which way a colour leans. */
+    private const NEAR_BLACK = 14.0;
+
     /** Below so much chroma a colour has no hue to speak of, and may lean by so much to either side (CIELAB). */
     private const NEUTRAL = 12.0;
     private const LEANS = 4.5;
@@ -119,6 +122,10 @@ final readonly class PotsFirst
     /** A warm grey does not stand for a cool one, nor a rust for a brown. */
     public static function leansAlike(Lab $pot, Lab $target): bool
     {
+        if ($target->l < self::NEAR_BLACK && $pot->l < self::NEAR_BLACK) {
+            return true;
+        }
+
         return $target->chroma() < self::NEUTRAL || $pot->chroma() < self::NEUTRAL
             ? hypot($pot->a - $target->a, $pot->b - $target->b) <= self::LEANS
             : $pot->hueApart($target) <= self::SAME_HUE;

@@ -6,6 +6,7 @@ namespace Kalokroma\Recipe\Choose;
 
 use Kalokroma\Colour\Ciede2000;
 use Kalokroma\Colour\Lab;
+use Kalokroma\Figure\Material;
 use Kalokroma\Film\Surface;
 use Kalokroma\Film\Thinning;
 use Kalokroma\Recipe\Technique\Defaults;
@@ -27,6 +28,7 @@ final readonly class Shading
     public const STRENGTHS = [
         'wash' => ['1:0', '2:1', '1:1', '1:2'],
         'stain' => ['1:0', '2:1', '1:1'],
+        'ink' => ['1:1', '1:2', '1:3'],
     ];
 
     /** What a CIEDE2000 on the plane weighs against one in the recess: where a layer brings the plane back, and where it stays. */
@@ -36,25 +38,26 @@ final readonly class Shading
     /** The same on flakes, which nothing brings back. */
     public const PLANE_OF_METAL = 2.0;
 
-    /** Of the depth that is wanted a wash brings at least this share, and darkens by so much (L*) that it is seen. */
+    /** Of the depth that is wanted a wash brings at least this share, and darkens by so much (L*) that it is seen; on metal less does. */
     private const DEEPER = 0.25;
-    private const SEEN = 1.0;
+    private const SEEN = 4.0;
+    private const SEEN_ON_METAL = 1.0;
 
     /** Paler than this (L*) it tints and does not shade. */
     private const PALE = 76.0;
 
-    /** Below so much chroma a wash is black or grey; brown lies between these hues; a family within so many degrees (CIELAB). */
+    /** Below so much chroma a wash is black or grey; from so much on a metal is golden; brown and blue lie between these hues (CIELAB). */
     private const GREY = 12.0;
     private const GOLDEN_FROM = 18.0;
-
-    /** From so much chroma on a colour leans to a side that its wash may lean to. */
-    private const LEANS = 5.0;
     private const BROWN = [20.0, 88.0];
-    private const FAMILY = 50.0;
+    private const BLUE = [200.0, 310.0];
 
-    /** Skin, bone, leather, wood, reds and yellows turn grey and dirty under a black wash: hues from red to yellow (CIELAB, degrees). */
-    private const WARM_FROM = 330.0;
-    private const WARM_TO = 105.0;
+    /** What a wash that stays may move the planes by (CIEDE2000), and what each one more weighs. */
+    private const MOST_MOVED = 5.0;
+    private const TOO_STRONG = 4.0;
+
+    /** A black that only goes with a colour has to come nearer by this (CIEDE2000) than a shade of its own family. */
+    private const NOT_KIN = 8.0;
 
     /** A stronger or weaker wash that is nearer by less than this (CIEDE2000) gives way to the usual strength. */
     private const NEAR = 0.5;
@@ -78,9 +81,15 @@ final readonly class Shading
      *
      * @return self|null null where nothing transparent is in stock
      */
-    public static function covered(Palette $palette, Lab $wanted, Lab $plane, Surface $below, Technique $technique): ?self
-    {
-        return self::best($palette, $wanted, $below, $technique, [self::PLANE_COVERED, $plane]);
+    public static function covered(
+        Palette $palette,
+        Lab $wanted,
+        Lab $plane,
+        Surface $below,
+        Technique $technique,
+        ?Material $material = null,
+    ): ?self {
+        return self::best($palette, $wanted, $below, $technique, [self::PLANE_COVERED, $plane], $material);
     }
 
     /**
@@ -91,9 +100,15 @@ final readonly class Shading
      *
      * @return self|null null where nothing transparent is in stock
      */
-    public static function staying(Palette $palette, Lab $wanted, Lab $plane, Surface $below, Technique $technique): ?self
-    {
-        return self::best($palette, $wanted, $below, $technique, [self::PLANE_STAYS, $plane]);
+    public static function staying(
+        Palette $palette,
+        Lab $wanted,
+        Lab $plane,
+        Surface $below,
+        Technique $technique,
+        ?Material $material = null,
+    ): ?self {
+        return self::best($palette, $wanted, $below, $technique, [self::PLANE_STAYS, $plane], $material);
     }
 
     /** The best over flakes. */
@@ -106,46 +121,70 @@ final readonly class Shading
      * @param Lab $wanted the shade in the recess
      * @param array{float, Lab} $plane what a difference on the plane weighs, and what it should look like in the end
      */
-    private static function best(Palette $palette, Lab $wanted, Surface $below, Technique $technique, array $plane): ?self
-    {
+    private static function best(
+        Palette $palette,
+        Lab $wanted,
+        Surface $below,
+        Technique $technique,
+        array $plane,
+        ?Material $material = null,
+    ): ?self {
         $best = null;
         $paints = $palette->atHand(Behaviour::Wash, Behaviour::Stain, Behaviour::Ink);
         [$weight, $intended] = $plane;
+        $isMetal = $weight === self::PLANE_OF_METAL;
         foreach ($paints as $paint) {
-            $mix = Mix::single($paint);
             $its = self::called($paint);
-            $isBlack = $its->chroma() < self::GREY;
-            $dulls = $isBlack && $weight === self::PLANE_OF_METAL && self::isGolden($intended);
-            if ($dulls || !self::shades($its, $wanted, $intended)) {
+            $suits = $isMetal ? self::shadesMetal($its, $intended) : ShadeFamily::suits($its, $intended, $material);
+            if ($its->l > self::PALE || !$suits) {
                 continue;
             }
-            $use = $paint->behaviour === Behaviour::Wash ? 'wash' : 'stain';
-            $pigment = $mix->pigment();
-            foreach (self::STRENGTHS[$use] as $ratio) {
+            $further = $isMetal || ShadeFamily::isKin($its, $intended) ? 0.0 : self::NOT_KIN;
+            foreach (self::STRENGTHS[self::kind($paint)] as $ratio) {
                 $thinning = Thinning::fromRatio($ratio);
-                $look = $technique->application($paint->behaviour)->pass($pigment, $thinning->load(), $below);
-                $deeper = $below->recess->toLab()->l - $look->recess->toLab()->l;
-                if ($deeper < self::DEEPER * ($below->recess->toLab()->l - $wanted->l) || $deeper < self::SEEN) {
+                $look = $technique->application($paint->behaviour)->pass($paint->pigment(), $thinning->load(), $below);
+                if (!self::isDeep($look, $below, $wanted, $isMetal)) {
                     continue;
                 }
+                $use = $paint->behaviour === Behaviour::Wash ? 'wash' : 'stain';
                 $apart = Ciede2000::difference($look->recess->toLab(), $wanted);
-                $usual = $ratio === Defaults::THINNING[$use]['ratio'];
-                $score = $apart + $weight * Ciede2000::difference($look->plane->toLab(), $intended) + ($usual ? 0.0 : self::NEAR);
+                $usual = $ratio === Defaults::THINNING[$use]['ratio'] ? 0.0 : self::NEAR;
+                $score = $apart + $weight * Ciede2000::difference($look->plane->toLab(), $intended) + $usual + $further
+                    + ($weight === self::PLANE_STAYS ? self::tooStrong($look, $below) : 0.0);
                 if ($best === null || $score < $best->score - 1e-9) {
-                    $best = new self(
-                        $mix,
-                        $thinning,
-                        $use,
-                        $apart,
-                        $below->plane->toLab()->l - $look->plane->toLab()->l,
-                        count($paints),
-                        $score,
-                    );
+                    $dulled = $below->plane->toLab()->l - $look->plane->toLab()->l;
+                    $best = new self(Mix::single($paint), $thinning, $use, $apart, $dulled, count($paints), $score);
                 }
             }
         }
 
         return $best;
+    }
+
+    private static function kind(Paint $paint): string
+    {
+        return match ($paint->behaviour) {
+            Behaviour::Wash => 'wash',
+            Behaviour::Ink => 'ink',
+            default => 'stain',
+        };
+    }
+
+    /** Whether the recess comes down as far as a shade has to. */
+    private static function isDeep(Surface $look, Surface $below, Lab $wanted, bool $isMetal): bool
+    {
+        $from = $below->recess->toLab()->l;
+        $deeper = $from - $look->recess->toLab()->l;
+
+        return $deeper >= self::DEEPER * ($from - $wanted->l) && $deeper >= ($isMetal ? self::SEEN_ON_METAL : self::SEEN);
+    }
+
+    /** What weighs against a wash that stays and moves the planes too far. */
+    private static function tooStrong(Surface $look, Surface $below): float
+    {
+        $moved = Ciede2000::difference($look->plane->toLab(), $below->plane->toLab());
+
+        return self::TOO_STRONG * max(0.0, $moved - self::MOST_MOVED);
     }
 
     /** What a wash is called by is its bottle: one coat over white says little of its hue. */
@@ -155,27 +194,15 @@ final readonly class Shading
             ? UsualWash::inTheBottle($paint->pigment()->overWhite())->toLab() : Mix::single($paint)->lab();
     }
 
-    /** Gold, brass, bronze and copper are shaded with brown. */
-    private static function isGolden(Lab $intended): bool
-    {
-        return $intended->chroma() >= self::GOLDEN_FROM;
-    }
-
-    /**
-     * Whether it is a shade of this colour: black or grey where that is not warm, brown, or of its own family or its shade's, and no pale
-     * tint.
-     *
-     * @param Lab $wash as it is called
-     */
-    private static function shades(Lab $wash, Lab $wanted, Lab $intended): bool
+    /** Gold, brass, bronze and copper are shaded with brown, flesh and sepia; steel and iron with black, brown-black, grey and blue. */
+    private static function shadesMetal(Lab $wash, Lab $intended): bool
     {
         $isBrown = $wash->hue() >= self::BROWN[0] && $wash->hue() <= self::BROWN[1];
-        $isKin = min($wash->hueApart($intended), $wash->hueApart($wanted)) <= self::FAMILY && $intended->chroma() >= self::LEANS;
+        if ($intended->chroma() >= self::GOLDEN_FROM) {
+            return $isBrown && $wash->chroma() >= self::GREY;
+        }
 
-        $isBlack = $wash->chroma() < self::GREY;
-        $isWarm = $intended->chroma() >= self::GREY && ($intended->hue() <= self::WARM_TO || $intended->hue() >= self::WARM_FROM);
-
-        return $wash->l <= self::PALE && ($isBlack ? !$isWarm : $isBrown || $isKin);
+        return $wash->chroma() < self::GREY || $isBrown || ($wash->hue() >= self::BLUE[0] && $wash->hue() <= self::BLUE[1]);
     }
 
     public function reason(): Finding

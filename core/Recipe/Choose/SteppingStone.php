@@ -48,13 +48,21 @@ final readonly class SteppingStone
     /**
      * @param float $cm2 surface, more than 0
      * @param float $enough how near to full hide the colour has to come (CIEDE2000)
+     * @param int|null $most coats that are wanted at most, whatever the ground and the minutes; null where a stone has to save minutes
      *
-     * @return self|null null where the ground is light, the colour needs few coats, or no paint in stock saves minutes
+     * @return self|null null where the ground is light, the colour needs few coats, or no paint in stock saves any
      */
-    public static function under(Mix $base, Thinning $thinning, Reflectance $ground, Palette $palette, float $cm2, float $enough): ?self
-    {
+    public static function under(
+        Mix $base,
+        Thinning $thinning,
+        Reflectance $ground,
+        Palette $palette,
+        float $cm2,
+        float $enough,
+        ?int $most = null,
+    ): ?self {
         $alone = Hiding::of($base->pigment(), $thinning->load(), $ground, $enough)->planned();
-        if ($alone < Defaults::MANY_COATS || $ground->toLab()->l >= self::LIGHT_GROUND) {
+        if ($most === null && ($alone < Defaults::MANY_COATS || $ground->toLab()->l >= self::LIGHT_GROUND)) {
             return null;
         }
         $wanted = $base->lab();
@@ -67,8 +75,9 @@ final readonly class SteppingStone
                 $stone = $paint->pigment()->over($ground, $coats * $load);
                 $then = Hiding::of($base->pigment(), $thinning->load(), $stone, $enough)->planned();
                 $saved = ($alone - $then - $coats) * $cm2 * Defaults::FURTHER_COAT_MINUTES_PER_CM2 - Defaults::LOADING_MINUTES;
-                $sum = $coats + $then + $apart / 1000;
-                if ($saved > 0.0 && $sum < $score - 1e-9) {
+                $sum = $coats + $then + $apart / 1000 + ($most === null ? 0.0 : 100 * max(0, $then - max(1, $most)));
+                $isWorth = $most === null ? $saved > 0.0 : $then < $alone;
+                if ($isWorth && $sum < $score - 1e-9) {
                     $score = $sum;
                     $best = new self($paint, $coats, $then, $alone, $saved);
                 }
@@ -76,6 +85,11 @@ final readonly class SteppingStone
         }
 
         return $best;
+    }
+
+    public function mix(): Mix
+    {
+        return Mix::single($this->paint);
     }
 
     public function saves(): int
@@ -106,7 +120,8 @@ final readonly class SteppingStone
             'coats.stepping-stone',
             '{first} first, {coats, plural, one {# coat} other {# coats}}, then {then, plural, one {# coat} other {# '
                 .'coats}} of {base} instead of {without}: '
-                .'that saves {saves, plural, one {# coat} other {# coats}} and about {minutes} min a figure.',
+                .($this->saves() < 1 ? 'it hides better.'
+                : 'that saves {saves, plural, one {# coat} other {# coats}} and about {minutes} min a figure.'),
             [
                 'first' => $this->paint->name,
                 'coats' => $this->coats,

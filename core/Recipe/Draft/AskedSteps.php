@@ -34,7 +34,7 @@ final readonly class AskedSteps
     public static function in(array $rows, Relief $relief, Ladder $ladder): array
     {
         $asked = new self($relief, $ladder->wish, $ladder);
-        $all = $asked->lit($asked->shaded($rows));
+        $all = $asked->fieldable($asked->lit($asked->shaded($rows)));
         $turns = static fn (TableRow $r): bool => $r->technique !== null && in_array($r->slot, self::TURNS, true);
         $isFlat = array_filter($all, $turns) === [];
 
@@ -115,6 +115,28 @@ final readonly class AskedSteps
         }
 
         return $found;
+    }
+
+    /**
+     * To fieldable the colour is not brought back by hand: base and shade, and a drybrush where the grain takes it.
+     *
+     * @param list<TableRow> $rows
+     *
+     * @return list<TableRow>
+     */
+    private function fieldable(array $rows): array
+    {
+        if ($this->wish->finish !== Level::Fieldable || $this->wish->isAsked()) {
+            return $rows;
+        }
+
+        return array_map(static fn (TableRow $r): TableRow => match (true) {
+            $r->technique === null => $r,
+            $r->slot === Slot::Layer, $r->slot === Slot::Unify => $r->without(
+                new Finding('asked.fieldable', 'To fieldable only base and shade are painted here.'),
+            ),
+            default => $r->level === null ? $r->nth($r->nth, $r->of, Level::Fieldable) : $r,
+        }, $rows);
     }
 
     private function noMore(int $of, bool $isGiven): Finding

@@ -9,6 +9,8 @@ use Kalokroma\Colour\Ciede2000;
 use Kalokroma\Colour\Oklch;
 use Kalokroma\Colour\Reflectance;
 use Kalokroma\Figure\Area;
+use Kalokroma\Figure\Material;
+use Kalokroma\Figure\Relief;
 use Kalokroma\Film\Surface;
 use Kalokroma\Recipe\Choose\Aim;
 use Kalokroma\Recipe\Choose\Palette;
@@ -44,6 +46,21 @@ final readonly class Brief
         public array $onFigure = [],
         public ?Mix $chosen = null,
     ) {
+    }
+
+    /** Ridges lighter than planes by so much (L*) are a light sketch. */
+    private const SKETCHED = 8.0;
+
+    /** Whether a light sketch lies below that is to show, as it is where somebody stains or glazes: flakes hide it anyway,
+        and what is too small for one has none. */
+    public function keepsSketch(): bool
+    {
+        $surface = $this->surface();
+
+        return ($this->area->keepsSketch ?? in_array($this->way, [Way::Stain, Way::Glazes], true))
+            && $this->area->material !== Material::Metal
+            && $this->area->relief !== Relief::Orb
+            && $surface->ridge->toLab()->l - $surface->plane->toLab()->l > self::SKETCHED;
     }
 
     /** What the painter chose for the area's own colour, where it can be painted with and still is that colour. */

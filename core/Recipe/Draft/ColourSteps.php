@@ -20,6 +20,7 @@ use Kalokroma\Recipe\Choose\MixChoice;
 use Kalokroma\Recipe\Choose\MixedRungs;
 use Kalokroma\Recipe\Choose\Palette;
 use Kalokroma\Recipe\Choose\Shading;
+use Kalokroma\Recipe\Ladder\Dark;
 use Kalokroma\Recipe\Ladder\Ladder;
 use Kalokroma\Recipe\Ladder\Rung;
 use Kalokroma\Recipe\Plan\Place;
@@ -41,20 +42,12 @@ final class ColourSteps extends DraftedSteps
 {
     /** Share of the one before that each further shade or light covers. */
     private const SMALLER = 0.6;
-    /** An area smaller than this is not sprayed apart, cm². */
-    private const SPRAYED_FROM_CM2 = 1.0;
-    /** How much lighter (OKLCh) a base may start to make up for its wash, at most and at least, and where it stops. */
-    private const MOST_LIFT = 0.12;
-    private const LEAST_LIFT = 0.02;
-    private const LIGHTEST_BASE = 0.97;
     /** Ridges lighter than planes by so much (L*) are a light sketch. */
     private const SKETCHED = 8.0;
     /** The mix of white planes is at least so much darker (L*) than the ridges, in so few drops; so many are looked at. */
     private const UNDER_WHITE = 1.0;
     private const OFF_WHITE_DROPS = 4;
     private const OFF_WHITES = 16;
-    /** Below this lightness (L*) a colour is a black. */
-    private const BLACK_BELOW = 22.0;
     /** Share of its lightness over the base that the ridge keeps under the glaze that pulls it back in line. */
     private const RIDGE_KEEPS = 0.8;
 
@@ -68,24 +61,28 @@ final class ColourSteps extends DraftedSteps
         MixChoice $choice,
         private readonly Outline $outline,
         private readonly ?MixedRungs $mixed,
-        private readonly float $shift = 0.0,
-        private readonly bool $isChosen = false,
     ) {
         parent::__construct($brief, $palette, $ladder, $choice);
     }
 
     public function step(TableRow $row, Surface $surface): PlannedStep|Finding
     {
-        $technique = $this->held($row->technique ?? Technique::Basecoat);
+        $technique = $row->technique ?? Technique::Basecoat;
+        if (in_array($row->slot, [Slot::Wash, Slot::Shade], true) && Dark::isBlack($this->ladder->intended->toLab())) {
+            return new Finding('shade.black', 'A shade on black changes nothing: the recesses stay near-black by themselves.');
+        }
         if ($row->slot === Slot::Wash) {
-            if ($this->ladder->intended->toLab()->l < self::BLACK_BELOW) {
-                return new Finding('wash.black', 'A wash over black changes nothing: the recesses stay near-black by themselves.');
-            }
             [$shade, $plane] = [$this->ladder->rung(Rung::Shade)->toLab(), $this->ladder->rung(Rung::Intended)->toLab()];
 
-            return $this->washed($technique, $row->reason, $this->outline->layered
-                ? Shading::covered($this->palette, $shade, $plane, $surface, $technique)
-                : Shading::staying($this->palette, $shade, $plane, $surface, $technique));
+            return $this->washed(
+                $technique,
+                $row->reason,
+                $this->outline->layered
+                ? Shading::covered($this->palette, $shade, $plane, $surface, $technique, $this->brief->area->material)
+                : Shading::staying($this->palette, $shade, $plane, $surface, $technique, $this->brief->area->material),
+                $surface,
+                $this->outline->layered,
+            );
         }
         if ($technique === Technique::Stain) {
             return $this->stained($row->reason, $surface);
@@ -145,20 +142,6 @@ final class ColourSteps extends DraftedSteps
         );
     }
 
-    /** A small area is not sprayed apart: a brush is quicker than a mask. */
-    private function held(Technique $technique): Technique
-    {
-        if ($this->brief->area->surfaceCm2 >= self::SPRAYED_FROM_CM2) {
-            return $technique;
-        }
-
-        return match ($technique) {
-            Technique::AirbrushCoat => Technique::Basecoat,
-            Technique::AirbrushFade => Technique::Layer,
-            default => $technique,
-        };
-    }
-
     private function aim(Rung $rung): Aim
     {
         return Aim::of($rung, $this->brief->area->weight === Weight::Leading);
@@ -169,11 +152,28 @@ final class ColourSteps extends DraftedSteps
         $glazedUp = $this->brief->way === Way::Glazes && $this->brief->area->relief === Relief::Plate;
 
         return match ($slot) {
-            Slot::Basecoat => ($this->outline->startsDarker() && !($glazedUp && $this->outline->layered)) || $this->ladder->isWhite()
-                ? Rung::Base : Rung::Intended,
+            Slot::Basecoat => $this->startsDarker($glazedUp) || $this->ladder->isWhite() ? Rung::Base : Rung::Intended,
             Slot::Layer => $glazedUp ? Rung::Drybrush : Rung::Intended,
+            Slot::Drybrush => $this->bringsBack() ? Rung::Intended : Rung::Drybrush,
             default => $slot->rung(),
         };
+    }
+
+    /** Whether the base is a tone below the colour: who works up from dark lays the colour itself as the layer; black is black at once. */
+    private function startsDarker(bool $glazedUp): bool
+    {
+        return $this->outline->startsDarker()
+            && !($glazedUp && $this->outline->layered)
+            && !Dark::isBlack($this->ladder->intended->toLab());
+    }
+
+    /** Whether the drybrush brings back the colour that a wash has dulled, since a lighter one follows or is not asked for. */
+    private function bringsBack(): bool
+    {
+        return ($this->outline->washed || $this->brief->way === Way::Stain)
+            && $this->brief->ladder->highlights !== 1
+            && !$this->ladder->isWhite()
+            && !Dark::isBlack($this->ladder->intended->toLab());
     }
 
     /** @return array{Oklch, Mix, list<Finding>} the colour that is wanted, what is loaded for it, and why */
@@ -199,14 +199,13 @@ final class ColourSteps extends DraftedSteps
         if ($mixed !== null) {
             return [$target, $mixed, [$this->ladder->reason($rung), $this->mixed->reason($rung)]];
         }
-        [$target, $why] = $slot === Slot::Basecoat ? $this->aimed($target) : [$target, null];
         [$chosen, $reason] = $this->chosen($slot, $rung, $target)
             ?? $this->offWhite($slot, $target)
             ?? $this->choice->nearest($target->toLab(), $this->aim($rung));
 
         $ladder = $isOneOf ? $this->ladder->reasonOf($target, $row->nth, $row->of) : $this->ladder->reason($rung);
 
-        return [$target, $chosen->mix, [$why ?? $ladder, $reason]];
+        return [$target, $chosen->mix, [$ladder, $reason]];
     }
 
     /**
@@ -219,7 +218,7 @@ final class ColourSteps extends DraftedSteps
         $isOwn = in_array($slot, [Slot::Basecoat, Slot::Layer], true) && $rung === Rung::Intended;
         $mix = $isOwn ? $this->brief->chosen($this->palette) : null;
         $off = $mix === null ? INF : Ciede2000::difference($mix->lab(), $target->toLab());
-        if ($mix === null || (!$this->isChosen && $off > Aim::Colour->within())) {
+        if ($mix === null || $off > Aim::Colour->within()) {
             return null;
         }
 
@@ -286,30 +285,6 @@ final class ColourSteps extends DraftedSteps
         )]];
     }
 
-    /** @return array{Oklch, Finding|null} where the base has to start so that the planes end as intended */
-    private function aimed(Oklch $target): array
-    {
-        [$lifted, $why] = $this->outline->washStays() ? $this->lifted($target) : [$target, null];
-        if (abs($this->shift) < 0.01) {
-            return [$lifted, $why];
-        }
-        $shifted = (new Oklch(
-            max(0.05, min(self::LIGHTEST_BASE, $lifted->lightness + $this->shift)),
-            $lifted->chroma,
-            $lifted->hue,
-        ))->onScreen();
-
-        return [$shifted, new Finding(
-            'ladder.aimed',
-            $this->shift > 0.0
-                ? 'The base starts {by} lighter than usual (lightness {to} of 100): what follows darkens the planes, and so they end as '
-                    .'intended.'
-                : 'The base starts {by} darker than usual (lightness {to} of 100): what follows lightens the planes, and so they end as '
-                    .'intended.',
-            ['by' => abs(100 * $this->shift), 'to' => 100 * $shifted->lightness],
-        )];
-    }
-
     /** Where it goes: each further shade and light is smaller than the one before, and inside it. */
     private function place(TableRow $row, Technique $technique): Place
     {
@@ -342,33 +317,6 @@ final class ColourSteps extends DraftedSteps
         return [$thick?->ratio, $thick === null ? [] : [$thick->reason]];
     }
 
-    /**
-     * Where a wash goes all over and no layer brings the planes back, the base starts lighter by what the wash takes.
-     *
-     * @return array{Oklch, Finding|null}
-     */
-    private function lifted(Oklch $target): array
-    {
-        $mix = $this->choice->nearest($target->toLab(), $this->aim(Rung::Intended))[0]->mix;
-        $shade = $this->ladder->rung(Rung::Shade)->toLab();
-        $wash = Shading::staying($this->palette, $shade, $target->toLab(), Surface::uniform($mix->colour()), Technique::WashAllOver);
-        $up = $wash === null ? 0.0 : min(self::MOST_LIFT, $wash->dulled / 100);
-        if ($wash === null || $up < self::LEAST_LIFT || $target->lightness + $up > self::LIGHTEST_BASE) {
-            return [$target, null];
-        }
-        $lifted = (new Oklch($target->lightness + $up, $target->chroma, $target->hue))->onScreen();
-
-        return [$lifted, new Finding(
-            'ladder.lifted',
-            'The base starts {up} lighter than intended (lightness {from} to {to}): {wash} takes {dulled} from the '
-                .'planes, and no layer brings them back.',
-            [
-                'up' => 100 * $up, 'from' => 100 * $target->lightness, 'to' => 100 * ($target->lightness + $up),
-                'wash' => $wash->mix->words(), 'dulled' => $wash->dulled,
-            ],
-        )];
-    }
-
     /** Between the highlight and the base: light as the ridge nearly is, in the hue of the base. */
     private function unifying(Surface $surface): Oklch
     {
@@ -384,7 +332,7 @@ final class ColourSteps extends DraftedSteps
 
     private function stained(Finding $reason, Surface $surface): PlannedStep
     {
-        [$target] = $this->aimed($this->ladder->rung(Rung::Intended));
+        $target = $this->ladder->rung(Rung::Intended);
         $surface = self::lit($surface);
         $within = $this->outline->layered ? Defaults::STAIN_WITHIN : Defaults::STAIN_ALONE_WITHIN;
         $best = $this->palette->stains($target->toLab(), $surface)[0] ?? null;
@@ -407,7 +355,11 @@ final class ColourSteps extends DraftedSteps
         [$chosen, $why] = $this->choice->nearest($target->toLab(), $this->aim(Rung::Intended));
         $paint = new Thinned($chosen->mix, 'recess-shade');
         $off = Ciede2000::difference(self::stain($chosen, $surface), $target->toLab());
-        if ($off > $within || Swallowed::isStain($chosen->mix, Defaults::THINNING['recess-shade']['ratio'], $surface)) {
+        if (!$this->brief->keepsSketch() && ($off > $within || Swallowed::isStain(
+            $chosen->mix,
+            Defaults::THINNING['recess-shade']['ratio'],
+            $surface,
+        ))) {
             return $this->planned(Slot::Basecoat, Technique::Basecoat, $target, Thinned::asBase($chosen->mix), [
                 self::swallowed($surface, min($off, $best->difference ?? $off), $within),
                 $intended,

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Kalokroma\Recipe\Draft;
 
 use Kalokroma\Colour\Ciede2000;
-use Kalokroma\Colour\Oklch;
 use Kalokroma\Figure\Material;
 use Kalokroma\Figure\Relief;
 use Kalokroma\Figure\Weight;
@@ -43,11 +42,14 @@ final class Drafter
     /** A highlight that lightens the ridge by less (L*) is not worth a step. */
     private const LEAST_GAIN = 1.0;
 
-    /** A draft whose planes end further off than this is drafted again from another base, so often, where that brings so much. */
-    private const ENDS_WITHIN = 3.0;
-    private const AIMED = 2;
-    private const WORTH_AIMING = 0.5;
-    private const MOST_SHIFT = 0.12;
+    /** An area smaller than this is not sprayed apart, cm². */
+    private const SPRAYED_FROM_CM2 = 1.0;
+
+    /** A shade that leaves the recess less darker (L*) than that of the base is left out. */
+    private const LEAST_SHADE = 4.0;
+
+    /** What the base looks like; null before there is one. */
+    private ?Surface $base = null;
 
     private readonly Palette $palette;
     private readonly Ladder $ladder;
@@ -56,8 +58,6 @@ final class Drafter
     private Surface $surface;
     /** Whether a wash or a layer covers the basecoat. */
     private bool $isCovered = false;
-    /** Whether what the base looks like is still seen on the planes at the end. */
-    private bool $isOpen = false;
     /** @var list<PlannedStep> */
     private array $steps = [];
     /** @var list<PlannedStep> drafted, but not worth their time */
@@ -65,12 +65,8 @@ final class Drafter
     /** @var list<LeftOut> */
     private array $leftOut = [];
 
-    /** @param float $shift lightness (OKLCh) that the base starts above the usual one, so that the planes end as intended */
-    private function __construct(
-        private readonly Brief $brief,
-        private readonly float $shift = 0.0,
-        private readonly bool $isChosen = false,
-    ) {
+    private function __construct(private readonly Brief $brief)
+    {
         $this->palette = $brief->palette ?? new Palette($brief->shelf);
         $this->ladder = new Ladder($brief->intended, $brief->ladder);
         $isBase = $brief->area->material === Material::Ground;
@@ -84,44 +80,8 @@ final class Drafter
     {
         $drafter = new self($brief);
         $drafter->refuse();
-        $plan = $drafter->plan();
-        $off = $drafter->off();
-        for ($tries = 0; $tries < self::AIMED && $off > self::ENDS_WITHIN && $drafter->isOpen; ++$tries) {
-            $drafter = new self($brief, $drafter->shift + $drafter->short());
-            $again = $drafter->plan();
-            if ($drafter->off() >= $off - self::WORTH_AIMING) {
-                break;
-            }
-            [$plan, $off] = [$again, $drafter->off()];
-        }
 
-        return $off > self::ENDS_WITHIN && $drafter->isOpen ? self::asChosen($brief, $off) ?? $plan : $plan;
-    }
-
-    /** The draft that starts from what the painter chose, whatever follows; null where that ends no nearer. */
-    private static function asChosen(Brief $brief, float $off): ?Plan
-    {
-        $drafter = new self($brief, isChosen: true);
-        if ($brief->chosen($drafter->palette) === null) {
-            return null;
-        }
-        $plan = $drafter->plan();
-
-        return $drafter->off() < $off - self::WORTH_AIMING ? $plan : null;
-    }
-
-    /** How far the planes end from the colour that was wanted, CIEDE2000. */
-    private function off(): float
-    {
-        return Ciede2000::difference($this->surface->plane->toLab(), $this->brief->intended->toLab());
-    }
-
-    /** How much darker (OKLCh lightness) they end than was wanted. */
-    private function short(): float
-    {
-        $short = $this->brief->intended->lightness - Oklch::fromLab($this->surface->plane->toLab())->lightness;
-
-        return max(-self::MOST_SHIFT, min(self::MOST_SHIFT, $short));
+        return $drafter->plan();
     }
 
     /** @throws RecipeProblem */
@@ -138,17 +98,13 @@ final class Drafter
     private function plan(): Plan
     {
         $metal = MetalSteps::of($this->brief, $this->palette, $this->ladder, $this->choice);
-        $rows = TechniqueTable::rows(
-            $this->brief->area->relief,
-            $metal !== null && $this->brief->way !== Way::Drybrush ? Way::Mixed : $this->brief->way,
-        );
+        $rows = TechniqueTable::rows($this->brief->area->relief, $this->way($metal !== null));
+        $rows = $this->brief->keepsSketch() ? TechniqueTable::transparent($rows, $this->brief->area->relief) : $rows;
         $rows = AskedSteps::in($rows, $this->brief->area->relief, $this->ladder);
         $rows = $metal === null ? $rows : self::once($rows);
         $outline = Outline::of($rows, $this->brief->leaders > 0);
         $isOrb = $this->brief->area->relief === Relief::Orb;
-        $layers = array_filter($rows, static fn (TableRow $r): bool => $r->slot === Slot::Layer && $r->technique === Technique::Layer);
-        $this->isCovered = $outline->layered || $outline->washed || $isOrb;
-        $this->isOpen = $metal === null && !$isOrb && $layers === [];
+        $this->isCovered = $isOrb || array_filter($rows, static fn (TableRow $r): bool => $r->technique?->covers() === true) !== [];
         $colours = new ColourSteps(
             $this->brief,
             $this->palette,
@@ -156,8 +112,6 @@ final class Drafter
             $this->choice,
             $outline,
             $metal === null ? $this->mixed($outline) : null,
-            $this->shift,
-            $this->isChosen,
         );
         foreach ($rows as $row) {
             $this->lay($this->deepened($row), $metal ?? $colours);
@@ -166,7 +120,17 @@ final class Drafter
             $this->accent($colours);
         }
 
+        $this->steps = FewerCoats::bounded($this->steps, $this->brief->area, $this->brief->surface());
+
         return new Plan($this->steps, $this->leftOut, $this->reached->findings([...$this->steps, ...$this->dropped], $this->surface));
+    }
+
+    /** Metal is painted as metal, and a small area is not sprayed apart: a brush is quicker than a mask. */
+    private function way(bool $isMetal): Way
+    {
+        $isSmall = $this->brief->way === Way::Airbrush && $this->brief->area->surfaceCm2 < self::SPRAYED_FROM_CM2;
+
+        return $isSmall || ($isMetal && $this->brief->way !== Way::Drybrush) ? Way::Mixed : $this->brief->way;
     }
 
     /**
@@ -197,7 +161,7 @@ final class Drafter
         if (
             $row->slot !== Slot::Wash
             || $row->technique !== null
-            || $this->brief->way !== Way::Stain
+            || ($this->brief->way !== Way::Stain && !$this->brief->keepsSketch())
             || $this->brief->area->relief === Relief::Orb
         ) {
             return $row;
@@ -223,13 +187,13 @@ final class Drafter
             return;
         }
         $step = Worth::fewWhites($this->named($step, $row), $this->brief->area, $this->surface);
-        $below = $row->slot === Slot::Basecoat
-            ? Worth::stone($step, $this->surface, $this->palette, $this->brief->area, $this->isCovered) : null;
-        foreach ([...($below === null ? [] : [$below]), $this->brief->handled($step)] as $each) {
+        foreach (FewerCoats::of($step, $this->surface, $this->palette, $this->brief->area, $this->isCovered) as $each) {
+            $each = $this->brief->handled($each);
             $this->steps[] = $each;
             $this->choice->load($each->load->mix);
             $covered = $row->slot === Slot::Basecoat && $each->key->is(Slot::Basecoat->value) && $this->isCovered;
             $this->surface = Simulation::step($each, $this->brief->area, $this->surface, covered: $covered)->look->after;
+            $this->base = $row->slot === Slot::Basecoat && $each->technique !== Technique::Stain ? $this->surface : $this->base;
         }
     }
 
@@ -246,15 +210,35 @@ final class Drafter
     private function notWorthIt(Slot $slot, PlannedStep $step, DraftedSteps $maker): ?Finding
     {
         $isCoat = $slot === Slot::Basecoat && $step->technique !== Technique::Stain;
-        $unseen = $isCoat ? $this->isGround($step, $maker) : $this->invisible($step);
+        $isUnseen = !$isCoat || $maker instanceof MetalSteps;
+        $unseen = $isUnseen ? $this->invisible($step) : $this->isGround($step, $maker);
         if ($unseen !== null) {
             return $unseen;
         }
         if ($step->technique === Technique::Glaze) {
-            return Swallowed::reason(Simulation::step($step, $this->brief->area, $this->surface));
+            return Swallowed::reason(Simulation::step($step, $this->brief->area, $this->surface))
+                ?? ($slot === Slot::Shade ? $this->tooWeak($step) : null);
         }
 
-        return $slot === Slot::Highlight && $maker instanceof ColourSteps ? $this->withoutRoom($step) : null;
+        return match (true) {
+            !$maker instanceof ColourSteps => null,
+            $slot === Slot::Highlight => $this->withoutRoom($step),
+            $slot === Slot::Wash, $slot === Slot::Shade => $this->tooWeak($step),
+            default => null,
+        };
+    }
+
+    /** Why a shade is left out that hardly darkens the recesses of the base; null where it does. */
+    private function tooWeak(PlannedStep $step): ?Finding
+    {
+        $base = ($this->base ?? $this->surface)->recess->toLab()->l;
+        $darker = $base - Simulation::look($step, $this->surface)->recess->toLab()->l;
+
+        return $darker >= self::LEAST_SHADE ? null : new Finding(
+            'shade.weak',
+            '{paint} would leave the recesses only {darker} darker than the base (lightness, of 100): they stay as they are.',
+            ['paint' => $step->words(), 'darker' => max(0.0, $darker)],
+        );
     }
 
     /** Why the ground does for the basecoat; null where it is another colour. */
@@ -289,6 +273,16 @@ final class Drafter
 
     private function withoutRoom(PlannedStep $step): ?Finding
     {
+        $last = $this->steps[count($this->steps) - 1] ?? null;
+        $isBelow = $last?->technique === $step->technique && $last->load->mix !== null && $step->load->mix !== null
+            && $step->load->mix->lab()->l < $last->load->mix->lab()->l;
+        if ($isBelow) {
+            return new Finding(
+                'highlight.down',
+                '{paint} is no lighter than {last}, which lies there already.',
+                ['paint' => $step->words(), 'last' => $last->words()],
+            );
+        }
         $from = max($this->surface->ridge->toLab()->l, $this->surface->plane->toLab()->l);
         $gain = Simulation::look($step, $this->surface)->ridge->toLab()->l - $from;
         if ($gain >= self::LEAST_GAIN) {

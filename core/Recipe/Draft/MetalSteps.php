@@ -28,11 +28,15 @@ final class MetalSteps extends DraftedSteps
     /** A metallic that is lighter by less than this (L*) does not show on another. */
     private const LIGHTER_BY = 3.0;
 
+    /** A light is so much lighter (L*) than the washed planes. */
+    private const BRIGHTER = 8.0;
+
     /** From this chroma (CIELAB) a metal is gold, brass, bronze or copper; below that one it is silver or steel. */
     private const WARM_FROM = 18.0;
     private const SILVER_BELOW = 10.0;
 
-    /** A wash that leaves the planes further off than this (CIEDE2000) goes into the recesses alone, unless a drybrush lifts them again. */
+    /** A wash that leaves the planes further off than this (CIEDE2000) goes into the recesses alone,
+        unless a drybrush lifts them again. */
     private const DULLED = 6.0;
 
     private RankedMix $metal;
@@ -62,7 +66,7 @@ final class MetalSteps extends DraftedSteps
             Slot::Layer => new Finding('metal.no-layer', 'Metal is lifted at its edges, not layered: flakes over flakes only dull.'),
             Slot::Wash => $this->wash($technique, $row->reason, $surface),
             Slot::Shade => $this->wash(Technique::RecessLine, $row->reason, $surface),
-            default => $this->light($row->slot, $technique, $row->reason),
+            default => $this->light($row->slot, $technique, $row->reason, $surface),
         };
     }
 
@@ -112,30 +116,6 @@ final class MetalSteps extends DraftedSteps
         return $this->washed($recess, $why, Shading::onMetal($this->palette, $shade, $plane, $surface, $recess));
     }
 
-    /** Gold, brass, bronze and copper take a silver edge, where nothing warmer is lighter. */
-    private function silverEdge(Slot $slot, Technique $technique, Finding $reason): ?PlannedStep
-    {
-        if ($technique !== Technique::EdgeHighlight || $this->metal->mix->lab()->chroma() < self::WARM_FROM) {
-            return null;
-        }
-        $target = $this->ladder->rung($slot->rung());
-        foreach ($this->palette->metalSingles($target->toLab()) as $single) {
-            $lift = $single->mix->lab()->l - $this->metal->mix->lab()->l;
-            if ($lift > self::LIGHTER_BY && $single->mix->lab()->chroma() < self::SILVER_BELOW) {
-                $finding = new Finding(
-                    'mix.metal-silver',
-                    '{paint} along the edge, {lift} lighter: {base} takes a silver edge.',
-                    ['paint' => $single->mix->words(), 'lift' => $lift, 'base' => $this->metal->mix->words()],
-                    Reason::Mix,
-                );
-
-                return $this->planned($slot, $technique, $target, new Thinned($single->mix, 'metallic'), [$reason, $finding]);
-            }
-        }
-
-        return null;
-    }
-
     /** The same metal once more where the wash has dulled it; why not, where nothing has. */
     private function again(Slot $slot, Technique $technique, Finding $reason): PlannedStep|Finding
     {
@@ -149,26 +129,47 @@ final class MetalSteps extends DraftedSteps
         return $this->planned($slot, $technique, $this->ladder->rung(Rung::Intended), $paint, [$reason, $finding]);
     }
 
-    private function light(Slot $slot, Technique $technique, Finding $reason): PlannedStep|Finding
+    /** The metal that is so much lighter than the washed planes, and nearest to the rung; gold takes gold, else silver. */
+    private function light(Slot $slot, Technique $technique, Finding $reason, Surface $surface): PlannedStep|Finding
     {
         $target = $this->ladder->rung($slot->rung());
-        $base = $this->metal->mix->words();
+        $isWarm = $this->metal->mix->lab()->chroma() >= self::WARM_FROM;
+        $plane = $surface->plane->toLab()->l;
+        $found = ['kin' => null, 'silver' => null];
         foreach ($this->palette->metalSingles($target->toLab()) as $single) {
-            $lift = $single->mix->lab()->l - $this->metal->mix->lab()->l;
-            if ($lift > self::LIGHTER_BY && $single->difference <= Defaults::METAL_WITHIN) {
-                $facts = ['paint' => $single->mix->words(), 'lift' => $lift, 'base' => $base];
-                $finding = new Finding(
-                    'mix.metal-light',
-                    '{paint} is {lift} lighter than {base}, and metallic like it.',
-                    $facts,
-                    Reason::Mix,
-                );
-                $paint = new Thinned($single->mix, $technique === Technique::Drybrush ? 'drybrush' : 'metallic');
-
-                return $this->planned($slot, $technique, $target, $paint, [$reason, $this->ladder->reason($slot->rung()), $finding]);
+            $lab = $single->mix->lab();
+            $isKin = $isWarm ? $lab->chroma() >= self::WARM_FROM : $lab->chroma() < self::WARM_FROM;
+            $isBrighter = $lab->l >= $plane + self::BRIGHTER && $single->mix->key() !== $this->metal->mix->key()
+                && $lab->l > $this->metal->mix->lab()->l + self::LIGHTER_BY;
+            if ($isBrighter && $isKin) {
+                $found['kin'] ??= $single;
+            } elseif ($isBrighter && $lab->chroma() < self::SILVER_BELOW && $technique === Technique::EdgeHighlight) {
+                $found['silver'] ??= $single;
             }
         }
+        $single = $found['kin'] ?? $found['silver'];
+        if ($single === null) {
+            return $this->again($slot, $technique, $reason);
+        }
+        $facts = [
+            'paint' => $single->mix->words(), 'base' => $this->metal->mix->words(),
+            'lift' => $single->mix->lab()->l - $plane,
+        ];
+        $finding = $found['kin'] !== null
+            ? new Finding(
+                'mix.metal-light',
+                '{paint} is {lift} lighter than the planes are now, and metallic like {base}.',
+                $facts,
+                Reason::Mix,
+            )
+            : new Finding(
+                'mix.metal-silver',
+                '{paint} along the edge, {lift} lighter than the planes: {base} takes a silver edge.',
+                $facts,
+                Reason::Mix,
+            );
+        $paint = new Thinned($single->mix, $technique === Technique::Drybrush ? 'drybrush' : 'metallic');
 
-        return $this->silverEdge($slot, $technique, $reason) ?? $this->again($slot, $technique, $reason);
+        return $this->planned($slot, $technique, $target, $paint, [$reason, $this->ladder->reason($slot->rung()), $finding]);
     }
 }

@@ -58,15 +58,9 @@ final readonly class Outline
         return $this->shadedByWash;
     }
 
-    /** Whether a wash goes all over that nothing covers again. */
-    public function washStays(): bool
-    {
-        return $this->washed && !$this->layered && !$this->brushed;
-    }
-
-    /** Whether the base may be a tone darker than intended: a layer, or a drybrush over unwashed planes, brings it up. */
+    /** Whether the base is a tone darker than intended: a layer, or a drybrush, brings it up where no wash shades it all over. */
     public function startsDarker(): bool
     {
-        return $this->layered || ($this->brushed && !$this->washed);
+        return !$this->washed && ($this->layered || $this->brushed);
     }
 }

@@ -10,6 +10,7 @@ use Kalokroma\Figure\Relief;
 use Kalokroma\Film\Face;
 use Kalokroma\Film\Surface;
 use Kalokroma\Recipe\Choose\Palette;
+use Kalokroma\Recipe\Ladder\Dark;
 use Kalokroma\Recipe\Ladder\Ladder;
 use Kalokroma\Recipe\Ladder\Rung;
 use Kalokroma\Recipe\Plan\Loop;
@@ -86,7 +87,7 @@ final class Specials
         ['id' => 'eye', 'words' => 'eye', 'why' => 'The look tells the story: dark, a light line, '
             .'the pupil.', 'materials' => ['skin'], 'reliefs' => ['orb'], 'adds' => false, 'steps' => [
             ['basecoat', 'basecoat', ['tone', 0.26, 0.03, 45.0], 'The socket dark: its edge stays as the lid.'],
-            ['white', 'layer', ['tone', 0.88, 0.015, 85.0], 'A light line, off-white: pure white stares.', ['part' => 'the middle']],
+            ['white', 'layer', ['ball', 0.88, 0.015, 85.0], 'A light line, off-white: pure white stares.', ['part' => 'the middle']],
             [
                 'pupil',
                 'freehand',
@@ -104,9 +105,9 @@ final class Specials
         ]],
         ['id' => 'bone', 'words' => 'bone and horn', 'why' => 'Strokes run from base to tip, and the tip is '
             .'lightest.', 'materials' => ['bone'], 'reliefs' => [], 'adds' => false, 'steps' => [
-            ['basecoat', 'basecoat', ['times', 0.86], 'A darker bone as the ground for the strokes.'],
+            ['basecoat', 'basecoat', ['rung', 'layer'], 'The bone itself as the ground for the strokes.'],
             ['wash', 'wash-all-over', ['times', 0.5], 'It runs into the cracks and warms the root.'],
-            ['layer', 'layer', ['rung', 'layer'], 'Strokes from base to tip.', ['share' => 0.85]],
+            ['layer', 'layer', ['rung', 'layer'], 'Strokes from base to tip: the bone comes back.'],
             ['highlight', 'feathered-layer', ['rung', 'highlight'], 'Shorter strokes toward the tip.'],
             ['tip', 'edge-highlight', ['rung', 'accent'], 'The tip alone.', ['part' => 'a few spots', 'level' => 'showpiece']],
         ]],
@@ -120,9 +121,9 @@ final class Specials
         ]],
         ['id' => 'fur', 'words' => 'fur', 'why' => 'The grain does the work: wash into it, '
             .'drybrush over it.', 'materials' => ['fur', 'hair'], 'reliefs' => ['texture'], 'adds' => false, 'steps' => [
-            ['basecoat', 'basecoat', ['rung', 'base'], 'The middle tone.'],
+            ['basecoat', 'basecoat', ['rung', 'layer'], 'The colour itself.'],
             ['wash', 'wash-all-over', ['rung', 'shade'], 'Between the hairs.'],
-            ['drybrush', 'drybrush', ['rung', 'drybrush'], 'Across the grain, from above.'],
+            ['drybrush', 'drybrush', ['grain', 0.0], 'Across the grain: the colour comes back.'],
             ['highlight', 'drybrush', ['rung', 'highlight'], 'Lighter and only on the tips.', ['part' => 'upper parts']],
             [
                 'patches',
@@ -134,7 +135,7 @@ final class Specials
         ]],
         ['id' => 'feathers', 'words' => 'feathers', 'why' => 'Each feather ends in a lighter, tinted edge; strokes '
             .'run along it.', 'materials' => ['feather'], 'reliefs' => [], 'adds' => false, 'steps' => [
-            ['basecoat', 'basecoat', ['times', 0.6], 'The dark of the feather.'],
+            ['basecoat', 'basecoat', ['times', 0.75], 'The dark of the feather.'],
             ['wash', 'recess-line', ['times', 0.35], 'Between the feathers.'],
             ['layer', 'layer', ['rung', 'layer'], 'Strokes along each feather, to its edge.'],
             ['highlight', 'edge-highlight', ['rung', 'highlight'], 'The edges, tinted.'],
@@ -156,7 +157,7 @@ final class Specials
         ]],
         ['id' => 'true-metal', 'words' => 'true metal, worn', 'why' => 'Drybrush and wash in turn, three or four '
             .'times, wear metal as years do.', 'materials' => ['metal'], 'reliefs' => [], 'adds' => false, 'steps' => [
-            ['basecoat', 'metal-coat', ['times', 0.8], 'A dark metal as the ground.'],
+            ['basecoat', 'metal-coat', ['times', 0.64], 'A dark metal as the ground.'],
             ['wash', 'wash-all-over', ['times', 0.5], 'Dirt into the corners.'],
             [
                 'drybrush',
@@ -344,6 +345,9 @@ final class Specials
     /** Pale reds lean toward orange (degrees of OKLCh): straight toward white they are pink. */
     private const PALE_RED_HUE = 62.0;
 
+    /** An eye of this lightness (OKLCh) or more is a ball of that colour; a darker one is the iris on an off-white. */
+    private const LIGHT_EYE = 0.62;
+
     /** Below this chroma (OKLCh) a colour has no hue to speak of. */
     private const NEUTRAL_BELOW = 0.02;
 
@@ -400,21 +404,22 @@ final class Specials
         foreach ($start['steps'] as $row) {
             $technique = self::allowed($row[1], $brief);
             $isLight = $surface->plane->toLab()->l >= ($row[4]['ground'] ?? INF);
-            if ($technique === null || $isLight) {
+            $isShort = $brief->ladder->finish === Level::Fieldable && !$start['adds'];
+            if ($technique === null || $isLight || ($isShort && self::isExtra($row, $technique))) {
                 continue;
             }
             $key = $made->freeKey($row[0]);
-            $step = $brief->handled($maker->make($key, self::wish($row, $key->value, $technique, $ladder), $surface));
-            $lost = self::hueless($row, $ladder) ?? self::lost($step, $made->steps, $brief, $surface);
+            $wish = self::wish($row, $key->value, $technique, $ladder);
+            $step = $brief->handled($maker->make($key, $wish, $surface));
+            $step = $isShort ? $step->upTo(Level::Fieldable) : $step;
+            $lost = self::hueless($row, $ladder) ?? self::shadeless($row, $ladder) ?? self::lost($step, $made->steps, $brief, $surface);
             if ($lost !== null) {
                 $made = $made->without($step->stage, $lost);
                 continue;
             }
-            $isBase = !$start['adds'] && $row[1] === 'basecoat' && !isset($row[4]['coats']);
-            $stone = $isBase ? Worth::stone($step, $surface, $palette, $brief->area, self::isCovered($start)) : null;
-            foreach (array_filter([$stone, $step]) as $each) {
+            $covered = !$start['adds'] && $row[1] === 'basecoat' && self::isCovered($start);
+            foreach ($start['adds'] ? [$step] : FewerCoats::of($step, $surface, $palette, $brief->area, $covered) as $each) {
                 $made = $made->withSteps([...$made->steps, $each]);
-                $covered = $isBase && self::isCovered($start);
                 $surface = Simulation::step($each, $brief->area, $surface, covered: $covered)->look->after;
             }
         }
@@ -433,6 +438,33 @@ final class Specials
 
         return $isTurned && $ladder->intended->chroma < self::NEUTRAL_BELOW
             ? new Finding('special.neutral', 'The colour is a neutral: it has no hue to be turned by a tint.') : null;
+    }
+
+    /**
+     * What is left out of a start that is only to be fieldable: what its row keeps for later, and finer lights.
+     *
+     * @param StartStep $row
+     */
+    private static function isExtra(array $row, Technique $technique): bool
+    {
+        return isset($row[4]['level']) || in_array(
+            $technique,
+            [Technique::FeatheredLayer, Technique::EdgeHighlight, Technique::GlossSpot, Technique::Chips, Technique::Glaze],
+            true,
+        );
+    }
+
+    /**
+     * Why black gets no shade; null for other colours and other steps.
+     *
+     * @param StartStep $row
+     */
+    private static function shadeless(array $row, Ladder $ladder): ?Finding
+    {
+        $isShade = ($row[2] ?? []) === ['rung', 'shade'];
+
+        return $isShade && Dark::isBlack($ladder->intended->toLab())
+            ? new Finding('shade.black', 'A shade on black changes nothing: the recesses stay near-black by themselves.') : null;
     }
 
     /**
@@ -512,9 +544,15 @@ final class Specials
                 $own->chroma * (1 - 0.8 * (float) $a),
                 $own->isRed() ? self::PALE_RED_HUE : $own->hue,
             ),
+            'ball' => $own->lightness >= self::LIGHT_EYE ? $own : new Oklch((float) $a, $b, $c),
             'turned' => new Oklch(min(0.97, max(0.1, $own->lightness * $b)), $own->chroma, fmod($own->hue + (float) $a + 360.0, 360.0)),
             default => new Oklch((float) $a, $b, $c),
         };
+
+        if ($kind === 'grain') {
+            // What a wash has dulled comes back; black, which takes none, is lifted at once.
+            return $ladder->rung(Dark::isBlack($own->toLab()) ? Rung::Drybrush : Rung::Intended);
+        }
 
         return $kind === 'rung' ? $ladder->rung(Rung::from((string) $a)) : $tone->onScreen();
     }

@@ -16,6 +16,8 @@ use Kalokroma\Word\Finding;
  */
 final class TechniqueTable
 {
+    private const NOT_DULLED = 'No wash has dulled {relief}: the coat stays as it is.';
+
     private const BY_RELIEF = [
         'tight' => [
             'basecoat' => [Technique::Basecoat, 'Everything later goes over an even coat of the middle tone.'],
@@ -55,7 +57,7 @@ final class TechniqueTable
         'trim' => [
             'basecoat' => [Technique::Basecoat, 'Everything later goes over an even coat of the middle tone.'],
             'wash' => [Technique::WashAllOver, 'On {relief} a wash sets the edges off in one go.'],
-            'layer' => [null, '{relief} is too small for a layer between wash and edge.'],
+            'layer' => [Technique::Layer, 'The colour again as a line on the upper side and the middle, where the wash has dulled it.'],
             'drybrush' => [null, 'A drybrush would catch the neighbours of {relief}.'],
             'highlight' => [Technique::EdgeHighlight, 'A touch on the edge makes {relief} readable from the table.'],
         ],
@@ -106,6 +108,7 @@ final class TechniqueTable
             ],
             'trim' => [
                 'wash' => [null, 'You paint with layers only: the edges are lined in.'],
+                'layer' => [null, self::NOT_DULLED],
                 'shade' => [Technique::ShadeLayer, 'Lined in, since you paint with layers only.'],
             ],
         ],
@@ -128,7 +131,10 @@ final class TechniqueTable
                 'layer' => [null, 'On {relief} the drybrush polishes faster than a brush point could.'],
                 'drybrush' => [Technique::Drybrush, 'A light drybrush polishes what the stain left flat on {relief}.'],
             ],
-            'trim' => ['basecoat' => self::STAINED['basecoat'], 'wash' => self::STAINED['wash']],
+            'trim' => [
+                'basecoat' => self::STAINED['basecoat'], 'wash' => self::STAINED['wash'],
+                'layer' => [null, '{relief} is too small to be polished: the stain stays as it is.'],
+            ],
             'plate' => ['basecoat' => [Technique::Basecoat, 'A stain would pool and dry in rings on {relief}: an opaque coat instead.']],
             'orb' => ['basecoat' => [Technique::Basecoat, '{relief} is too small and smooth for a stain to settle: an '
                 .'opaque coat instead.']],
@@ -150,12 +156,13 @@ final class TechniqueTable
             ],
             'trim' => [
                 'wash' => [null, 'You paint with glazes: the edges are drawn in.'],
+                'layer' => [null, self::NOT_DULLED],
                 'shade' => [Technique::Glaze, 'Glazes of the shade along the edges of {relief}.'],
             ],
             'orb' => ['shade' => [Technique::Glaze, 'Glazes of the shade, one side of the orb darker with each.']],
         ],
         'airbrush' => [
-            'tight' => self::SPRAYED,
+            'tight' => [...self::SPRAYED, 'wash' => [Technique::RecessLine, 'After the fade only the lines want shade.']],
             'broad' => self::SPRAYED,
             'plate' => [
                 ...self::SPRAYED,
@@ -176,10 +183,41 @@ final class TechniqueTable
         foreach (Slot::inOrder() as $slot) {
             [$technique, $reason] = $chosen[$slot->value] ?? [null, null];
             if ($reason !== null) {
-                $rows[] = new TableRow($slot, $technique, new Finding('technique.'.$slot->value, $reason, ['relief' => $relief->words()]));
+                $rows[] = new TableRow($slot, $technique, new Finding(
+                    'technique.'.$slot->value,
+                    $reason,
+                    ['relief' => $relief->words()],
+                ));
             }
         }
 
+        // Sprayed colours come before what is brushed: nobody sprays over a shade that was painted with care.
+        $isSprayed = static fn (TableRow $r): int => in_array(
+            $r->technique,
+            [Technique::AirbrushCoat, Technique::AirbrushFade],
+            true,
+        ) ? 0 : 1;
+        usort($rows, static fn (TableRow $a, TableRow $b): int => $isSprayed($a) <=> $isSprayed($b));
+
         return $rows;
+    }
+
+    /**
+     * Over a light sketch that is to show everything is transparent: a stain, and light strokes on the ridges above it.
+     *
+     * @param list<TableRow> $rows
+     *
+     * @return list<TableRow>
+     */
+    public static function transparent(array $rows, Relief $relief): array
+    {
+        $because = static fn (string $why): Finding => new Finding('technique.sketch', $why, ['relief' => $relief->words()]);
+
+        return array_map(static fn (TableRow $r): TableRow => match ($r->slot) {
+            Slot::Basecoat => new TableRow($r->slot, Technique::Stain, $because('The light sketch is to show: a stain lets it through.')),
+            Slot::Highlight => $r->technique === Technique::Drybrush ? $r->as(Technique::FeatheredLayer) : $r,
+            Slot::Wash => $r->without($because('The stain pools in the recesses by itself: it is the shade as well.')),
+            default => $r->technique === null ? $r : $r->without($because('An opaque layer would bury the sketch.')),
+        }, $rows);
     }
 }

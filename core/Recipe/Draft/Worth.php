@@ -7,18 +7,11 @@ namespace Kalokroma\Recipe\Draft;
 use Kalokroma\Colour\Ciede2000;
 use Kalokroma\Colour\Oklch;
 use Kalokroma\Figure\Area;
-use Kalokroma\Film\Constants;
 use Kalokroma\Film\Face;
 use Kalokroma\Film\Surface;
-use Kalokroma\Recipe\Choose\Palette;
-use Kalokroma\Recipe\Choose\SteppingStone;
 use Kalokroma\Recipe\Plan\Place;
 use Kalokroma\Recipe\Plan\PlannedStep;
-use Kalokroma\Recipe\Plan\StepKey;
 use Kalokroma\Recipe\Predict\Simulation;
-use Kalokroma\Recipe\Technique\Defaults;
-use Kalokroma\Recipe\Technique\Technique;
-use Kalokroma\Shelf\Mix;
 use Kalokroma\Word\Finding;
 
 /** Whether a drafted step is worth its time, and whether one more under it saves some. */
@@ -86,26 +79,5 @@ final class Worth
             '{coats} coats would hide, but white is not built up: {most} leave it translucent, and what stands out is lightened later.',
             ['coats' => $coats, 'most' => self::MOST_WHITE],
         ));
-    }
-
-    /**
-     * A stepping-stone coat under a basecoat, where one saves coats.
-     *
-     * @param bool $covered whether a wash or a layer covers the basecoat, so that it is good enough sooner
-     */
-    public static function stone(PlannedStep $base, Surface $surface, Palette $palette, Area $area, bool $covered): ?PlannedStep
-    {
-        if ($base->load->mix === null || $base->technique !== Technique::Basecoat) {
-            return null;
-        }
-        $found = SteppingStone::under(
-            $base->load->mix,
-            $base->load->thinning,
-            $surface->plane,
-            $palette,
-            $area->surfaceCm2,
-            $covered ? Defaults::ENOUGH_WITHIN : Constants::HIDDEN_WITHIN,
-        );
-        return $found?->step(StepKey::of(Slot::SteppingStone->value), $base->load->mix);
     }
 }

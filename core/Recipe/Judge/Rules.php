@@ -17,7 +17,7 @@ use Kalokroma\Shelf\Equipment;
 final class Rules
 {
     /**
-     * Whether an area is painted with stains, inks or glazes: then a light sketch below it is meant to show.
+     * Whether an area is painted with stains, glazes or inks, not only shaded with one: then a light sketch below it is meant to show.
      *
      * @param list<StepOutcome> $outcomes
      */
@@ -27,7 +27,7 @@ final class Rules
             $step = $outcome->step;
             $isClear = $step->technique === Technique::Stain
                 || $step->technique === Technique::Glaze
-                || ($step->load->mix?->first()->behaviour === Behaviour::Ink);
+                || ($step->load->mix?->first()->behaviour === Behaviour::Ink && !$step->technique->isWash());
             if ($isClear && !$step->handling->omitted) {
                 return true;
             }

@@ -146,7 +146,8 @@ final class StepRules
                     'Use a stepping-stone coat first, or a lighter undercoat.',
                 ]
                 : null,
-            'sketch.covered' => static fn (StepOutcome $o, Area $a): ?array => $a->keepsSketch === true ? self::sketchCovered($o) : null,
+            'sketch.covered' => static fn (StepOutcome $o, Area $a): ?array => $a->keepsSketch === true && $a->relief !== Relief::Orb
+                ? self::sketchCovered($o) : null,
         ];
     }
 

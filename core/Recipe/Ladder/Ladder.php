@@ -34,6 +34,9 @@ final readonly class Ladder
     private const SHADE_KEEPS = 0.62;
     private const UP = ['base' => -0.04, 'layer' => 0.0, 'drybrush' => 0.09, 'highlight' => 0.17, 'accent' => 0.23];
 
+    /** Black is shown by its lights alone, and those are steeper. */
+    private const ON_BLACK = 1.25;
+
     /** The same under a white: planes end a little below it, so that edges have somewhere to go. */
     private const UP_TO_WHITE = ['base' => -0.085, 'layer' => -0.022, 'drybrush' => -0.01, 'highlight' => 0.005, 'accent' => 0.02];
 
@@ -97,7 +100,7 @@ final readonly class Ladder
 
             return (new Oklch($lightness, $this->intended->chroma, $this->intended->hue))->onScreen();
         }
-        $lift = self::UP[$rung->value] * $this->wish->contrast();
+        $lift = self::UP[$rung->value] * $this->wish->contrast() * (Dark::isBlack($this->intended->toLab()) ? self::ON_BLACK : 1.0);
         if ($lift <= 0.0) {
             $lightness = $this->noDarkerThan($this->intended->lightness + $lift);
 

@@ -68,6 +68,12 @@ final readonly class LadderWish
         return 1.0 - (1.0 - self::KEEPS) * $way;
     }
 
+    /** Whether so many shades or lights were asked for, or a ladder taken over: then nothing else decides about them. */
+    public function isAsked(): bool
+    {
+        return $this->shades !== null || $this->highlights !== null || $this->given !== null;
+    }
+
     /** @param array<string, mixed> $changes by the names of its properties */
     private function with(array $changes): self
     {

@@ -67,6 +67,12 @@ final readonly class Plan
         return new self($this->steps, [...$this->leftOut, new LeftOut($stage, $reason)], $this->findings, $this->overruled, $this->given);
     }
 
+    /** The same, with one more thing that is told of it as a whole. */
+    public function told(Finding $more): self
+    {
+        return new self($this->steps, $this->leftOut, [...$this->findings, $more], $this->overruled, $this->given);
+    }
+
     /** @param list<string> $overruled */
     public function withOverruled(array $overruled): self
     {

@@ -10,6 +10,7 @@ use Kalokroma\Film\Surface;
 use Kalokroma\Film\Thinning;
 use Kalokroma\Recipe\Plan\PlannedStep;
 use Kalokroma\Recipe\Technique\Defaults;
+use Kalokroma\Recipe\Technique\Technique;
 use Kalokroma\Shelf\Mix;
 use Kalokroma\Word\Finding;
 
@@ -22,6 +23,9 @@ final class Passes
     /** What a stroke is thinned with at least, and what it may be thinned to where it is too weak. */
     private const THICKER = ['2:1', '1:0'];
 
+    /** A layer that lays the colour of the area is strong enough within this of full hide (CIEDE2000); white is not built up. */
+    private const LAYER_WITHIN = 3.0;
+
     /**
      * @param bool $covered whether a wash or a layer follows that covers it
      *
@@ -30,7 +34,11 @@ final class Passes
     public static function of(PlannedStep $step, Mix $mix, Surface $below, bool $covered): array
     {
         $most = $step->technique->facts()->most;
-        $enough = $most !== null || $covered ? Defaults::ENOUGH_WITHIN : Constants::HIDDEN_WITHIN;
+        $enough = match (true) {
+            $step->technique === Technique::Layer && $mix->lab()->l < Defaults::LIGHT_FROM => self::LAYER_WITHIN,
+            $most !== null || $covered => Defaults::ENOUGH_WITHIN,
+            default => Constants::HIDDEN_WITHIN,
+        };
         $face = $step->face();
         $hiding = Hiding::of($mix->pigment(), $step->load->thinning->load(), $below->face($face), $enough, $most ?? Constants::MOST_COATS);
         $facts = [

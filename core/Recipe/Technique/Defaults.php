@@ -68,7 +68,7 @@ final class Defaults
             'why' => 'like milk, so that it levels before it dries'],
         'weak' => [
             'ratio' => '1:1',
-            'range' => '1:1 – 1:2',
+            'range' => '2:1 – 1:2',
             'with' => Thinner::Water,
             'why' => 'light and weak colours go chalky when thick: more coats, thinner ones',
         ],
@@ -82,7 +82,7 @@ final class Defaults
         'wash' => ['ratio' => '1:0', 'range' => 'straight – 1:2', 'with' => Thinner::Medium, 'why' => 'a wash comes ready to run'],
         'stain' => [
             'ratio' => '1:1',
-            'range' => 'straight – 1:1',
+            'range' => 'straight – 1:3',
             'with' => Thinner::Medium,
             'why' => 'medium keeps the pigment spread, water would leave tide marks',
         ],

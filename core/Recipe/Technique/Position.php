@@ -21,6 +21,8 @@ enum Position
     case Mask;
     case Base;
     case FurtherCoat;
+    case Fade;
+    case Unmask;
     case ChippingFluid;
     case TopCoat;
     case Opening;
@@ -29,8 +31,6 @@ enum Position
     case Blot;
     case Pin;
     case ShadeLayer;
-    case Fade;
-    case Unmask;
     case Drybrush;
     case Layer;
     case Glaze;

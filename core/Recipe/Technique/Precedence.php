@@ -35,7 +35,7 @@ final readonly class Precedence
             'undone' => 'A light over a base is soon taken back, a light under a base is gone',
         ],
         [
-            'code' => 'order.shade', 'hard' => false, 'below' => self::SHADES, 'on' => [...self::LAYERS, ...self::HIGHLIGHTS],
+            'code' => 'order.shade', 'hard' => false, 'below' => self::SHADES, 'on' => [Position::Layer, ...self::HIGHLIGHTS],
             'why' => 'a shade over it would run down and dull what is light',
             'undone' => 'A shade or stain is easier to add than to remove; over lights painted too bright on purpose a thin one is sound',
         ],
@@ -97,7 +97,7 @@ final readonly class Precedence
             'why' => 'a drybrush throws dust over careful work',
         ],
         [
-            'code' => 'order.lining', 'hard' => false, 'below' => [Position::Line], 'on' => [...self::LAYERS, ...self::HIGHLIGHTS],
+            'code' => 'order.lining', 'hard' => false, 'below' => [Position::Line], 'on' => [Position::Layer, ...self::HIGHLIGHTS],
             'why' => 'early, later colours cut a line back; late, a slip costs the highlight',
         ],
         [

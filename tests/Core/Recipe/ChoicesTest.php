@@ -169,7 +169,7 @@ final class ChoicesTest extends TestCase
         yield 'flesh' => ['#c08a68', '#6b3a2a', true];
         yield 'strap without a layer' => ['#8b6f4a', '#4a3420', false];
         yield 'slate' => ['#4a626c', '#22323c', true];
-        yield 'grey hair' => ['#b4ac9a', '#5a5a58', false];
+        yield 'grey hair' => ['#a9a9a7', '#5a5a58', false];
     }
 
     public function testAWashWhereNoLayerFollowsDullsLess(): void

@@ -62,7 +62,7 @@ final class BelievableTest extends TestCase
     public static function reachedFor(): iterable
     {
         yield 'a coat in red' => [Material::Cloth, Relief::Tight, '#b3221e', 'Bright Red'];
-        yield 'a belt: a pot lighter, since its wash stays' => [Material::Leather, Relief::Trim, '#7a4b2a', 'Leather'];
+        yield 'a belt: its pot, and the pot again after the wash' => [Material::Leather, Relief::Trim, '#7a4b2a', 'Saddle Brown'];
         yield 'a belt of an owned brown' => [Material::Leather, Relief::Tight, '#7a4b2a', 'Saddle Brown'];
         yield 'pouches of leather' => [Material::Leather, Relief::Tight, '#8c6239', 'Leather'];
         yield 'brown hair' => [Material::Hair, Relief::Texture, '#4d3322', 'Dark Brown'];

@@ -238,14 +238,14 @@ final class StepRulesTest extends TestCase
         // paint : thinner, thick to thin, as the table of the craft has them
         foreach ([
             'basecoat' => [1 / 2, 3 / 4],
-            'weak' => [1 / 3, 1 / 2],
+            'weak' => [1 / 3, 2 / 3],
             'metallic' => [3 / 4, 6 / 7],
             'layer' => [1 / 3, 2 / 3],
             'lining' => [1 / 3, 1 / 2],
             'glaze' => [1 / 13, 1 / 5],
             'recess-shade' => [1 / 7, 1 / 4],
             'wash' => [1 / 3, 1.0],
-            'stain' => [1 / 2, 1.0],
+            'stain' => [1 / 4, 1.0],
             'airbrush' => [1 / 3, 2 / 3],
             'solvent' => [1 / 2, 2 / 3],
         ] as $use => $range) {

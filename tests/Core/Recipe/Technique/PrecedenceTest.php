@@ -79,7 +79,8 @@ final class PrecedenceTest extends TestCase
             foreach (Way::cases() as $way) {
                 $ranks = [];
                 foreach (TechniqueTable::rows($relief, $way) as $row) {
-                    $ranks[] = $row->slot->position()->rank();
+                    // What is sprayed comes before what is brushed.
+                    $ranks[] = ($row->technique === Technique::AirbrushFade ? Position::Fade : $row->slot->position())->rank();
                     if ($row->technique !== null && $row->technique !== Technique::Glaze && $row->slot !== Slot::Highlight) {
                         self::assertContains(
                             $row->technique->facts()->at,

@@ -89,7 +89,7 @@ final class ToldRecipeTest extends TestCase
 
         self::assertSame([
             'mid blue 1:3 with medium', 'straight from the pot, brass', 'one part wine, three parts medium',
-            'thin your lemon with water until it runs like milk', 'bone, neat, on the lower third', 'two parts water, one part Ochre',
+            'bone, neat, on the lower third', 'two parts water, one part Ochre',
         ], array_values(array_unique($marked)));
     }
 
