@@ -19,7 +19,7 @@ use Kalokroma\Colour\DifferenceWords;
 use Kalokroma\Colour\Srgb;
 use Kalokroma\Film\Faces;
 use Kalokroma\Recipe\Change\Applying;
-use Kalokroma\Recipe\Draft\Specials;
+use Kalokroma\Recipe\Draft\UsualDraft;
 use Kalokroma\Recipe\Ground\GroundLaid;
 use Kalokroma\Recipe\Judge\Ending;
 use Kalokroma\Recipe\Plan\Contrast;
@@ -79,7 +79,7 @@ final class CompareView
             'trials' => array_values($company->trials->map(static fn (TrialRow $t): array => ['id' => $t->id, 'words' => $t->name])->all()),
             'starts' => $one === null ? [] : array_map(
                 static fn (array $s): array => ['id' => 'start:'.$s['id'], 'words' => $s['words']],
-                Specials::offered($areas[0]->toCore($company)),
+                UsualDraft::offered($areas[0]->toCore($company)),
             ),
             'sources' => $one === null ? [] : self::sources($areas[0]),
             'sides' => array_map(static fn (ComparedSide $s): array => self::shown($s, $sides[0], $areas), $sides),

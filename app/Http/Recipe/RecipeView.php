@@ -21,7 +21,7 @@ use App\Workshop\State\HistoryMarks;
 use App\Workshop\Studio;
 use Kalokroma\Colour\Srgb;
 use Kalokroma\Figure\Area;
-use Kalokroma\Recipe\Draft\Specials;
+use Kalokroma\Recipe\Draft\UsualDraft;
 use Kalokroma\Recipe\Judge\Ending;
 use Kalokroma\Recipe\Judge\Rules;
 use Kalokroma\Recipe\Plan\LeftOut;
@@ -115,7 +115,7 @@ final class RecipeView
                 Way::allowedBy($studio->painter->equipment()),
             ),
             'options' => PlanMapper::options(PlanMapper::wish($area->recipe?->options)),
-            'starts' => Specials::offered($area->toCore($area->company)),
+            'starts' => UsualDraft::offered($area->toCore($area->company)),
         ];
     }
 

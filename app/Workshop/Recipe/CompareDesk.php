@@ -11,8 +11,7 @@ use App\Models\TrialRow;
 use App\Workshop\Studio;
 use Kalokroma\Colour\Lab;
 use Kalokroma\Colour\Srgb;
-use Kalokroma\Recipe\Draft\Drafter;
-use Kalokroma\Recipe\Draft\Specials;
+use Kalokroma\Recipe\Draft\UsualDraft;
 use Kalokroma\Recipe\Plan\Contrast;
 use Kalokroma\Recipe\Plan\LadderWish;
 use Kalokroma\Recipe\Plan\Plan;
@@ -179,7 +178,7 @@ final readonly class CompareDesk
         );
         [$kind, $id] = $side->source();
 
-        return $kind === 'start' ? Specials::draft($id, $brief, null) : Drafter::draft($brief);
+        return UsualDraft::from($kind === 'start' ? $id : null, $brief);
     }
 
     private function undercoat(Company $company, ?Ground $ground): Undercoated

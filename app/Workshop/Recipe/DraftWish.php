@@ -7,6 +7,7 @@ namespace App\Workshop\Recipe;
 use Kalokroma\Colour\ColourProblem;
 use Kalokroma\Colour\Oklch;
 use Kalokroma\Colour\Srgb;
+use Kalokroma\Recipe\Draft\UsualDraft;
 use Kalokroma\Recipe\Plan\LadderWish;
 use Kalokroma\Recipe\Technique\Way;
 
@@ -35,6 +36,10 @@ final readonly class DraftWish
     /** What it did, in a few words, for undoing. */
     public function words(): string
     {
-        return $this->start === null ? 'drafted '.$this->way->words() : 'drafted: '.$this->start;
+        return match ($this->start) {
+            null => 'drafted '.$this->way->words(),
+            UsualDraft::PLAIN => 'drafted the plain way',
+            default => 'drafted: '.$this->start,
+        };
     }
 }

@@ -15,8 +15,7 @@ use Kalokroma\Colour\Srgb;
 use Kalokroma\Film\Surface;
 use Kalokroma\Recipe\Choose\Alternatives;
 use Kalokroma\Recipe\Draft\Brief;
-use Kalokroma\Recipe\Draft\Drafter;
-use Kalokroma\Recipe\Draft\Specials;
+use Kalokroma\Recipe\Draft\UsualDraft;
 use Kalokroma\Recipe\Plan\AreaPlan;
 use Kalokroma\Recipe\Plan\FigurePlan;
 use Kalokroma\Recipe\Plan\LadderWish;
@@ -131,7 +130,7 @@ final readonly class Drafting
     private function drafted(Company $company, AreaRow $area, ?AreaPlan $before, DraftWish $wish): AreaPlan
     {
         $brief = $this->brief($company, $area, $wish->hex, $wish->way, $wish->ladder);
-        $plan = $wish->start === null ? Drafter::draft($brief) : Specials::draft($wish->start, $brief, $before?->plan);
+        $plan = UsualDraft::from($wish->start, $brief, $before?->plan);
 
         return new AreaPlan(
             $before === null ? $plan : $plan->inPlaceOf($before->plan),

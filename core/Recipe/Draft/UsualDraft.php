@@ -51,6 +51,34 @@ final class UsualDraft
         ));
     }
 
+    /**
+     * The draft from the start that was chosen, the plain one, or the usual one where nothing was.
+     *
+     * @param Plan|null $plan to which a start that only adds is added
+     *
+     * @throws RecipeProblem as {@see self::of()}, and where there is no such start
+     */
+    public static function from(?string $start, Brief $brief, ?Plan $plan = null): Plan
+    {
+        return match ($start) {
+            null => self::of($brief),
+            self::PLAIN => Drafter::draft($brief),
+            default => Specials::draft($start, $brief, $plan),
+        };
+    }
+
+    /** @return list<array{id: string, words: string, why: string, adds: bool, suits: bool}> the plain way, then the starts */
+    public static function offered(Area $area): array
+    {
+        return [[
+            'id' => self::PLAIN,
+            'words' => 'the plain way',
+            'why' => 'Base, shade and light by the relief, as anywhere else.',
+            'adds' => false,
+            'suits' => false,
+        ], ...Specials::offered($area)];
+    }
+
     /** The start this area takes unasked; null where the plain way is the usual one. */
     public static function start(Brief $brief): ?string
     {

@@ -39,7 +39,7 @@
         {#each words?.shades ?? [] as each (each.id)}<SelectItem value={each.id} text={each.words} />{/each}
     </Select>
     <Select size="sm" labelText="Special start" bind:selected={wish.start}>
-        <SelectItem value="" text="none: by the rules" />
+        <SelectItem value="" text="as is usual for such an area" />
         {#each recipe.starts as each (each.id)}<SelectItem
                 value={each.id}
                 text={each.words +
