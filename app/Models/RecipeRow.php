@@ -18,6 +18,7 @@ use Kalokroma\Recipe\Technique\Way;
  * @property array<string, mixed> $plan as the workshop's PlanMapper writes it
  * @property array{relief: string, material: string} $drafted_for what the area was like then
  * @property list<string> $strip predicted plane colours from the undercoat up, for small drawings
+ * @property float|null $off of the planes from the colour where they are meant to be it, CIEDE2000; null where nothing is predicted
  * @property bool $stale whether strip and takes have to be worked out again
  * @property array<string, array{ml: float|null, off: float|null, paints: list<string>}>|null $takes what each step takes on one figure,
  *   how far its mix is off, and ids of
@@ -108,6 +109,7 @@ final class RecipeRow extends Model implements Remembering
             'counter' => 'integer',
             'stale' => 'boolean',
             'takes' => 'array',
+            'off' => 'float',
             'keys' => 'array',
         ];
     }

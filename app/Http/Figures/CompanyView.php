@@ -10,7 +10,6 @@ use App\Workshop\Figure\AreaTones;
 use App\Workshop\Figure\CompanyState;
 use App\Workshop\Figure\PlateState;
 use App\Workshop\Figure\StockPlate;
-use Kalokroma\Colour\Srgb;
 use Kalokroma\Figure\Area;
 use Kalokroma\Figure\Draft;
 use Kalokroma\Figure\FigureKind;
@@ -121,13 +120,9 @@ final class CompanyView
     /** How far the planes of its recipe end from the colour that is wanted, where that is too far; null else. */
     private static function off(AreaRow $area): ?float
     {
-        $strip = $area->recipe->strip ?? [];
-        if ($area->recipe === null || count($strip) !== 4) {
-            return null;
-        }
-        $off = Ending::apart(Srgb::fromHex($strip[2])->toLab(), Srgb::fromHex($area->recipe->drafted_colour)->toLab());
+        $off = $area->recipe->off ?? null;
 
-        return $off > Ending::FAR ? round($off, 1) : null;
+        return $off !== null && $off > Ending::FAR ? round($off, 1) : null;
     }
 
     /** @return array<string, mixed> the words the forms offer */

@@ -10,7 +10,6 @@ use App\Models\Company;
 use App\Workshop\Recipe\DraftMany;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Kalokroma\Colour\Srgb;
 use Kalokroma\Recipe\Judge\Ending;
 
 /** Recipes for every area of a figure with one action, and one undo. */
@@ -64,16 +63,12 @@ final class DraftManyController extends Controller
     private static function drafted(AreaRow $area): array
     {
         $strip = $area->recipe->strip ?? [];
-        $end = $strip[2] ?? null;
 
         return [
             'id' => $area->id,
             'name' => $area->name,
             'steps' => count($area->recipe->plan['steps'] ?? []),
-            'off' => $end === null ? null : round(Ending::apart(
-                Srgb::fromHex($end)->toLab(),
-                Srgb::fromHex((string) $area->hex)->toLab(),
-            ), 1),
+            'off' => $area->recipe?->off === null ? null : round($area->recipe->off, 1),
             'far' => Ending::FAR,
             'strip' => $strip,
         ];

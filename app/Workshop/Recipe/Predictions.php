@@ -11,9 +11,11 @@ use App\Workshop\Derived;
 use App\Workshop\Plan\PlanMapper;
 use App\Workshop\Undercoat\UndercoatDesk;
 use ArrayObject;
+use Kalokroma\Colour\Srgb;
 use Kalokroma\Figure\Area;
 use Kalokroma\Figure\Material;
 use Kalokroma\Figure\Relief;
+use Kalokroma\Recipe\Judge\Ending;
 use Kalokroma\Recipe\Plan\Plan;
 use Kalokroma\Recipe\Plan\PlannedStep;
 use Kalokroma\Recipe\Plan\UndercoatPlan;
@@ -127,7 +129,7 @@ final readonly class Predictions
         $recipe->plan = PlanMapper::toRow($plan);
         $recipe->give(...$plan->given, ...array_map(static fn (PlannedStep $s): string => $s->key->value, $plan->steps));
         $outcomes = $this->of($company, $area, $plan);
-        self::fill($recipe, $outcomes);
+        self::fill($recipe, $outcomes, $area->toCore($company));
         $this->laid[$area->id] = new Prediction($recipe, $area, $company, $plan, $outcomes);
 
         return $recipe;
@@ -165,7 +167,7 @@ final readonly class Predictions
     {
         foreach ($company->areas as $area) {
             if ($area->recipe?->stale === true) {
-                self::fill($area->recipe, $this->outcomes($company, $area, $area->recipe));
+                self::fill($area->recipe, $this->outcomes($company, $area, $area->recipe), $area->toCore($company));
             }
         }
     }
@@ -204,9 +206,11 @@ final readonly class Predictions
     }
 
     /** @param list<StepOutcome> $outcomes */
-    private static function fill(RecipeRow $recipe, array $outcomes): void
+    private static function fill(RecipeRow $recipe, array $outcomes, Area $area): void
     {
         $recipe->strip = self::strip($outcomes);
+        $recipe->off = Undercoated::above($outcomes) === []
+            ? null : Ending::of($outcomes, $area, Srgb::fromHex($recipe->drafted_colour)->toOklch())->off;
         $takes = [];
         foreach (Undercoated::ofArea($outcomes) as $outcome) {
             $takes[$outcome->step->key->value] = [

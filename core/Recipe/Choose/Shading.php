@@ -53,7 +53,10 @@ final readonly class Shading
     private const BLUE = [200.0, 310.0];
 
     /** What a wash that stays may move the planes by (CIEDE2000), and what each one more weighs. */
-    private const MOST_MOVED = 5.0;
+    private const MOST_MOVED = 4.0;
+
+    /** A wash that would move them further than this goes into the recesses alone, or gives way to thinner paint. */
+    private const FAR_TOO_STRONG = 8.0;
     private const TOO_STRONG = 4.0;
 
     /** A black that only goes with a colour has to come nearer by this (CIEDE2000) than a shade of its own family. */
@@ -143,7 +146,9 @@ final readonly class Shading
             foreach (self::STRENGTHS[self::kind($paint)] as $ratio) {
                 $thinning = Thinning::fromRatio($ratio);
                 $look = $technique->application($paint->behaviour)->pass($paint->pigment(), $thinning->load(), $below);
-                if (!self::isDeep($look, $below, $wanted, $isMetal)) {
+                $isTooStrong = $weight === self::PLANE_STAYS && $technique === Technique::WashAllOver
+                    && Ciede2000::difference($look->plane->toLab(), $below->plane->toLab()) > self::FAR_TOO_STRONG;
+                if ($isTooStrong || !self::isDeep($look, $below, $wanted, $isMetal)) {
                     continue;
                 }
                 $use = $paint->behaviour === Behaviour::Wash ? 'wash' : 'stain';

@@ -37,6 +37,9 @@ final class StepMaker
     /** A special paint further than this (CIEDE2000) from the wanted colour gives way to an ordinary one. */
     private const NEAR_ENOUGH = 15.0;
 
+    /** A wash that leaves the recess further (CIEDE2000) from the wanted shade gives way to ordinary paint, thinned far. */
+    private const SHADE_WITHIN = 28.0;
+
     private readonly MixChoice $choice;
 
     public function __construct(private readonly Palette $palette)
@@ -209,7 +212,8 @@ final class StepMaker
         }
         $best = Shading::covered($this->palette, $wish->target->toLab(), $below->plane->toLab(), $below, $wish->technique);
 
-        return $best !== null && $best->apart <= Defaults::STAIN_WITHIN ? $best : null;
+        // A wash of the right family that stays short of the depth is still what a painter takes.
+        return $best !== null && $best->apart <= self::SHADE_WITHIN ? $best : null;
     }
 
     /** @return array{Mix, Finding} a stain or ink by the look it leaves, or covering paint thinned far */

@@ -12,6 +12,7 @@ use Kalokroma\Film\Surface;
 use Kalokroma\Recipe\Plan\Place;
 use Kalokroma\Recipe\Plan\PlannedStep;
 use Kalokroma\Recipe\Predict\Simulation;
+use Kalokroma\Recipe\Technique\Technique;
 use Kalokroma\Word\Finding;
 
 /** Whether a drafted step is worth its time, and whether one more under it saves some. */
@@ -43,11 +44,11 @@ final class Worth
         );
     }
 
-    /** Why the same mix is not laid twice with the same brush; null where it is another one. */
+    /** Why the same mix is not laid twice with nothing between; null where it is another one. */
     public static function repeated(PlannedStep $step, ?PlannedStep $last): ?Finding
     {
         $isSame = $last !== null
-            && $last->technique === $step->technique
+            && ($last->technique === $step->technique || ($last->technique->isBase() && $step->technique === Technique::Layer))
             && $last->load->mix !== null
             && $last->load->mix->key() === $step->load->mix?->key()
             && $last->scope->place->faceId() === $step->scope->place->faceId()
@@ -55,7 +56,7 @@ final class Worth
 
         return $isSame ? new Finding(
             'step.same',
-            '{paint} is there already, put on the same way: your shelf has nothing between this and the next.',
+            '{paint} is there already: your shelf has nothing between this and the next.',
             ['paint' => $step->words()],
         ) : null;
     }

@@ -37,6 +37,9 @@ final class StepRules
     /** Coats from which another way is worth a thought. */
     private const TOO_MANY_COATS = 5;
 
+    /** From this lightness (OKLCh) on a red is a pink already. */
+    private const PINK_FROM = 0.66;
+
     /** A stone saves about so many coats; it pays where they take longer than loading it. */
     private const STONE_SAVES = 2;
 
@@ -209,6 +212,7 @@ final class StepRules
             $mix === null || $intended === null
             || !$isHighlight
             || !$intended->isRed()
+            || $intended->lightness >= self::PINK_FROM
             || !Oklch::fromLab($o->look->below->ridge->toLab())->isRed()
         ) {
             return null;

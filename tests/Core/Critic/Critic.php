@@ -74,7 +74,8 @@ final class Critic
             $isSame = $before !== null && $outcome->step->load->mix !== null && $outcome->step->scope->loop === null
                 && $before->step->load->mix?->key() === $outcome->step->load->mix->key()
                 && $before->step->scope->place->words() === $outcome->step->scope->place->words()
-                && $before->step->technique === $outcome->step->technique;
+                && ($before->step->technique === $outcome->step->technique
+                    || ($before->step->technique->isBase() && $outcome->step->technique === Technique::Layer));
             if ($isSame) {
                 $found[] = new Fault('twice', self::told($outcome));
             }

@@ -14,7 +14,9 @@
     ]);
 </script>
 
-<dl title="Colour difference ΔE00 between where each face ends and what was wanted of it: 1 is just visible, 3 clear">
+<dl
+    title="Colour difference ΔE00 between each face and what was wanted of it, the planes after the last step that covers them: 1 is just visible, 3 clear"
+>
     {#each faces as face (face.name)}
         <div>
             <dd><i style:background={face.hex}></i></dd>

@@ -12,6 +12,7 @@ use Kalokroma\Figure\Relief;
 use Kalokroma\Figure\Weight;
 use Kalokroma\Film\Surface;
 use Kalokroma\Recipe\Judge\Ending;
+use Kalokroma\Recipe\Plan\Place;
 use Kalokroma\Recipe\Plan\PlannedStep;
 use Kalokroma\Recipe\Predict\Simulation;
 use PHPUnit\Framework\TestCase;
@@ -28,12 +29,11 @@ final class EndingTest extends TestCase
         self::assertNull($near->finding);
 
         $washed = self::end('#c9b27c', Steps::step('basecoat', '#c9b27c'), Steps::step('wash-all-over', '#3a3532'));
-        $plane = $washed->surface->plane->toLab();
-        self::assertEqualsWithDelta(Ciede2000::difference($plane, Srgb::fromHex('#c9b27c')->toLab()), $washed->off, 0.001);
-        self::assertGreaterThan(Ending::FAR, $washed->off);
+        self::assertLessThan(Ending::FAR, $washed->off, 'the base is what is held against it');
+        self::assertGreaterThan(Ending::FAR, $washed->moved);
         $said = (string) $washed->finding?->sentence();
-        self::assertStringContainsString(sprintf('The planes end %.1f off', $washed->off), $said);
-        self::assertStringContainsString('A layer of #c9b27c at the end', $said);
+        self::assertStringContainsString('The planes are the colour, and #3a3532 takes them', $said);
+        self::assertStringContainsString('into the recesses only, 1:1 with medium, or the colour again', $said);
 
         $mended = self::end(
             '#c9b27c',
@@ -41,8 +41,33 @@ final class EndingTest extends TestCase
             Steps::step('wash-all-over', '#3a3532'),
             Steps::step('layer', '#c9b27c'),
         );
-        self::assertLessThan($washed->off - 1.0, $mended->off, 'and it does');
+        self::assertLessThan($washed->moved, $mended->off + $mended->moved, 'and the colour again does it');
+    }
+
+    /** Where the planes should be the colour and are not, a layer of what is in the recipe is named, where one helps. */
+    public function testALayerOfTheRecipeIsNamedWhereItHelps(): void
+    {
+        $far = self::end('#c9b27c', Steps::step('basecoat', '#7a5a30', coats: 3), Steps::step('edge-highlight', '#c9b27c'));
+        $said = (string) $far->finding?->sentence();
+        self::assertStringContainsString(sprintf('The planes come to %.1f off', $far->off), $said);
+        self::assertStringContainsString('A layer of #c9b27c there', $said);
+
+        $layer = Steps::step('layer', '#c9b27c');
+        $mended = self::end('#c9b27c', Steps::step('basecoat', '#7a5a30', coats: 3), $layer);
         self::assertStringContainsString(sprintf('within %.1f', $mended->off), $said, 'by what it said');
+    }
+
+    /** Weathering is no error, and no remedy paints over it; a stroke on a part is not the colour of the planes. */
+    public function testWhatComesAfterTheColourIsNotHeldAgainstIt(): void
+    {
+        $base = Steps::step('basecoat', '#5b5c31');
+        $grimy = self::end('#5b5c31', $base, Steps::step('oil-wash', '#2a2018'));
+        self::assertLessThan(Ending::FAR, $grimy->off);
+        self::assertNull($grimy->finding);
+
+        $lines = Steps::step('layer', '#d8caa3')->at(new Place(null, 'a few spots'));
+        self::assertLessThan(Ending::FAR, self::end('#5b5c31', $base, $lines)->off, 'hair lines are strokes');
+        self::assertGreaterThan(Ending::FAR, self::end('#5b5c31', $base, Steps::step('layer', '#d8caa3'))->off);
     }
 
     public function testWhereNothingOfTheRecipeHelpsThatIsSaid(): void
