@@ -53,7 +53,7 @@ final class RecipeTest extends TestCase
         $dark = $this->change('basecoat', ['mix' => [['paint_id' => $black, 'parts' => 1]]])->assertOk();
         $off = $dark->json('ending.off');
         self::assertGreaterThan(6.0, $off);
-        self::assertStringContainsString(sprintf('The planes end %.1f off', $off), (string) $dark->json('ending.far'));
+        self::assertStringContainsString(sprintf('The planes come to %.1f off', $off), (string) $dark->json('ending.far'));
 
         $company = (int) Company::query()->value('id');
         self::assertSame($off, $this->getJson('/api/companies')->json('companies.0.areas.0.off'));

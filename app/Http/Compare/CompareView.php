@@ -135,9 +135,10 @@ final class CompareView
     {
         $hex = $area->area->recipe->drafted_colour ?? $area->area->hex;
 
-        $end = $side->sum->ends[$area->area->id] ?? null;
+        $isCounted = isset($side->sum->ends[$area->area->id]);
 
-        return $hex === null || $end === null ? null : round(Ending::apart($end->plane->toLab(), Srgb::fromHex($hex)->toLab()), 1);
+        return $hex === null || !$isCounted || $area->outcomes === []
+            ? null : round(Ending::of($area->outcomes, $area->area->toCore($area->area->company), Srgb::fromHex($hex)->toOklch())->off, 1);
     }
 
     /**

@@ -55,7 +55,7 @@ final readonly class Shading
     /** What a wash that stays may move the planes by (CIEDE2000), and what each one more weighs. */
     private const MOST_MOVED = 4.0;
 
-    /** A wash that would move them further than this goes into the recesses alone, or gives way to thinner paint. */
+    /** An ink that would move them further than this even thinned is no wash. */
     private const FAR_TOO_STRONG = 8.0;
     private const TOO_STRONG = 4.0;
 
@@ -146,7 +146,8 @@ final readonly class Shading
             foreach (self::STRENGTHS[self::kind($paint)] as $ratio) {
                 $thinning = Thinning::fromRatio($ratio);
                 $look = $technique->application($paint->behaviour)->pass($paint->pigment(), $thinning->load(), $below);
-                $isTooStrong = $weight === self::PLANE_STAYS && $technique === Technique::WashAllOver
+                $isTooStrong = $paint->behaviour === Behaviour::Ink && $technique === Technique::WashAllOver
+                    && $weight === self::PLANE_STAYS
                     && Ciede2000::difference($look->plane->toLab(), $below->plane->toLab()) > self::FAR_TOO_STRONG;
                 if ($isTooStrong || !self::isDeep($look, $below, $wanted, $isMetal)) {
                     continue;

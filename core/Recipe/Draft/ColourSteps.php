@@ -48,8 +48,11 @@ final class ColourSteps extends DraftedSteps
     private const UNDER_WHITE = 1.0;
     private const OFF_WHITE_DROPS = 4;
     private const OFF_WHITES = 16;
+    /** Planes nearer (CIEDE2000) to the colour than this have not been dulled. */
+    private const DULLED = 3.0;
+
     /** Share of its lightness over the base that the ridge keeps under the glaze that pulls it back in line. */
-    private const RIDGE_KEEPS = 0.8;
+    private const RIDGE_KEEPS = 0.88;
 
     /** What the area's own colour was mixed from. */
     private ?Mix $own = null;
@@ -87,7 +90,7 @@ final class ColourSteps extends DraftedSteps
         if ($technique === Technique::Stain) {
             return $this->stained($row->reason, $surface);
         }
-        $rung = $this->rung($row->slot, $technique);
+        $rung = $this->rung($row->slot, $surface);
         [$target, $mix, $why] = $this->colour($row, $technique, $rung, $surface);
         if (in_array($row->slot, [Slot::Basecoat, Slot::Layer], true)) {
             $this->own = $mix;
@@ -147,14 +150,14 @@ final class ColourSteps extends DraftedSteps
         return Aim::of($rung, $this->brief->area->weight === Weight::Leading);
     }
 
-    private function rung(Slot $slot, Technique $technique): Rung
+    private function rung(Slot $slot, Surface $surface): Rung
     {
         $glazedUp = $this->brief->way === Way::Glazes && $this->brief->area->relief === Relief::Plate;
 
         return match ($slot) {
             Slot::Basecoat => $this->startsDarker($glazedUp) || $this->ladder->isWhite() ? Rung::Base : Rung::Intended,
             Slot::Layer => $glazedUp ? Rung::Drybrush : Rung::Intended,
-            Slot::Drybrush => $this->bringsBack() ? Rung::Intended : Rung::Drybrush,
+            Slot::Drybrush => $this->bringsBack($surface) ? Rung::Intended : Rung::Drybrush,
             default => $slot->rung(),
         };
     }
@@ -168,12 +171,13 @@ final class ColourSteps extends DraftedSteps
     }
 
     /** Whether the drybrush brings back the colour that a wash has dulled, since a lighter one follows or is not asked for. */
-    private function bringsBack(): bool
+    private function bringsBack(Surface $surface): bool
     {
         return ($this->outline->washed || $this->brief->way === Way::Stain)
             && $this->brief->ladder->highlights !== 1
             && !$this->ladder->isWhite()
-            && !Dark::isBlack($this->ladder->intended->toLab());
+            && !Dark::isBlack($this->ladder->intended->toLab())
+            && ($this->own === null || Ciede2000::difference($surface->plane->toLab(), $this->own->lab()) >= self::DULLED);
     }
 
     /** @return array{Oklch, Mix, list<Finding>} the colour that is wanted, what is loaded for it, and why */

@@ -135,19 +135,21 @@ final class MetalSteps extends DraftedSteps
         $target = $this->ladder->rung($slot->rung());
         $isWarm = $this->metal->mix->lab()->chroma() >= self::WARM_FROM;
         $plane = $surface->plane->toLab()->l;
-        $found = ['kin' => null, 'silver' => null];
+        $found = ['kin' => null, 'silver' => null, 'little' => null];
         foreach ($this->palette->metalSingles($target->toLab()) as $single) {
             $lab = $single->mix->lab();
             $isKin = $isWarm ? $lab->chroma() >= self::WARM_FROM : $lab->chroma() < self::WARM_FROM;
-            $isBrighter = $lab->l >= $plane + self::BRIGHTER && $single->mix->key() !== $this->metal->mix->key()
-                && $lab->l > $this->metal->mix->lab()->l + self::LIGHTER_BY;
+            $isAbove = $single->mix->key() !== $this->metal->mix->key() && $lab->l > $this->metal->mix->lab()->l + self::LIGHTER_BY;
+            $isBrighter = $isAbove && $lab->l >= $plane + self::BRIGHTER;
             if ($isBrighter && $isKin) {
                 $found['kin'] ??= $single;
+            } elseif ($isAbove && $isKin && $lab->l >= $plane + self::LIGHTER_BY) {
+                $found['little'] ??= $single;
             } elseif ($isBrighter && $lab->chroma() < self::SILVER_BELOW && $technique === Technique::EdgeHighlight) {
                 $found['silver'] ??= $single;
             }
         }
-        $single = $found['kin'] ?? $found['silver'];
+        $single = $found['kin'] ?? $found['silver'] ?? $found['little'];
         if ($single === null) {
             return $this->again($slot, $technique, $reason);
         }
@@ -155,7 +157,7 @@ final class MetalSteps extends DraftedSteps
             'paint' => $single->mix->words(), 'base' => $this->metal->mix->words(),
             'lift' => $single->mix->lab()->l - $plane,
         ];
-        $finding = $found['kin'] !== null
+        $finding = $single !== $found['silver']
             ? new Finding(
                 'mix.metal-light',
                 '{paint} is {lift} lighter than the planes are now, and metallic like {base}.',

@@ -135,7 +135,7 @@ final class Specials
         ]],
         ['id' => 'feathers', 'words' => 'feathers', 'why' => 'Each feather ends in a lighter, tinted edge; strokes '
             .'run along it.', 'materials' => ['feather'], 'reliefs' => [], 'adds' => false, 'steps' => [
-            ['basecoat', 'basecoat', ['times', 0.75], 'The dark of the feather.'],
+            ['basecoat', 'basecoat', ['times', 0.85], 'The dark of the feather.'],
             ['wash', 'recess-line', ['times', 0.35], 'Between the feathers.'],
             ['layer', 'layer', ['rung', 'layer'], 'Strokes along each feather, to its edge.'],
             ['highlight', 'edge-highlight', ['rung', 'highlight'], 'The edges, tinted.'],

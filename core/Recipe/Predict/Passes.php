@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kalokroma\Recipe\Predict;
 
+use Kalokroma\Colour\Ciede2000;
 use Kalokroma\Film\Constants;
 use Kalokroma\Film\Hiding;
 use Kalokroma\Film\Surface;
@@ -26,6 +27,12 @@ final class Passes
     /** A layer that lays the colour of the area is strong enough within this of full hide (CIEDE2000); white is not built up. */
     private const LAYER_WITHIN = 3.0;
 
+    /** From this lightness (L*) on a layer is a white. */
+    private const WHITE_FROM = 85.0;
+
+    /** One more layer has to bring it nearer by this (CIEDE2000). */
+    private const LAYER_GAINS = 0.8;
+
     /**
      * @param bool $covered whether a wash or a layer follows that covers it
      *
@@ -35,12 +42,15 @@ final class Passes
     {
         $most = $step->technique->facts()->most;
         $enough = match (true) {
-            $step->technique === Technique::Layer && $mix->lab()->l < Defaults::LIGHT_FROM => self::LAYER_WITHIN,
+            $step->technique === Technique::Layer && $mix->lab()->l < self::WHITE_FROM => self::LAYER_WITHIN,
             $most !== null || $covered => Defaults::ENOUGH_WITHIN,
             default => Constants::HIDDEN_WITHIN,
         };
         $face = $step->face();
         $hiding = Hiding::of($mix->pigment(), $step->load->thinning->load(), $below->face($face), $enough, $most ?? Constants::MOST_COATS);
+        if ($step->technique === Technique::Layer && $most !== null && $mix->lab()->l < self::WHITE_FROM) {
+            $hiding = self::layers($step, $mix, $below, $enough, $most);
+        }
         $facts = [
             'face' => $face->value,
             'coats' => count($hiding->after),
@@ -58,6 +68,26 @@ final class Passes
             ), $hiding->planned()],
             default => [$hiding->coats, self::hidden($hiding, $covered, $facts), $hiding->coats],
         };
+    }
+
+    /** So many layers that one more would hardly bring the face nearer: a stroke leaves slivers of what lies below. */
+    private static function layers(PlannedStep $step, Mix $mix, Surface $below, float $enough, int $most): Hiding
+    {
+        $face = $step->face();
+        $load = $step->load->thinning->load();
+        $full = $mix->pigment()->fullHide()->toLab();
+        $off = static fn (int $n): float => Ciede2000::difference(
+            $step->application()->coats($mix->pigment(), $load, $n, $below, $step->touched())->face($face)->toLab(),
+            $full,
+        );
+        $n = 1;
+        while ($n < $most && $off($n) > $enough && $off($n) - $off($n + 1) >= self::LAYER_GAINS) {
+            ++$n;
+        }
+        $hiding = Hiding::of($mix->pigment(), $load, $below->face($face), 0.0, $n);
+        $left = $hiding->difference[count($hiding->difference) - 1];
+
+        return $left <= Defaults::ENOUGH_WITHIN ? Hiding::of($mix->pigment(), $load, $below->face($face), $left + 1e-9, $n) : $hiding;
     }
 
     /** @param array<string, string|int|float> $facts */
