@@ -16,6 +16,10 @@ final readonly class Preference
     /** What is expected to come out this near to the best (CIEDE2000) counts as equal: nobody sees it on a figure. */
     public const EQUAL = 1.0;
 
+    /** Where even the best is expected further off than this, nearer is better: what is seen anyway is not made worse for convenience. */
+    private const FAR = 6.0;
+    private const EQUAL_WHEN_FAR = 0.2;
+
     /**
      * @param callable(T): Mix $mix
      * @param callable(T): float $expected difference to be expected, CIEDE2000
@@ -36,7 +40,8 @@ final readonly class Preference
             return [];
         }
         $least = min(array_map($this->expected, $offers));
-        $ranks = array_map(fn (object $offer): array => $this->rank($offer, ($this->expected)($offer) - $least <= self::EQUAL), $offers);
+        $equal = $least > self::FAR ? self::EQUAL_WHEN_FAR : self::EQUAL;
+        $ranks = array_map(fn (object $offer): array => $this->rank($offer, ($this->expected)($offer) - $least <= $equal), $offers);
         array_multisort($ranks, $offers);
 
         return $offers;

@@ -62,6 +62,25 @@ final class RecipeTest extends TestCase
         self::assertSame($off, $compared->json('sides.0.areas.0.off'));
     }
 
+    /** A fluid has no colour of its own: a step with one of the shelf is there after a reload as before. */
+    public function testAFluidOfTheShelfStaysInThePlan(): void
+    {
+        $this->signIn();
+        $this->postJson('/api/paints', [
+            'name' => 'Chip Fluid', 'behaviour' => 'effect', 'purpose' => 'chipping', 'owned' => 'yes', 'form' => 'bottle',
+            'bottle_ml' => '17', 'left_ml' => '10',
+        ])->assertCreated();
+        $version = $this->getJson($this->url())->json('version');
+        $added = $this->postJson($this->url().'/edits', ['kind' => 'add', 'technique' => 'chipping-fluid', 'version' => $version]);
+        self::assertContains('Chip Fluid', array_column((array) $added->assertOk()->json('steps'), 'mix_words'));
+
+        self::assertContains('Chip Fluid', array_column((array) $this->getJson($this->url())->json('steps'), 'mix_words'));
+        $later = $this->postJson($this->url().'/edits', [
+            'kind' => 'add', 'technique' => 'layer', 'colour' => '#aa3322', 'version' => $added->json('version'),
+        ])->assertOk();
+        self::assertContains('Chip Fluid', array_column((array) $later->json('steps'), 'mix_words'), 'and after the next step is added');
+    }
+
     public function testTheFavouredWayIsTakenWhereNoneIsAskedFor(): void
     {
         $painter = $this->signIn();

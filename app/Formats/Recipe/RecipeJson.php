@@ -101,7 +101,7 @@ final class RecipeJson
                 );
             }
             foreach ($step['mix'] ?? [] as $j => $part) {
-                if ($part['paint']['colour'] === null && Behaviour::from($part['paint']['behaviour'])->colours()) {
+                if ($part['paint']['colour'] === null && Behaviour::from($part['paint']['behaviour'])->needsColour()) {
                     throw UnreadableFile::because(
                         sprintf('At %s/mix/%d/paint/colour: %s colours, so its colour has to be told.', $at, $j, $part['paint']['name']),
                     );

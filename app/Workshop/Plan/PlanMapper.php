@@ -266,7 +266,7 @@ final class PlanMapper
         $found = [];
         foreach ($parts as $part) {
             $paint = self::paintOf($part, $shelf);
-            if ($paint === null || ($paint->colour === null && $paint->behaviour->colours())) {
+            if ($paint === null || ($paint->colour === null && $paint->behaviour->needsColour())) {
                 return null;
             }
             $found[] = new Part($paint, $part['parts']);

@@ -12,8 +12,10 @@ use Kalokroma\Recipe\Draft\StepWish;
 use Kalokroma\Recipe\Plan\Plan;
 use Kalokroma\Recipe\Plan\PlannedStep;
 use Kalokroma\Recipe\Predict\Simulation;
+use Kalokroma\Recipe\Technique\Stage;
 use Kalokroma\Recipe\Technique\Technique;
 use Kalokroma\Shelf\Behaviour;
+use Kalokroma\Shelf\Mix;
 
 /**
  * The method of one area on another: the same steps in the same places, each in that area's own colours. A colour keeps its distance
@@ -66,10 +68,20 @@ final class Method
         ))->onScreen();
     }
 
+    /** Dirt, chips, rust, blood, dust keep their colours whatever lies below; so does a black that shades or lines a colour. */
+    private static function isEffect(PlannedStep $step, Mix $mix, Oklch $from): bool
+    {
+        $isWeather = in_array($step->stage, [Stage::Finish, Stage::Base], true)
+            || in_array($mix->first()->behaviour, [Behaviour::Effect, Behaviour::Pigment, Behaviour::Oil, Behaviour::Enamel], true);
+        $isNeutral = $from->chroma >= self::GREY && Oklch::fromLab($mix->lab())->chroma < self::GREY;
+
+        return $isWeather || ($isNeutral && ($mix->isTransparent() || $step->technique->isWash()));
+    }
+
     private static function made(PlannedStep $step, Oklch $from, Oklch $to, StepMaker $maker, Surface $below): PlannedStep
     {
         $mix = $step->load->mix;
-        if ($mix === null || $step->target === null) {
+        if ($mix === null || $step->target === null || self::isEffect($step, $mix, $from)) {
             return $step;
         }
         $flakes = $mix->first()->behaviour === Behaviour::Metallic;

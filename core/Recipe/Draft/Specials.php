@@ -24,6 +24,9 @@ use Kalokroma\Recipe\Predict\Swallowed;
 use Kalokroma\Recipe\Technique\Level;
 use Kalokroma\Recipe\Technique\Precedence;
 use Kalokroma\Recipe\Technique\Technique;
+use Kalokroma\Shelf\Behaviour;
+use Kalokroma\Shelf\Paint;
+use Kalokroma\Shelf\Purpose;
 use Kalokroma\Word\Finding;
 
 /**
@@ -342,6 +345,19 @@ final class Specials
         ]],
     ];
 
+    /**
+     * A chipped coat where no fluid stands on the shelf: the chips are dabbed on with sponge and brush.
+     *
+     * @var list<StartStep>
+     */
+    private const CHIPPED_BY_HAND = [
+        ['basecoat', 'basecoat', ['rung', 'layer'], 'The colour of the area: you have no chipping fluid, so the chips come on top.'],
+        ['wash', 'recess-line', ['rung', 'shade'], 'Lines and corners, before the wear.'],
+        ['highlight', 'edge-highlight', ['rung', 'highlight'], 'Every edge: the chips will break it up.'],
+        ['chips', 'chips', ['tone', 0.36, 0.06, 48.0], 'Torn sponge and a fine brush: many small ones along edges, few on the flat.'],
+        ['below-chips', 'edge-highlight', ['rung', 'accent'], 'A light line under the larger chips.', ['part' => 'a few spots']],
+    ];
+
     /** Pale reds lean toward orange (degrees of OKLCh): straight toward white they are pink. */
     private const PALE_RED_HUE = 62.0;
 
@@ -401,7 +417,8 @@ final class Specials
             [new Finding('special.'.$id, '{start}: {why}', ['start' => ucfirst($start['words']), 'why' => $start['why']])],
             $plan->overruled ?? [],
         );
-        foreach ($start['steps'] as $row) {
+        $hasFluid = array_filter($palette->atHand(Behaviour::Effect), static fn (Paint $p): bool => $p->isFor(Purpose::Chipping)) !== [];
+        foreach ($id === 'chipped' && !$hasFluid ? self::CHIPPED_BY_HAND : $start['steps'] as $row) {
             $technique = self::allowed($row[1], $brief);
             $isLight = $surface->plane->toLab()->l >= ($row[4]['ground'] ?? INF);
             $isShort = $brief->ladder->finish === Level::Fieldable && !$start['adds'];

@@ -16,7 +16,7 @@ export class Wish {
     constructor(recipe: Recipe, taken: URLSearchParams) {
         this.ladder = taken.get('ladder') ?? '';
         this.middle = taken.get('middle') ?? '';
-        this.colour = (this.ladder && taken.get('colour')) || (recipe.colour ?? '#808080');
+        this.colour = (this.ladder && taken.get('colour')) || (recipe.area.colour ?? recipe.colour ?? '#808080');
         this.way = recipe.way;
         this.options = $state({ ...recipe.options });
     }

@@ -21,6 +21,7 @@ use Kalokroma\Recipe\Plan\Plan;
 use Kalokroma\Recipe\Plan\PlannedStep;
 use Kalokroma\Recipe\Plan\Who;
 use Kalokroma\Recipe\Technique\Way;
+use Kalokroma\Shelf\Behaviour;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Recipe\Steps;
 use Tests\Core\Swatches;
@@ -61,6 +62,27 @@ final class MethodTest extends TestCase
             1e-6,
             'on itself it changes no colour',
         );
+    }
+
+    /** Dirt, chips, rust and a black wash keep their own colours; the area's own ladder is drawn from its own colour. */
+    public function testEffectsKeepTheirColours(): void
+    {
+        [$green, $red] = [Srgb::fromHex('#4b5a32')->toOklch(), Srgb::fromHex('#a82a20')->toOklch()];
+        $black = Swatches::paint('Black stain', '#77736f', Behaviour::Stain);
+        $model = new Plan([
+            Steps::step('basecoat', '#4b5a32'), Steps::step('wash-all-over', $black), Steps::step('layer', '#5d6d40'),
+            Steps::step('chips', '#4a3020'), Steps::step('streak', '#5a4630', key: 'grime'),
+        ], []);
+        $area = new Area('a', 'Hull', Material::Lacquered, Relief::Plate, 6.0);
+        $copied = Method::copied($model, $green, $red, $this->maker(), $area, $this->grey());
+        $mix = static fn (Plan $p, string $key): ?string => $p->step($key)?->load->mix?->key();
+
+        foreach (['wash-all-over', 'chips', 'grime'] as $key) {
+            self::assertSame($mix($model, $key), $mix($copied, $key), $key);
+        }
+        foreach (['basecoat', 'layer'] as $key) {
+            self::assertNotSame($mix($model, $key), $mix($copied, $key), $key);
+        }
     }
 
     public function testWhatIsForNobodyIsDropped(): void
