@@ -33,6 +33,25 @@ final readonly class Ground
     ) {
     }
 
+    /** Below so much chroma (CIELAB) a primer is black, grey or white; bone and dark brown are as neutral, within these bounds. */
+    private const NEUTRAL = 12.0;
+    private const BONE = ['l' => 68.0, 'chroma' => 35.0, 'hue' => [76.0, 112.0]];
+    private const BROWN = ['l' => 35.0, 'chroma' => 30.0, 'hue' => [30.0, 95.0]];
+
+    /** Whether it goes under any colour: black, grey, white, bone, dark brown; no flakes. */
+    public function isNeutral(): bool
+    {
+        if ($this->primer?->behaviour === Behaviour::Metallic) {
+            return false;
+        }
+        $lab = $this->facings->side->plane->toLab();
+        $isWithin = static fn (array $hues): bool => $lab->hue() >= $hues[0] && $lab->hue() <= $hues[1];
+
+        return $lab->chroma() < self::NEUTRAL
+            || ($lab->l >= self::BONE['l'] && $lab->chroma() < self::BONE['chroma'] && $isWithin(self::BONE['hue']))
+            || ($lab->l < self::BROWN['l'] && $lab->chroma() < self::BROWN['chroma'] && $isWithin(self::BROWN['hue']));
+    }
+
     public static function uniform(Tone $tone, ?Paint $primer): self
     {
         return new self(

@@ -82,7 +82,7 @@ final class CompareView
                 UsualDraft::offered($areas[0]->toCore($company)),
             ),
             'sources' => $one === null ? [] : self::sources($areas[0]),
-            'sides' => array_map(static fn (ComparedSide $s): array => self::shown($s, $sides[0], $areas), $sides),
+            'sides' => array_map(static fn (ComparedSide $s): array => self::shown($s, $sides[0], $areas, $company), $sides),
         ];
     }
 
@@ -131,14 +131,14 @@ final class CompareView
     }
 
     /** How far the planes of an area end from the colour that is wanted there, CIEDE2000; null where there is none. */
-    private static function off(ComparedArea $area, ComparedSide $side): ?float
+    private static function off(ComparedArea $area, ComparedSide $side, Company $company): ?float
     {
         $hex = $area->area->recipe->drafted_colour ?? $area->area->hex;
 
         $isCounted = isset($side->sum->ends[$area->area->id]);
 
         return $hex === null || !$isCounted || $area->outcomes === []
-            ? null : round(Ending::of($area->outcomes, $area->area->toCore($area->area->company), Srgb::fromHex($hex)->toOklch())->off, 1);
+            ? null : round(Ending::of($area->outcomes, $area->area->toCore($company), Srgb::fromHex($hex)->toOklch())->off, 1);
     }
 
     /**
@@ -146,7 +146,7 @@ final class CompareView
      *
      * @return array<string, mixed>
      */
-    private static function shown(ComparedSide $side, ComparedSide $first, array $areas): array
+    private static function shown(ComparedSide $side, ComparedSide $first, array $areas, Company $company): array
     {
         $sum = $side->sum;
 
@@ -170,7 +170,7 @@ final class CompareView
                 'id' => $a->area->id,
                 'name' => $a->area->name,
                 'refused' => $a->refused,
-                'off' => self::off($a, $side),
+                'off' => self::off($a, $side, $company),
                 'end' => StepView::surface($sum->ends[$a->area->id] ?? $side->undercoat->surface()),
                 'layers' => array_map(StepView::layer(...), array_values(array_filter(
                     $a->outcomes,

@@ -42,6 +42,11 @@ final readonly class GroundsCompared
     private const METAL_HEAVY = 0.5;
     private const TRANSPARENT_RULES = 0.3;
 
+    /** A coloured ground is the basecoat of this share of the surface, or saves this share of the minutes; else it stands behind. */
+    private const BASE_OF = 0.4;
+    private const SAVES = 0.2;
+    private const BEHIND = 0.001;
+
     /** @param non-empty-list<GroundLaid> $laid */
     private function __construct(public array $laid, public string $reason)
     {
@@ -87,15 +92,69 @@ final readonly class GroundsCompared
             );
         }
         $dark = $metal >= self::METAL_HEAVY;
+        $laid = self::ranked($laid, $coats, $dark, $school);
+
+        return new self($laid, self::sentence($laid, $coats, $dark ? $metal : null, $school));
+    }
+
+    /**
+     * Best first: by minutes, what the school favours with less, neutral grounds before coloured ones.
+     *
+     * @param non-empty-list<GroundLaid> $laid
+     * @param list<PlannedCoat> $coats
+     *
+     * @return non-empty-list<GroundLaid>
+     */
+    private static function ranked(array $laid, array $coats, bool $dark, School $school): array
+    {
         $rank = static fn (GroundLaid $l): float => $l->minutes * ($l->favoured ? 1 - $school->forgives() : 1.0) - (
             $dark && $l->ground->tone === Tone::Dark
             && !$l->ground->isSketch() ? 10000 : 0
         );
+        $neutral = self::neutral($laid, $rank);
+        $rank = static fn (GroundLaid $l): float => $neutral === null || self::isWorthItsColour($l, $neutral, $coats, $rank)
+            ? $rank($l) : max($rank($l), $rank($neutral) + self::BEHIND);
         usort($laid, static fn (GroundLaid $a, GroundLaid $b): int => round($rank($a), 6) <=> round($rank($b), 6)
             ?: round($a->apart, 6) <=> round($b->apart, 6)
             ?: $a->ground->id <=> $b->ground->id);
 
-        return new self($laid, self::sentence($laid, $coats, $dark ? $metal : null, $school));
+        return $laid;
+    }
+
+    /**
+     * The best of the neutral grounds; null where none is offered.
+     *
+     * @param list<GroundLaid> $laid
+     * @param callable(GroundLaid): float $rank
+     */
+    private static function neutral(array $laid, callable $rank): ?GroundLaid
+    {
+        $neutral = array_values(array_filter($laid, static fn (GroundLaid $l): bool => $l->ground->isNeutral()));
+        usort($neutral, static fn (GroundLaid $a, GroundLaid $b): int => $rank($a) <=> $rank($b));
+
+        return $neutral[0] ?? null;
+    }
+
+    /**
+     * Whether a ground may go before the neutral ones: a neutral one, a sketch, or a colour that is the basecoat of much of the figure, or
+     * saves a good part of the minutes.
+     *
+     * @param list<PlannedCoat> $coats
+     * @param callable(GroundLaid): float $rank
+     */
+    private static function isWorthItsColour(GroundLaid $laid, GroundLaid $neutral, array $coats, callable $rank): bool
+    {
+        if ($laid->ground->isNeutral() || $laid->ground->isSketch() || $laid->favoured) {
+            return true;
+        }
+        $all = array_sum(array_map(static fn (PlannedCoat $c): float => $c->area->surfaceCm2, $coats));
+        $based = array_sum(array_map(
+            static fn (PlannedCoat $c): float => self::isBase($c, $laid->ground) ? $c->area->surfaceCm2 : 0.0,
+            $coats,
+        ));
+
+        return ($all > 0.0 && $based >= self::BASE_OF * $all && $rank($laid) < $rank($neutral))
+            || $rank($laid) <= (1 - self::SAVES) * $rank($neutral);
     }
 
     /**

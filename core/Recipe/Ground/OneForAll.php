@@ -11,6 +11,9 @@ use Kalokroma\Word\Message;
 /** One undercoat for companies that are meant to match, and what it costs each of them beside the ground that suits it best. */
 final readonly class OneForAll
 {
+    /** Share of the minutes that a coloured ground has to save before it goes under several companies. */
+    private const SAVES = 0.2;
+
     /** @param array<string, float> $more minutes a figure, by the name of the company */
     private function __construct(public Ground $ground, public array $more)
     {
@@ -44,6 +47,12 @@ final readonly class OneForAll
         }
         asort($offered);
         $best = array_keys($offered)[0];
+        $neutral = array_values(array_filter(
+            array_keys($offered),
+            static fn (int|string $id): bool => isset($grounds[$id]) && $grounds[$id]->isNeutral(),
+        ))[0] ?? null;
+        // A coloured ground for all of them has to save a good part of the minutes.
+        $best = $neutral !== null && $offered[$best] > (1 - self::SAVES) * $offered[$neutral] ? $neutral : $best;
 
         return new self($grounds[$best], $more[$best]);
     }

@@ -219,6 +219,28 @@ final class GroundsComparedTest extends TestCase
         self::assertNull(OneForAll::of([]));
     }
 
+    /** A coloured primer goes before the neutral ones where it is the basecoat of much of the figure, or saves a fifth of the minutes. */
+    public function testNeutralGroundsComeFirst(): void
+    {
+        $red = Swatches::paint('Red primer', '#8a2a22', Behaviour::Primer);
+        $grounds = Ground::offered([...Swatches::shelf(), $red], new Equipment(true, false));
+        $first = static fn (array $coats): string
+            => GroundsCompared::of($grounds, $coats, Kind::Airbrush, School::Open, 18.0)->laid[0]->ground->words;
+
+        self::assertSame('Red primer', $first([$this->coat('Cape', '#8c2c24', 9.0), $this->coat('Boots', '#4d3322', 3.0)]));
+        $few = $first([
+            $this->coat('Cape', '#8c2c24', 1.0), $this->coat('Coat', '#33332f', 6.0), $this->coat('Boots', '#4d3322', 5.0),
+            $this->coat('Sash', '#5c6a70', 4.0),
+        ]);
+        self::assertNotSame('Red primer', $few, 'a thing of one colour does not decide');
+
+        $bone = Ground::uniform(Tone::Light, Swatches::paint('Bone primer', '#d7caa6', Behaviour::Primer));
+        self::assertTrue($bone->isNeutral());
+        self::assertTrue(Ground::uniform(Tone::Dark, Swatches::paint('Brown primer', '#4a3626', Behaviour::Primer))->isNeutral());
+        self::assertFalse(Ground::uniform(Tone::Coloured, Swatches::paint('Flesh primer', '#d6a17d', Behaviour::Primer))->isNeutral());
+        self::assertFalse(Ground::uniform(Tone::Coloured, Swatches::paint('Brass', '#93753b', Behaviour::Metallic))->isNeutral());
+    }
+
     /** @param list<PlannedCoat> $coats */
     private function compared(array $coats, School $school = School::Open): GroundsCompared
     {
