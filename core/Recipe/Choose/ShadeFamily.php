@@ -41,8 +41,9 @@ final class ShadeFamily
         'grey' => [[[0.0, 360.0]], true],
     ];
 
-    /** Skin, bone and greys are shaded with muted colours alone: no more vivid (CIELAB chroma) than this. */
-    private const MOST_VIVID = ['skin' => 46.0, 'bone' => 46.0, 'warm grey' => 36.0, 'cool grey' => 30.0, 'grey' => 34.0];
+    /** Skin, bone, browns and greys are shaded with muted colours alone: no more vivid (CIELAB chroma) than this. */
+    private const MOST_VIVID = ['skin' => 46.0, 'bone' => 42.0, 'brown' => 44.0, 'olive' => 44.0, 'warm grey' => 36.0,
+        'cool grey' => 30.0, 'grey' => 34.0];
 
     /**
      * @param Lab $shade what stands on its label: of a wash the bottle, not what one coat leaves on white

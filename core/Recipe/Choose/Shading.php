@@ -52,6 +52,9 @@ final readonly class Shading
     private const BROWN = [20.0, 88.0];
     private const BLUE = [200.0, 310.0];
 
+    /** More vivid (CIELAB chroma) than this an ink colours metal instead of shading it. */
+    private const MUTED = 46.0;
+
     /** What a wash that stays may move the planes by (CIEDE2000), and what each one more weighs. */
     private const MOST_MOVED = 4.0;
 
@@ -203,12 +206,14 @@ final readonly class Shading
     /** Gold, brass, bronze and copper are shaded with brown, flesh and sepia; steel and iron with black, brown-black, grey and blue. */
     private static function shadesMetal(Lab $wash, Lab $intended): bool
     {
-        $isBrown = $wash->hue() >= self::BROWN[0] && $wash->hue() <= self::BROWN[1];
+        $isMuted = $wash->chroma() <= self::MUTED;
+        $isBrown = $isMuted && $wash->hue() >= self::BROWN[0] && $wash->hue() <= self::BROWN[1];
         if ($intended->chroma() >= self::GOLDEN_FROM) {
             return $isBrown && $wash->chroma() >= self::GREY;
         }
 
-        return $wash->chroma() < self::GREY || $isBrown || ($wash->hue() >= self::BLUE[0] && $wash->hue() <= self::BLUE[1]);
+        return $wash->chroma() < self::GREY || $isBrown
+            || ($isMuted && $wash->hue() >= self::BLUE[0] && $wash->hue() <= self::BLUE[1]);
     }
 
     public function reason(): Finding

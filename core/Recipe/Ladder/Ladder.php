@@ -34,6 +34,9 @@ final readonly class Ladder
     private const SHADE_KEEPS = 0.62;
     private const UP = ['base' => -0.04, 'layer' => 0.0, 'drybrush' => 0.09, 'highlight' => 0.17, 'accent' => 0.23];
 
+    /** A red darker than this (OKLCh lightness) is a deep one. */
+    private const DEEP_RED_BELOW = 0.42;
+
     /** Black is shown by its lights alone, and those are steeper. */
     private const ON_BLACK = 1.25;
 
@@ -43,6 +46,9 @@ final readonly class Ladder
     /** From this lightness (CIELAB) on, and up to this chroma (OKLCh), a colour is a white. */
     private const WHITE_FROM = 90.0;
     private const WHITE_CHROMA = 0.03;
+
+    /** Who lightens toward white ends there: shares of the whole way. */
+    private const OF_THE_WAY_TO_WHITE = ['drybrush' => 0.45, 'highlight' => 0.88, 'accent' => 1.0];
 
     /** Shares of the room that is left up to white which a rung may use: keeps light colours from all ending in white. */
     private const MOST_OF_ROOM = ['drybrush' => 0.45, 'highlight' => 0.75, 'accent' => 0.92];
@@ -84,6 +90,12 @@ final readonly class Ladder
         return $this->intended->chroma <= self::WHITE_CHROMA && $this->intended->toLab()->l >= self::WHITE_FROM;
     }
 
+    /** Whether it is a dark red, whose first light is a brighter red and not yet an orange. */
+    private function isDeepRed(): bool
+    {
+        return $this->family[2] === 'red' && $this->intended->lightness < self::DEEP_RED_BELOW;
+    }
+
     /** Whether white was asked for over a red. */
     public function whiteTurnsPink(): bool
     {
@@ -110,6 +122,11 @@ final readonly class Ladder
         $lightness = $this->intended->lightness + min($lift, $room * (self::MOST_OF_ROOM[$rung->value] ?? 1.0));
         $way = min(1.4, self::UP[$rung->value] / self::UP['highlight']);
         $toward = $this->light->colour();
+        if ($toward !== null && $this->light === LightToward::White) {
+            $lightness = $this->intended->lightness + $room * self::OF_THE_WAY_TO_WHITE[$rung->value];
+
+            return self::between($this->intended, $toward, $lightness)->onScreen();
+        }
         if ($toward !== null) {
             return self::between($this->intended, $toward, $lightness)->onScreen();
         }
@@ -121,7 +138,7 @@ final readonly class Ladder
         return (new Oklch(
             $lightness,
             $this->intended->chroma * (1 + ($factor - 1) * $way),
-            $this->intended->hue + self::limited($this->intended->hueTurnTo($toward), $most) * $way,
+            $this->intended->hue + self::limited($this->intended->hueTurnTo($toward), $this->isDeepRed() ? $most / 3 : $most) * $way,
         ))->onScreen();
     }
 

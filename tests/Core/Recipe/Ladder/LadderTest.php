@@ -8,11 +8,26 @@ use Kalokroma\Colour\Oklch;
 use Kalokroma\Colour\Srgb;
 use Kalokroma\Recipe\Ladder\Ladder;
 use Kalokroma\Recipe\Ladder\Rung;
+use Kalokroma\Recipe\Plan\LadderWish;
+use Kalokroma\Recipe\Plan\LightToward;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
 final class LadderTest extends TestCase
 {
+    /** Who lightens toward white ends in white, evenly: each of three lights goes as far up as the one before. */
+    public function testTowardWhiteTheLadderEndsInWhite(): void
+    {
+        foreach (['#8c6239', '#2d5596', '#5b5c31'] as $hex) {
+            $ladder = new Ladder(Srgb::fromHex($hex)->toOklch(), new LadderWish(light: LightToward::White));
+            self::assertGreaterThan(88.0, $ladder->rung(Rung::Highlight)->toLab()->l, $hex);
+            $steps = array_map(static fn (int $n): float => $ladder->light($n, 3)->lightness, [1, 2, 3]);
+            $from = $ladder->intended->lightness;
+            self::assertEqualsWithDelta($steps[0] - $from, $steps[2] - $steps[1], 0.03, $hex);
+            self::assertGreaterThan(0.95, $steps[2], $hex);
+        }
+    }
+
     #[DataProvider('colours')]
     public function testRungsClimb(string $hex): void
     {
