@@ -224,8 +224,9 @@ final class Critic
         foreach ($mix->paints() as $i => $one) {
             foreach (array_slice($mix->paints(), $i + 1) as $other) {
                 $isVivid = min($one->lab()->chroma(), $other->lab()->chroma()) > 12.0;
-                // Blue and green make a turquoise: both lie beside it.
-                $isBetween = max($one->lab()->hueApart($mix->lab()), $other->lab()->hueApart($mix->lab())) <= 82.0;
+                // Blue and green make a turquoise: both lie beside it, and it is no mud.
+                $isBetween = max($one->lab()->hueApart($mix->lab()), $other->lab()->hueApart($mix->lab())) <= 82.0
+                    && $mix->lab()->chroma() >= 0.7 * min($one->lab()->chroma(), $other->lab()->chroma());
                 $isPale = max($one->lab()->l, $other->lab()->l) > 72.0;
                 if ($isVivid && !$isBetween && !$isPale && $one->lab()->hueApart($other->lab()) > 75.0 && $mix->lab()->l > 25.0) {
                     return true;

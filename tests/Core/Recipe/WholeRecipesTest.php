@@ -25,6 +25,7 @@ use Kalokroma\Recipe\Technique\Way;
 use Kalokroma\Shelf\Behaviour;
 use Kalokroma\Shelf\Equipment;
 use Kalokroma\Shelf\Paint;
+use Kalokroma\Shelf\Purpose;
 use Kalokroma\Word\Finding;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -236,13 +237,24 @@ final class WholeRecipesTest extends TestCase
     public function testASpecialStartIsWhatItIsCalled(string $id, Material $material, Relief $relief, string $hex, array $marks): void
     {
         $area = new Area('1', 'Area', $material, $relief, 4.0);
-        $brief = $this->brief($area, $hex);
+        $fluid = new Paint('fluid', 'Chipping fluid', 'Harbour Fluids', Behaviour::Effect, null, purpose: Purpose::Chipping);
+        $brief = $this->brief($area, $hex, more: $id === 'chipped' ? [$fluid] : []);
         $plan = Specials::draft($id, $brief, Drafter::draft($brief));
         $found = array_map(static fn ($s): string => $s->technique->value, $plan->steps);
 
         self::assertSame([], array_diff($marks, $found));
         $this->assertSound($plan, Simulation::run($plan->steps, $area, $brief->surface()), $area, $brief->equipment);
         self::assertTrue(array_filter(Specials::offered($area), static fn (array $o): bool => $o['id'] === $id) !== []);
+    }
+
+    public function testWithoutAChippingFluidTheChipsAreDabbedOn(): void
+    {
+        $brief = $this->brief(new Area('1', 'Hull', Material::Wood, Relief::Plate, 4.0), '#3d4b52');
+        $plan = Specials::draft('chipped', $brief);
+        $found = array_map(static fn ($s): string => $s->technique->value, $plan->steps);
+
+        self::assertContains('chips', $found);
+        self::assertSame([], array_intersect(['chipping-fluid', 'chipping-top-coat', 'chipping-opening'], $found));
     }
 
     public function testEveryStartIsTried(): void
@@ -407,14 +419,15 @@ final class WholeRecipesTest extends TestCase
         }
     }
 
-    private function brief(Area $area, string $hex, Equipment $equipment = new Equipment(true, true)): Brief
+    /** @param list<Paint> $more beside the lamplighters' shelf */
+    private function brief(Area $area, string $hex, Equipment $equipment = new Equipment(true, true), array $more = []): Brief
     {
         return new Brief(
             $area,
             Srgb::fromHex($hex)->toOklch(),
             Way::Mixed,
             Swatches::reflectance(self::GREY),
-            Lamplighter::shelf(),
+            [...Lamplighter::shelf(), ...$more],
             equipment: $equipment,
         );
     }
