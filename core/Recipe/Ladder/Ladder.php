@@ -123,7 +123,7 @@ final readonly class Ladder
         $way = min(1.4, self::UP[$rung->value] / self::UP['highlight']);
         $toward = $this->light->colour();
         if ($toward !== null && $this->light === LightToward::White) {
-            $lightness = $this->intended->lightness + $room * self::OF_THE_WAY_TO_WHITE[$rung->value];
+            $lightness = $this->intended->lightness + $room * (self::OF_THE_WAY_TO_WHITE[$rung->value] ?? 0.0);
 
             return self::between($this->intended, $toward, $lightness)->onScreen();
         }
