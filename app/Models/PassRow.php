@@ -7,6 +7,8 @@ namespace App\Models;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Kalokroma\Order\Job\StillDrying;
+use Kalokroma\Recipe\Plan\PlannedStep;
+use Kalokroma\Record\Substance;
 
 /**
  * One coat, pass or round of a step that is not over yet. With the last one it becomes an entry of the ledger.
@@ -21,7 +23,12 @@ use Kalokroma\Order\Job\StillDrying;
  * @property int $dry_minutes
  * @property CarbonImmutable $done_at
  * @property CarbonImmutable|null $dried_at when it was found dry, where that was not waited for
+ * @property SubstanceRow|null $substance what the step was then; null where nobody wrote it down
+ * @property array<int|string, float>|null $taken millilitres by the id of the paint, for all its figures
+ * @property int|null $record_id the entry it became of its own, since the step was changed after it
  * @property int $after_record the newest entry of the ledger when it was written down: what came later
+ *
+ * @phpstan-import-type SubstanceRow from Substance
  */
 final class PassRow extends Model
 {
@@ -31,6 +38,14 @@ final class PassRow extends Model
     protected $table = 'passes';
 
     protected $guarded = [];
+
+    protected $attributes = ['dried_at' => null, 'substance' => null, 'taken' => null, 'record_id' => null];
+
+    /** Whether it was laid as another step than the one that is planned now. */
+    public function isOtherThan(PlannedStep $step): bool
+    {
+        return $this->substance !== null && !Substance::fromRow($this->substance)->isOf($step);
+    }
 
     public function drying(): StillDrying
     {
@@ -52,6 +67,8 @@ final class PassRow extends Model
             'number' => 'integer',
             'dry_minutes' => 'integer',
             'after_record' => 'integer',
+            'substance' => 'array',
+            'taken' => 'array',
             'done_at' => 'immutable_datetime',
             'dried_at' => 'immutable_datetime',
         ];

@@ -8,6 +8,7 @@ use App\Models\AreaRow;
 use App\Models\Company;
 use App\Models\Entry;
 use App\Models\FigureRow;
+use App\Models\MovementRow;
 use App\Models\PaintRow;
 use App\Models\ReplyRow;
 use Carbon\CarbonImmutable;
@@ -461,6 +462,45 @@ final class BenchTest extends TestCase
         $this->deleteJson('/api/records/'.$stripped->json('last.id'))->assertOk();
         self::assertSame(['undercoat', 'basecoat'], $done(1), 'taken back, it never came off');
         self::assertSame([1, 1, 1], FigureRow::query()->orderBy('number')->pluck('life')->all());
+    }
+
+    /** A coat is what it was laid with, whatever its step is changed to before the next one. */
+    public function testAPaintReplacedBetweenTwoCoatsLeavesTheFirstAsItWas(): void
+    {
+        $this->signIn();
+        foreach (['all' => null, 'area' => $this->coat()] as $key => $area) {
+            $step = $key === 'all' ? 'undercoat' : 'basecoat';
+            $this->record(['area_id' => $area, 'step' => $step, 'stage' => $step, 'figures' => [1, 2]])->assertOk();
+            $this->travel(1)->hours();
+        }
+        $this->pass($this->coat(), 'wash', [1]);
+        $first = $this->step('wash');
+        $other = PaintRow::query()->whereNot('name', $first['mix_words'])->whereNotNull('hex')->firstOrFail();
+        $this->travel(1)->hours();
+        $this->changeStep($this->coat(), 'wash', ['mix' => [['paint_id' => $other->id, 'parts' => 1]], 'thin' => '1:1'])->assertOk();
+        $second = $this->step('wash');
+        self::assertSame(2, $second['pass']['number']);
+        $this->postJson($this->url('passes'), [
+            'area_id' => $this->coat(), 'step' => 'wash', 'stage' => $second['stage'], 'figures' => [1], 'real' => ['mix' => []], 'number' => 2,
+        ])->assertOk();
+
+        $written = Entry::query()->where('step_key', 'wash')->orderBy('done_at')->get();
+        self::assertSame(
+            [[$first['mix_words'], 1], [$second['mix_words'], 1]],
+            $written->map(static fn (Entry $e): array => [$e->planned['mix'][0]['name'] ?? null, $e->real['coats'] ?? null])->all(),
+        );
+        self::assertSame(
+            [1, 1],
+            [$this->took($written[0], $first['mix_words']), $this->took($written[1], $other->name)],
+            'each coat takes its own paint from the shelf',
+        );
+        self::assertTrue($this->step('wash')['done']);
+    }
+
+    private function took(Entry $entry, string $paint): int
+    {
+        return MovementRow::query()->where('record_id', $entry->id)->where('paint_id', PaintRow::query()->where('name', $paint)->value('id'))
+            ->where('ml', '<', 0)->count();
     }
 
     /** @param list<int> $figures one coat of a step that has two */

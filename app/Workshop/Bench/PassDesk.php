@@ -10,8 +10,10 @@ use App\Models\Entry;
 use App\Models\PassRow;
 use App\Workshop\Record\BenchDesk;
 use App\Workshop\Record\BenchStep;
+use App\Workshop\Record\Did;
 use App\Workshop\Record\Doing;
 use App\Workshop\Record\Recording;
+use App\Workshop\Shelf\StockDesk;
 use App\Workshop\Studio;
 use Carbon\CarbonImmutable;
 use DomainException;
@@ -19,6 +21,7 @@ use Illuminate\Database\Eloquent\Collection;
 use Kalokroma\Bench\RowPasses;
 use Kalokroma\Recipe\Plan\StepRef;
 use Kalokroma\Record\Instant;
+use Kalokroma\Record\Substance;
 use WeakMap;
 
 /**
@@ -108,7 +111,11 @@ final class PassDesk
         if ($number !== null && $passes->number !== $number) {
             throw new DomainException('That coat is written down there already: another window was quicker.');
         }
+        $otherwise = $this->writeOtherwise($company, $area, $step, $figures);
         if ($passes->isLast() && $step->outcome->step->scope->loop === null) {
+            if ($otherwise > 0 && in_array($real['coats'], [null, $passes->of], true)) {
+                $real['coats'] = $passes->of - $otherwise;
+            }
             (new Recording($this->studio))->write(
                 $company,
                 new Doing($area, $key, $step->outcome->step->stage, $figures, $real, '', $at, share: $passes->share()),
@@ -116,19 +123,69 @@ final class PassDesk
 
             return;
         }
+        $this->writePass($company, $area, $step, $passes, $real, $at);
+        $company->unsetRelation('passes');
+    }
+
+    /** @param DidRow $real */
+    private function writePass(Company $company, ?AreaRow $area, BenchStep $step, RowPasses $passes, array $real, Instant $at): void
+    {
         $now = CarbonImmutable::createFromTimestampUTC($at->happened);
         (new PotDesk($this->studio))->taken($step->outcome, $real, count($passes->figures), $now, $passes->share());
         PassRow::query()->create([
             'painter_id' => $company->painter_id,
             'company_id' => $company->id,
             'area_id' => $area?->id,
-            'step_key' => $key,
+            'step_key' => $step->outcome->step->key,
             'figures' => $passes->figures,
             'number' => $passes->number,
             'dry_minutes' => (new Recording($this->studio))->minutesToDry($step->outcome),
             'done_at' => $now,
+            'substance' => Substance::of($step->outcome->step)->row(),
+            'taken' => array_map(
+                static fn (float $ml): float => round($ml * $passes->share(), 3),
+                StockDesk::taken($step->outcome, $real, count($passes->figures), $this->studio->shelf),
+            ),
             'after_record' => (int) Entry::query()->where('company_id', $company->id)->max('id'),
         ]);
-        $company->unsetRelation('passes');
+    }
+
+    /**
+     * Coats that were laid before the step was changed become entries of their own, as they were laid: what is planned now is not what
+     * they were.
+     *
+     * @param list<int> $figures
+     *
+     * @return int the most of them on one of these figures
+     */
+    private function writeOtherwise(Company $company, ?AreaRow $area, BenchStep $step, array $figures): int
+    {
+        $were = $company->passes->filter(static fn (PassRow $p): bool => $p->area_id === $area?->id
+            && $p->step_key === (string) $step->outcome->step->key
+            && array_intersect($p->figures, $figures) !== []
+            && $p->isOtherThan($step->outcome->step));
+        foreach ($were as $pass) {
+            if ($pass->record_id !== null || $pass->substance === null) {
+                continue;
+            }
+            $as = Substance::fromRow($pass->substance);
+            $entry = (new Recording($this->studio))->write($company, new Doing(
+                $area,
+                $pass->step_key,
+                $step->outcome->step->stage,
+                $pass->figures,
+                [...Did::NOTHING, 'mix' => $as->mix, 'coats' => 1],
+                '',
+                Instant::of($pass->done_at->getTimestamp(), CarbonImmutable::now()->getTimestamp()),
+                $as,
+                taken: $pass->taken,
+            ));
+            $pass->update(['record_id' => $entry->id]);
+        }
+
+        return max(0, ...array_map(
+            static fn (int $figure): int => $were->filter(static fn (PassRow $p): bool => in_array($figure, $p->figures, true))->count(),
+            $figures,
+        ));
     }
 }

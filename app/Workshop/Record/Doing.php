@@ -25,6 +25,7 @@ final readonly class Doing
      * @param Substance|null $as what was planned when it was painted, where the plan may have changed since; null for as it is now
      * @param array{what?: string, step?: string|null, on?: int|null, mends?: int}|null $mishap what went wrong and where, or what is mended
      * @param float $share of all its coats that were laid just now, 0 < share ≤ 1: those before were written down as passes
+     * @param array<int|string, float>|null $taken millilitres that came from the bottles, by the id of the paint, where that is known
      */
     public function __construct(
         public ?AreaRow $area,
@@ -38,6 +39,7 @@ final readonly class Doing
         public Occasion $kind = Occasion::Work,
         public ?array $mishap = null,
         public float $share = 1.0,
+        public ?array $taken = null,
     ) {
     }
 
@@ -56,6 +58,7 @@ final readonly class Doing
             $this->kind,
             $this->mishap,
             $this->share,
+            $this->taken,
         );
     }
 }

@@ -90,7 +90,8 @@ final readonly class Recording
             if ($entry->technique() === Technique::Stripping) {
                 FigureRow::begin($company, $figures, 1);
             }
-            StockDesk::use($entry, $outcome, $real, $this->studio->shelf);
+            $taken = $doing->taken ?? StockDesk::taken($outcome, $real, count($figures), $this->studio->shelf);
+            StockDesk::use($entry, $taken, $this->studio->shelf);
             if ($outcome !== null && $planned === null) {
                 (new PotDesk($this->studio))->taken($outcome, $real, count($figures), $entry->done_at, $doing->share);
             }

@@ -105,17 +105,27 @@ final class StockDesk
     }
 
     /**
-     * Takes what an entry of the ledger used from the bottles. What is unknown of it takes nothing.
+     * What a step takes from the bottles for so many figures. What is unknown of it takes nothing.
      *
      * @param DidRow $real
+     *
+     * @return array<int|string, float> millilitres by the id of the paint
      */
-    public static function use(Entry $entry, ?StepOutcome $planned, array $real, ShelfRows $shelf): void
+    public static function taken(?StepOutcome $planned, array $real, int $figures, ShelfRows $shelf): array
     {
-        if ($planned === null || $planned->amount === null) {
-            return;
-        }
+        return $planned === null || $planned->amount === null
+            ? [] : Taken::by(self::asDone($planned, $real, $shelf) ?? $planned)->ml($figures);
+    }
+
+    /**
+     * Takes what an entry of the ledger used from the bottles.
+     *
+     * @param array<int|string, float> $taken millilitres by the id of the paint
+     */
+    public static function use(Entry $entry, array $taken, ShelfRows $shelf): void
+    {
         $moved = [];
-        foreach (Taken::by(self::asDone($planned, $real, $shelf) ?? $planned)->ml(count($entry->figures)) as $id => $ml) {
+        foreach ($taken as $id => $ml) {
             $paint = $shelf->row((string) $id);
             if ($paint !== null && $ml > 0) {
                 $moved[] = [$paint, Movement::Used->signed(round($ml, 3))];
