@@ -141,6 +141,8 @@ final class RecipeTest extends SampleWorkshop
         $this->hands->choose('Second: way', 'glazed blends');
         $this->hands->see('Glazed blends');
         $this->hands->see('coats more');
+        $this->hands->choose('Second: way', 'as planned');
+        $this->hands->see('it takes the same coats');
         $this->hands->choose('Second: ground', 'Black Ground');
         $this->hands->see('on Black Ground');
         $this->hands->pressBeginning('The whole figure', 'nav.rail');

@@ -31,19 +31,33 @@
         location.hash = `#/compare/${figure?.id}?${all}`;
     }
 
+    type Asked = Compared['sides'][number]['asked'];
+    const nth = (side: number) => 'abcd'.charAt(side);
+
     /** What is asked of these sides; what was taken for one without a word is asked for from then on. */
-    function asked(sides: Compared['sides'][number][]): URLSearchParams {
+    function asked(sides: Asked[]): URLSearchParams {
         const all = new URLSearchParams(data?.area ? { area: String(data.area) } : {});
         sides.forEach((side, i) => {
-            for (const [of, was] of Object.entries(side.asked)) all.set(`${'abcd'.charAt(i)}[${of}]`, was);
+            const said = Object.entries(side).filter(([, was]) => was !== '');
+            for (const [of, was] of said) all.set(`${nth(i)}[${of}]`, was);
+            if (!said.length) all.set(nth(i), 'planned');
         });
         return all;
     }
 
-    function ask(name: string, value: string) {
-        const all = asked(data?.sides ?? []);
-        all.set(name, value);
-        go(all);
+    /** A side has one source: who picks another lets go of the one before. */
+    function ask(side: number, name: keyof Asked, value: string) {
+        const sources: (keyof Asked)[] = ['way', 'from', 'told'];
+        go(
+            asked(
+                (data?.sides ?? []).map((each, i) => {
+                    if (i !== side) return each.asked;
+                    const now = { ...each.asked };
+                    if (sources.includes(name)) for (const other of sources) now[other] = '';
+                    return { ...now, [name]: value };
+                }),
+            ),
+        );
     }
 
     function turnTo(area: string) {
@@ -53,12 +67,12 @@
     /** One side more: the way that differs most of those that are not there yet. */
     function add() {
         const sides = data?.sides ?? [];
-        const all = asked(sides);
-        all.set('abcd'.charAt(sides.length), 'most');
+        const all = asked(sides.map((s) => s.asked));
+        all.set(nth(sides.length), 'most');
         go(all);
     }
 
-    const drop = (side: number) => go(asked((data?.sides ?? []).filter((_, i) => i !== side)));
+    const drop = (side: number) => go(asked((data?.sides ?? []).filter((_, i) => i !== side).map((s) => s.asked)));
 </script>
 
 {#if figures.isSuccess && params?.company && figure === null}
@@ -101,7 +115,12 @@
             {#if data}
                 <div class="sides" style:--sides={data.sides.length}>
                     {#each data.sides as _, i (i)}
-                        <SideHead side={i} {data} onask={ask} ondrop={i > 1 ? () => drop(i) : undefined} />
+                        <SideHead
+                            side={i}
+                            {data}
+                            onask={(name, value) => ask(i, name, value)}
+                            ondrop={i > 1 ? () => drop(i) : undefined}
+                        />
                     {/each}
                 </div>
                 {#if data.sides.length < 4}<p>

@@ -3,28 +3,35 @@
     import { counted, duration } from '../../parts/words';
     import SmallSelect from '../../parts/SmallSelect.svelte';
 
+    type Asked = keyof Compared['sides'][number]['asked'];
     interface Props {
         /** its place among the sides */
         side: number;
         data: Compared;
-        onask: (name: string, value: string) => void;
+        onask: (name: Asked, value: string) => void;
         /** takes it away again; the first two stay */
         ondrop?: (() => void) | undefined;
     }
     let { side, data, onask, ondrop }: Props = $props();
-    const key = $derived('abcd'.charAt(side));
     const title = $derived(['First', 'Second', 'Third', 'Fourth'][side] ?? '');
     const draft = $derived(data.sides[side]!);
     const masked = $derived(data.sides.some((s) => s.masks));
     const lists = $derived([
-        { name: 'way', label: 'way', none: 'as planned', items: data.ways },
+        { name: 'way' as Asked, label: 'way', none: 'as planned', items: data.ways },
         ...(data.area === null
             ? []
-            : [{ name: 'from', label: 'or from', none: 'no other', items: [...data.starts, ...data.sources] }]),
-        { name: 'ground', label: 'ground', none: 'as it is', items: data.grounds },
-        { name: 'contrast', label: 'contrast', none: 'as it is', items: data.contrasts },
+            : [
+                  {
+                      name: 'from' as Asked,
+                      label: 'or from',
+                      none: 'no other',
+                      items: [...data.starts, ...data.sources],
+                  },
+              ]),
+        { name: 'ground' as Asked, label: 'ground', none: 'as it is', items: data.grounds },
+        { name: 'contrast' as Asked, label: 'contrast', none: 'as it is', items: data.contrasts },
         {
-            name: 'trial',
+            name: 'trial' as Asked,
             label: 'colours',
             none: 'as they are',
             items: data.trials.map((t) => ({ id: String(t.id), words: t.words })),
@@ -41,8 +48,8 @@
                 name="{title}: {list.label}"
                 none={list.none}
                 options={list.items}
-                value={draft.asked[list.name as keyof typeof draft.asked]}
-                onpick={(id) => onask(`${key}[${list.name}]`, id)}
+                value={draft.asked[list.name]}
+                onpick={(id) => onask(list.name, id)}
             />
         {/each}
         {#if data.area !== null}
@@ -53,7 +60,7 @@
                     aria-label="{title}: as it was told"
                     placeholder="basecoat: 2 dark brown + 1 red, two coats"
                     value={draft.asked.told}
-                    onchange={(e) => onask(`${key}[told]`, e.currentTarget.value)}></textarea></label
+                    onchange={(e) => onask('told', e.currentTarget.value)}></textarea></label
             >
         {/if}
     </div>
