@@ -190,7 +190,7 @@ final class JourneyTest extends TestCase
         $this->hands->type('Note: how it looked, what went wrong, what to keep', 'Kelp was empty after all.');
         $this->hands->press('all');
         $this->hands->press('Save entry');
-        $this->hands->see('Wash all over, shell');
+        $this->hands->see('Recess line, shell');
         $this->hands->pressBeginning('Done on all 2');
         $this->hands->see('Drybrush, shell');
         $this->hands->press('Something else');
@@ -199,7 +199,7 @@ final class JourneyTest extends TestCase
         $this->hands->press('Save entry');
         $this->hands->see('Last entry: claws, edge highlight, figure 1.');
         $this->hands->press('Undo', 'aside');
-        $this->hands->see('Last entry: shell, wash all over, figures 1–2.');
+        $this->hands->see('Last entry: shell, recess line, figures 1–2.');
     }
 
     private function readsTheLedgerAfterARestart(): void
