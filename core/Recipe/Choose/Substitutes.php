@@ -6,6 +6,7 @@ namespace Kalokroma\Recipe\Choose;
 
 use Kalokroma\Colour\Ciede2000;
 use Kalokroma\Colour\DifferenceWords;
+use Kalokroma\Colour\Lab;
 use Kalokroma\Figure\Area;
 use Kalokroma\Film\Face;
 use Kalokroma\Film\Surface;
@@ -26,6 +27,12 @@ final class Substitutes
 {
     /** Singles and mixes laid in place to be compared. */
     private const TRIED = 12;
+
+    /** Two colours of hues no further apart (degrees of CIELAB) are one family. */
+    private const SAME_HUE = 35.0;
+
+    /** Below this chroma (CIELAB) a colour has no hue to speak of. */
+    private const GREY_BELOW = 8.0;
 
     /**
      * @param list<Paint> $shelf
@@ -82,7 +89,32 @@ final class Substitutes
             $mixes = [...$mixes, ...$matcher->sure($target, $alike, most: self::TRIED)];
         }
 
+        if ($first->behaviour->isTransparent()) {
+            $mixes = [...$mixes, ...array_slice($matcher->singles($target, self::thinned($target, $usable)), 0, self::TRIED)];
+        }
+
         return array_map(static fn ($r): Mix => $r->mix, $mixes);
+    }
+
+    /**
+     * What can be thinned to a tint of the same hue.
+     *
+     * @param list<Paint> $usable
+     *
+     * @return list<Paint>
+     */
+    private static function thinned(Lab $target, array $usable): array
+    {
+        return array_values(array_filter($usable, static function (Paint $p) use ($target): bool {
+            $its = $p->colour?->toLab();
+            if (!$p->isMixable() || $its === null) {
+                return false;
+            }
+
+            return $target->chroma() < self::GREY_BELOW
+                ? $its->chroma() < self::GREY_BELOW
+                : $its->chroma() >= self::GREY_BELOW && $target->hueApart($its) <= self::SAME_HUE;
+        }));
     }
 
     /** Same role and sheen; the sheen of metal is its own. */

@@ -62,10 +62,11 @@ final readonly class PlannedStep
         $load = $this->load->mixed($mix, $open);
         $use = Load::use($this->technique, $mix);
         $thinned = array_keys(array_filter($why, static fn (Finding $f): bool => $f->about === Reason::Thinning))[0] ?? null;
-        if ($use !== '' && $thinned !== null && $why[$thinned]->facts['ratio'] === $this->load->thinning->ratio()) {
+        $isQuoted = $thinned !== null && $why[$thinned]->facts['ratio'] === $this->load->thinning->ratio();
+        if ($use !== '' && ($isQuoted || $this->comesThinAnd($mix))) {
             $usual = Load::usual($mix, $use);
             $load = $load->thinned($usual->thinning, $usual->thinner);
-            $why[$thinned] = Defaults::thinningReason($use);
+            $why = [...array_diff_key($why, [$thinned => 0]), Defaults::thinningReason($use)];
         }
 
         return new self(
@@ -78,6 +79,15 @@ final readonly class PlannedStep
             array_values($why),
             $this->stage,
         );
+    }
+
+    /** Whether what is on the brush is transparent as it comes, and this in its place covers: neat it would be a coat. */
+    private function comesThinAnd(Mix $covers): bool
+    {
+        $now = $this->load->mix;
+
+        return $now !== null && $this->load->thinning->isUndiluted()
+            && $now->first()->behaviour->isTransparent() && !$covers->first()->behaviour->isTransparent();
     }
 
     /**

@@ -96,7 +96,11 @@ final class SubstitutesTest extends TestCase
             ['Brown wash'],
         );
 
-        self::assertSame(['Black wash'], array_map(static fn (Substitute $f): string => $f->mix->words(), $found));
+        $words = array_map(static fn (Substitute $f): string => $f->mix->words(), $found);
+        self::assertSame(['Black wash', 'Dark brown'], array_slice($words, 0, 2), 'another wash, then paint of its hue, thinned');
+        self::assertSame([], array_intersect(['Slate', 'Green', 'Steel'], $words));
+        $thin = $wash->withMix($found[1]->mix)->load;
+        self::assertSame(['1:4', Thinner::Medium], [$thin->thinning->ratio(), $thin->thinner], 'neat it would be a coat');
         $brass = new PlannedStep(
             StepKey::of('basecoat'),
             Technique::MetalCoat,
