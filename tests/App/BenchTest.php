@@ -199,7 +199,8 @@ final class BenchTest extends TestCase
         $done = ['area_id' => null, 'step' => 'undercoat', 'stage' => 'undercoat'];
         $this->record([...$done, 'figures' => [1], 'at' => '2026-11-28T18:30:00+01:00'])->assertOk();
         $this->record([...$done, 'figures' => [2], 'at' => '2026-11-28T20:09:00.250Z'])->assertOk();
-        $this->assertRefused(422, 'which is more than a year', $this->record([...$done, 'figures' => [3], 'at' => '2024-01-01T00:00:00Z']));
+        $this->assertRefused(422, 'which is more than a year', $this->record([...$done, 'figures' => [3],
+            'at' => '2024-01-01T00:00:00Z']));
         $this->assertRefused(422, 'an instant with its zone', $this->record([...$done, 'figures' => [3], 'at' => 'yesterday']));
         [$late, $ahead] = Entry::query()->orderBy('id')->get()->all();
 
@@ -386,7 +387,8 @@ final class BenchTest extends TestCase
                 'until' => '2026-11-20T18:20:00Z',
                 'after' => 'basecoat',
             ]],
-            array_map(static fn (array $wait): array => array_diff_key($wait, ['company_id' => 0, 'company' => '', 'hex' => '']), $drying),
+            array_map(static fn (array $wait): array => array_diff_key($wait, ['company_id' => 0, 'company' => '', 'hex' => '']),
+                $drying),
         );
         self::assertSame([], $this->getJson($this->url('bench?figure=2'))->json('drying'));
         CarbonImmutable::setTestNow('2026-11-20 18:21:00');
@@ -433,7 +435,8 @@ final class BenchTest extends TestCase
         self::assertLessThan(20_000, strlen((string) $answer->getContent()));
     }
 
-    /** Stripped, a figure begins again: everything is to do on it, the others stand as they are, and what was done is still to be read. */
+    /** Stripped, a figure begins again: everything is to do on it, the others stand as they are,
+        and what was done is still to be read. */
     public function testAStrippedFigureBeginsAnewAndKeepsItsPast(): void
     {
         $this->signIn();
@@ -481,7 +484,8 @@ final class BenchTest extends TestCase
         $second = $this->step('wash');
         self::assertSame(2, $second['pass']['number']);
         $this->postJson($this->url('passes'), [
-            'area_id' => $this->coat(), 'step' => 'wash', 'stage' => $second['stage'], 'figures' => [1], 'real' => ['mix' => []], 'number' => 2,
+            'area_id' => $this->coat(), 'step' => 'wash', 'stage' => $second['stage'], 'figures' => [1], 'real' => ['mix' => []],
+                'number' => 2,
         ])->assertOk();
 
         $written = Entry::query()->where('step_key', 'wash')->orderBy('done_at')->get();
@@ -499,7 +503,8 @@ final class BenchTest extends TestCase
 
     private function took(Entry $entry, string $paint): int
     {
-        return MovementRow::query()->where('record_id', $entry->id)->where('paint_id', PaintRow::query()->where('name', $paint)->value('id'))
+        return MovementRow::query()->where('record_id', $entry->id)->where('paint_id', PaintRow::query()->where('name',
+            $paint)->value('id'))
             ->where('ml', '<', 0)->count();
     }
 

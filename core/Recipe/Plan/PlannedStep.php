@@ -76,7 +76,7 @@ final readonly class PlannedStep
             $load,
             $this->scope,
             $this->handling,
-            array_values($why),
+            $why,
             $this->stage,
         );
     }

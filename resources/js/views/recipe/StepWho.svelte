@@ -51,7 +51,7 @@
     >
     <button class="small-action quiet" disabled={named.trim() === '' || page.busy} onclick={set}>Set figures</button>
 {/if}
-{#if count > 1 && !step.loop && !isNamed}
+{#if count > 1 && !step.loop && !isNamed && !step.of_figure}
     <details class="small-more wide">
         <summary>Different on some figures</summary>
         <div class="small-grid">
