@@ -29,6 +29,8 @@ use Kalokroma\Figure\Weight;
  * @property string|null $hex intended colour
  * @property list<int>|null $beside areas it lies beside
  * @property list<int>|null $alike areas it is meant to look like
+ * @property list<int>|null $tinted areas that edges of two tints part it from
+ * @property list<int>|null $lined areas that a dark line parts it from
  * @property string $part painted apart with it; empty for the figure itself
  * @property bool $reachable by a brush when all is glued
  * @property bool $fragile sits on a weak joint
@@ -126,6 +128,8 @@ final class AreaRow extends Model
             'position' => 'integer',
             'beside' => 'array',
             'alike' => 'array',
+            'tinted' => 'array',
+            'lined' => 'array',
             'reachable' => 'boolean',
             'fragile' => 'boolean',
             'keeps_sketch' => 'boolean',

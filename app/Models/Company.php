@@ -8,8 +8,10 @@ use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
+use Kalokroma\Colour\Srgb;
 use Kalokroma\Figure\FigureKind;
 use Kalokroma\Order\WayOfWorking;
+use Kalokroma\Recipe\Ladder\EdgeTints;
 
 /**
  * @property int $id
@@ -143,6 +145,38 @@ final class Company extends Model
     public function alike(): array
     {
         return $this->pairs(static fn (AreaRow $a): array => $a->alike ?? []);
+    }
+
+    /**
+     * Areas whose edges are to lean to two sides, each pair once, by ids.
+     *
+     * @return list<array{0: string, 1: string}>
+     */
+    public function tinted(): array
+    {
+        return $this->pairs(static fn (AreaRow $a): array => $a->tinted ?? []);
+    }
+
+    /**
+     * Areas that a dark line is to part, each pair once, by ids.
+     *
+     * @return list<array{0: string, 1: string}>
+     */
+    public function lined(): array
+    {
+        return $this->pairs(static fn (AreaRow $a): array => $a->lined ?? []);
+    }
+
+    /**
+     * Which of its areas have tinted edges, by the colours they have now.
+     *
+     * @param list<array{0: string, 1: string}> $more pairs beside those that were chosen, by ids
+     */
+    public function edgeTints(array $more = []): EdgeTints
+    {
+        return EdgeTints::of(array_values($this->areas->filter(static fn (AreaRow $a): bool => $a->hex !== null)->map(
+            fn (AreaRow $a): array => [$a->toCore($this), Srgb::fromHex((string) $a->hex)->toLab()],
+        )->all()), [...$this->tinted(), ...$more]);
     }
 
     /**

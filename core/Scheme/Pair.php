@@ -54,17 +54,20 @@ final readonly class Pair
         return $this->alike || $this->ratio >= 1.0;
     }
 
-    /** What parts two areas of nearly one colour without another colour: a line between them, or edges of two tints. */
-    public function withoutColour(): string
+    /**
+     * What parts two areas of nearly one colour without another colour: a line between them, or edges of two tints.
+     *
+     * @param EdgeTint $one the tint that edges of the first would have, or have
+     */
+    public function withoutColour(EdgeTint $one, EdgeTint $other): string
     {
-        $darks = max($this->one->lab->l ?? 100.0, $this->other->lab->l ?? 100.0) < self::DARK_BELOW;
-
         return sprintf(
-            $darks
-                ? 'Two darks keep their colours where their edges differ: blue-grey edges on %s, brown ones on %s, or a line between '
-                    .'them.'
-                : 'Without another colour a dark line between %s and %s parts them, or edges in another tint on one of them.',
+            '%s: edges that lean to %s on %s and to %s on %s, or a dark line between them.',
+            max($this->one->lab->l ?? 100.0, $this->other->lab->l ?? 100.0) < self::DARK_BELOW
+                ? 'Two darks keep their colours' : 'Without another colour',
+            $one->words(),
             mb_strtolower($this->one->area->name),
+            $other->words(),
             mb_strtolower($this->other->area->name),
         );
     }

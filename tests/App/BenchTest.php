@@ -387,8 +387,10 @@ final class BenchTest extends TestCase
                 'until' => '2026-11-20T18:20:00Z',
                 'after' => 'basecoat',
             ]],
-            array_map(static fn (array $wait): array => array_diff_key($wait, ['company_id' => 0, 'company' => '', 'hex' => '']),
-                $drying),
+            array_map(
+                static fn (array $wait): array => array_diff_key($wait, ['company_id' => 0, 'company' => '', 'hex' => '']),
+                $drying,
+            ),
         );
         self::assertSame([], $this->getJson($this->url('bench?figure=2'))->json('drying'));
         CarbonImmutable::setTestNow('2026-11-20 18:21:00');
@@ -503,8 +505,10 @@ final class BenchTest extends TestCase
 
     private function took(Entry $entry, string $paint): int
     {
-        return MovementRow::query()->where('record_id', $entry->id)->where('paint_id', PaintRow::query()->where('name',
-            $paint)->value('id'))
+        return MovementRow::query()->where('record_id', $entry->id)->where('paint_id', PaintRow::query()->where(
+            'name',
+            $paint,
+        )->value('id'))
             ->where('ml', '<', 0)->count();
     }
 

@@ -56,6 +56,35 @@ final class SchemeTest extends TestCase
         self::assertSame([0, false], [$apart->json('clear'), $apart->json('pairs.0.alike')]);
     }
 
+    /** What was chosen on Scheme is drafted: edges of two tints on both, or a line on the smaller of them. */
+    public function testNeighboursArePartedAsItWasChosen(): void
+    {
+        $this->beside();
+        [$coat, $lantern] = [$this->area('Coat'), $this->area('Lantern')];
+        $colours = [['area' => $coat->id, 'colour' => '#6f4a2e'], ['area' => $lantern->id, 'colour' => '#70502f']];
+        $this->putJson($this->url(), ['areas' => $colours])->assertOk();
+        $said = ['one' => $coat->id, 'other' => $lantern->id];
+        $parted = $this->putJson($this->url('/parted'), ['how' => 'line'] + $said)->assertOk();
+        $this->assertAnswers('scheme', $parted);
+        self::assertSame('line', $parted->json('pairs.0.parted'));
+        $this->assertRefused(422, 'by tints or by a line', $this->putJson($this->url('/parted'), ['how' => 'glue'] + $said));
+
+        $techniques = fn (AreaRow $area, string $hex): array => array_column((array) $this->postJson(
+            "/api/areas/$area->id/recipe",
+            ['colour' => $hex, 'way' => 'layers', 'start' => 'plain'],
+        )->assertSuccessful()->json('steps'), 'technique');
+        self::assertSame([1, 0], [
+            count(array_keys($techniques($lantern, '#70502f'), 'lining', true)),
+            count(array_keys($techniques($coat, '#6f4a2e'), 'lining', true)),
+        ], 'on the smaller one');
+
+        $file = (string) $this->get('/api/companies/'.$coat->company_id.'/file?as=json')->assertOk()->getContent();
+        self::assertStringContainsString('"lined"', $file);
+        self::assertSame('tints', $this->putJson($this->url('/parted'), ['how' => 'tints'] + $said)->json('pairs.0.parted'));
+        self::assertSame(0, count(array_keys($techniques($lantern, '#70502f'), 'lining', true)));
+        self::assertNull($this->putJson($this->url('/parted'), ['how' => null] + $said)->json('pairs.0.parted'));
+    }
+
     /** A company is seen beside those it is meant to match: their colours and the look of their bases can be taken over. */
     public function testCompaniesThatMatchAreLookedAtTogether(): void
     {

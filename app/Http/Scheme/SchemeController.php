@@ -16,6 +16,8 @@ use DomainException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Validation\Rule;
+use Kalokroma\Scheme\Parting;
 
 /** A colour for every area. */
 final class SchemeController extends Controller
@@ -45,6 +47,24 @@ final class SchemeController extends Controller
             (int) $said['one'],
             (int) $said['other'],
             (bool) $said['on'],
+        );
+
+        return $this->answer($question, $company);
+    }
+
+    /** Has two areas parted by edges of two tints or a line, or no longer. */
+    public function part(Request $request, Company $company, SchemeQuestion $question): JsonResponse
+    {
+        $said = $request->validate([
+            'one' => ['required', 'integer'],
+            'other' => ['required', 'integer'],
+            'how' => ['present', 'nullable', Rule::enum(Parting::class)],
+        ], ['how.*' => 'Two areas are parted by tints or by a line.']);
+        (new SchemeDesk($this->painter($request)))->part(
+            $company->load('areas.recipe', 'records'),
+            (int) $said['one'],
+            (int) $said['other'],
+            $request->enum('how', Parting::class),
         );
 
         return $this->answer($question, $company);

@@ -43,7 +43,7 @@ final class SchemeView
         $pairs = [];
         foreach ($legibility->pairs as $i => $pair) {
             $mend = $pool === null || $pair->isClear() || $i >= self::MENDED ? null : $legibility->mend($pair, $pool);
-            $pairs[] = self::pair($pair, $sight, $mend, $i < self::MENDED);
+            $pairs[] = self::pair($desk, $pair, $company, $sight, $mend, $i < self::MENDED);
         }
 
         return [
@@ -240,14 +240,15 @@ final class SchemeView
     }
 
     /** @return array<string, mixed> */
-    private static function pair(Pair $pair, Sight $sight, ?Mend $mend, bool $looked): array
+    private static function pair(SchemeDesk $desk, Pair $pair, Company $company, Sight $sight, ?Mend $mend, bool $looked): array
     {
         return [
             'one' => (int) $pair->one->area->id,
             'other' => (int) $pair->other->area->id,
             'verdict' => $pair->verdict(),
             'alike' => $pair->alike,
-            'instead' => $pair->isClear() ? null : $pair->withoutColour(),
+            'instead' => $pair->isClear() ? null : $pair->withoutColour(...$desk->edges($company, $pair)),
+            'parted' => $desk->parted($company, $pair)?->value,
             'ratio' => round($pair->ratio, 2),
             'lightness' => round($pair->lightness, 1),
             'needs' => round($pair->needs, 1),

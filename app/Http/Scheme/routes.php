@@ -9,6 +9,7 @@ use Illuminate\Support\Facades\Route;
 Route::get('companies/{company}/scheme', [SchemeController::class, 'show']);
 Route::put('companies/{company}/scheme', [SchemeController::class, 'choose']);
 Route::put('companies/{company}/scheme/alike', [SchemeController::class, 'alike']);
+Route::put('companies/{company}/scheme/parted', [SchemeController::class, 'part']);
 Route::get('companies/{company}/scheme/proposals', [SchemeController::class, 'proposals']);
 Route::post('companies/{company}/trials', [SchemeController::class, 'keep']);
 Route::patch('trials/{trial}', [SchemeController::class, 'change']);

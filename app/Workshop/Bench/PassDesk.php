@@ -142,10 +142,7 @@ final class PassDesk
             'dry_minutes' => (new Recording($this->studio))->minutesToDry($step->outcome),
             'done_at' => $now,
             'substance' => Substance::of($step->outcome->step)->row(),
-            'taken' => array_map(
-                static fn (float $ml): float => round($ml * $passes->share(), 3),
-                StockDesk::taken($step->outcome, $real, count($passes->figures), $this->studio->shelf),
-            ),
+            'taken' => StockDesk::taken($step->outcome, $real, count($passes->figures), $this->studio->shelf, $passes->share()),
             'after_record' => (int) Entry::query()->where('company_id', $company->id)->max('id'),
         ]);
     }

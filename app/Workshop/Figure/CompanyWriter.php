@@ -22,7 +22,8 @@ use Kalokroma\Figure\Size;
  *
  * @phpstan-type GivenArea array{
  *   id?: int|null, name: string, material: string, relief: string, share: float, depth: int, weight: string,
- *   colour?: string|null, touches?: list<string>|null, alike?: list<string>|null,
+ *   colour?: string|null, touches?: list<string>|null, alike?: list<string>|null, tinted?: list<string>|null,
+ *   lined?: list<string>|null,
  *   part?: string, reachable?: bool, fragile?: bool, notes?: string,
  * }
  * @phpstan-type GivenCompany array{
@@ -116,14 +117,16 @@ final class CompanyWriter
     private static function neighbours(array $rows, array $given): void
     {
         self::related($rows, $given, 'touches', 'beside');
-        self::related($rows, $given, 'alike', 'alike');
+        foreach (['alike', 'tinted', 'lined'] as $kind) {
+            self::related($rows, $given, $kind, $kind);
+        }
     }
 
     /**
      * @param list<AreaRow> $rows
      * @param list<GivenArea> $given
-     * @param 'touches'|'alike' $said names of other areas, as they are given
-     * @param 'beside'|'alike' $kept ids of them, as they are kept
+     * @param 'touches'|'alike'|'tinted'|'lined' $said names of other areas, as they are given
+     * @param 'beside'|'alike'|'tinted'|'lined' $kept ids of them, as they are kept
      */
     private static function related(array $rows, array $given, string $said, string $kept): void
     {

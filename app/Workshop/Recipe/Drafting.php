@@ -13,6 +13,7 @@ use App\Workshop\Studio;
 use Kalokroma\Colour\ColourProblem;
 use Kalokroma\Colour\Srgb;
 use Kalokroma\Film\Surface;
+use Kalokroma\Recipe\Change\BorderLine;
 use Kalokroma\Recipe\Choose\Alternatives;
 use Kalokroma\Recipe\Draft\Brief;
 use Kalokroma\Recipe\Draft\UsualDraft;
@@ -94,19 +95,31 @@ final readonly class Drafting
     /** What a recipe of this area is drafted from. */
     public function brief(Company $company, AreaRow $area, string $hex, Way $way, LadderWish $wish, ?Surface $ground = null): Brief
     {
+        $tints = $company->edgeTints();
+
         return new Brief(
             $area->toCore($company),
             Srgb::fromHex($hex)->toOklch(),
             $way,
             $ground ?? $this->studio->undercoats->laid($company, $area)->surface(),
             $this->studio->shelf->paints(),
-            $wish->at($company->height_mm),
+            $wish->at($company->height_mm)->edged($tints->tint((string) $area->id), $tints->share((string) $area->id)),
             $this->studio->painter->equipment(),
             $company->leaders,
             $this->studio->palette,
             self::onFigure($company, $area),
             $area->mix === null ? null : $this->studio->shelf->plannedMix($area->mix),
+            self::linedTo($company, $area),
         );
+    }
+
+    /** @return list<string> names of the areas that a line on this one parts it from */
+    private static function linedTo(Company $company, AreaRow $area): array
+    {
+        $its = $area->toCore($company);
+
+        return array_values($company->areas->whereIn('id', $area->lined ?? [])
+            ->filter(static fn (AreaRow $other): bool => BorderLine::isOn($its, $other->toCore($company)))->pluck('name')->all());
     }
 
     /** @return array<array-key, true> ids of the paints that the other areas are painted with */
@@ -130,7 +143,7 @@ final readonly class Drafting
     private function drafted(Company $company, AreaRow $area, ?AreaPlan $before, DraftWish $wish): AreaPlan
     {
         $brief = $this->brief($company, $area, $wish->hex, $wish->way, $wish->ladder);
-        $plan = UsualDraft::from($wish->start, $brief, $before?->plan);
+        $plan = BorderLine::in(UsualDraft::from($wish->start, $brief, $before?->plan), $brief);
 
         return new AreaPlan(
             $before === null ? $plan : $plan->inPlaceOf($before->plan),

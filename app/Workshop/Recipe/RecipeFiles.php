@@ -91,6 +91,17 @@ final readonly class RecipeFiles
         ], static fn (mixed $v): bool => $v !== null);
     }
 
+    /**
+     * @param list<int>|null $ids
+     *
+     * @return list<string>|null names of these areas; null for none
+     */
+    private static function named(Company $company, ?array $ids): ?array
+    {
+        return $ids === null || $ids === []
+            ? null : array_values($company->areas->whereIn('id', $ids)->pluck('name')->sort()->all());
+    }
+
     /** @return array<string, mixed> */
     private function area(AreaRow $area, Company $company): array
     {
@@ -106,8 +117,9 @@ final readonly class RecipeFiles
             'weight' => $area->weight->value,
             'colour' => $area->hex,
             'touches' => array_values($beside->all()),
-            'alike' => $area->alike === null || $area->alike === []
-                ? null : array_values($company->areas->whereIn('id', $area->alike)->pluck('name')->sort()->all()),
+            'alike' => self::named($company, $area->alike),
+            'tinted' => self::named($company, $area->tinted),
+            'lined' => self::named($company, $area->lined),
             'part' => $area->part,
             'reachable' => $area->reachable,
             'fragile' => $area->fragile,

@@ -17,7 +17,10 @@ use Illuminate\Support\Facades\DB;
 use Kalokroma\Colour\Harmony;
 use Kalokroma\Colour\Srgb;
 use Kalokroma\Scheme\Coloured;
+use Kalokroma\Scheme\EdgeTint;
 use Kalokroma\Scheme\Legibility;
+use Kalokroma\Scheme\Pair;
+use Kalokroma\Scheme\Parting;
 use Kalokroma\Scheme\Pool;
 use Kalokroma\Scheme\Proposal;
 use Kalokroma\Scheme\Proposals;
@@ -168,16 +171,61 @@ final readonly class SchemeDesk
     /** Means two areas alike, or no longer: that they run together is then no fault. */
     public function meanAlike(Company $company, int $one, int $other, bool $on): void
     {
-        DB::transaction(static function () use ($company, $one, $other, $on): void {
-            foreach ([[$one, $other], [$other, $one]] as [$id, $with]) {
-                $area = $company->areas->firstWhere('id', $id);
-                if ($area === null || $id === $with) {
-                    throw new DomainException(sprintf('%s has no such two areas.', $company->name));
-                }
-                $kept = array_values(array_filter($area->alike ?? [], static fn (int $a): bool => $a !== $with));
-                $area->update(['alike' => $on ? [...$kept, $with] : $kept]);
+        DB::transaction(static fn () => self::relate($company, $one, $other, ['alike' => $on]));
+    }
+
+    /** Has two areas parted without another colour, as the next draft of each does it; null lets go of it. */
+    public function part(Company $company, int $one, int $other, ?Parting $how): void
+    {
+        DB::transaction(static fn () => self::relate(
+            $company,
+            $one,
+            $other,
+            ['tinted' => $how === Parting::Tints, 'lined' => $how === Parting::Line],
+        ));
+    }
+
+    /** How the painter wants two areas parted; null where nobody said. */
+    public function parted(Company $company, Pair $pair): ?Parting
+    {
+        $area = $company->areas->firstWhere('id', (int) $pair->one->area->id);
+        $other = (int) $pair->other->area->id;
+
+        return match (true) {
+            in_array($other, $area->tinted ?? [], true) => Parting::Tints,
+            in_array($other, $area->lined ?? [], true) => Parting::Line,
+            default => null,
+        };
+    }
+
+    /** @return array{EdgeTint, EdgeTint} what the edges of two areas lean to, or would if that were chosen */
+    public function edges(Company $company, Pair $pair): array
+    {
+        [$one, $other] = [$pair->one->area->id, $pair->other->area->id];
+        $tints = $company->edgeTints([[$one, $other]]);
+
+        return [$tints->tint($one) ?? EdgeTint::Cold, $tints->tint($other) ?? EdgeTint::Warm];
+    }
+
+    /**
+     * @param array<'alike'|'tinted'|'lined', bool> $how
+     *
+     * @throws DomainException
+     */
+    private static function relate(Company $company, int $one, int $other, array $how): void
+    {
+        foreach ([[$one, $other], [$other, $one]] as [$id, $with]) {
+            $area = $company->areas->firstWhere('id', $id);
+            if ($area === null || $id === $with) {
+                throw new DomainException(sprintf('%s has no such two areas.', $company->name));
             }
-        });
+            $kept = [];
+            foreach ($how as $kind => $on) {
+                $others = array_values(array_filter($area->{$kind} ?? [], static fn (int $a): bool => $a !== $with));
+                $kept[$kind] = $on ? [...$others, $with] : $others;
+            }
+            $area->update($kept);
+        }
     }
 
     /** Keeps the colours and the undercoat as they are now, beside what is chosen later. */

@@ -108,13 +108,14 @@ final class StockDesk
      * What a step takes from the bottles for so many figures. What is unknown of it takes nothing.
      *
      * @param DidRow $real
+     * @param float $share of all its coats, 0 < share ≤ 1
      *
      * @return array<int|string, float> millilitres by the id of the paint
      */
-    public static function taken(?StepOutcome $planned, array $real, int $figures, ShelfRows $shelf): array
+    public static function taken(?StepOutcome $planned, array $real, int $figures, ShelfRows $shelf, float $share = 1.0): array
     {
         return $planned === null || $planned->amount === null
-            ? [] : Taken::by(self::asDone($planned, $real, $shelf) ?? $planned)->ml($figures);
+            ? [] : Taken::by(self::asDone($planned, $real, $shelf) ?? $planned)->ml($figures, $share);
     }
 
     /**

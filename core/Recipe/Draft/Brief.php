@@ -32,6 +32,7 @@ final readonly class Brief
      * @param int $leaders figures that get one more highlight
      * @param array<array-key, true> $onFigure ids of paints that other areas of the figure are painted with
      * @param Mix|null $chosen what the painter chose for the area's own colour
+     * @param list<string> $linedTo names of the areas that a dark line is to part it from
      */
     public function __construct(
         public Area $area,
@@ -45,6 +46,7 @@ final readonly class Brief
         public ?Palette $palette = null,
         public array $onFigure = [],
         public ?Mix $chosen = null,
+        public array $linedTo = [],
     ) {
     }
 

@@ -224,8 +224,8 @@ final class Specials
             .'edges, not grey planes.', 'materials' => ['metal', 'leather'], 'reliefs' => ['plate'], 'adds' => false, 'steps' => [
             ['basecoat', 'basecoat', ['tone', 0.24, 0.02, 245.0], 'A tinted black: two blacks of one figure need two tints.'],
             ['wash', 'recess-line', ['tone', 0.15, 0.01, 250.0], 'The lines blacker than the plates.'],
-            ['highlight', 'edge-highlight', ['tone', 0.48, 0.035, 240.0], 'Blue-grey along the edges.'],
-            ['corners', 'edge-highlight', ['tone', 0.72, 0.03, 235.0], 'Lighter only where two edges meet.', ['part' => 'a few spots']],
+            ['highlight', 'edge-highlight', ['edge', 0.48, 0.035, 240.0], 'A tinted grey along the edges.'],
+            ['corners', 'edge-highlight', ['edge', 0.72, 0.03, 235.0], 'Lighter only where two edges meet.', ['part' => 'a few spots']],
         ]],
         ['id' => 'white-cool', 'words' => 'white cloth, cool', 'why' => 'Cool white leans to blue-grey in its folds; '
             .'white itself comes last and least.', 'materials' => ['cloth'], 'reliefs' => ['broad', 'tight'], 'adds' => false, 'steps' => [
@@ -562,6 +562,7 @@ final class Specials
                 $own->isRed() ? self::PALE_RED_HUE : $own->hue,
             ),
             'ball' => $own->lightness >= self::LIGHT_EYE ? $own : new Oklch((float) $a, $b, $c),
+            'edge' => self::edge($own, (float) $a, $b, $c, $ladder),
             'turned' => new Oklch(min(0.97, max(0.1, $own->lightness * $b)), $own->chroma, fmod($own->hue + (float) $a + 360.0, 360.0)),
             default => new Oklch((float) $a, $b, $c),
         };
@@ -572,6 +573,16 @@ final class Specials
         }
 
         return $kind === 'rung' ? $ladder->rung(Rung::from((string) $a)) : $tone->onScreen();
+    }
+
+    /** An edge leans to the side that was given to the area, where others of its tone stand beside it. */
+    private static function edge(Oklch $own, float $lightness, float $chroma, float $hue, Ladder $ladder): Oklch
+    {
+        return $ladder->wish->edge === null ? new Oklch($lightness, $chroma, $hue) : new Oklch(
+            $own->lightness + ($lightness - $own->lightness) * $ladder->wish->edgeShare,
+            $chroma,
+            $ladder->wish->edge->hue(),
+        );
     }
 
     /** @return Start */

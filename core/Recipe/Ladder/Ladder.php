@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kalokroma\Recipe\Ladder;
 
+use Kalokroma\Colour\Lab;
 use Kalokroma\Colour\Oklch;
 use Kalokroma\Recipe\Plan\LadderWish;
 use Kalokroma\Recipe\Plan\LightToward;
@@ -26,6 +27,9 @@ final readonly class Ladder
     private const LEANS_FROM = 0.008;
     private const MOST_LIGHT = 0.975;
     private const LEAST_LIGHT = 0.12;
+
+    /** OKLCh chroma of edges that lean to a side: above 0.030 they read as a colour. */
+    private const EDGE_CHROMA = 0.028;
 
     /** How much darker (OKLCh lightness) the deepest of several shades is for each one more. */
     private const DEEPER = 0.05;
@@ -103,6 +107,34 @@ final readonly class Ladder
     }
 
     public function rung(Rung $rung): Oklch
+    {
+        $to = $this->untinted($rung);
+
+        return $this->isEdged() && $to->lightness > $this->intended->lightness && $rung !== Rung::Shade && !$this->isWhite()
+            ? $this->edged($to) : $to;
+    }
+
+    /** Whether its edges, or the shades of a white, lean to a side so that it is told from others of nearly its colour. */
+    public function isEdged(): bool
+    {
+        return $this->wish->edge !== null && $this->wish->light === LightToward::Neighbour;
+    }
+
+    /** A light that leans: a black or grey takes the tint, a colour keeps half of its own. */
+    private function edged(Oklch $to): Oklch
+    {
+        $lightness = $this->intended->lightness + ($to->lightness - $this->intended->lightness) * $this->wish->edgeShare;
+        $tint = new Oklch($lightness, self::EDGE_CHROMA, $this->wish->edge?->hue() ?? $to->hue);
+        if ($this->isNeutral() || Dark::isBlack($this->intended->toLab())) {
+            return $tint->onScreen();
+        }
+        $half = (new Oklch($lightness, $to->chroma, $to->hue))->toLab();
+        $other = $tint->toLab();
+
+        return Oklch::fromLab(new Lab(($half->l + $other->l) / 2, ($half->a + $other->a) / 2, ($half->b + $other->b) / 2))->onScreen();
+    }
+
+    private function untinted(Rung $rung): Oklch
     {
         if ($rung === Rung::Shade) {
             return $this->shade();
@@ -225,6 +257,13 @@ final readonly class Ladder
             );
         }
         $isToNeighbour = $rung === Rung::Shade ? $this->wish->shade === ShadeToward::Neighbour : $this->light === LightToward::Neighbour;
+        if ($this->isEdged() && ($this->isWhite() === ($rung === Rung::Shade))) {
+            $facts['tint'] = $this->wish->edge?->words() ?? '';
+
+            return new Finding('ladder.edged', $rung === Rung::Shade
+                ? 'Lightness {from} to {to}, {tint}: whites of one figure are told apart by their shades.'
+                : 'Lightness {from} to {to}, {tint}: what is of nearly one colour on a figure is told apart by its edges.', $facts);
+        }
         if ($this->isNeutral() && $isToNeighbour) {
             return $this->reasonOfNeutral($rung, $facts);
         }
@@ -276,6 +315,9 @@ final readonly class Ladder
         $dark = $this->wish->shade->colour($this->intended);
         if ($dark !== null) {
             return self::between($this->intended, $dark, $lightness)->onScreen();
+        }
+        if ($this->isWhite() && $this->wish->edge !== null) {
+            return (new Oklch($lightness, self::EDGE_CHROMA, $this->wish->edge->hue()))->onScreen();
         }
         if ($this->isNeutral()) {
             return $this->intended->lightness > 0.6

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Kalokroma\Recipe\Plan;
 
 use Kalokroma\Recipe\Technique\Level;
+use Kalokroma\Scheme\EdgeTint;
 
 /** What the painter wants of the ladder of an area. */
 final readonly class LadderWish
@@ -27,6 +28,8 @@ final readonly class LadderWish
      * @param Level $finish how far the area is brought
      * @param GivenLadder|null $given a ladder taken over whole
      * @param float $heightMm of the figure
+     * @param EdgeTint|null $edge to which side its edges lean, or the shades of a white; null for none
+     * @param float $edgeShare of the usual contrast that its lights have, 0 < share ≤ 1
      */
     public function __construct(
         public Contrast $contrast = Contrast::Clear,
@@ -39,6 +42,8 @@ final readonly class LadderWish
         public Level $finish = Level::Finished,
         public ?GivenLadder $given = null,
         public float $heightMm = self::USUAL_MM,
+        public ?EdgeTint $edge = null,
+        public float $edgeShare = 1.0,
     ) {
     }
 
@@ -52,6 +57,12 @@ final readonly class LadderWish
     public function at(float $heightMm): self
     {
         return $this->with(['heightMm' => $heightMm]);
+    }
+
+    /** The same with edges that lean to a side, where others of nearly its colour stand beside it. */
+    public function edged(?EdgeTint $edge, float $share): self
+    {
+        return $this->with(['edge' => $edge, 'edgeShare' => $share]);
     }
 
     /** Multiple of the usual steps of lightness: what was asked for, and what the height of the figure wants. */
@@ -80,7 +91,7 @@ final readonly class LadderWish
         /**
          * @var array{
          *   contrast: Contrast, light: LightToward, shade: ShadeToward, mixed: bool, insist: bool, shades: int|null,
-         *   highlights: int|null, finish: Level, given: GivenLadder|null, heightMm: float,
+         *   highlights: int|null, finish: Level, given: GivenLadder|null, heightMm: float, edge: EdgeTint|null, edgeShare: float,
          * } $all
          */
         $all = [...get_object_vars($this), ...$changes];

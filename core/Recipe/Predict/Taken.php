@@ -25,16 +25,18 @@ final readonly class Taken
     /**
      * Paint that the step takes for so many figures at one go, waste included, ml; two mixes that meet take half of it each.
      *
+     * @param float $share of all its coats, 0 < share ≤ 1
+     *
      * @return array<int|string, float> by the paint's id
      */
-    public function ml(int $figures): array
+    public function ml(int $figures, float $share = 1.0): array
     {
         $mixes = $this->step->load->mixes();
         if ($this->usedMl === null || $mixes === []) {
             return [];
         }
         $load = $this->step->load->thinning->load();
-        $mixed = Amount::neededUl($this->usedMl / count($mixes) * 1000 / $load, $figures) * $load / 1000;
+        $mixed = Amount::neededUl($this->usedMl / count($mixes) * 1000 / $load, $figures) * $load / 1000 * $share;
         $used = [];
         foreach ($mixes as $mix) {
             foreach ($mix->parts as $part) {

@@ -11,6 +11,7 @@ use Kalokroma\Figure\Relief;
 use Kalokroma\Figure\Size;
 use Kalokroma\Figure\Weight;
 use Kalokroma\Scheme\Coloured;
+use Kalokroma\Scheme\EdgeTint;
 use Kalokroma\Scheme\Legibility;
 use Kalokroma\Scheme\MaterialRange;
 use Kalokroma\Scheme\Pool;
@@ -118,9 +119,10 @@ final class LegibilityTest extends TestCase
         self::assertSame('a', $moved(Weight::Minor, Weight::Leading));
 
         $blacks = new Legibility([$this->area('a', '#1b1a1c'), $this->area('b', '#232327')], [['a', 'b']], new Sight());
-        self::assertStringContainsString('blue-grey edges on a, brown ones on b', $blacks->pairs[0]->withoutColour());
+        $words = $blacks->pairs[0]->withoutColour(EdgeTint::Cold, EdgeTint::Warm);
+        self::assertStringContainsString('Two darks keep their colours: edges that lean to blue-grey on a and to brown-grey on b', $words);
         $browns = new Legibility([$this->area('a', '#7a4b2a'), $this->area('b', '#744526')], [['a', 'b']], new Sight());
-        self::assertStringContainsString('a dark line between a and b', $browns->pairs[0]->withoutColour());
+        self::assertStringContainsString('or a dark line between', $browns->pairs[0]->withoutColour(EdgeTint::Green, EdgeTint::Cold));
     }
 
     public function testWhereBothAreKeptNothingIsMended(): void

@@ -3,7 +3,6 @@
     import { router } from 'svelte-spa-router';
     import { sentence } from '../../api/client';
     import { compareQuery, figuresQuery } from '../../api/queries';
-    import type { Compared } from '../../api/wire';
     import FigureSelect from '../../parts/FigureSelect.svelte';
     import Layers from '../../parts/Layers.svelte';
     import { chosen } from '../../parts/chosen';
@@ -11,6 +10,7 @@
     import Waiting from '../../parts/Waiting.svelte';
     import AreasCompared from './AreasCompared.svelte';
     import SideHead from './SideHead.svelte';
+    import { addressOf, nth, withSaid, type Asked } from './sides';
 
     interface Props {
         params?: { company?: string } | null;
@@ -31,33 +31,11 @@
         location.hash = `#/compare/${figure?.id}?${all}`;
     }
 
-    type Asked = Compared['sides'][number]['asked'];
-    const nth = (side: number) => 'abcd'.charAt(side);
+    const asked = (sides: Asked[]) => addressOf(data?.area ?? null, sides);
+    const all = () => (data?.sides ?? []).map((side) => side.asked);
 
-    /** What is asked of these sides; what was taken for one without a word is asked for from then on. */
-    function asked(sides: Asked[]): URLSearchParams {
-        const all = new URLSearchParams(data?.area ? { area: String(data.area) } : {});
-        sides.forEach((side, i) => {
-            const said = Object.entries(side).filter(([, was]) => was !== '');
-            for (const [of, was] of said) all.set(`${nth(i)}[${of}]`, was);
-            if (!said.length) all.set(nth(i), 'planned');
-        });
-        return all;
-    }
-
-    /** A side has one source: who picks another lets go of the one before. */
     function ask(side: number, name: keyof Asked, value: string) {
-        const sources: (keyof Asked)[] = ['way', 'from', 'told'];
-        go(
-            asked(
-                (data?.sides ?? []).map((each, i) => {
-                    if (i !== side) return each.asked;
-                    const now = { ...each.asked };
-                    if (sources.includes(name)) for (const other of sources) now[other] = '';
-                    return { ...now, [name]: value };
-                }),
-            ),
-        );
+        go(asked(all().map((each, i) => (i === side ? withSaid(each, name, value) : each))));
     }
 
     function turnTo(area: string) {
@@ -66,13 +44,12 @@
 
     /** One side more: the way that differs most of those that are not there yet. */
     function add() {
-        const sides = data?.sides ?? [];
-        const all = asked(sides.map((s) => s.asked));
-        all.set(nth(sides.length), 'most');
-        go(all);
+        const address = asked(all());
+        address.set(nth(all().length), 'most');
+        go(address);
     }
 
-    const drop = (side: number) => go(asked((data?.sides ?? []).filter((_, i) => i !== side).map((s) => s.asked)));
+    const drop = (side: number) => go(asked(all().filter((_, i) => i !== side)));
 </script>
 
 {#if figures.isSuccess && params?.company && figure === null}

@@ -2,36 +2,35 @@
     import type { Compared } from '../../api/wire';
     import { counted, duration } from '../../parts/words';
     import SmallSelect from '../../parts/SmallSelect.svelte';
+    import type { Asked } from './sides';
 
-    type Asked = keyof Compared['sides'][number]['asked'];
     interface Props {
         /** its place among the sides */
         side: number;
         data: Compared;
-        onask: (name: Asked, value: string) => void;
-        /** takes it away again; the first two stay */
-        ondrop?: (() => void) | undefined;
+        onask: (name: keyof Asked, value: string) => void;
+        /** takes it away; the first two stay */ ondrop?: (() => void) | undefined;
     }
     let { side, data, onask, ondrop }: Props = $props();
     const title = $derived(['First', 'Second', 'Third', 'Fourth'][side] ?? '');
     const draft = $derived(data.sides[side]!);
     const masked = $derived(data.sides.some((s) => s.masks));
     const lists = $derived([
-        { name: 'way' as Asked, label: 'way', none: 'as planned', items: data.ways },
+        { name: 'way' as keyof Asked, label: 'way', none: 'as planned', items: data.ways },
         ...(data.area === null
             ? []
             : [
                   {
-                      name: 'from' as Asked,
+                      name: 'from' as keyof Asked,
                       label: 'or from',
                       none: 'no other',
                       items: [...data.starts, ...data.sources],
                   },
               ]),
-        { name: 'ground' as Asked, label: 'ground', none: 'as it is', items: data.grounds },
-        { name: 'contrast' as Asked, label: 'contrast', none: 'as it is', items: data.contrasts },
+        { name: 'ground' as keyof Asked, label: 'ground', none: 'as it is', items: data.grounds },
+        { name: 'contrast' as keyof Asked, label: 'contrast', none: 'as it is', items: data.contrasts },
         {
-            name: 'trial' as Asked,
+            name: 'trial' as keyof Asked,
             label: 'colours',
             none: 'as they are',
             items: data.trials.map((t) => ({ id: String(t.id), words: t.words })),

@@ -1,5 +1,6 @@
 <script lang="ts">
     import type { Pair, Scheme } from '../../api/wire';
+    import Agreed from './Agreed.svelte';
     import { parts, type SchemeDesk } from './scheme.svelte';
 
     interface Props {
@@ -8,7 +9,7 @@
     }
     let { scheme, desk }: Props = $props();
 
-    const findings = $derived(scheme.pairs.filter((p) => p.verdict !== 'clear'));
+    const findings = $derived(scheme.pairs.filter((p) => p.verdict !== 'clear' && !p.parted));
     const area = (id: number) => scheme.areas.find((a) => a.id === id);
     const lower = (id: number) => area(id)?.name.toLowerCase() ?? '';
     const heads: Record<Pair['verdict'], string> = {
@@ -31,7 +32,11 @@
         separates them.{scheme.areas.some((a) => a.fixed) ? ' Let the rest be proposed, or choose further areas.' : ''}
     </p>
 {:else if findings.length === 0}
-    <p>Nothing: all {scheme.pairs.length} pairs can be told apart from {scheme.metres} m.</p>
+    <p>
+        {scheme.pairs.some((p) => p.parted)
+            ? 'Nothing more: those that run together are parted as you chose.'
+            : `Nothing: all ${scheme.pairs.length} pairs can be told apart from ${scheme.metres} m.`}
+    </p>
 {/if}
 <ul>
     {#each findings as pair (`${pair.one}-${pair.other}`)}
@@ -60,7 +65,15 @@
                 </p>
             {/if}
             {#if pair.instead}<p class="soft">{pair.instead}</p>{/if}
-            <p>
+            <p class="ways">
+                <button
+                    class="link-button"
+                    disabled={desk.busy}
+                    onclick={() => desk.part(pair.one, pair.other, 'tints')}>Tint the edges</button
+                >
+                <button class="link-button" disabled={desk.busy} onclick={() => desk.part(pair.one, pair.other, 'line')}
+                    >Draw a line</button
+                >
                 <button
                     class="link-button"
                     disabled={desk.busy}
@@ -70,14 +83,7 @@
         </li>
     {/each}
 </ul>
-{#each scheme.pairs.filter((p) => p.alike) as pair (`alike ${pair.one}-${pair.other}`)}
-    <p class="soft">
-        {area(pair.one)?.name} and {lower(pair.other)} are meant alike.
-        <button class="link-button" disabled={desk.busy} onclick={() => desk.meanAlike(pair.one, pair.other, false)}
-            >Tell them apart again</button
-        >
-    </p>
-{/each}
+<Agreed {scheme} {desk} />
 {#if scheme.pairs.length}
     <details>
         <summary>How this is judged</summary>
@@ -107,6 +113,12 @@
     }
     .pair i {
         flex: 1;
+    }
+    .ways {
+        display: flex;
+        flex-wrap: wrap;
+        gap: 4px 16px;
+        margin-top: 4px;
     }
     summary {
         margin-top: 12px;

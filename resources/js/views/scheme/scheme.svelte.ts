@@ -39,6 +39,11 @@ export class SchemeDesk {
         return this.send('scheme', 'PUT', `companies/${this.company()}/scheme/alike`, { one, other, on });
     }
 
+    /** Has two areas parted without another colour, as the next draft of each does it; or no longer. */
+    part(one: number, other: number, how: 'tints' | 'line' | null): Promise<boolean> {
+        return this.send('scheme', 'PUT', `companies/${this.company()}/scheme/parted`, { one, other, how });
+    }
+
     /** Has an area painted as one of another company is. */
     follow(area: number, model: number): Promise<unknown> {
         return this.write.send('recipe', 'POST', `areas/${area}/recipe/follow`, { area_id: model, as: 'everything' });
