@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Kalokroma\Scheme;
 
 use Kalokroma\Colour\Lab;
+use Kalokroma\Figure\Material;
 use Kalokroma\Figure\Size;
+use Kalokroma\Word\Message;
 
 /** Which neighbours run into each other from a distance, and the nearest change that parts them. */
 final readonly class Legibility
@@ -15,6 +17,16 @@ final readonly class Legibility
 
     /** Below this CIELAB chroma a colour has no hue to speak of. */
     private const NO_HUE = 4.0;
+
+    /** What has a colour of its own, as leather and skin, is moved no further (CIEDE2000): it is to stay what it is. */
+    private const MOST_MOVED = 18.0;
+
+    /** A metal of less chroma (CIELAB) is a silver or steel; beside it a colour between these two looks greyer than it is. */
+    private const SILVER_BELOW = 12.0;
+    private const DULLED = [9.0, 30.0];
+
+    /** Blacks and whites beside silver are told apart by lightness alone. */
+    private const DULLED_LIGHTNESS = [22.0, 80.0];
 
     /** @var list<Pair> the least legible first */
     public array $pairs;
@@ -48,6 +60,34 @@ final readonly class Legibility
     public function findings(): array
     {
         return array_values(array_filter($this->pairs, static fn (Pair $p): bool => !$p->isClear()));
+    }
+
+    /** @return list<string> where a dulled colour lies beside silver: it looks greyer, however far apart they are in lightness */
+    public function dulledByMetal(): array
+    {
+        $said = [];
+        foreach ($this->pairs as $pair) {
+            foreach ([[$pair->one, $pair->other], [$pair->other, $pair->one]] as [$metal, $colour]) {
+                $isSilver = $metal->area->material === Material::Metal && $metal->lab?->chroma() < self::SILVER_BELOW;
+                $lab = $colour->lab;
+                if ($isSilver && $lab !== null && MaterialRange::isFree($colour->area->material)
+                    && $lab->chroma() > self::DULLED[0] && $lab->chroma() < self::DULLED[1]
+                    && $lab->l > self::DULLED_LIGHTNESS[0] && $lab->l < self::DULLED_LIGHTNESS[1]) {
+                    $said[$colour->area->id] ??= Message::said(
+                        'Beside the bare metal of {metal} the dulled colour of {area} looks greyer than it is (strength {chroma}): from '
+                            .'about {enough} on it holds.',
+                        [
+                            'metal' => mb_strtolower($metal->area->name),
+                            'area' => mb_strtolower($colour->area->name),
+                            'chroma' => $lab->chroma(),
+                            'enough' => self::DULLED[1],
+                        ],
+                    );
+                }
+            }
+        }
+
+        return array_values($said);
     }
 
     /**
@@ -97,7 +137,9 @@ final readonly class Legibility
                 }
             }
 
-            return Mend::to($change, $now, $choice);
+            $mend = Mend::to($change, $now, $choice);
+
+            return MaterialRange::isFree($change->area->material) || $mend->apart <= self::MOST_MOVED ? $mend : null;
         }
 
         return null;

@@ -56,6 +56,7 @@ final class SchemeView
             ),
             'pairs' => $pairs,
             'clear' => count($pairs) - count($legibility->findings()),
+            'dulled' => $legibility->dulledByMetal(),
             'together' => self::together($desk, $company),
             'undecided' => $company->areas->whereNull('hex')->count(),
             'trials' => array_values(

@@ -125,6 +125,28 @@ final class LegibilityTest extends TestCase
         self::assertStringContainsString('or a dark line between', $browns->pairs[0]->withoutColour(EdgeTint::Green, EdgeTint::Cold));
     }
 
+    /** Silver beside a dulled red is told; a strong red, a black or leather is not. */
+    public function testADulledColourBesideBareMetalIsTold(): void
+    {
+        $steel = $this->area('steel', '#8e9296', material: Material::Metal);
+        $beside = static fn (Coloured $other): array
+            => (new Legibility([$steel, $other], [[$steel->area->id, $other->area->id]], new Sight()))->dulledByMetal();
+
+        self::assertStringContainsString('the dulled colour of cloak', $beside($this->area('cloak', '#7a5550'))[0] ?? '');
+        self::assertSame([], $beside($this->area('cloak', '#b03028')));
+        self::assertSame([], $beside($this->area('cloak', '#1b1a1c')));
+        self::assertSame([], $beside($this->area('belt', '#7a5550', material: Material::Leather)));
+    }
+
+    /** Straps stay leather: where nothing near parts them no far colour is proposed. */
+    public function testWhatHasAColourOfItsOwnIsNotMovedFar(): void
+    {
+        $areas = [$this->area('a', '#6f4a2e', material: Material::Leather), $this->area('b', '#744e31', fixed: true)];
+        $shelf = [Swatches::paint('Strap brown', '#6a4328'), Swatches::paint('Yellow', '#e8b020'), Swatches::paint('Black', '#17161a')];
+        $mend = (new Legibility($areas, [['a', 'b']], new Sight()));
+        self::assertLessThanOrEqual(18.0, $mend->mend($mend->pairs[0], new Pool($shelf))->apart ?? 0.0);
+    }
+
     public function testWhereBothAreKeptNothingIsMended(): void
     {
         $legibility = new Legibility(

@@ -38,6 +38,7 @@
             : `Nothing: all ${scheme.pairs.length} pairs can be told apart from ${scheme.metres} m.`}
     </p>
 {/if}
+{#each scheme.dulled as said (said)}<p class="soft">{said}</p>{/each}
 <ul>
     {#each findings as pair (`${pair.one}-${pair.other}`)}
         <li>
