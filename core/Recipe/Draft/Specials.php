@@ -231,15 +231,17 @@ final class Specials
             .'white itself comes last and least.', 'materials' => ['cloth'], 'reliefs' => ['broad', 'tight'], 'adds' => false, 'steps' => [
             ['basecoat', 'basecoat', ['tone', 0.85, 0.014, 245.0], 'A pale blue-grey leaves room above.'],
             ['shade', 'glaze', ['tone', 0.68, 0.03, 250.0], 'Blue-grey drawn into the folds.', ['face' => 'recess', 'coats' => 3]],
-            ['layer', 'layer', ['tone', 0.93, 0.01, 235.0], 'Off-white on the planes.', ['coats' => 3]],
+            ['layer', 'layer', ['white', 0.93, 0.01, 235.0], 'The white of the area on the planes.', ['coats' => 3]],
             ['highlight', 'feathered-layer', ['tone', 0.985, 0.004, 220.0], 'White as the last touch only.'],
+            ['edges', 'edge-highlight', ['tone', 0.985, 0.004, 220.0], 'Pure white where the light falls most.', ['level' => 'showpiece']],
         ]],
         ['id' => 'white-warm', 'words' => 'white cloth, warm', 'why' => 'Warm white leans to brown in its folds; a '
             .'step too far and it reads as brown.', 'materials' => ['cloth'], 'reliefs' => ['broad', 'tight'], 'adds' => false, 'steps' => [
             ['basecoat', 'basecoat', ['tone', 0.85, 0.022, 80.0], 'A pale warm grey leaves room above.'],
             ['shade', 'glaze', ['tone', 0.68, 0.04, 65.0], 'A warm brown-grey drawn into the folds.', ['face' => 'recess', 'coats' => 3]],
-            ['layer', 'layer', ['tone', 0.935, 0.016, 88.0], 'Ivory on the planes.', ['coats' => 3]],
+            ['layer', 'layer', ['white', 0.935, 0.016, 88.0], 'The ivory of the area on the planes.', ['coats' => 3]],
             ['highlight', 'feathered-layer', ['tone', 0.985, 0.006, 95.0], 'White as the last touch only.'],
+            ['edges', 'edge-highlight', ['tone', 0.985, 0.006, 95.0], 'White where the light falls most.', ['level' => 'showpiece']],
         ]],
         ['id' => 'yellow-magenta', 'words' => 'yellow over magenta-brown', 'why' => 'The warm dark glows through the '
             .'stippled yellow.', 'materials' => [], 'reliefs' => [], 'adds' => false, 'steps' => [
@@ -363,6 +365,12 @@ final class Specials
 
     /** An eye of this lightness (OKLCh) or more is a ball of that colour; a darker one is the iris on an off-white. */
     private const LIGHT_EYE = 0.62;
+
+    /** From this lightness on, up to this chroma (both OKLCh), the colour of an area is a white of its own. */
+    private const WHITISH = [0.85, 0.045];
+
+    /** Planes of a white stay so much below it (OKLCh lightness), that its edges have somewhere to go. */
+    private const ROOM_ABOVE_WHITE = 0.022;
 
     /** Below this chroma (OKLCh) a colour has no hue to speak of. */
     private const NEUTRAL_BELOW = 0.02;
@@ -562,6 +570,9 @@ final class Specials
                 $own->isRed() ? self::PALE_RED_HUE : $own->hue,
             ),
             'ball' => $own->lightness >= self::LIGHT_EYE ? $own : new Oklch((float) $a, $b, $c),
+            'white' => $own->lightness >= self::WHITISH[0] && $own->chroma <= self::WHITISH[1]
+                ? new Oklch(max((float) $a, $own->lightness - self::ROOM_ABOVE_WHITE), $own->chroma, $own->hue)
+                : new Oklch((float) $a, $b, $c),
             'edge' => self::edge($own, (float) $a, $b, $c, $ladder),
             'turned' => new Oklch(min(0.97, max(0.1, $own->lightness * $b)), $own->chroma, fmod($own->hue + (float) $a + 360.0, 360.0)),
             default => new Oklch((float) $a, $b, $c),
