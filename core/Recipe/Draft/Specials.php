@@ -232,16 +232,14 @@ final class Specials
             ['basecoat', 'basecoat', ['tone', 0.85, 0.014, 245.0], 'A pale blue-grey leaves room above.'],
             ['shade', 'glaze', ['tone', 0.68, 0.03, 250.0], 'Blue-grey drawn into the folds.', ['face' => 'recess', 'coats' => 3]],
             ['layer', 'layer', ['white', 0.93, 0.01, 235.0], 'The white of the area on the planes.', ['coats' => 3]],
-            ['highlight', 'feathered-layer', ['tone', 0.985, 0.004, 220.0], 'White as the last touch only.'],
-            ['edges', 'edge-highlight', ['tone', 0.985, 0.004, 220.0], 'Pure white where the light falls most.', ['level' => 'showpiece']],
+            ['highlight', 'feathered-layer', ['tone', 0.99, 0.002, 95.0], 'White as the last touch only.', ['coats' => 2]],
         ]],
         ['id' => 'white-warm', 'words' => 'white cloth, warm', 'why' => 'Warm white leans to brown in its folds; a '
             .'step too far and it reads as brown.', 'materials' => ['cloth'], 'reliefs' => ['broad', 'tight'], 'adds' => false, 'steps' => [
             ['basecoat', 'basecoat', ['tone', 0.85, 0.022, 80.0], 'A pale warm grey leaves room above.'],
             ['shade', 'glaze', ['tone', 0.68, 0.04, 65.0], 'A warm brown-grey drawn into the folds.', ['face' => 'recess', 'coats' => 3]],
             ['layer', 'layer', ['white', 0.935, 0.016, 88.0], 'The ivory of the area on the planes.', ['coats' => 3]],
-            ['highlight', 'feathered-layer', ['tone', 0.985, 0.006, 95.0], 'White as the last touch only.'],
-            ['edges', 'edge-highlight', ['tone', 0.985, 0.006, 95.0], 'White where the light falls most.', ['level' => 'showpiece']],
+            ['highlight', 'feathered-layer', ['tone', 0.985, 0.006, 95.0], 'White as the last touch only.', ['coats' => 2]],
         ]],
         ['id' => 'yellow-magenta', 'words' => 'yellow over magenta-brown', 'why' => 'The warm dark glows through the '
             .'stippled yellow.', 'materials' => [], 'reliefs' => [], 'adds' => false, 'steps' => [
