@@ -54,10 +54,10 @@ final class Deadline
         $full = Planner::plan([$this->company], $this->way, $this->wishes, $this->openings, $this->air, Ways::EFFORT);
         $all = new Goal(Level::Showpiece);
         $figures = $this->company->count;
-        if ($full->end <= $this->by) {
+        if ($full->end <= $this->by && $full->leftOver === []) {
             return new OnTheTable(true, $all, $full, [], 0, $figures);
         }
-        $more = $this->openings->elapsed($full->end) - $this->openings->elapsed($this->by);
+        $more = max(0, $this->openings->elapsed($full->end) - $this->openings->elapsed($this->by)) + $full->minutesLeft();
         foreach ([Level::Finished, Level::Fieldable] as $level) {
             $order = $this->within(new Goal($level));
             if ($order === null) {
@@ -118,7 +118,7 @@ final class Deadline
             return null;
         }
 
-        return $order->end <= $this->by ? $order : null;
+        return $order->end <= $this->by && $order->leftOver === [] ? $order : null;
     }
 
     /**

@@ -95,6 +95,8 @@ final class Evenings
             $ties,
             array_merge(...array_map(static fn (RunningOrder $o): array => $o->planned, $orders)),
             array_merge(...array_map(static fn (RunningOrder $o): array => $o->letGo, $orders)),
+            array_merge(...array_map(static fn (RunningOrder $o): array => $o->leftOver, $orders)),
+            array_merge(...array_map(static fn (RunningOrder $o): array => $o->late, $orders)),
         );
     }
 }

@@ -20,6 +20,8 @@ use Kalokroma\Order\Search\Timetable;
 use Kalokroma\Recipe\Technique\Defaults;
 use Kalokroma\Undercoat\Weather;
 use Kalokroma\Word\Duration;
+use Kalokroma\Word\Finding;
+use LogicException;
 
 /** From what companies still ask to an order of work that keeps the rules, ends early and changes paint and tool seldom. */
 final class Planner
@@ -32,6 +34,9 @@ final class Planner
 
     /** So many times its minutes a change of paint counts for whoever goes colour by colour. */
     private const MINDED = 5;
+
+    /** Minutes between the last free one and what is left over, a day and more, so that nothing reaches over. */
+    private const APART = 10_080;
 
     /** The free hours, less what laying out and loading takes at the beginning of each sitting. */
     private readonly Openings $openings;
@@ -52,6 +57,12 @@ final class Planner
 
     /** @var list<Job> that could not stay where they were put */
     private array $letGo = [];
+
+    /** @var array<int, Finding> jobs that are too long for every sitting, by number */
+    private array $tooLong = [];
+
+    /** @var list<Finding> what comes later than it should, since it cannot come sooner */
+    private array $late = [];
 
     /** @var array<string, list<int>> sequences of groups that are alike */
     private array $known = [];
@@ -77,7 +88,9 @@ final class Planner
      * @param float $effort share of the usual budget of the search, more than 0
      * @param PriorSchedule $kept pins that cannot be kept are let go, {@see RunningOrder::$letGo}
      *
-     * @throws DomainException where wishes contradict each other, or the free hours end before the work does
+     * What does not fit into the free hours is left over, {@see RunningOrder::$leftOver}.
+     *
+     * @throws DomainException where wishes contradict each other, or there are too many tasks
      */
     public static function plan(
         array $companies,
@@ -92,7 +105,7 @@ final class Planner
         foreach ($kept->isFirstTry ? [] : $wishes->relaxed as $rule) {
             $keeping = $wishes->keeping($rule);
             $other = (new self($companies, $way, $keeping, $openings, $air, $effort, $kept))->order();
-            if ([$other->lastWindow(), $other->end, $other->washes()] <= [$found->lastWindow(), $found->end, $found->washes()]) {
+            if ($other->cost() <= $found->cost()) {
                 [$found, $wishes] = [$other, $keeping];
             }
         }
@@ -115,22 +128,80 @@ final class Planner
         }
         $way = fn (Web $web) => WayTies::add($web, $this->way);
         [$this->web, $notLater] = Weaver::weave($jobs, $this->wishes, $way);
-        $this->refuseTooLate($notLater);
-        $this->refuseTooLong($notLater, $longest);
-        $this->problem = self::problem($this->web->jobs, $this->web->waits(), $notLater, $this->openings, release: $this->wet());
-        $wanted = $this->kept->starts === [] ? WayTies::ranks($this->web->jobs, $this->way) : $this->kept->wanted($this->web);
-        $this->pin($wanted);
+        $notLater = $this->possible($notLater);
+        $this->tooLong = $this->tooLong($notLater, $longest);
+        $kept = $this->kept;
+        foreach ([
+            [$notLater, $this->openings],
+            [$notLater, $this->withRoom()],
+            [[], $this->withRoom()],
+        ] as $try => [$bonds, $openings]) {
+            try {
+                return $this->attempted($bonds, $openings, $try > 0, $notLater);
+            } catch (NoOrder) {
+                [$this->kept, $this->letGo] = [$kept, []];
+            }
+        }
+
+        throw new LogicException('There is always an order.');
+    }
+
+    /**
+     * @param array<int, array<int, int>> $bonds what has to follow what within so many minutes
+     * @param bool $hasRoom whether the openings go on after the free hours, for what is left over
+     * @param array<int, array<int, int>> $wanted the same as it should be
+     *
+     * @throws NoOrder
+     */
+    private function attempted(array $bonds, Openings $openings, bool $hasRoom, array $wanted): RunningOrder
+    {
+        if (!$hasRoom && ($this->tooLong !== [] || $this->isFull())) {
+            throw new NoOrder();
+        }
+        $this->problem = self::problem($this->web->jobs, $this->web->waits(), $bonds, $openings, release: $this->wet());
+        $places = $this->kept->starts === [] ? WayTies::ranks($this->web->jobs, $this->way) : $this->kept->wanted($this->web);
+        $this->pin($places);
         $isWanted = $this->kept->isFirstTry || $this->kept->starts !== [];
         $sequence = $this->kept->isFirstTry ? $this->recalled() : null;
-        $try = $isWanted && $sequence === null ? FirstTry::of($this->problem, $wanted) ?? [] : [];
+        $try = $isWanted && $sequence === null ? FirstTry::of($this->problem, $places) ?? [] : [];
         if ($sequence === null && $this->kept->isFirstTry && $try !== []) {
             $this->bound = OrderSearch::boundOf($this->problem);
             $sequence = $try;
         }
         $sequence ??= $this->sequence($try);
         $starts = Timetable::of($this->problem, $sequence, $this->problem->horizon()) ?? $this->putRight($sequence);
+        $this->tellLate($wanted, $starts);
 
         return $this->told(array_keys($starts), $starts);
+    }
+
+    /** Whether the work is longer than all free hours together. */
+    private function isFull(): bool
+    {
+        return $this->openings->windows !== null && array_sum(array_map(static fn (Job $j): int => $j->minutes, $this->web->jobs))
+            > $this->openings->elapsed(PHP_INT_MAX >> 1);
+    }
+
+    /** The free hours, and behind them time for all that does not fit: what lies there is left over. */
+    private function withRoom(): Openings
+    {
+        $windows = $this->openings->windows;
+        if ($windows === null) {
+            return $this->openings;
+        }
+        $lags = array_sum(array_map(static fn (array $waits): int => max([0, ...array_values($waits)]), $this->web->waits()));
+        $work = array_sum(array_map(static fn (Job $j): int => $j->minutes + self::SET_UP, $this->web->jobs));
+        $wet = max([0, ...$this->wet()]);
+
+        return new Openings([...$windows, [$this->isOver(), $this->isOver() + 2 * ($work + $lags) + $wet + 1]]);
+    }
+
+    /** The minute from which on nothing is free any more. */
+    private function isOver(): int
+    {
+        $windows = $this->openings->windows;
+
+        return $windows === null ? PHP_INT_MAX : ($windows[count($windows) - 1][1] ?? 0) + self::APART;
     }
 
     /**
@@ -216,7 +287,7 @@ final class Planner
         $sequence = FirstTry::of($this->problem, array_flip($sequence));
 
         return ($sequence === null ? null : Timetable::of($this->problem, $sequence, $this->problem->horizon()))
-            ?? throw new DomainException('Your free hours end before the work does: add some.');
+            ?? throw new NoOrder();
     }
 
     /**
@@ -328,13 +399,7 @@ final class Planner
         try {
             $answer = OrderSearch::solve($problem, $this->effort, $known);
         } catch (DomainException) {
-            throw new DomainException(match (true) {
-                !$problem->hasNotLater() => 'Your free hours end before the work does: add some.',
-                $problem->openings->windows === null =>
-                    'No order was found in which everything is wiped, blended or opened in time: take fewer figures at once.',
-                default => 'No order was found in your free hours in which everything is wiped, blended or opened in time: '
-                    .'free a longer sitting, or take fewer figures at once.',
-            });
+            throw new NoOrder();
         }
         [$this->bound, $this->isProven] = [$answer->lowerBound, $answer->isProven];
         $standing = Standing::of($problem, $known, $answer, $this->effort);
@@ -349,23 +414,45 @@ final class Planner
     }
 
     /**
+     * What should follow sooner than it can is asked for as soon as it can: it takes more effort then.
+     *
      * @param array<int, array<int, int>> $notLater
      *
-     * @throws DomainException that says what comes too late, and by how much
+     * @return array<int, array<int, int>>
      */
-    private function refuseTooLate(array $notLater): void
+    private function possible(array $notLater): array
     {
         foreach ($notLater as $then => $firsts) {
             foreach ($firsts as $first => $latest) {
-                $least = $this->web->between($first, $then) ?? 0;
-                if ($least > $latest) {
-                    throw new DomainException(sprintf(
-                        '%s has to follow %s within %s, and what comes between takes %s: change the recipe.',
-                        $this->web->jobs[$then]->words(),
-                        lcfirst($this->web->jobs[$first]->words()),
-                        Duration::words($latest),
-                        Duration::words($least),
-                    ));
+                $notLater[$then][$first] = max($latest, $this->web->between($first, $then) ?? 0);
+            }
+        }
+
+        return $notLater;
+    }
+
+    /**
+     * Tells what comes later than it should.
+     *
+     * @param array<int, array<int, int>> $notLater
+     * @param array<int, int> $starts
+     */
+    private function tellLate(array $notLater, array $starts): void
+    {
+        $this->late = [];
+        foreach ($notLater as $then => $firsts) {
+            foreach (array_keys($firsts) as $first) {
+                [$one, $other] = [$this->web->jobs[$first], $this->web->jobs[$then]];
+                $after = $starts[$then] - $starts[$first] - $one->minutes;
+                $latest = $one->latestFor($other);
+                if ($latest !== null && $after > $latest && $starts[$then] < $this->isOver()) {
+                    $this->late[] = new Finding('order.late', '{then} comes {after} after {first}, and should come within {latest}: it '
+                        .'still moves, at more effort.', [
+                            'then' => $other->words(),
+                            'first' => lcfirst($one->words()),
+                            'after' => Duration::words($after),
+                            'latest' => Duration::words($latest),
+                        ]);
                 }
             }
         }
@@ -376,37 +463,45 @@ final class Planner
      *
      * @param array<int, array<int, int>> $notLater
      *
-     * @throws DomainException that says what takes how long
+     * @return array<int, Finding> by job, what takes how long
      */
-    private function refuseTooLong(array $notLater, ?int $longest): void
+    private function tooLong(array $notLater, ?int $longest): array
     {
         if ($longest === null) {
-            return;
+            return [];
         }
+        $found = [];
         foreach ($this->web->jobs as $i => $job) {
             $setUp = $job->setUp === '' ? 0 : self::SET_UP;
-            if ($job->minutes + $setUp > $longest) {
-                throw new DomainException(sprintf(
-                    '%s takes %s at a stretch, and your longest sitting has %s: free a longer one.',
-                    $job->words(),
-                    Duration::words($job->minutes + $setUp),
-                    Duration::words($longest),
-                ));
+            $needed = $job->minutes + $setUp;
+            $first = null;
+            foreach (array_keys($notLater[$i] ?? []) as $before) {
+                $its = $this->web->jobs[$before];
+                $bound = $setUp + $its->minutes + ($this->web->of($i)[$before]->wait ?? 0) + $job->minutes;
+                [$needed, $first] = $bound > $needed ? [$bound, $before] : [$needed, $first];
             }
-            foreach (array_keys($notLater[$i] ?? []) as $first) {
-                $before = $this->web->jobs[$first];
-                $needed = $setUp + $before->minutes + ($this->web->of($i)[$first]->wait ?? 0) + $job->minutes;
-                if ($needed > $longest) {
-                    throw new DomainException(sprintf(
-                        '%s and %s belong to one sitting of %s, and your longest has %s: free a longer one.',
-                        $before->words(),
-                        lcfirst($job->words()),
-                        Duration::words($needed),
-                        Duration::words($longest),
-                    ));
-                }
+            if ($needed <= $longest) {
+                continue;
+            }
+            $why = new Finding(
+                $first === null ? 'left.long' : 'left.bond',
+                $first === null ? '{what} needs {needed} at a stretch; your longest sitting is {longest}.'
+                    : '{what} needs {needed} in one sitting with {first}; your longest is {longest}.',
+                [
+                    'what' => $job->words(),
+                    'first' => $first === null ? '' : lcfirst($this->web->jobs[$first]->words()),
+                    'needed' => Duration::words($needed),
+                    'longest' => Duration::words($longest),
+                    'minutes' => $needed - $longest,
+                ],
+            );
+            $found[$i] = $why;
+            if ($first !== null) {
+                $found[$first] ??= $why;
             }
         }
+
+        return $found;
     }
 
     /**
@@ -489,8 +584,13 @@ final class Planner
         $slots = [];
         $end = $ready = 0;
         $before = null;
+        $left = [];
         foreach ($sequence as $i) {
             $job = $this->web->jobs[$i];
+            if ($starts[$i] >= $this->isOver()) {
+                $left[$i] = new LeftOver($job, $this->whyLeft($i, $left));
+                continue;
+            }
             $window = $this->free->windowOf($starts[$i] + $job->minutes);
             $isNew = $slots === [] || $slots[count($slots) - 1]->window !== $window;
             $setUp = $isNew && $this->problem->labels[$i] > 0 ? self::SET_UP : $this->problem->setupOf($i, $ready);
@@ -506,11 +606,34 @@ final class Planner
             $slots,
             $end,
             min($end, $this->bound),
-            $this->isProven && $this->bound >= $end,
+            $this->isProven && $this->bound >= $end && $left === [],
             $this->web->setAside(),
             $this->web->counted(),
             [new Planned($this->web, $this->problem, $starts, $this->kept)],
             $this->letGo,
+            array_values($left),
+            $this->late,
         );
+    }
+
+    /** @param array<int, LeftOver> $left what is left over before it */
+    private function whyLeft(int $job, array $left): Finding
+    {
+        if ($this->openings->windows === []) {
+            return new Finding('left.none', 'You have no free hours.', []);
+        }
+        if (isset($this->tooLong[$job])) {
+            return $this->tooLong[$job];
+        }
+        $before = $this->web->of($job);
+        foreach (array_reverse(array_keys($left)) as $first) {
+            if (isset($before[$first])) {
+                return new Finding('left.after', 'It comes after {first}, which is left over.', [
+                    'first' => lcfirst($left[$first]->job->words()),
+                ]);
+            }
+        }
+
+        return new Finding('left.full', 'Your free hours end before it.', []);
     }
 }

@@ -10,6 +10,7 @@ use Kalokroma\Order\Search\OrderProblem;
 use Kalokroma\Recipe\Plan\StepRef;
 use Kalokroma\Recipe\Technique\Level;
 use Kalokroma\Recipe\Technique\Position;
+use Kalokroma\Word\Finding;
 
 /** What is done when. Times are whole minutes from now. */
 final readonly class RunningOrder
@@ -26,6 +27,8 @@ final readonly class RunningOrder
      * @param array<string, int> $ties how often each rule binds, by its code
      * @param list<Planned> $planned what it was found for, one after the other
      * @param list<Job> $letGo jobs that could not stay where they were put, or come in time
+     * @param list<LeftOver> $leftOver what does not fit into the free hours, in its order
+     * @param list<Finding> $late what comes later than it should, since it cannot come sooner
      */
     public function __construct(
         public array $jobs,
@@ -36,7 +39,21 @@ final readonly class RunningOrder
         public array $ties,
         public array $planned = [],
         public array $letGo = [],
+        public array $leftOver = [],
+        public array $late = [],
     ) {
+    }
+
+    /** Minutes of what is left over. */
+    public function minutesLeft(): int
+    {
+        return array_sum(array_map(static fn (LeftOver $l): int => $l->job->minutes, $this->leftOver));
+    }
+
+    /** @return array{int, int|null, int, int} what makes one order dearer than another, the weightiest first */
+    public function cost(): array
+    {
+        return [$this->minutesLeft(), $this->lastWindow(), $this->end, $this->washes()];
     }
 
     /** How many jobs are begun before the first one of a step; null where it is not to be done. */

@@ -14,6 +14,7 @@ final readonly class WayCompared
      * @param int|null $sittings null without windows
      * @param int|null $lastWindow number of the last window that is needed; null without windows
      * @param RunningOrder|null $order null where only its figures are known
+     * @param int $left minutes of what does not fit into the free hours
      */
     public function __construct(
         public WayOfWorking $way,
@@ -23,6 +24,7 @@ final readonly class WayCompared
         public ?int $sittings,
         public ?int $lastWindow,
         public ?RunningOrder $order = null,
+        public int $left = 0,
     ) {
     }
 
@@ -36,6 +38,7 @@ final readonly class WayCompared
             $order->sittings(),
             $order->lastWindow(),
             $order,
+            $order->minutesLeft(),
         );
     }
 

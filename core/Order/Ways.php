@@ -93,13 +93,13 @@ final readonly class Ways
      */
     public static function of(int $figures, array $all): self
     {
-        $cost = static fn (WayCompared $w): array => [$w->lastWindow ?? 0, $w->atTheTable, $w->washes];
+        $cost = static fn (WayCompared $w): array => [$w->left, $w->lastWindow ?? 0, $w->atTheTable, $w->washes];
         $sorted = $all;
         usort($sorted, static fn (WayCompared $a, WayCompared $b): int => $cost($a) <=> $cost($b));
         $best = $sorted[0];
         $alike = array_filter(
             $sorted,
-            static fn (WayCompared $w): bool => $w->lastWindow === $best->lastWindow
+            static fn (WayCompared $w): bool => $w->left === $best->left && $w->lastWindow === $best->lastWindow
                 && $w->atTheTable <= $best->atTheTable * (1 + self::ALIKE),
         );
         foreach ($figures > 1 ? self::PREFERRED : self::PREFERRED_ALONE as $way => $why) {

@@ -21,6 +21,12 @@ final class Follows
         return self::FOLLOWS[$technique->value] ?? null;
     }
 
+    /** Whether both are washes of one solvent, which lie on together and are wiped together. */
+    public static function isOneWash(Technique $first, Technique $then): bool
+    {
+        return $first === $then && self::of($first) === Technique::Wiping;
+    }
+
     public static function isWanted(Technique $first, Technique $then): bool
     {
         return self::of($first) === $then;

@@ -28,6 +28,8 @@ final readonly class Job
      * @param string $setUp tool and mix that have to stand ready; empty for none
      * @param int|null $latest minutes after which it is too late for what belongs to it
      * @param bool $late whether it waits until everything is painted, although its technique comes earlier as a rule
+     * @param int $panel which panel of a large figure it is done on, from 1
+     * @param int $panels how many there are, 1 where the figure is done whole
      */
     public function __construct(
         public string $id,
@@ -45,6 +47,8 @@ final readonly class Job
         public string $setUp,
         public ?int $latest = null,
         public bool $late = false,
+        public int $panel = 1,
+        public int $panels = 1,
     ) {
     }
 
@@ -86,16 +90,20 @@ final readonly class Job
         return in_array($this->outcome->labour->tool, [Tool::Airbrush, Tool::SprayCan], true);
     }
 
-    /** Whether both are done on the same figures, or some of them. */
+    /** Whether both are done on the same figures, or some of them: of two that go panel by panel on the same panel. */
     public function shares(self $other): bool
     {
-        return $this->company->id === $other->company->id && array_intersect($this->figures, $other->figures) !== [];
+        return $this->company->id === $other->company->id && array_intersect($this->figures, $other->figures) !== []
+            && ($this->panel === $other->panel || $this->panels !== $other->panels);
     }
 
-    /** Minutes from the end of this one to the start of another on the same figures, so that each is dry by then. */
+    /**
+     * Minutes from the end of this one to the start of another on the same figures, so that each is dry by then. Two washes of one family
+     * that are wiped together lie on at once.
+     */
     public function waitFor(self $next): int
     {
-        return InRow::wait($this->drying->minutes, $this->last, $next->first, $this->figures, $next->figures);
+        return Follows::isOneWash($this->planned()->technique, $next->planned()->technique) && $this->latest !== null ? 0 : InRow::wait($this->drying->minutes, $this->last, $next->first, $this->figures, $next->figures);
     }
 
     /** Minutes after the end of this one at which what belongs to it begins at the latest; null where it may wait for ever. */
@@ -108,7 +116,8 @@ final readonly class Job
     public function words(): string
     {
         return $this->stepWords()
-            .($this->goes === 1 ? '' : sprintf(', %s %d of %d', $this->isRound() ? 'round' : 'coat', $this->go, $this->goes));
+            .($this->goes === 1 ? '' : sprintf(', %s %d of %d', $this->isRound() ? 'round' : 'coat', $this->go, $this->goes))
+            .($this->panels === 1 ? '' : sprintf(', panel %d of %d', $this->panel, $this->panels));
     }
 
     /** The same whichever coat or round it is. */

@@ -13,6 +13,11 @@ use Kalokroma\Undercoat\Weather;
 /** The jobs of one company: its recipes taken apart into what is begun and ended in one go. */
 final class Jobs
 {
+    /** In less than so many minutes nobody parts what is to be painted. */
+    private const LEAST_SITTING = 10;
+
+    private const HAIR = 1e-9;
+
     /** @var list<Job> in the order of areas, from inside out, and of their recipes */
     public array $jobs = [];
 
@@ -64,7 +69,7 @@ final class Jobs
                 $links[] = new ChainLink($last->jobs ?? [], max($last->rest ?? 0, $go->outcome->labour->dryMinutes));
                 continue;
             }
-            $links[] = $this->link($go->on($onVarnish), self::follower($gos, $i));
+            $links[] = $this->link($go->on($onVarnish), self::follower($gos, $i), Bond::of($gos, $i, $this->longest));
             $sheen = $technique->facts()->sheen;
             $onVarnish = $sheen === null || $technique === Technique::GlossSpot ? $onVarnish : $sheen->value !== 'matt';
         }
@@ -87,7 +92,7 @@ final class Jobs
         return null;
     }
 
-    private function link(StepGo $go, ?StepGo $follower): ChainLink
+    private function link(StepGo $go, ?StepGo $follower, ?Bond $bond = null): ChainLink
     {
         $key = $go->id();
         $isWhole = $go->area === null;
@@ -95,8 +100,9 @@ final class Jobs
             return $this->made[$key];
         }
         $numbers = [];
-        foreach ($this->groups($go, $follower) as $group) {
-            foreach ($this->goes($go, $group, $follower) as $job) {
+        foreach ($this->groups($go, $bond) as $group) {
+            $panels = count($group) > 1 ? 1 : $bond?->panels() ?? $this->panels($go);
+            foreach ($this->goes($go, $group, $follower, $panels) as $job) {
                 $numbers[] = count($this->jobs);
                 $this->jobs[] = $job;
             }
@@ -115,7 +121,7 @@ final class Jobs
      *
      * @return list<non-empty-list<int>>
      */
-    private function groups(StepGo $go, ?StepGo $follower): array
+    private function groups(StepGo $go, ?Bond $bond): array
     {
         $figures = $this->work->figures($go->ref(), $go->outcome->step);
         if ($figures === []) {
@@ -127,8 +133,7 @@ final class Jobs
         $found = [];
         foreach ($groups as $group) {
             $its = array_values(array_intersect($group, $figures));
-            $fitting = min($this->fitting($go), $follower === null ? PHP_INT_MAX : $this->fitting($follower));
-            $limit = min($this->limit($go, $follower, count($its)), $fitting);
+            $limit = min($this->fitting($go), $bond === null ? count($its) : $bond->most(count($its)));
             array_push($found, ...self::parted($its, max(1, $limit)));
         }
 
@@ -148,6 +153,19 @@ final class Jobs
         return $parts === 0 ? [] : array_chunk($figures, max(1, (int) ceil(count($figures) / $parts)));
     }
 
+    /**
+     * Panels of a figure on which one coat takes longer than any sitting: it is gone on with in the next.
+     *
+     * @return int<1, max>
+     */
+    private function panels(StepGo $go): int
+    {
+        $each = $go->isWetInWet() ? $go->minutes() : $go->first();
+
+        return $this->longest === null || $this->longest < self::LEAST_SITTING
+            ? 1 : max(1, (int) ceil($each / $this->longest - self::HAIR));
+    }
+
     /** Figures of a row at most, so that one coat on all of them is laid in one sitting. */
     private function fitting(StepGo $go): int
     {
@@ -156,24 +174,14 @@ final class Jobs
         return $this->longest === null || $each <= 0.0 ? PHP_INT_MAX : (int) floor(max(1.0, $this->longest / $each));
     }
 
-    private function limit(StepGo $go, ?StepGo $follower, int $figures): int
-    {
-        $first = $follower === null ? $go->before : $go;
-        $then = $follower ?? $go;
-        $latest = $first?->outcome->step->technique->facts()->latest;
-        if ($first === null || $latest === null) {
-            return $figures;
-        }
-
-        return InRow::most($first->outcome->labour->dryMinutes, $latest, $first->last(), $then->first(), $figures);
-    }
-
     /**
      * @param non-empty-list<int> $figures
      *
+     * @param int<1, max> $panels that a large figure is done in
+     *
      * @return list<Job> one for each coat, or one for all where a row of figures is dry when its turn comes again
      */
-    private function goes(StepGo $go, array $figures, ?StepGo $follower): array
+    private function goes(StepGo $go, array $figures, ?StepGo $follower, int $panels): array
     {
         $drying = DryingTime::of($go->outcome, $this->air, $go->onVarnish);
         $weights = $go->weights();
@@ -184,24 +192,29 @@ final class Jobs
         $goes = count($parts) * $go->rounds;
         foreach ($this->left($go, $figures, $parts) as $i => $coats) {
             $number = ($go->round - 1) * count($parts) + $i + 1;
-            $minutes = count($figures) * array_sum($coats) * $go->minutes() + ($jobs === [] ? $this->settingUp($go) : 0.0);
-            $jobs[] = new Job(
-                $this->work->id.'/'.$go->id().($goes === 1 ? '' : '/'.$number).'#'.$figures[0],
-                $this->work->id.'/'.$go->ref(),
-                $this->work,
-                $go->area,
-                $go->outcome,
-                $figures,
-                $number,
-                $goes,
-                $coats[0] * $go->minutes(),
-                $coats[count($coats) - 1] * $go->minutes(),
-                (int) max(1, round($minutes)),
-                $drying,
-                $go->setUp(),
-                $follower === null ? null : $go->outcome->step->technique->facts()->latest,
-                $go->isLate,
-            );
+            foreach (range(1, $panels) as $panel) {
+                $minutes = count($figures) * array_sum($coats) * $go->minutes() / $panels
+                    + ($jobs === [] ? $this->settingUp($go) : 0.0);
+                $jobs[] = new Job(
+                    $this->work->id.'/'.$go->id().($goes === 1 ? '' : '/'.$number).'#'.$figures[0].($panels === 1 ? '' : '/p'.$panel),
+                    $this->work->id.'/'.$go->ref(),
+                    $this->work,
+                    $go->area,
+                    $go->outcome,
+                    $figures,
+                    $number,
+                    $goes,
+                    $coats[0] * $go->minutes() / $panels,
+                    $coats[count($coats) - 1] * $go->minutes() / $panels,
+                    (int) max(1, round($minutes)),
+                    $drying,
+                    $go->setUp(),
+                    $follower === null ? null : $go->outcome->step->technique->facts()->latest,
+                    $go->isLate,
+                    $panel,
+                    $panels,
+                );
+            }
         }
 
         return $jobs;

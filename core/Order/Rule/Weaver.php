@@ -73,10 +73,10 @@ final class Weaver
                 if ($i === $j || !$first->shares($then) || !$first->planned()->meets($then->planned())) {
                     continue;
                 }
-                $isNeeded = $first->latest !== null && $first->latestFor($then) !== null
+                $isNeeded = $first->latest !== null && $first->latestFor($then) !== null && $first->go === $first->goes
                     && Follows::isWanted($first->planned()->technique, $then->planned()->technique);
                 $this->web->add(new OrderTie($from + $i, $from + $j, max($first->waitFor($then), $below->rest), null, 'recipe'));
-                if ($isNeeded && $first->figures === $then->figures) {
+                if ($isNeeded && $first->figures === $then->figures && $first->panels === $then->panels) {
                     $this->notLater[$from + $j][$from + $i] = max($first->waitFor($then), (int) $first->latestFor($then));
                 }
             }

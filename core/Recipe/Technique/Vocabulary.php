@@ -297,7 +297,7 @@ final class Vocabulary
         'enamel-wash' => [
             'words' => 'enamel wash', 'stage' => Stage::Finish, 'at' => Position::SolventWash, 'level' => Level::Finished,
             'lies' => Application::Wash, 'use' => 'solvent',
-            'effort' => ['cm2', 0.4], 'dry' => 60, 'latest' => 120, 'tool' => 'brush', 'takes' => [Behaviour::Enamel],
+            'effort' => ['cm2', 0.05], 'dry' => 60, 'latest' => 120, 'tool' => 'brush', 'takes' => [Behaviour::Enamel],
             'needs' => ['solvents'], 'doing' => ['solvent'],
             'where' => 'Over the gloss, into lines and corners; it stays workable for hours.',
             'watch' => 'It rests one to two hours, then it is wiped.',
@@ -305,14 +305,14 @@ final class Vocabulary
         'oil-wash' => [
             'words' => 'oil wash', 'stage' => Stage::Finish, 'at' => Position::SolventWash, 'level' => Level::Finished,
             'lies' => Application::Wash, 'use' => 'solvent',
-            'effort' => ['cm2', 0.4], 'dry' => 60, 'latest' => 120, 'tool' => 'brush', 'takes' => [Behaviour::Oil],
+            'effort' => ['cm2', 0.05], 'dry' => 60, 'latest' => 120, 'tool' => 'brush', 'takes' => [Behaviour::Oil],
             'needs' => ['solvents'], 'doing' => ['solvent'],
             'where' => 'Over the gloss, into lines and corners; it stays workable for a day.',
             'watch' => 'It rests one to two hours, then it is wiped; a day until it is dry.',
         ],
         'wiping' => [
             'words' => 'wiping', 'stage' => Stage::Finish, 'at' => Position::Wiping, 'level' => Level::Finished,
-            'effort' => ['cm2', 0.4], 'dry' => 1440, 'tool' => 'swab',
+            'effort' => ['cm2', 0.1], 'dry' => 1440, 'tool' => 'swab',
             'reveals' => [Technique::EnamelWash, Technique::OilWash], 'removed' => [0.1, 0.85, 0.95],
             'needs' => ['solvents'], 'doing' => ['solvent'],
             'where' => 'A swab hardly damp with solvent, downward along the form, leaving it in the lines.',

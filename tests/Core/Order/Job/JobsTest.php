@@ -192,10 +192,10 @@ final class JobsTest extends TestCase
         );
     }
 
-    /** Twelve figures of 40 cm²: wiping takes 16 min each, so the last would be 176 min late; what is wiped in time is wiped together. */
+    /** Twelve figures of 160 cm²: wiping takes 16 min each, so the last would be 176 min late; what is wiped in time is wiped together. */
     public function testWhatHasToBeWipedInTimeIsSplit(): void
     {
-        $work = Works::company(['hull' => ['gloss-varnish', 'oil-wash', 'wiping']], 12, ['hull' => ['cm2' => 40.0]]);
+        $work = Works::company(['hull' => ['gloss-varnish', 'oil-wash', 'wiping']], 12, ['hull' => ['cm2' => 160.0]]);
         $sizes = static fn (string $technique): array => array_values(array_map(
             static fn (Job $j): int => count($j->figures),
             array_filter(self::jobs($work, Grouping::row()), static fn (Job $j): bool => $j->planned()->technique->value === $technique),
