@@ -18,6 +18,7 @@ use Kalokroma\Order\Rule\Wishes;
 use Kalokroma\Order\Search\Openings;
 use Kalokroma\Order\WayOfWorking;
 use Kalokroma\Order\Ways;
+use Kalokroma\Word\Finding;
 
 /** @phpstan-import-type FreeRow from FreeHours */
 final class ScheduleOf extends PlanningCommand
@@ -30,6 +31,7 @@ final class ScheduleOf extends PlanningCommand
         {--relax=* : rules to keep only where that costs nothing}
         {--fieldable-first : bring all figures to fieldable before any is finished}
         {--by= : a day, as in 2026-12-14: what can stand on the table by then}
+        {--ways : compare the ways of working, and take the advised one}
         {--prices : say what keeping each rule costs}';
 
     protected $description = 'Plan what to do when: the order of a figure or company, its reasons, and ways of working side by side';
@@ -44,8 +46,8 @@ final class ScheduleOf extends PlanningCommand
             $work = WorkFile::read($this->figures($file));
             $openings = $free?->openings($now) ?? new Openings(null);
             $wishes = new Wishes($this->codes('overrule'), $this->codes('relax'), fieldableFirst: (bool) $this->option('fieldable-first'));
-            $ways = Ways::compare($work, $wishes, $openings);
-            $way = $this->way() ?? $ways->advised;
+            $ways = (bool) $this->option('ways') ? Ways::compare($work, $wishes, $openings) : null;
+            $way = $this->way() ?? $ways->advised ?? ($work->count > 1 ? WayOfWorking::BasesFirst : WayOfWorking::Row);
             $order = Planner::plan([$work], $way, $wishes, $openings);
         } catch (DomainException $problem) {
             throw new DomainException($file.': '.$problem->getMessage());
@@ -56,14 +58,16 @@ final class ScheduleOf extends PlanningCommand
             'figures' => $work->count,
             'from' => $free?->start($now)->format('Y-m-d\TH:iP'),
             'way' => $way->value,
-            'advised' => ['way' => $ways->advised->value, 'why' => $ways->why->sentence()],
+            ...$ways === null ? [] : ['advised' => ['way' => $ways->advised->value, 'why' => $ways->why->sentence()]],
             ...$told->sums($order),
             'order' => $told->jobs($order),
+            'left_over' => OrderTold::leftOver($order),
+            'late' => array_map(static fn (Finding $f): string => $f->sentence(), $order->late),
             'rules' => $order->ties,
             'contradicted' => OrderTold::setAside($order),
             ...$this->prices($work, $way, $wishes, $openings, array_keys($order->ties)),
             ...$this->byThen($work, $way, $wishes, $openings, $free, $now),
-            'ways' => $told->ways($ways),
+            ...$ways === null ? [] : ['ways' => $told->ways($ways)],
         ];
     }
 

@@ -6,12 +6,14 @@ namespace Kalokroma\Order;
 
 use DomainException;
 use Kalokroma\Order\Job\CompanyWork;
+use Kalokroma\Order\Job\Follows;
 use Kalokroma\Order\Job\Job;
 use Kalokroma\Order\Job\Jobs;
 use Kalokroma\Order\Rule\Weaver;
 use Kalokroma\Order\Rule\Web;
 use Kalokroma\Order\Rule\Wishes;
 use Kalokroma\Order\Search\FirstTry;
+use Kalokroma\Order\Search\Fitting;
 use Kalokroma\Order\Search\Naturally;
 use Kalokroma\Order\Search\Openings;
 use Kalokroma\Order\Search\OrderProblem;
@@ -21,7 +23,6 @@ use Kalokroma\Recipe\Technique\Defaults;
 use Kalokroma\Undercoat\Weather;
 use Kalokroma\Word\Duration;
 use Kalokroma\Word\Finding;
-use LogicException;
 
 /** From what companies still ask to an order of work that keeps the rules, ends early and changes paint and tool seldom. */
 final class Planner
@@ -35,8 +36,8 @@ final class Planner
     /** So many times its minutes a change of paint counts for whoever goes colour by colour. */
     private const MINDED = 5;
 
-    /** Minutes between the last free one and what is left over, a day and more, so that nothing reaches over. */
-    private const APART = 10_080;
+    /** Of so many tasks at most an order is looked for although none is known in which all follows in time. */
+    private const LOOKED_THROUGH = 30;
 
     /** The free hours, less what laying out and loading takes at the beginning of each sitting. */
     private readonly Openings $openings;
@@ -64,6 +65,12 @@ final class Planner
     /** @var list<Finding> what comes later than it should, since it cannot come sooner */
     private array $late = [];
 
+    /** @var list<LeftOver> */
+    private array $left = [];
+
+    /** @var array<int, array<int, int>> what has to follow what within so many minutes, by numbers of jobs */
+    private array $bonds = [];
+
     /** @var array<string, list<int>> sequences of groups that are alike */
     private array $known = [];
 
@@ -75,9 +82,9 @@ final class Planner
         private readonly Openings $free,
         private readonly ?Weather $air,
         private readonly float $effort,
-        PriorSchedule $kept,
+        private readonly PriorSchedule $asked,
     ) {
-        $this->kept = $kept;
+        $this->kept = $asked;
         $this->openings = $free->openingLater(self::SET_UP);
     }
 
@@ -128,37 +135,58 @@ final class Planner
         }
         $way = fn (Web $web) => WayTies::add($web, $this->way);
         [$this->web, $notLater] = Weaver::weave($jobs, $this->wishes, $way);
-        $notLater = $this->possible($notLater);
-        $this->tooLong = $this->tooLong($notLater, $longest);
-        $kept = $this->kept;
-        foreach ([
-            [$notLater, $this->openings],
-            [$notLater, $this->withRoom()],
-            [[], $this->withRoom()],
-        ] as $try => [$bonds, $openings]) {
-            try {
-                return $this->attempted($bonds, $openings, $try > 0, $notLater);
-            } catch (NoOrder) {
-                [$this->kept, $this->letGo] = [$kept, []];
-            }
+        $bonds = $this->leaving($this->possible($notLater), $this->tooLong($notLater, $longest));
+        try {
+            return $this->attempted($bonds);
+        } catch (NoOrder) {
+            $fits = $this->fitting($bonds);
+        }
+        if ($this->openings->windows === null) {
+            // Nothing ends the time: what cannot all follow as soon as it should comes later, at more effort.
+            $fits = count($fits) < count($this->web->jobs) ? $this->fitting([]) : $fits;
+
+            return $this->asItFits($fits);
+        }
+        try {
+            return $this->attempted($this->keeping($bonds, array_keys($fits)));
+        } catch (NoOrder) {
+            $fits = $this->fitting($this->bonds);
+        }
+        $kept = array_keys($fits);
+        sort($kept);
+        $this->keeping($this->bonds, $kept);
+        $place = array_flip($kept);
+        $starts = [];
+        foreach ($fits as $job => $start) {
+            $starts[$place[$job]] = $start;
         }
 
-        throw new LogicException('There is always an order.');
+        return $this->asItFits($starts);
+    }
+
+    /** @param array<int, int> $starts of all jobs, in their order */
+    private function asItFits(array $starts): RunningOrder
+    {
+        [$this->bound, $this->isProven] = [0, false];
+        $this->problem = self::problem($this->web->jobs, $this->web->waits(), [], $this->openings, release: $this->wet());
+        $this->tellLate($starts);
+
+        return $this->told(array_keys($starts), $starts);
     }
 
     /**
      * @param array<int, array<int, int>> $bonds what has to follow what within so many minutes
-     * @param bool $hasRoom whether the openings go on after the free hours, for what is left over
-     * @param array<int, array<int, int>> $wanted the same as it should be
      *
      * @throws NoOrder
      */
-    private function attempted(array $bonds, Openings $openings, bool $hasRoom, array $wanted): RunningOrder
+    private function attempted(array $bonds): RunningOrder
     {
-        if (!$hasRoom && ($this->tooLong !== [] || $this->isFull())) {
+        $this->bonds = $bonds;
+        [$this->kept, $this->letGo] = [$this->asked, []];
+        if ($this->isFull()) {
             throw new NoOrder();
         }
-        $this->problem = self::problem($this->web->jobs, $this->web->waits(), $bonds, $openings, release: $this->wet());
+        $this->problem = self::problem($this->web->jobs, $this->web->waits(), $bonds, $this->openings, release: $this->wet());
         $places = $this->kept->starts === [] ? WayTies::ranks($this->web->jobs, $this->way) : $this->kept->wanted($this->web);
         $this->pin($places);
         $isWanted = $this->kept->isFirstTry || $this->kept->starts !== [];
@@ -170,7 +198,7 @@ final class Planner
         }
         $sequence ??= $this->sequence($try);
         $starts = Timetable::of($this->problem, $sequence, $this->problem->horizon()) ?? $this->putRight($sequence);
-        $this->tellLate($wanted, $starts);
+        $this->tellLate($starts);
 
         return $this->told(array_keys($starts), $starts);
     }
@@ -182,26 +210,76 @@ final class Planner
             > $this->openings->elapsed(PHP_INT_MAX >> 1);
     }
 
-    /** The free hours, and behind them time for all that does not fit: what lies there is left over. */
-    private function withRoom(): Openings
+    /**
+     * @param array<int, array<int, int>> $bonds
+     *
+     * @return array<int, int> starts of what fits into the free hours
+     */
+    private function fitting(array $bonds): array
     {
-        $windows = $this->openings->windows;
-        if ($windows === null) {
-            return $this->openings;
-        }
-        $lags = array_sum(array_map(static fn (array $waits): int => max([0, ...array_values($waits)]), $this->web->waits()));
-        $work = array_sum(array_map(static fn (Job $j): int => $j->minutes + self::SET_UP, $this->web->jobs));
-        $wet = max([0, ...$this->wet()]);
+        $this->problem = self::problem($this->web->jobs, $this->web->waits(), $bonds, $this->openings, release: $this->wet());
 
-        return new Openings([...$windows, [$this->isOver(), $this->isOver() + 2 * ($work + $lags) + $wet + 1]]);
+        return Fitting::of($this->problem, WayTies::ranks($this->web->jobs, $this->way));
     }
 
-    /** The minute from which on nothing is free any more. */
-    private function isOver(): int
+    /**
+     * Leaves over what is too long for every sitting, and all that waits for it.
+     *
+     * @param array<int, array<int, int>> $bonds
+     * @param array<int, Finding> $tooLong by job
+     *
+     * @return array<int, array<int, int>> the bonds of what is kept
+     */
+    private function leaving(array $bonds, array $tooLong): array
     {
-        $windows = $this->openings->windows;
+        $this->tooLong = $tooLong;
+        $kept = [];
+        foreach (array_keys($this->web->jobs) as $job) {
+            $isFree = !isset($tooLong[$job]);
+            foreach ($isFree ? array_keys($tooLong) : [] as $long) {
+                $isFree = $isFree && !$this->web->isBefore($long, $job);
+            }
+            if ($isFree) {
+                $kept[] = $job;
+            }
+        }
 
-        return $windows === null ? PHP_INT_MAX : ($windows[count($windows) - 1][1] ?? 0) + self::APART;
+        return $this->keeping($bonds, $kept);
+    }
+
+    /**
+     * @param array<int, array<int, int>> $bonds
+     * @param list<int> $kept numbers of jobs; the others are left over
+     *
+     * @return array<int, array<int, int>> the bonds among them, by their new numbers
+     */
+    private function keeping(array $bonds, array $kept): array
+    {
+        sort($kept);
+        if (count($kept) === count($this->web->jobs)) {
+            return $bonds;
+        }
+        $place = array_flip($kept);
+        $left = [];
+        foreach ($this->web->jobs as $i => $job) {
+            if (!isset($place[$i])) {
+                $left[$i] = new LeftOver($job, $this->whyLeft($i, $left));
+            }
+        }
+        // What was left over before waits for nothing of this, and stays behind it.
+        $this->left = [...array_values($left), ...$this->left];
+        $this->tooLong = [];
+        $this->web = $this->web->only($kept);
+        $found = [];
+        foreach ($bonds as $then => $firsts) {
+            foreach ($firsts as $first => $latest) {
+                if (isset($place[$then], $place[$first])) {
+                    $found[$place[$then]][$place[$first]] = $latest;
+                }
+            }
+        }
+
+        return $found;
     }
 
     /**
@@ -397,7 +475,7 @@ final class Planner
     private function found(OrderProblem $problem, array $members, array $known): array
     {
         try {
-            $answer = OrderSearch::solve($problem, $this->effort, $known);
+            $answer = OrderSearch::solve($problem, $this->effort, $known !== [] ? $known : $this->inTime($problem, $members));
         } catch (DomainException) {
             throw new NoOrder();
         }
@@ -414,7 +492,30 @@ final class Planner
     }
 
     /**
-     * What should follow sooner than it can is asked for as soon as it can: it takes more effort then.
+     * A sequence in which all that belongs together follows in time, to begin a search with.
+     *
+     * @param list<int> $members
+     *
+     * @return list<int> empty where nothing does, or none is known and the search is to find one
+     *
+     * @throws NoOrder where none is known, and there is too much to look through
+     */
+    private function inTime(OrderProblem $problem, array $members): array
+    {
+        if (!$problem->hasNotLater()) {
+            return [];
+        }
+        $jobs = array_map(fn (int $i): Job => $this->web->jobs[$i], $members);
+        $sequence = array_keys(Fitting::of($problem, WayTies::ranks($jobs, $this->way)));
+        if (count($sequence) === $problem->count && Timetable::of($problem, $sequence, $problem->horizon()) !== null) {
+            return $sequence;
+        }
+
+        return $problem->count <= self::LOOKED_THROUGH ? [] : throw new NoOrder();
+    }
+
+    /**
+     * What cannot follow as soon as it should is not bound to it: it comes when it can, and that is told.
      *
      * @param array<int, array<int, int>> $notLater
      *
@@ -424,7 +525,9 @@ final class Planner
     {
         foreach ($notLater as $then => $firsts) {
             foreach ($firsts as $first => $latest) {
-                $notLater[$then][$first] = max($latest, $this->web->between($first, $then) ?? 0);
+                if (($this->web->between($first, $then) ?? 0) > $latest) {
+                    unset($notLater[$then][$first]);
+                }
             }
         }
 
@@ -434,18 +537,20 @@ final class Planner
     /**
      * Tells what comes later than it should.
      *
-     * @param array<int, array<int, int>> $notLater
      * @param array<int, int> $starts
      */
-    private function tellLate(array $notLater, array $starts): void
+    private function tellLate(array $starts): void
     {
         $this->late = [];
-        foreach ($notLater as $then => $firsts) {
-            foreach (array_keys($firsts) as $first) {
-                [$one, $other] = [$this->web->jobs[$first], $this->web->jobs[$then]];
+        foreach ($this->web->jobs as $then => $other) {
+            foreach (array_keys($this->web->of($then)) as $first) {
+                $one = $this->web->jobs[$first];
+                if ($one->go !== $one->goes || !Follows::isWanted($one->planned()->technique, $other->planned()->technique)) {
+                    continue;
+                }
                 $after = $starts[$then] - $starts[$first] - $one->minutes;
                 $latest = $one->latestFor($other);
-                if ($latest !== null && $after > $latest && $starts[$then] < $this->isOver()) {
+                if ($latest !== null && $after > max($latest, $one->waitFor($other))) {
                     $this->late[] = new Finding('order.late', '{then} comes {after} after {first}, and should come within {latest}: it '
                         .'still moves, at more effort.', [
                             'then' => $other->words(),
@@ -584,13 +689,8 @@ final class Planner
         $slots = [];
         $end = $ready = 0;
         $before = null;
-        $left = [];
         foreach ($sequence as $i) {
             $job = $this->web->jobs[$i];
-            if ($starts[$i] >= $this->isOver()) {
-                $left[$i] = new LeftOver($job, $this->whyLeft($i, $left));
-                continue;
-            }
             $window = $this->free->windowOf($starts[$i] + $job->minutes);
             $isNew = $slots === [] || $slots[count($slots) - 1]->window !== $window;
             $setUp = $isNew && $this->problem->labels[$i] > 0 ? self::SET_UP : $this->problem->setupOf($i, $ready);
@@ -606,12 +706,12 @@ final class Planner
             $slots,
             $end,
             min($end, $this->bound),
-            $this->isProven && $this->bound >= $end && $left === [],
+            $this->isProven && $this->bound >= $end && $this->left === [],
             $this->web->setAside(),
             $this->web->counted(),
             [new Planned($this->web, $this->problem, $starts, $this->kept)],
             $this->letGo,
-            array_values($left),
+            $this->left,
             $this->late,
         );
     }

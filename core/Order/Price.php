@@ -51,7 +51,8 @@ final readonly class Price
         $bound = new Wishes($kept, array_values(array_diff($wishes->relaxed, [$code])), $wishes->before, $wishes->fieldableFirst);
         $with = Planner::plan($companies, $way, $bound, $openings, $air, self::EFFORT);
         $without = Planner::plan($companies, $way, $free, $openings, $air, self::EFFORT);
-        $minutes = max(0, $openings->elapsed($with->end) + $with->minutesLeft() - $openings->elapsed($without->end) - $without->minutesLeft());
+        $needs = static fn (RunningOrder $order): int => $openings->elapsed($order->end) + $order->minutesLeft();
+        $minutes = max(0, $needs($with) - $needs($without));
         $windows = max(0, ($with->lastWindow() ?? 0) - ($without->lastWindow() ?? 0));
 
         return new self($rule, $minutes, $windows, self::said($rule, $with, $minutes, $windows, $with->isProven && $without->isProven));

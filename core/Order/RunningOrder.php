@@ -129,12 +129,12 @@ final readonly class RunningOrder
         return $ends === [] ? null : min($ends);
     }
 
-    /** When all figures are. */
+    /** When all figures are; null where there is nothing of that kind, or some of it is left over. */
     public function allFieldable(): ?int
     {
         $ends = $this->fieldable();
 
-        return $ends === [] ? null : max($ends);
+        return $ends === [] || $this->unfinished(true) !== [] ? null : max($ends);
     }
 
     /** @return array<string, int> minutes at which each figure has all that makes it fieldable, by company and number */
@@ -150,7 +150,7 @@ final readonly class RunningOrder
             }
         }
 
-        return $ends;
+        return array_diff_key($ends, $this->unfinished(true));
     }
 
     /** @return array<string, int> minutes at which each figure has all it gets, by company and number */
@@ -163,6 +163,20 @@ final readonly class RunningOrder
             }
         }
 
-        return $ends;
+        return array_diff_key($ends, $this->unfinished(false));
+    }
+
+    /** @return array<string, true> figures of which something is left over, by company and number */
+    private function unfinished(bool $isFieldable): array
+    {
+        $found = [];
+        foreach ($this->leftOver as $left) {
+            $counts = !$isFieldable || ($left->job->level() === Level::Fieldable && $left->job->isBefore(Position::Gloss));
+            foreach ($counts ? $left->job->figures : [] as $figure) {
+                $found[$left->job->company->id.' '.$figure] = true;
+            }
+        }
+
+        return $found;
     }
 }

@@ -134,6 +134,6 @@ final readonly class Sheet
         $isIn = fn (?int $minute): bool => $minute !== null && $minute > $this->start() && $minute <= $this->end();
         $levels = $isIn($order->allFieldable()) ? [Level::Fieldable] : [];
 
-        return $order->end <= $this->end() ? [...$levels, Level::Finished] : $levels;
+        return $order->leftOver === [] && $order->end <= $this->end() ? [...$levels, Level::Finished] : $levels;
     }
 }

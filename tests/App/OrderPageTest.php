@@ -192,7 +192,10 @@ final class OrderPageTest extends TestCase
         $put(['free' => self::FREE])->assertOk()->assertJsonPath('free.weekly.0.from', '19:30');
 
         $this->assertRefused(422, 'there is no time zone "Marsh/Lamp"', $put(['free' => ['zone' => 'Marsh/Lamp'] + self::FREE]));
-        $this->assertRefused(422, 'No hour is free', $put(['free' => ['zone' => 'UTC', 'weekly' => []]]));
+        $none = $put(['free' => ['zone' => 'UTC', 'weekly' => []]])->assertOk();
+        $this->assertAnswers('order', $none);
+        self::assertSame('You have no free hours.', $none->json('plan.left.tasks.0.why'));
+        $put(['free' => self::FREE])->assertOk()->assertJsonPath('plan.left', null);
         $put(['free' => ['weekly' => [['days' => ['monday'], 'from' => '25:00', 'to' => '26:00']]] + self::FREE])->assertUnprocessable();
         $put(['free' => ['weekly' => [['days' => ['lampday'], 'from' => '10:00', 'to' => '11:00']]] + self::FREE])->assertUnprocessable();
         self::assertSame(self::FREE, Painter::query()->where('name', 'Reed cutter')->firstOrFail()->free, 'nothing of it was kept');

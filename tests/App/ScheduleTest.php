@@ -112,7 +112,6 @@ final class ScheduleTest extends TestCase
         yield 'a zone' => [['zone' => 'Marsh/Lamp'], 'At /zone: there is no time zone "Marsh/Lamp"'];
         yield 'a date' => [['exceptions' => [['date' => '2026-02-30', 'free' => []]]], 'At /exceptions/0/date: 2026-02-30 is no date.'];
         yield 'a holiday' => [['holidays' => ['dates' => ['2026-13-01'], 'free' => []]], 'At /holidays/dates/0: 2026-13-01 is no date.'];
-        yield 'no hour' => [['weekly' => []], 'No hour is free'];
         yield 'a time' => [['from' => '2026-11-30T25:10'], 'At /from: 25:10 is no time of the day.'];
     }
 
@@ -158,7 +157,7 @@ final class ScheduleTest extends TestCase
         $file = $this->file(RecipeJson::write((new RecipeFiles($studio))->figure($company, false)));
         $free = $this->file('{"kind": "kalokroma.free", "version": 1, "zone": "Europe/Lisbon", "from": "2026-11-30T18:00",
             "weekly": [{"days": ["monday", "wednesday"], "from": "19:30", "to": "21:30"}]}');
-        [$code, $out, $problem] = $this->performed("kalokroma:schedule $file --free=$free");
+        [$code, $out, $problem] = $this->performed("kalokroma:schedule $file --free=$free --ways");
         self::assertSame([0, ''], [$code, $problem]);
         /** @var array<string, mixed> $told */
         $told = json_decode($out, true, 64, JSON_THROW_ON_ERROR);
@@ -166,7 +165,7 @@ final class ScheduleTest extends TestCase
         self::assertSame(['Lamplighters', 12, '2026-11-30T18:00+00:00'], [$told['name'], $told['figures'], $told['from']]);
         self::assertSame('Undercoat: Grey Ground', $told['order'][0]['what']);
         self::assertSame('2026-11-30T19:34+00:00', $told['order'][0]['at'], 'two minutes of laying out, two of loading');
-        self::assertSame(7, count($told['ways']));
+        self::assertSame([7, []], [count($told['ways']), $told['left_over']]);
         self::assertContains($told['advised']['way'], array_column($told['ways'], 'way'));
         foreach ($told['order'] as $i => $job) {
             self::assertNotSame([], $job['why'], $job['what']);
@@ -226,11 +225,6 @@ final class ScheduleTest extends TestCase
         $free = static fn (string $more): string => "--free='".'{"kind": "kalokroma.free", "version": 1, '.$more."}'";
         yield 'no zone' => ["'$figure' ".$free('"weekly": []'), 'zone'];
         yield 'another zone' => ["'$figure' ".$free('"zone": "Marsh/Lamp"'), 'there is no time zone "Marsh/Lamp"'];
-        yield 'no hours' => ["'$figure' ".$free('"zone": "UTC"'), 'No hour is free'];
-        yield 'hours too short' => [
-            "'$figure' ".$free('"zone": "UTC", "weekly": [{"days": ["monday"], "from": "10:00", "to": "10:05"}]'),
-            'at a stretch, and your longest sitting has 3 min: free a longer one.',
-        ];
         yield 'a time' => [
             "'$figure' ".$free('"zone": "UTC", "weekly": [{"days": ["monday"], "from": "25:00", "to": "10:05"}]'), 'At /weekly/0/from',
         ];
@@ -238,6 +232,27 @@ final class ScheduleTest extends TestCase
             "'$figure' --by=14.12. ".$free('"zone": "UTC", "weekly": [{"days": ["monday"], "from": "10:00", "to": "12:00"}]'),
             '"14.12." is no day: write it as in 2026-12-14.',
         ];
+    }
+
+    /** Whatever the hours are, what does not fit is named with its minutes. */
+    public function testWhatDoesNotFitIsLeftOver(): void
+    {
+        $figure = $this->file('{"kind": "kalokroma.figure", "version": 1, "name": "Keeper", "height_mm": 30, "areas": [{"name": "Coat", '
+            .'"material": "cloth", "relief": "broad", "share": 100, "depth": 1, "weight": "leading"}]}');
+        foreach ([
+            '"zone": "UTC"' => 'You have no free hours.',
+            '"zone": "UTC", "weekly": [{"days": ["monday"], "from": "10:00", "to": "10:05"}]' => 'at a stretch; your longest'
+                .' sitting is 3 min.',
+        ] as $free => $why) {
+            $hours = $this->file('{"kind": "kalokroma.free", "version": 1, '.$free.'}');
+            [$code, $out] = $this->performed("kalokroma:schedule $figure --free=$hours");
+            /** @var array{left_over: list<array{task: string, minutes: int, why: string}>, order: list<mixed>} $told */
+            $told = json_decode($out, true, 64, JSON_THROW_ON_ERROR);
+
+            self::assertSame([0, []], [$code, $told['order']]);
+            self::assertStringContainsString($why, $told['left_over'][0]['why']);
+            self::assertGreaterThan(0, $told['left_over'][0]['minutes']);
+        }
     }
 
     #[DataProvider('badQuestions')]

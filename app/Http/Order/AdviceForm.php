@@ -24,6 +24,7 @@ final class AdviceForm extends FormRequest
             'ways.*.brush_washes' => ['required', ...$number],
             'ways.*.sittings' => ['nullable', ...$number],
             'ways.*.last_window' => ['nullable', ...$number],
+            'ways.*.left_over' => ['nullable', ...$number],
         ];
     }
 
@@ -33,6 +34,7 @@ final class AdviceForm extends FormRequest
         /**
          * @var non-empty-list<array{
          *   way: string, at_the_table: int, brush_washes: int, sittings: int|null, last_window: int|null,
+         *   left_over?: int|null,
          * }> $said
          */
         $said = $this->validated('ways');
@@ -44,6 +46,7 @@ final class AdviceForm extends FormRequest
             $each['brush_washes'],
             $each['sittings'] ?? null,
             $each['last_window'] ?? null,
+            left: $each['left_over'] ?? 0,
         ), $said);
     }
 }

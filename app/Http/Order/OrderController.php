@@ -11,12 +11,14 @@ use App\Http\Shared\Seen;
 use App\Models\Company;
 use App\Workshop\Order\OrderPlan;
 use App\Workshop\Order\OrderState;
+use App\Workshop\Order\OutTaken;
 use Carbon\CarbonImmutable;
 use DomainException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Kalokroma\Order\WayOfWorking;
+use Kalokroma\Order\WayOut;
 use Kalokroma\Order\Ways;
 
 final class OrderController extends Controller
@@ -99,6 +101,26 @@ final class OrderController extends Controller
             'words' => $table->finding()->sentence(),
             'leaving' => $table->leaving()?->sentence(),
         ]);
+    }
+
+    /** What would make fit what is left over. */
+    public function out(Request $request, Company $company): JsonResponse
+    {
+        $plan = $this->plan($request, $company);
+
+        return new JsonResponse(['ways' => array_map(static fn (WayOut $way): array => [
+            'id' => $way->id,
+            'words' => $way->window === null
+                ? $way->words->sentence() : $way->words->sentence().' '.ucfirst($plan->when($plan->endOf($way->window))).' it ends now.',
+        ], $plan->waysOut())]);
+    }
+
+    public function takeOut(Request $request, Company $company): JsonResponse
+    {
+        $studio = $this->studio($request);
+        (new OutTaken($studio))->take(OrderPlan::of($studio, $company), self::said($request, 'way'));
+
+        return $this->answer($request, $company->refresh(), true);
     }
 
     /** "I have only forty minutes tonight." */

@@ -8,6 +8,7 @@ use App\Models\Company;
 use App\Models\Painter;
 use App\Workshop\Order\OrderPlan;
 use App\Workshop\Order\OrderState;
+use App\Workshop\Order\OrderTold;
 use Carbon\CarbonImmutable;
 use DomainException;
 use Kalokroma\Order\ColourQueue;
@@ -77,6 +78,8 @@ final class OrderView
                 'first_try' => $isFirstTry,
                 ...$isFirstTry ? ['change' => $plan->change($order), 'shown' => null] : $plan->looked($order),
                 'let_go' => self::letGo($order),
+                'left' => self::left($order),
+                'late' => array_map(static fn (Finding $f): string => $f->sentence(), $order->late),
             ],
             ...self::beside($plan, $painter, $order),
         ];
@@ -102,6 +105,19 @@ final class OrderView
         ];
     }
 
+    /** @return array{words: string, tasks: list<array{task: string, minutes: int, why: string}>}|null null where all fits */
+    private static function left(RunningOrder $order): ?array
+    {
+        return $order->leftOver === [] ? null : [
+            'words' => (new Finding(
+                'order.left',
+                'Left over: {n, plural, one {one task} other {# tasks}}, {minutes} of work.',
+                ['n' => count($order->leftOver), 'minutes' => Duration::words($order->minutesLeft())],
+            ))->sentence(),
+            'tasks' => OrderTold::leftOver($order),
+        ];
+    }
+
     private static function letGo(RunningOrder $order): string
     {
         $names = array_map(static fn (Job $job): string => lcfirst($job->words()), $order->letGo);
@@ -124,6 +140,7 @@ final class OrderView
             'brush_washes' => $compared->washes,
             'sittings' => $compared->sittings,
             'last_window' => $compared->lastWindow,
+            'left_over' => $compared->left,
             'hands_on_words' => Duration::words($order?->handsOn() ?? 0),
             'waiting_words' => Duration::words($order?->waiting() ?? 0),
             'end_words' => $order === null ? '' : $plan->when($order->end),
@@ -233,6 +250,10 @@ final class OrderView
             ? implode(' and ', array_map(static fn (Company $c): string => $c->name, $plan->planned))
             : ($plan->company->count > 1 ? $plan->company->count.' '.$plan->company->name : $plan->company->name);
 
+        if ($sheets === 0 && $order->leftOver !== []) {
+            return 'No time to paint yet: '.$who;
+        }
+
         return $sheets === 0 ? 'Nothing left to paint: '.$who : (new Finding(
             'order.headline',
             '{sheets, plural, one {One sitting} other {# sittings}} for {who}',
@@ -243,21 +264,21 @@ final class OrderView
     private static function summary(OrderPlan $plan, RunningOrder $order): string
     {
         if ($order->jobs === []) {
-            return 'All that is planned is written down as done.';
+            return $order->leftOver !== [] ? 'Nothing of it fits into your free hours.' : 'All that is planned is written down as done.';
         }
         $ready = $order->allFieldable();
         $parts = [
             $ready === null || $ready >= $order->end ? null : 'Fieldable '.$plan->when($ready),
-            'finished '.$plan->when($order->end),
+            ($order->leftOver === [] ? 'finished ' : 'what fits is done ').$plan->when($order->end),
         ];
         $waiting = $order->waiting();
 
         return ucfirst(implode(', ', array_filter($parts))).'. '.Duration::words($order->handsOn()).' of work'
             .($waiting > 0 ? ', '.Duration::words($waiting).' of waiting at the table' : ', no waiting at the table').'. '
-            .($order->isProven ? 'Proven: no order ends earlier.' : sprintf(
+            .($order->leftOver !== [] ? '' : ($order->isProven ? 'Proven: no order ends earlier.' : sprintf(
                 'No order can end earlier than %s.',
                 $plan->when($order->lowerBound),
-            ));
+            )));
     }
 
     /** @return array<string, mixed> */

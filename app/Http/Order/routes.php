@@ -14,6 +14,8 @@ Route::post('companies/{company}/order/air', [OrderController::class, 'air']);
 Route::get('companies/{company}/order/ways/{way}', [OrderController::class, 'way']);
 Route::get('companies/{company}/order/rules/{rule}', [OrderController::class, 'price']);
 Route::get('companies/{company}/order/table/{day}', [OrderController::class, 'table']);
+Route::get('companies/{company}/order/out', [OrderController::class, 'out']);
+Route::post('companies/{company}/order/out', [OrderController::class, 'takeOut']);
 Route::get('companies/{company}/order/now/{minutes}', [OrderController::class, 'now']);
 Route::post('companies/{company}/order/advice', [OrderController::class, 'advice'])->withoutMiddleware(Writing::class);
 Route::get('companies/{company}/order/slots', [OrderController::class, 'slots']);

@@ -44,7 +44,7 @@ final class BenchOrder
     public static function of(RunningOrder $order, Company $company): array
     {
         $found = [];
-        foreach ($order->jobs as $ordered) {
+        foreach ([...$order->jobs, ...$order->leftOver] as $ordered) {
             if ($ordered->job->company->id === (string) $company->id) {
                 $found[(string) $ordered->job->ref()] = true;
             }

@@ -85,7 +85,7 @@ final readonly class FreeHours
     /**
      * @param list<array{int, int}> $busy seconds since 1970: what these leave is free
      *
-     * @throws DomainException where nothing is free at all
+     * @return Openings none at all where nothing is free
      */
     public function openings(CarbonImmutable $now, array $busy = []): Openings
     {
@@ -110,7 +110,7 @@ final readonly class FreeHours
             (int) ceil(($span[1] - $from) / self::SECONDS),
         ], $busy), self::LEAST);
 
-        return $left->windows !== [] ? $left : throw new DomainException('Your calendar leaves no hour free: take less of it.');
+        return $left;
     }
 
     /**
@@ -156,6 +156,33 @@ final readonly class FreeHours
         return $end >= 0 ? $end : throw new DomainException(sprintf('%s is over when the plan begins.', $date));
     }
 
+    /**
+     * The same hours, longer on one day: the free time that ends at this minute of the plan ends so many minutes later.
+     *
+     * @param FreeRow $row
+     *
+     * @return FreeRow
+     */
+    public function longer(array $row, CarbonImmutable $now, int $end, int $minutes): array
+    {
+        $closes = $this->at($now, $end);
+        foreach ([$closes, $closes->subDay()] as $date) {
+            $spans = $this->on($date);
+            foreach ($spans as $i => ['from' => $from, 'to' => $to]) {
+                $ends = self::instant(($to > $from ? $date : $date->addDay())->format('Y-m-d'), $to, $this->zone);
+                if ($ends->getTimestamp() === $closes->getTimestamp()) {
+                    $spans[$i]['to'] = $closes->addMinutes($minutes)->format('H:i');
+                    $day = $date->format('Y-m-d');
+                    $others = array_values(array_filter($row['exceptions'] ?? [], static fn (array $e): bool => $e['date'] !== $day));
+
+                    return ['exceptions' => [...$others, ['date' => $day, 'free' => $spans]]] + $row;
+                }
+            }
+        }
+
+        throw new DomainException('Those free hours are over: look at the order again.');
+    }
+
     /** @return list<Span> */
     private function on(CarbonImmutable $date): array
     {
@@ -166,8 +193,6 @@ final readonly class FreeHours
      * @param list<array{int, int}> $windows
      *
      * @return list<array{int, int}> in their order, joined where they overlap or touch, without what is over
-     *
-     * @throws DomainException
      */
     private static function joined(array $windows): array
     {
@@ -186,7 +211,7 @@ final readonly class FreeHours
             }
         }
 
-        return $joined !== [] ? $joined : throw new DomainException('No hour is free: name at least one, under "weekly" or "exceptions".');
+        return $joined;
     }
 
     private static function since(CarbonImmutable $start, CarbonImmutable $then): int

@@ -29,7 +29,9 @@ use Kalokroma\Order\Search\Openings;
 use Kalokroma\Order\Sheet;
 use Kalokroma\Order\WayCompared;
 use Kalokroma\Order\WayOfWorking;
+use Kalokroma\Order\WayOut;
 use Kalokroma\Order\Ways;
+use Kalokroma\Order\WaysOut;
 use Kalokroma\Undercoat\Weather;
 use Kalokroma\Word\Duration;
 
@@ -198,6 +200,22 @@ final readonly class OrderPlan
     public function price(string $rule): Price
     {
         return Price::of($rule, [$this->work()], self::way($this->company), $this->own(), $this->openings, $this->air);
+    }
+
+    /**
+     * What would make the work of the company that is looked at fit, as if it stood alone.
+     *
+     * @return list<WayOut>
+     */
+    public function waysOut(): array
+    {
+        return WaysOut::of($this->work(), self::way($this->company), $this->own(), $this->openings, $this->air);
+    }
+
+    /** The last minute of free hours, by their number from 1. */
+    public function endOf(int $window): int
+    {
+        return $this->openings->windows[$window - 1][1] ?? throw new DomainException('Those free hours are over: look at the order again.');
     }
 
     public function table(int $by): OnTheTable

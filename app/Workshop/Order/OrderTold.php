@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Workshop\Order;
 
 use Carbon\CarbonImmutable;
+use Kalokroma\Order\LeftOver;
 use Kalokroma\Order\OrderedJob;
 use Kalokroma\Order\Rule\OrderTie;
 use Kalokroma\Order\RunningOrder;
@@ -43,6 +44,16 @@ final readonly class OrderTold
     public function jobs(RunningOrder $order): array
     {
         return array_map($this->job(...), $order->jobs);
+    }
+
+    /** @return list<array{task: string, minutes: int, why: string}> what does not fit into the free hours, in its order */
+    public static function leftOver(RunningOrder $order): array
+    {
+        return array_map(static fn (LeftOver $left): array => [
+            'task' => $left->job->words(),
+            'minutes' => $left->job->minutes,
+            'why' => $left->why->sentence(),
+        ], $order->leftOver);
     }
 
     /** @return list<array<string, mixed>> */

@@ -14,7 +14,7 @@ final readonly class Bond
     private const LOADING = 2;
 
     /** A figure in more panels than this is nobody's work. */
-    private const MOST_PANELS = 12;
+    public const MOST_PANELS = 12;
 
     /**
      * @param non-empty-list<StepGo> $first what lies on together

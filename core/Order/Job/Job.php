@@ -103,7 +103,9 @@ final readonly class Job
      */
     public function waitFor(self $next): int
     {
-        return Follows::isOneWash($this->planned()->technique, $next->planned()->technique) && $this->latest !== null ? 0 : InRow::wait($this->drying->minutes, $this->last, $next->first, $this->figures, $next->figures);
+        $isOneWash = $this->latest !== null && Follows::isOneWash($this->planned()->technique, $next->planned()->technique);
+
+        return $isOneWash ? 0 : InRow::wait($this->drying->minutes, $this->last, $next->first, $this->figures, $next->figures);
     }
 
     /** Minutes after the end of this one at which what belongs to it begins at the latest; null where it may wait for ever. */

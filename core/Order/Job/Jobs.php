@@ -14,7 +14,7 @@ use Kalokroma\Undercoat\Weather;
 final class Jobs
 {
     /** In less than so many minutes nobody parts what is to be painted. */
-    private const LEAST_SITTING = 10;
+    private const LEAST_SITTING = 20;
 
     private const HAIR = 1e-9;
 
@@ -163,7 +163,7 @@ final class Jobs
         $each = $go->isWetInWet() ? $go->minutes() : $go->first();
 
         return $this->longest === null || $this->longest < self::LEAST_SITTING
-            ? 1 : max(1, (int) ceil($each / $this->longest - self::HAIR));
+            || $each > $this->longest * Bond::MOST_PANELS ? 1 : max(1, (int) ceil($each / $this->longest - self::HAIR));
     }
 
     /** Figures of a row at most, so that one coat on all of them is laid in one sitting. */

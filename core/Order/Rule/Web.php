@@ -67,6 +67,40 @@ final class Web
         $this->setAside[] = $tie;
     }
 
+    /**
+     * The same among some of the jobs: with each of them all that it waits for.
+     *
+     * @param list<int> $kept numbers of jobs, in their order
+     */
+    public function only(array $kept): self
+    {
+        $web = new self(array_map(fn (int $i): Job => $this->jobs[$i], $kept));
+        $place = array_flip($kept);
+        foreach ($kept as $at => $job) {
+            foreach ($this->ties[$job] as $first => $tie) {
+                $web->ties[$at][$place[$first]] = new OrderTie($place[$first], $at, $tie->wait, $tie->rule, $tie->because);
+            }
+        }
+        $above = [];
+        foreach ($kept as $job) {
+            $bits = str_repeat("\0", intdiv(count($kept), 8) + 1);
+            foreach ($kept as $other => $first) {
+                if ($this->isBefore($first, $job)) {
+                    $bits[$other >> 3] = chr(ord($bits[$other >> 3]) | (1 << ($other & 7)));
+                }
+            }
+            $above[] = $bits;
+        }
+        $web->above = $above;
+        foreach ($this->setAside as $tie) {
+            if (isset($place[$tie->first], $place[$tie->then])) {
+                $web->setAside[] = new OrderTie($place[$tie->first], $place[$tie->then], $tie->wait, $tie->rule, $tie->because);
+            }
+        }
+
+        return $web;
+    }
+
     /** Minutes from the end of one job to the start of another at least, by all that comes between; null where neither waits. */
     public function between(int $first, int $then): ?int
     {

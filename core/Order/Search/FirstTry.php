@@ -105,10 +105,8 @@ final class FirstTry
         $this->done[$task] = '1';
         $this->ready = $this->problem->labels[$task] ?: $this->ready;
         unset($this->soon[$task]);
-        foreach (array_keys($this->problem->next[$task]) as $i) {
-            if (isset($this->problem->notLater[$i][$task])) {
-                $this->soon[$i] = $this->time + $this->problem->notLater[$i][$task];
-            }
+        foreach ($this->problem->binds[$task] ?? [] as $i) {
+            $this->soon[$i] = min($this->soon[$i] ?? PHP_INT_MAX, $this->time + $this->problem->notLater[$i][$task]);
         }
     }
 

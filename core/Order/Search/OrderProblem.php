@@ -23,6 +23,9 @@ final readonly class OrderProblem
     /** @var list<array<int, int>> by task: those that wait for it, and for how many minutes after its end */
     public array $next;
 
+    /** @var array<int, list<int>> by task: those that start soon after it */
+    public array $binds;
+
     /** @var array<int, int> by task that has to end by some minute itself, or has to for the sake of one behind it: that minute */
     public array $latest;
 
@@ -59,6 +62,13 @@ final readonly class OrderProblem
             }
         }
         $this->next = $next;
+        $binds = [];
+        foreach ($notLater as $i => $firsts) {
+            foreach (array_keys($firsts) as $first) {
+                $binds[$first][] = $i;
+            }
+        }
+        $this->binds = $binds;
         $this->sorted = $this->sort();
         $this->latest = $this->latest();
         foreach ($minutes as $i => $time) {

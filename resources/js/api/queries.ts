@@ -25,6 +25,7 @@ import type {
     Mending,
     Needs,
     OrderNow,
+    OrderOut,
     OrderPrice,
     OrderQueue,
     OrderSlots,
@@ -350,6 +351,12 @@ export const orderTableQuery = (company: number, day: string, version: string) =
         queryKey: ['order', company, 'table', day, version],
         queryFn: () => get<OrderTable>(`companies/${company}/order/table/${day}`),
         staleTime: 60_000,
+    });
+
+export const orderOutQuery = (company: number, version: string) =>
+    queryOptions({
+        queryKey: ['order', company, 'out', version],
+        queryFn: () => get<OrderOut>(`companies/${company}/order/out`),
     });
 
 export const orderNowQuery = (company: number, minutes: string, version: string) =>

@@ -163,7 +163,8 @@ final class PlannerTest extends TestCase
     {
         $work = Works::company(['hull' => ['gloss-varnish', 'oil-wash', 'oil-wash', 'wiping']], more: ['hull' => ['cm2' => 60.0]]);
         $order = Planner::plan([$work]);
-        $washes = array_values(array_filter($order->jobs, static fn (OrderedJob $j): bool => $j->job->planned()->technique->value === 'oil-wash'));
+        $isWash = static fn (OrderedJob $j): bool => $j->job->planned()->technique->value === 'oil-wash';
+        $washes = array_values(array_filter($order->jobs, $isWash));
 
         self::assertSame([], $order->late);
         self::assertLessThanOrEqual(4, $washes[1]->start - $washes[0]->end());
@@ -395,7 +396,8 @@ final class PlannerTest extends TestCase
     {
         $end = 0;
         foreach ($order->jobs as $i => $ordered) {
-            self::assertGreaterThanOrEqual($end, $ordered->start - $ordered->setUp, $ordered->job->words().' begins after the one before');
+            self::assertGreaterThanOrEqual($end, $ordered->start - $ordered->setUp, $ordered->job->words().' begins after the one'
+                .' before');
             $end = $ordered->end();
             foreach ($openings->windows === null ? [] : [$openings->windows[$ordered->window - 1]] as [$from, $to]) {
                 self::assertGreaterThanOrEqual($from, $ordered->start - $ordered->setUp);

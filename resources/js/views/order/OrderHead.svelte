@@ -1,12 +1,15 @@
 <script lang="ts">
     import { Button } from 'carbon-components-svelte';
     import type { RunningOrder } from '../../api/wire';
+    import LeftOver from './LeftOver.svelte';
+    import type { OrderState } from './order.svelte';
 
     interface Props {
+        plan: OrderState;
         order: RunningOrder;
         onhours: () => void;
     }
-    let { order, onhours }: Props = $props();
+    let { plan, order, onhours }: Props = $props();
 </script>
 
 {#if order.plan}
@@ -15,8 +18,12 @@
     {#if order.plan.first_try}<p class="summary" role="status">First try: a better order is looked for …</p>{/if}
     {#if order.plan.change}<p class="change">{order.plan.change}</p>{/if}
     {#if order.plan.let_go}<p class="change" role="alert">{order.plan.let_go}</p>{/if}
+    {#each order.plan.late as said (said)}<p class="change">{said}</p>{/each}
+    {#if order.plan.left}
+        <LeftOver {plan} left={order.plan.left} timed={order.plan.sheets.length > 0} {onhours} />
+    {/if}
 {:else}
-    <h1>No order yet</h1>
+    <h1>These wishes cannot all be kept</h1>
     <p class="summary" role="alert">{order.problem}</p>
 {/if}
 {#if order.undrafted}<p class="hint">

@@ -56,7 +56,7 @@
         <main>
             <div class="which"><FigureSelect {companies} figure={plan.figure} page="order" /></div>
             {#if plan.write.problem}<InlineNotification lowContrast kind="error" title={plan.write.problem} />{/if}
-            <OrderHead {order} onhours={() => (hours = true)} />
+            <OrderHead {plan} {order} onhours={() => (hours = true)} />
             {#if order.plan?.sheets.length}
                 <OrderTools {moving} {order} bind:zoom />
             {/if}

@@ -3,6 +3,7 @@ import { ask, sentence } from '../../api/client';
 import {
     figuresQuery,
     orderNowQuery,
+    orderOutQuery,
     orderPriceQuery,
     orderQuery,
     orderTableQuery,
@@ -13,6 +14,7 @@ import type {
     FreeHours,
     OrderAdvice,
     OrderNow,
+    OrderOut,
     OrderPrice,
     OrderTable,
     OrderWay,
@@ -45,6 +47,7 @@ export class OrderState {
     ways: OrderWay[] = $state([]);
     advice: OrderAdvice | null = $state(null);
     table: OrderTable | null = $state(null);
+    out: OrderOut | null = $state(null);
     now: OrderNow | null = $state(null);
     prices: Record<string, string> = $state({});
     /** what is being worked out, in words; empty where nothing is */
@@ -93,12 +96,13 @@ export class OrderState {
                 if (asked !== this.changes) return;
                 this.ways = [...this.ways, known];
             }
-            const ways = this.ways.map(({ way, at_the_table, brush_washes, sittings, last_window }) => ({
+            const ways = this.ways.map(({ way, at_the_table, brush_washes, sittings, last_window, left_over }) => ({
                 way,
                 at_the_table,
                 brush_washes,
                 sittings,
                 last_window,
+                left_over,
             }));
             const advice = await ask<OrderAdvice>(`companies/${order.company.id}/order/advice`, { ways });
             if (asked === this.changes) this.advice = advice;
@@ -142,6 +146,20 @@ export class OrderState {
         });
     }
 
+    /** What would make fit what is left over. */
+    async findOut(): Promise<void> {
+        const order = this.order;
+        if (!order) return;
+        await this.tried(async () => {
+            this.working = 'Trying what would make it fit …';
+            this.out = await this.asked<OrderOut>(orderOutQuery(order.company.id, order.version));
+        });
+    }
+
+    takeOut(way: string): Promise<boolean> {
+        return this.sent('POST', `companies/${this.company}/order/out`, { way });
+    }
+
     save(changes: Changes): Promise<boolean> {
         return this.sent('PUT', `companies/${this.company}/order`, { version: this.order?.version, ...changes });
     }
@@ -152,7 +170,10 @@ export class OrderState {
         const saved = await this.write.send<RunningOrder>('order', method, path, body, (data) => ({ key, data }));
         ++this.changes;
         if (saved?.plan?.first_try) void this.better(saved.version);
-        if (saved) [this.ways, this.advice, this.table, this.now, this.prices] = [[], null, null, null, {}];
+        if (saved) {
+            [this.ways, this.advice, this.table, this.now, this.prices] = [[], null, null, null, {}];
+            this.out = null;
+        }
         return saved !== undefined;
     }
 
