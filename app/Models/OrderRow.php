@@ -16,6 +16,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property array<string, int> $starts minutes since 1970, UTC, by id of the job
  * @property int $end minutes since 1970, UTC
  * @property string $change what was otherwise than in the order before; empty where nothing was
+ * @property bool $is_whole whether it was planned in free hours and nothing was left over, so that its end can be compared
  * @property CarbonImmutable $updated_at
  */
 final class OrderRow extends Model
@@ -29,6 +30,6 @@ final class OrderRow extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['starts' => 'array', 'end' => 'integer', 'updated_at' => 'immutable_datetime'];
+        return ['is_whole' => 'boolean', 'starts' => 'array', 'end' => 'integer', 'updated_at' => 'immutable_datetime'];
     }
 }

@@ -22,12 +22,13 @@ final class OrderChange
 
     /**
      * @param array<string, int> $starts of the order before, minutes from now, by id of the job
-     * @param int $end of the order before, minutes from now
+     * @param int|null $end of the order before, minutes from now; null where it was planned without free hours, or not whole: then
+     *     nothing is said of how much later this one ends
      * @param Closure(int): string $when a minute from now in words, as "on Sun 6 Dec at 15:40"
      *
      * @return Finding|null null where nothing is
      */
-    public static function since(array $starts, int $end, RunningOrder $now, Openings $openings, Closure $when): ?Finding
+    public static function since(array $starts, ?int $end, RunningOrder $now, Openings $openings, Closure $when): ?Finding
     {
         $later = [];
         $fresh = 0;
@@ -40,18 +41,17 @@ final class OrderChange
             }
         }
         $gone = count($starts) + $fresh - count($now->jobs);
-        $shift = $openings->windows === null ? 0 : $now->end - $end;
+        $isWhole = $end !== null && $openings->windows !== null && $now->leftOver === [];
+        $shift = $isWhole ? $now->end - $end : 0;
         if ($gone === 0 && $fresh === 0 && $later === [] && abs($shift) < self::SAME) {
             return null;
         }
 
-        return new Finding('order.change', implode(' ', array_filter([
-            'Planned again',
-            $gone > 0 || $fresh > 0 ? 'with '.($gone > 0 ? '{gone, plural, one {one go} other {# goes}} fewer' : '')
-                .($gone > 0 && $fresh > 0 ? ' and ' : '').($fresh > 0 ? '{fresh, plural, one {one} other {#}} more' : '') : null,
-        ])).match (true) {
+        return new Finding('order.change', 'Planned again'.self::otherTasks($gone, $fresh).match (true) {
             $now->jobs === [] => ': nothing is left to do.',
             $openings->windows === null => ': {work} of work left.',
+            $now->leftOver !== [] => ': what fits is done {when}'.self::moved($later).'.',
+            !$isWhole => ': finished {when}'.self::moved($later).'.',
             abs($shift) < self::SAME => ': finished {when}, as before'.self::moved($later).'.',
             default => ': finished {when}, {shift} '.($shift > 0 ? 'later' : 'earlier').' than before'.self::moved($later).'.',
         }, [
@@ -65,6 +65,16 @@ final class OrderChange
             'moved' => Message::listed(array_slice($later, 0, self::NAMED)),
             'more' => max(0, count($later) - self::NAMED),
         ]);
+    }
+
+    private static function otherTasks(int $gone, int $fresh): string
+    {
+        return match (true) {
+            $gone > 0 && $fresh > 0 => ' with {gone, plural, one {one task} other {# tasks}} fewer and {fresh} more',
+            $gone > 0 => ' with {gone, plural, one {one task} other {# tasks}} fewer',
+            $fresh > 0 => ' with {fresh, plural, one {one task} other {# tasks}} more',
+            default => '',
+        };
     }
 
     /** @param list<string> $later */

@@ -50,6 +50,18 @@ final readonly class RunningOrder
         return array_sum(array_map(static fn (LeftOver $l): int => $l->job->minutes, $this->leftOver));
     }
 
+    /** @return list<array{job: Job, minutes: int, why: Finding}> what is left over, all goes of one step as one */
+    public function leftSteps(): array
+    {
+        $found = [];
+        foreach ($this->leftOver as $left) {
+            $found[$left->job->step] ??= ['job' => $left->job, 'minutes' => 0, 'why' => $left->why];
+            $found[$left->job->step]['minutes'] += $left->job->minutes;
+        }
+
+        return array_values($found);
+    }
+
     /** @return array{int, int|null, int, int} what makes one order dearer than another, the weightiest first */
     public function cost(): array
     {

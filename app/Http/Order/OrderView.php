@@ -114,7 +114,7 @@ final class OrderView
                 'Left over: {n, plural, one {one task} other {# tasks}}, {minutes} of work.',
                 ['n' => count($order->leftOver), 'minutes' => Duration::words($order->minutesLeft())],
             ))->sentence(),
-            'tasks' => OrderTold::leftOver($order),
+            'tasks' => OrderTold::leftSteps($order),
         ];
     }
 

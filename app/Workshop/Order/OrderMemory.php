@@ -18,7 +18,7 @@ use Kalokroma\Order\Search\Openings;
  *
  * Starts are minutes since 1970, by the id of the job.
  *
- * @phpstan-type Shown array{starts: array<string, int>, end: int, change: string}
+ * @phpstan-type Shown array{starts: array<string, int>, end: int, change: string, whole: bool}
  */
 final readonly class OrderMemory
 {
@@ -85,7 +85,9 @@ final readonly class OrderMemory
         }
         $starts = $this->kept()->starts;
 
-        return OrderChange::since($starts, $this->last->end - $this->from, $order, $openings, $when(...))?->sentence() ?? '';
+        $end = $this->last->is_whole ? $this->last->end - $this->from : null;
+
+        return OrderChange::since($starts, $end, $order, $openings, $when(...))?->sentence() ?? '';
     }
 
     /** What was told before is no longer so. */
@@ -108,7 +110,12 @@ final readonly class OrderMemory
             $starts[$ordered->job->id] = $this->from + $ordered->start;
         }
 
-        return ['starts' => $starts, 'end' => $this->from + $order->end, 'change' => $this->change($order, $openings, $when)];
+        return [
+            'starts' => $starts,
+            'end' => $this->from + $order->end,
+            'change' => $this->change($order, $openings, $when),
+            'whole' => $openings->windows !== null && $order->leftOver === [],
+        ];
     }
 
     /**
@@ -143,7 +150,7 @@ final readonly class OrderMemory
     public function keep(array $shown): void
     {
         if ($this->last !== null && $shown['change'] === '') {
-            $this->last->update(['starts' => $shown['starts']]);
+            $this->last->update(['starts' => $shown['starts'], 'is_whole' => $shown['whole']]);
 
             return;
         }
@@ -153,6 +160,7 @@ final readonly class OrderMemory
             'starts' => json_encode((object) $shown['starts'], JSON_THROW_ON_ERROR),
             'end' => $shown['end'],
             'change' => $shown['change'],
-        ]], ['painter_id', 'companies'], ['starts', 'end', 'change', 'updated_at']);
+            'is_whole' => $shown['whole'],
+        ]], ['painter_id', 'companies'], ['starts', 'end', 'change', 'is_whole', 'updated_at']);
     }
 }

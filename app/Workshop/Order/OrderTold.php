@@ -56,6 +56,16 @@ final readonly class OrderTold
         ], $order->leftOver);
     }
 
+    /** @return list<array{task: string, minutes: int, why: string}> the same, all goes of one step as one */
+    public static function leftSteps(RunningOrder $order): array
+    {
+        return array_map(static fn (array $step): array => [
+            'task' => $step['job']->stepWords(),
+            'minutes' => $step['minutes'],
+            'why' => $step['why']->sentence(),
+        ], $order->leftSteps());
+    }
+
     /** @return list<array<string, mixed>> */
     public function ways(Ways $ways): array
     {

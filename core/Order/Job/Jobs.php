@@ -69,7 +69,7 @@ final class Jobs
                 $links[] = new ChainLink($last->jobs ?? [], max($last->rest ?? 0, $go->outcome->labour->dryMinutes));
                 continue;
             }
-            $links[] = $this->link($go->on($onVarnish), self::follower($gos, $i), Bond::of($gos, $i, $this->longest));
+            $links[] = $this->link($go->on($onVarnish), self::follower($gos, $i), BoundGoes::of($gos, $i, $this->longest));
             $sheen = $technique->facts()->sheen;
             $onVarnish = $sheen === null || $technique === Technique::GlossSpot ? $onVarnish : $sheen->value !== 'matt';
         }
@@ -92,7 +92,7 @@ final class Jobs
         return null;
     }
 
-    private function link(StepGo $go, ?StepGo $follower, ?Bond $bond = null): ChainLink
+    private function link(StepGo $go, ?StepGo $follower, ?BoundGoes $bond = null): ChainLink
     {
         $key = $go->id();
         $isWhole = $go->area === null;
@@ -121,7 +121,7 @@ final class Jobs
      *
      * @return list<non-empty-list<int>>
      */
-    private function groups(StepGo $go, ?Bond $bond): array
+    private function groups(StepGo $go, ?BoundGoes $bond): array
     {
         $figures = $this->work->figures($go->ref(), $go->outcome->step);
         if ($figures === []) {
@@ -163,7 +163,7 @@ final class Jobs
         $each = $go->isWetInWet() ? $go->minutes() : $go->first();
 
         return $this->longest === null || $this->longest < self::LEAST_SITTING
-            || $each > $this->longest * Bond::MOST_PANELS ? 1 : max(1, (int) ceil($each / $this->longest - self::HAIR));
+            || $each > $this->longest * BoundGoes::MOST_PANELS ? 1 : max(1, (int) ceil($each / $this->longest - self::HAIR));
     }
 
     /** Figures of a row at most, so that one coat on all of them is laid in one sitting. */

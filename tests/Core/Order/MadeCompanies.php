@@ -14,8 +14,8 @@ use Random\Engine\Mt19937;
 use Random\Randomizer;
 
 /**
- * Companies and free hours made by chance, from a seed: all kinds of bonds, from one figure to six, hours from none to always. What an order
- * of them has to keep is looked up here again, from its starts alone.
+ * Companies and free hours made by chance, from a seed: all kinds of bonds, from one figure to six, hours from none to always. What an
+ * order of them has to keep is looked up here again, from its starts alone.
  */
 final class MadeCompanies
 {
@@ -56,7 +56,7 @@ final class MadeCompanies
         return [$work, new Openings($minutes === null ? null : $windows)];
     }
 
-    /** @return list<string> what it breaks, in words; a job twice or never, too early, out of hours, two at once, or a bond that was possible */
+    /** @return list<string> what it breaks, in words: a job twice, too early, out of hours, two at once, or late and not told */
     public static function broken(RunningOrder $order, Openings $openings): array
     {
         $found = [];

@@ -227,9 +227,15 @@ final class PriorScheduleTest extends TestCase
             ?->sentence();
 
         self::assertNull($told($small, $small));
-        self::assertStringStartsWith('Planned again with one more: finished at minute '.$large->end.', ', (string) $told($small, $large));
+        $more = (string) $told($small, $large);
+        self::assertStringStartsWith('Planned again with one task more: finished at minute '.$large->end.', ', $more);
         self::assertStringEndsWith(' later than before.', (string) $told($small, $large));
-        self::assertStringStartsWith('Planned again with one go fewer: finished', (string) $told($large, $small));
+        self::assertStringStartsWith('Planned again with one task fewer: finished', (string) $told($large, $small));
+        self::assertStringEndsWith(
+            'finished at minute '.$large->end.'.',
+            (string) OrderChange::since($this->starts($small), null, $large, $free, $when)?->sentence(),
+            'an order without free hours is no measure of one with them',
+        );
         $late = [...$this->starts($small), 'c/belt:basecoat#1' => 1450];
         self::assertStringEndsWith(
             'as before; to another sitting: belt: basecoat.',

@@ -37,7 +37,8 @@ final class WaysOutTest extends TestCase
     public function testWhereAllFitsNothingIsOffered(): void
     {
         self::assertSame([], WaysOut::of(Works::company(['coat' => ['basecoat']])));
-        self::assertSame([], WaysOut::of(Works::company(['coat' => ['basecoat']]), openings: new Openings([])), 'hours are asked for first');
+        $none = WaysOut::of(Works::company(['coat' => ['basecoat']]), openings: new Openings([]));
+        self::assertSame([], $none, 'hours are asked for first');
     }
 
     /** In evenings of an hour a wash that rests an hour is wiped in one that is longer. */

@@ -8,7 +8,7 @@ namespace Kalokroma\Order\Job;
  * Steps that belong together, one or several washes and what has to follow them while it still can: done on as many figures, or on as much
  * of one large figure, as come round in time and fit into one sitting.
  */
-final readonly class Bond
+final readonly class BoundGoes
 {
     /** Minutes of loading the brush again, once for each of the steps. */
     private const LOADING = 2;
