@@ -18,6 +18,7 @@ use Kalokroma\Recipe\Ladder\EdgeTints;
  * @property int $painter_id
  * @property string $name
  * @property int $count figures painted alike
+ * @property bool $fieldable_first whether all are brought to fieldable before any is finished
  * @property float $height_mm
  * @property float $surface_cm2 of one figure
  * @property string $notes
@@ -205,6 +206,7 @@ final class Company extends Model
     {
         return [
             'count' => 'integer',
+            'fieldable_first' => 'boolean',
             'leaders' => 'integer',
             'height_mm' => 'float',
             'surface_cm2' => 'float',

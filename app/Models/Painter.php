@@ -35,7 +35,7 @@ use Kalokroma\Word\Temperature;
  * @property array<string, string>|null $devices what the simulated devices pretend
  * @property array<string, mixed>|null $free when the painter is free, as docs/formats/free.schema.json has it
  * @property array{
- *   overruled?: list<string>, relaxed?: list<string>, fieldable_first?: bool, before?: list<array{string, string}>,
+ *   overruled?: list<string>, relaxed?: list<string>, before?: list<array{string, string}>,
  *   air?: array{celsius: float|int, humidity: float|int}|null,
  * }|null $wishes for the order of work
  * @property array<string, int>|null $pins when jobs begin that the painter has put somewhere, minutes since 1970, UTC, by id of the job

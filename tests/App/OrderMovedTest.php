@@ -203,7 +203,7 @@ final class OrderMovedTest extends TestCase
             'the clock has changed',
         );
 
-        $this->putJson("/api/companies/$id/order", ['wishes' => ['fieldable_first' => true]])->assertOk();
+        $this->putJson("/api/companies/$id/order", ['companies' => [['id' => $id, 'fieldable_first' => true]]])->assertOk();
         CarbonImmutable::setTestNow(CarbonImmutable::now()->addMinutes(90));
         $uids = [];
         foreach ($this->calendar($id)->select('VEVENT') as $event) {

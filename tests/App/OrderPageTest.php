@@ -98,13 +98,18 @@ final class OrderPageTest extends TestCase
         [, $id] = $this->began();
         $price = $this->getJson("/api/companies/$id/order/rules/bases-first")->assertOk();
         $this->assertAnswers('order_price', $price);
-        $wishes = ['wishes' => ['overruled' => ['bases-first'], 'relaxed' => ['rim-last'], 'fieldable_first' => true]];
+        $wishes = ['wishes' => ['overruled' => ['bases-first'], 'relaxed' => ['rim-last']], 'companies' => [
+            ['id' => $id, 'fieldable_first' => true],
+        ]];
         $order = $this->putJson("/api/companies/$id/order", $wishes)->assertOk();
         $this->assertAnswers('order', $order);
         $kept = array_column($order->json('rules'), 'kept', 'code');
 
         self::assertSame(['overruled', 'relaxed', 'kept'], [$kept['bases-first'], $kept['rim-last'], $kept['inner-first']]);
         self::assertTrue($order->json('fieldable_first'));
+        $other = Company::query()->findOrFail($id)->replicate(['fieldable_first'])->fill(['name' => 'Others']);
+        $other->save();
+        self::assertFalse($this->getJson("/api/companies/$other->id/order")->json('fieldable_first'), 'of one company alone');
         $this->assertRefused(422, 'Nobody can do it the other way round', $this->putJson("/api/companies/$id/order", [
             'wishes' => ['overruled' => ['undercoat']],
         ]));

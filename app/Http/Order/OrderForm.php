@@ -44,7 +44,7 @@ final class OrderForm extends FormRequest
             'free.holidays.free' => ['present_with:free.holidays', 'array', 'max:12'],
             'free.holidays.free.*.from' => ['required', 'string', self::TIME],
             'free.holidays.free.*.to' => ['required', 'string', self::TIME],
-            'wishes' => ['sometimes', 'array:overruled,relaxed,fieldable_first,air,before'],
+            'wishes' => ['sometimes', 'array:overruled,relaxed,air,before'],
             'wishes.before' => ['sometimes', 'array', 'max:60'],
             'wishes.before.*' => ['array', 'size:2'],
             'wishes.before.*.*' => ['string', 'max:80'],
@@ -52,7 +52,6 @@ final class OrderForm extends FormRequest
             'wishes.overruled.*' => ['string', 'max:40'],
             'wishes.relaxed' => ['sometimes', 'array', 'max:40'],
             'wishes.relaxed.*' => ['string', 'max:40'],
-            'wishes.fieldable_first' => ['sometimes', 'boolean'],
             'wishes.air' => ['sometimes', 'nullable', 'array:celsius,humidity'],
             'wishes.air.celsius' => ['required_with:wishes.air', 'numeric', 'min:-20', 'max:50'],
             'wishes.air.humidity' => ['required_with:wishes.air', 'numeric', 'min:1', 'max:100'],
@@ -64,6 +63,7 @@ final class OrderForm extends FormRequest
             'companies' => ['sometimes', 'array', 'max:99'],
             'companies.*.id' => ['required', 'integer'],
             'companies.*.way' => ['sometimes', 'nullable', Rule::enum(WayOfWorking::class)],
+            'companies.*.fieldable_first' => ['sometimes', 'boolean'],
             'companies.*.priority' => ['sometimes', 'integer', 'min:0', 'max:9'],
         ];
     }
@@ -83,15 +83,17 @@ final class OrderForm extends FormRequest
     /**
      * @return array{
      *   free?: array<string, mixed>|null, wishes?: array<string, mixed>,
-     *   companies?: list<array{id: int, way?: string|null, priority?: int}>, pins?: array<string, int>, busy?: null,
+     *   companies?: list<array{id: int, way?: string|null, priority?: int, fieldable_first?: bool}>,
+     *   pins?: array<string, int>, busy?: null,
      * }
      */
     public function changes(): array
     {
         /**
          * @var array{
-         *   free?: FreeRow|null, companies?: list<array{id: int, way?: string|null, priority?: int}>,
-         *   wishes?: array{overruled?: list<string>, relaxed?: list<string>, fieldable_first?: bool, air?: array<string, float>|null,
+         *   free?: FreeRow|null,
+         *   companies?: list<array{id: int, way?: string|null, priority?: int, fieldable_first?: bool}>,
+         *   wishes?: array{overruled?: list<string>, relaxed?: list<string>, air?: array<string, float>|null,
          *     before?: list<array{string, string}>},
          *   pins?: list<array{job: string, at: int}>, busy?: null,
          * } $said

@@ -65,7 +65,7 @@ final class OrderView
                 'words' => $each->words($plan->company->count),
             ], Ways::for($plan->work())),
             'air' => self::air($painter),
-            'fieldable_first' => (bool) ($painter->wishes['fieldable_first'] ?? false),
+            'fieldable_first' => $plan->company->fieldable_first,
             'rules' => self::rules($painter, $order),
             'undrafted' => self::undrafted($plan->company),
             'steps' => self::steps($order),
@@ -366,7 +366,11 @@ final class OrderView
             'dry_at' => $job->drying->minutes > 0 ? self::clock($plan, $ordered->dry()) : '',
             'latest_at' => $job->latest === null ? '' : self::clock($plan, $ordered->end() + $job->latest),
             'drying' => $job->drying->why->sentence(),
-            'why' => array_map(static fn (Finding $f): string => $f->sentence(), $ordered->why),
+            // That nothing has to come before it need not be said beside every step.
+            'why' => array_map(static fn (Finding $f): string => $f->sentence(), array_values(array_filter(
+                $ordered->why,
+                static fn (Finding $f): bool => $f->code !== 'order.free',
+            ))),
         ];
     }
 

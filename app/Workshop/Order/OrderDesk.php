@@ -59,6 +59,7 @@ final readonly class OrderDesk
             $priority,
             wet: $this->wet($company),
             had: static fn (StepRef $ref, PlannedStep $step, array $figures): int => PassDesk::least($company, $ref, $figures),
+            fieldableFirst: $company->fieldable_first,
         );
     }
 

@@ -111,7 +111,7 @@ final readonly class OrderPlan
     {
         $said = $painter->wishes ?? [];
 
-        return new Wishes($said['overruled'] ?? [], $said['relaxed'] ?? [], $said['before'] ?? [], $said['fieldable_first'] ?? false);
+        return new Wishes($said['overruled'] ?? [], $said['relaxed'] ?? [], $said['before'] ?? []);
     }
 
     /** Air of the room that drying is planned by; null for 20 °C and 50 %. */

@@ -25,7 +25,7 @@ final class OrderState
             'Pins' => self::told($changes['pins'] ?? $painter->pins),
             'Calendar' => ($changes['busy'] ?? $painter->busy)['name'] ?? '',
         ];
-        /** @var list<array{id: int, way?: string|null, priority?: int}> $said */
+        /** @var list<array{id: int, way?: string|null, priority?: int, fieldable_first?: bool}> $said */
         $said = $changes['companies'] ?? [];
         $said = array_column($said, null, 'id');
         foreach ($painter->companies()->orderBy('id')->get() as $company) {
@@ -35,13 +35,15 @@ final class OrderState
         return new State($words);
     }
 
-    /** @param array{way?: string|null, priority?: int} $said */
+    /** @param array{way?: string|null, priority?: int, fieldable_first?: bool} $said */
     private static function company(Company $company, array $said): string
     {
         $way = array_key_exists('way', $said) ? $said['way'] : $company->way?->value;
         $priority = $said['priority'] ?? $company->priority;
 
-        return ($way ?? 'usual').($priority === 0 ? '' : ', '.$priority);
+        $isFirst = $said['fieldable_first'] ?? $company->fieldable_first;
+
+        return ($way ?? 'usual').($priority === 0 ? '' : ', '.$priority).($isFirst ? ', fieldable first' : '');
     }
 
     /** @param array<array-key, mixed>|null $value */

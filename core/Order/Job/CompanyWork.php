@@ -29,6 +29,7 @@ final readonly class CompanyWork
      * @param int $priority 1 is painted before 2 where both want the same evening
      * @param Closure(StepRef, PlannedStep, list<int>): int|null $had coats of a step that all of these figures have already, although
      *     they still lack it; null for none
+     * @param bool $fieldableFirst whether all figures are brought to fieldable before any is finished
      */
     public function __construct(
         public string $id,
@@ -45,6 +46,7 @@ final readonly class CompanyWork
         private ?Goal $goal = null,
         public array $wet = [],
         private ?Closure $had = null,
+        public bool $fieldableFirst = false,
     ) {
         $beside = [];
         foreach ($touching as [$one, $other]) {
@@ -78,6 +80,7 @@ final readonly class CompanyWork
             $goal,
             $this->wet,
             $this->had,
+            $this->fieldableFirst,
         );
     }
 

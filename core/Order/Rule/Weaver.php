@@ -169,11 +169,11 @@ final class Weaver
     /** Everything that makes figures fieldable before anything that goes further, as far as that can be. */
     private function milestone(): void
     {
-        if (!$this->wishes->fieldableFirst) {
-            return;
-        }
         $first = $later = [];
         foreach ($this->web->jobs as $i => $job) {
+            if (!$this->wishes->fieldableFirst && !$job->company->fieldableFirst) {
+                continue;
+            }
             if ($job->level() !== Level::Fieldable) {
                 $later[] = $i;
             } elseif ($job->isBefore(Position::Gloss)) {

@@ -33,7 +33,7 @@
                             aria-label="Let {job.what} go">stays here: let it go</button
                         >{/if}</span
                 >
-                <span class="why">{job.why.join(' ')}</span>
+                {#if job.why.length}<span class="why">{job.why.join(' ')}</span>{/if}
             </div>
         </li>
     {/each}

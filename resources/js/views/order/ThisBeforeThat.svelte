@@ -38,19 +38,27 @@
             <button onclick={() => remove(wish)}>Remove</button>
         </p>
     {/each}
-    {@render pick('What you want first', first, (id) => (first = id))}
-    <p>before</p>
-    {@render pick('What you want after it', then, (id) => (then = id))}
-    <Button size="small" kind="tertiary" disabled={!first || !then || plan.write.pending} onclick={add}
-        >Add this wish</Button
-    >
+    <details>
+        <summary>Add a wish</summary>
+        {@render pick('What you want first', first, (id) => (first = id))}
+        <p>before</p>
+        {@render pick('What you want after it', then, (id) => (then = id))}
+        <Button size="small" kind="tertiary" disabled={!first || !then || plan.write.pending} onclick={add}
+            >Add this wish</Button
+        >
+    </details>
 </section>
 
 <style>
     select {
         width: 100%;
     }
-    section > :global(.bx--btn) {
+    summary {
+        margin-bottom: 6px;
+        font-size: var(--size-small);
+        cursor: pointer;
+    }
+    section :global(.bx--btn) {
         margin-top: 8px;
     }
     button {

@@ -58,14 +58,16 @@
             {/if}
         {/if}
     {/if}
-    <label
-        ><input
-            type="checkbox"
-            checked={order.fieldable_first}
-            onchange={(e) => plan.fieldableFirst(e.currentTarget.checked)}
-        />
-        {capital('all fieldable before any is finished')}</label
-    >
+    {#if order.company.count > 1}
+        <label
+            ><input
+                type="checkbox"
+                checked={order.fieldable_first}
+                onchange={(e) => plan.fieldableFirst(e.currentTarget.checked)}
+            />
+            {capital('all fieldable before any is finished')}</label
+        >
+    {/if}
 </section>
 
 <style>

@@ -27,11 +27,10 @@ interface Changes {
     wishes?: {
         overruled?: string[];
         relaxed?: string[];
-        fieldable_first?: boolean;
         air?: null;
         before?: [string, string][];
     };
-    companies?: { id: number; way?: string | null; priority?: number }[];
+    companies?: { id: number; way?: string | null; priority?: number; fieldable_first?: boolean }[];
     pins?: { job: string; at: number }[];
     busy?: null;
 }
@@ -191,7 +190,7 @@ export class OrderState {
     }
 
     fieldableFirst(is: boolean): void {
-        void this.save({ wishes: { fieldable_first: is } });
+        if (this.company) void this.save({ companies: [{ id: this.company, fieldable_first: is }] });
     }
 
     readAir(): void {
