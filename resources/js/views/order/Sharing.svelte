@@ -7,7 +7,9 @@
         order: RunningOrder;
     }
     let { plan, order }: Props = $props();
-    const sharing = $derived(order.companies.filter((c) => c.priority > 0).toSorted((a, b) => a.priority - b.priority));
+    const sharing = $derived(
+        [...order.companies.filter((c) => c.priority > 0)].sort((a, b) => a.priority - b.priority),
+    );
     const PLACES = ['no share', 'first', 'second', 'third', 'fourth', 'fifth'];
 </script>
 
