@@ -39,6 +39,9 @@ final class Planner
     /** Of so many tasks at most an order is looked for although none is known in which all follows in time. */
     private const LOOKED_THROUGH = 30;
 
+    /** Share of the usual budget for what perhaps cannot be done at all. */
+    private const DOUBTFUL = 0.02;
+
     /** The free hours, less what laying out and loading takes at the beginning of each sitting. */
     private readonly Openings $openings;
 
@@ -474,8 +477,10 @@ final class Planner
      */
     private function found(OrderProblem $problem, array $members, array $known): array
     {
+        $begun = $known !== [] ? $known : $this->inTime($problem, $members);
+        $isDoubtful = $begun === [] && $problem->hasNotLater();
         try {
-            $answer = OrderSearch::solve($problem, $this->effort, $known !== [] ? $known : $this->inTime($problem, $members));
+            $answer = OrderSearch::solve($problem, $isDoubtful ? min($this->effort, self::DOUBTFUL) : $this->effort, $begun);
         } catch (DomainException) {
             throw new NoOrder();
         }

@@ -13,6 +13,9 @@ final class Fitting
     /** Of tasks that can begin within so many minutes of each other the one that is wanted first is taken. */
     private const ABOUT = 15;
 
+    /** So many windows are tried for what needs room behind it. */
+    private const WINDOWS = 8;
+
     private int $time = 0;
 
     private int $ready = 0;
@@ -57,8 +60,13 @@ final class Fitting
     {
         $can = [];
         foreach (array_keys($this->open, 0, true) as $i) {
-            $start = $this->start($i);
-            if ($start !== null && $this->mayBegin($i, $start)) {
+            $start = $this->start($i, 0);
+            for ($later = 0; $start !== null && $later < self::WINDOWS && !$this->mayBegin($i, $start); ++$later) {
+                // What has to follow it has no room in this window: perhaps in the next.
+                $next = $this->problem->openings->windows[$this->problem->openings->windowOf($start + 1) ?? 0][0] ?? null;
+                $start = $next === null ? null : $this->start($i, $next);
+            }
+            if ($start !== null && $later < self::WINDOWS) {
                 $can[$i] = $start;
             }
         }
@@ -75,11 +83,15 @@ final class Fitting
         return true;
     }
 
-    private function start(int $task): ?int
+    private function start(int $task, int $from): ?int
     {
         $setup = $this->problem->setupOf($task, $this->ready);
 
-        return $this->problem->openings->earliest(max($this->time + $setup, $this->heads[$task]), $setup, $this->problem->minutes[$task]);
+        return $this->problem->openings->earliest(
+            max($this->time + $setup, $this->heads[$task], $from),
+            $setup,
+            $this->problem->minutes[$task],
+        );
     }
 
     /** Whether all that has to follow soon still can, this task's own follower too. */
