@@ -33,7 +33,7 @@ final class OrderPageTest extends TestCase
             self::assertLessThanOrEqual('21:30', $sheet['to']);
             self::assertNotSame([], $sheet['tools']);
             foreach ($sheet['jobs'] as $job) {
-                self::assertNotSame([], $job['why'], $job['what']);
+                self::assertNotContains('Nothing has to come before it.', $job['why'], $job['what']);
                 self::assertLessThanOrEqual(100.01, $job['left'] + $job['wide']);
             }
         }
