@@ -8,6 +8,7 @@ use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Foundation\Auth\User;
 use Kalokroma\Recipe\Technique\Way;
+use Kalokroma\Shelf\Behaviour;
 use Kalokroma\Shelf\Equipment;
 use Kalokroma\Shelf\Form;
 use Kalokroma\Shelf\Purpose;
@@ -47,7 +48,7 @@ use Kalokroma\Word\Temperature;
 final class Painter extends User
 {
     /** Questions about what they own that are open until they are answered. */
-    public const ASKED = ['airbrush', 'spray_cans'];
+    public const ASKED = ['airbrush', 'spray_cans', 'extraction', 'solvents', 'wet_palette', 'metal_brush'];
 
     protected $fillable = [
         'name',
@@ -105,11 +106,13 @@ final class Painter extends User
         return [
             'airbrush' => $first('form', Form::AirbrushReady->value) ?: $first('purpose', Purpose::Airbrush->value),
             'spray_cans' => $first('form', Form::SprayCan->value),
+            'solvents' => $first('purpose', Purpose::Solvent->value) ?: $first('behaviour', Behaviour::Enamel->value)
+                ?: $first('behaviour', Behaviour::Oil->value),
         ];
     }
 
-    /** Whether it can be used: as was answered, else as the shelf tells. */
-    private function isPossible(string $question): bool
+    /** Whether it can be used: as was answered, else as the shelf tells; what nobody said is not supposed. */
+    public function isPossible(string $question): bool
     {
         return $this->answer($question) ?? ($this->told()[$question] ?? '') !== '';
     }
@@ -119,10 +122,10 @@ final class Painter extends User
         return new Equipment(
             $this->isPossible('airbrush'),
             $this->isPossible('spray_cans'),
-            $this->extraction,
-            $this->solvents,
-            $this->wet_palette,
-            $this->metal_brush,
+            $this->isPossible('extraction'),
+            $this->isPossible('solvents'),
+            $this->isPossible('wet_palette'),
+            $this->isPossible('metal_brush'),
         );
     }
 

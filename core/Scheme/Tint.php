@@ -13,22 +13,18 @@ use Kalokroma\Colour\PlainName;
  */
 final readonly class Tint
 {
-    public const WAYS = ['warm' => 'warm', 'cool' => 'cool', 'green' => 'greenish'];
     public const MOST = 4;
 
     private const WHITE_FROM = 0.82;
     private const BLACK_TO = 0.34;
     private const NEUTRAL = 0.045;
 
-    /** Hue each way leans to, degrees: brown, blue-grey, green-grey. */
-    private const HUES = ['warm' => 72.0, 'cool' => 248.0, 'green' => 155.0];
-
     /** OKLCh chroma of a shade (white) or a highlight (black) for each step of strength; the base has a share of it. */
     private const CHROMA_STEP = 0.011;
     private const BASE_SHARE = 0.45;
 
     /** Above this chroma a white or black reads as a colour. */
-    private const READS_AS_COLOUR = 0.030;
+    public const READS_AS_COLOUR = 0.030;
 
     /**
      * @param array{base: Oklch, shade: Oklch, highlight: Oklch} $tones
@@ -51,13 +47,12 @@ final readonly class Tint
 
     /**
      * @param string $kind white or black
-     * @param string $way warm, cool or green
      * @param int $strength 0 (none) to 4
      * @param int $white how white, or how black: 0 (off) to 2 (nearly pure)
      */
-    public static function of(string $kind, string $way, int $strength, int $white): self
+    public static function of(string $kind, EdgeTint $way, int $strength, int $white): self
     {
-        $hue = self::HUES[$way] ?? self::HUES['warm'];
+        $hue = $way->hue();
         $chroma = self::CHROMA_STEP * max(0, min(self::MOST, $strength));
         $whole = max(0, min(2, $white));
         $lights = $kind === 'white' ? [

@@ -18,9 +18,15 @@ final class OwnedTest extends TestCase
         $look = fn (): array => (array) $this->getJson('/api/session')->assertOk()->json('painter');
 
         $first = $look();
-        self::assertSame([null, null], [$first['airbrush'], $first['spray_cans']]);
-        self::assertSame(['airbrush' => '', 'spray_cans' => ''], $first['told']);
-        self::assertFalse($painter->equipment()->sprayCans);
+        foreach (Painter::ASKED as $question) {
+            self::assertNull($first[$question], $question);
+        }
+        self::assertSame(['airbrush' => '', 'spray_cans' => '', 'solvents' => ''], $first['told']);
+        $owned = $painter->equipment();
+        self::assertSame(
+            [false, false, false, false, false],
+            [$owned->sprayCans, $owned->extraction, $owned->solvents, $owned->wetPalette, $owned->metalBrush],
+        );
 
         $painter->paints()->create(PaintFields::read(
             ['name' => 'Black rattle can', 'behaviour' => 'primer', 'colour' => '#1b1a18', 'form' => 'spray can'],
@@ -33,6 +39,12 @@ final class OwnedTest extends TestCase
         self::assertFalse($answer['spray_cans']);
         self::assertNull($answer['airbrush'], 'the other question stays open');
         self::assertFalse($painter->refresh()->equipment()->sprayCans, 'an answer counts more than the shelf');
+
+        $painter->paints()->create(PaintFields::read(
+            ['name' => 'Brown enamel wash', 'behaviour' => 'enamel', 'colour' => '#4b3524'],
+        )->attributes);
+        self::assertSame('Brown enamel wash', $look()['told']['solvents']);
+        self::assertTrue($painter->refresh()->equipment()->solvents, 'who keeps enamel thins it');
     }
 
     /** Fifty pots as somebody would scribble them, a figure drafted with them, and what is fetched for it: each is used as what it is. */

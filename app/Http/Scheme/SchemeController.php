@@ -17,6 +17,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Validation\Rule;
+use Kalokroma\Scheme\EdgeTint;
 use Kalokroma\Scheme\Parting;
 
 /** A colour for every area. */
@@ -87,7 +88,7 @@ final class SchemeController extends Controller
         return new JsonResponse(SchemeView::tint(
             new SchemeDesk($this->painter($request)),
             (string) $request->string('kind', 'white'),
-            (string) $request->string('way', 'warm'),
+            $request->enum('way', EdgeTint::class) ?? EdgeTint::Warm,
             $request->integer('strength', 2),
             $request->integer('white', 1),
         ));

@@ -7,6 +7,7 @@ namespace App\Http\Scheme;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Kalokroma\Colour\Harmony;
+use Kalokroma\Scheme\EdgeTint;
 use Kalokroma\Scheme\Sight;
 use Kalokroma\Scheme\Tint;
 
@@ -22,7 +23,7 @@ final class SchemeQuestion extends FormRequest
             'surprise' => ['nullable', 'integer', 'min:0', 'max:9999'],
             'from' => ['nullable', 'regex:/^#[0-9a-f]{6}$/i'],
             'kind' => ['nullable', 'in:white,black'],
-            'way' => ['nullable', Rule::in(array_keys(Tint::WAYS))],
+            'way' => ['nullable', Rule::enum(EdgeTint::class)],
             'strength' => ['nullable', 'integer', 'min:0', 'max:'.Tint::MOST],
             'white' => ['nullable', 'integer', 'min:0', 'max:2'],
         ];

@@ -20,6 +20,7 @@ use Kalokroma\Colour\Srgb;
 use Kalokroma\Recipe\Technique\Offered;
 use Kalokroma\Scheme\Beside;
 use Kalokroma\Scheme\Choice;
+use Kalokroma\Scheme\EdgeTint;
 use Kalokroma\Scheme\Legibility;
 use Kalokroma\Scheme\Mend;
 use Kalokroma\Scheme\Pair;
@@ -137,7 +138,7 @@ final class SchemeView
      *
      * @return array<string, mixed>
      */
-    public static function tint(SchemeDesk $desk, string $kind, string $way, int $strength, int $white): array
+    public static function tint(SchemeDesk $desk, string $kind, EdgeTint $way, int $strength, int $white): array
     {
         $tint = Tint::of($kind, $way, $strength, $white);
         $pool = $desk->pool();

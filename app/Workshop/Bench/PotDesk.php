@@ -125,7 +125,7 @@ final class PotDesk
 
     private function vessel(): string
     {
-        return $this->studio->painter->wet_palette ? Pot::WET_PALETTE : Pot::PALETTE;
+        return $this->studio->painter->isPossible('wet_palette') ? Pot::WET_PALETTE : Pot::PALETTE;
     }
 
     private function keep(?PotRow $row, Pot $pot): void

@@ -204,7 +204,7 @@ final readonly class SchemeDesk
         [$one, $other] = [$pair->one->area->id, $pair->other->area->id];
         $tints = $company->edgeTints([[$one, $other]]);
 
-        return [$tints->tint($one) ?? EdgeTint::Cold, $tints->tint($other) ?? EdgeTint::Warm];
+        return [$tints->tint($one) ?? EdgeTint::Cool, $tints->tint($other) ?? EdgeTint::Warm];
     }
 
     /**

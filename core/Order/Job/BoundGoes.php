@@ -70,6 +70,12 @@ final readonly class BoundGoes
         return $wanted === null ? $at : null;
     }
 
+    /** Whether this is what lies first, and the other has to follow it. */
+    public function isFollowed(StepGo $go): bool
+    {
+        return Follows::isWanted($go->outcome->step->technique, $this->then->outcome->step->technique);
+    }
+
     /**
      * Figures of a row at most, so that none is too wet or too dry when its turn comes again.
      *

@@ -69,7 +69,7 @@ final class Jobs
                 $links[] = new ChainLink($last->jobs ?? [], max($last->rest ?? 0, $go->outcome->labour->dryMinutes));
                 continue;
             }
-            $links[] = $this->link($go->on($onVarnish), self::follower($gos, $i), BoundGoes::of($gos, $i, $this->longest));
+            $links[] = $this->link($go->on($onVarnish), BoundGoes::of($gos, $i, $this->longest));
             $sheen = $technique->facts()->sheen;
             $onVarnish = $sheen === null || $technique === Technique::GlossSpot ? $onVarnish : $sheen->value !== 'matt';
         }
@@ -77,22 +77,7 @@ final class Jobs
         return $links;
     }
 
-    /**
-     * @param list<StepGo> $gos
-     */
-    private static function follower(array $gos, int $at): ?StepGo
-    {
-        $wanted = Follows::of($gos[$at]->outcome->step->technique);
-        foreach ($wanted === null ? [] : array_slice($gos, $at + 1) as $go) {
-            if ($go->outcome->step->technique === $wanted) {
-                return $go;
-            }
-        }
-
-        return null;
-    }
-
-    private function link(StepGo $go, ?StepGo $follower, ?BoundGoes $bond = null): ChainLink
+    private function link(StepGo $go, ?BoundGoes $bond = null): ChainLink
     {
         $key = $go->id();
         $isWhole = $go->area === null;
@@ -102,7 +87,7 @@ final class Jobs
         $numbers = [];
         foreach ($this->groups($go, $bond) as $group) {
             $panels = count($group) > 1 ? 1 : $bond?->panels() ?? $this->panels($go);
-            foreach ($this->goes($go, $group, $follower, $panels) as $job) {
+            foreach ($this->goes($go, $group, $bond?->isFollowed($go) === true, $panels) as $job) {
                 $numbers[] = count($this->jobs);
                 $this->jobs[] = $job;
             }
@@ -177,11 +162,12 @@ final class Jobs
     /**
      * @param non-empty-list<int> $figures
      *
+     * @param bool $isFollowed whether something has to follow it while it still can
      * @param int<1, max> $panels that a large figure is done in
      *
      * @return list<Job> one for each coat, or one for all where a row of figures is dry when its turn comes again
      */
-    private function goes(StepGo $go, array $figures, ?StepGo $follower, int $panels): array
+    private function goes(StepGo $go, array $figures, bool $isFollowed, int $panels): array
     {
         $drying = DryingTime::of($go->outcome, $this->air, $go->onVarnish);
         $weights = $go->weights();
@@ -209,7 +195,7 @@ final class Jobs
                     (int) max(1, round($minutes)),
                     $drying,
                     $go->setUp(),
-                    $follower === null ? null : $go->outcome->step->technique->facts()->latest,
+                    $isFollowed ? $go->outcome->step->technique->facts()->latest : null,
                     $go->isLate,
                     $panel,
                     $panels,

@@ -56,7 +56,7 @@ final readonly class EdgeTints
             $taken = array_map(static fn (string $id): ?EdgeTint => $found[$id][0] ?? null, $beside[$area->id]);
             $free = array_values(array_filter(EdgeTint::cases(), static fn (EdgeTint $t): bool => !in_array($t, $taken, true)));
             $share = $kinds[$area->id] === 'black' ? self::SHARES[min($blacks++, count(self::SHARES) - 1)] : 1.0;
-            $found[$area->id] = [$free[0] ?? EdgeTint::Cold, $share];
+            $found[$area->id] = [$free[0] ?? EdgeTint::Cool, $share];
         }
 
         return new self($found);

@@ -9,6 +9,7 @@ use Kalokroma\Colour\Oklch;
 use Kalokroma\Recipe\Plan\LadderWish;
 use Kalokroma\Recipe\Plan\LightToward;
 use Kalokroma\Recipe\Plan\ShadeToward;
+use Kalokroma\Scheme\Tint;
 use Kalokroma\Word\Finding;
 
 /**
@@ -28,8 +29,8 @@ final readonly class Ladder
     private const MOST_LIGHT = 0.975;
     private const LEAST_LIGHT = 0.12;
 
-    /** OKLCh chroma of edges that lean to a side: above 0.030 they read as a colour. */
-    private const EDGE_CHROMA = 0.028;
+    /** Share of the chroma that reads as a colour which edges have that lean to a side. */
+    private const EDGE_SHARE = 0.93;
 
     /** How much darker (OKLCh lightness) the deepest of several shades is for each one more. */
     private const DEEPER = 0.05;
@@ -124,7 +125,7 @@ final readonly class Ladder
     private function edged(Oklch $to): Oklch
     {
         $lightness = $this->intended->lightness + ($to->lightness - $this->intended->lightness) * $this->wish->edgeShare;
-        $tint = new Oklch($lightness, self::EDGE_CHROMA, $this->wish->edge?->hue() ?? $to->hue);
+        $tint = new Oklch($lightness, self::EDGE_SHARE * Tint::READS_AS_COLOUR, $this->wish->edge?->hue() ?? $to->hue);
         if ($this->isNeutral() || Dark::isBlack($this->intended->toLab())) {
             return $tint->onScreen();
         }
@@ -317,7 +318,7 @@ final readonly class Ladder
             return self::between($this->intended, $dark, $lightness)->onScreen();
         }
         if ($this->isWhite() && $this->wish->edge !== null) {
-            return (new Oklch($lightness, self::EDGE_CHROMA, $this->wish->edge->hue()))->onScreen();
+            return (new Oklch($lightness, self::EDGE_SHARE * Tint::READS_AS_COLOUR, $this->wish->edge->hue()))->onScreen();
         }
         if ($this->isNeutral()) {
             return $this->intended->lightness > 0.6

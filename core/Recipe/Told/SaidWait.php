@@ -37,14 +37,14 @@ final class SaidWait
             'overnight' => Duration::OVERNIGHT,
             'printed' => Duration::read($span->group(0)),
             'half' => self::half($span->group(0), $span->group(1)),
-            'time', 'after' => self::time($span->group(0) === '' ? 'half an' : $span->group(0), $span->group(1)),
+            'time', 'after' => self::counted($span->group(0) === '' ? 'half an' : $span->group(0), $span->group(1)),
             default => null,
         };
 
         return $minutes === null || $minutes > Handling::MOST_MINUTES ? null : $minutes;
     }
 
-    private static function time(string $number, string $unit): int
+    private static function counted(string $number, string $unit): int
     {
         $each = match (true) {
             str_starts_with($unit, 'm') => 1,

@@ -119,10 +119,10 @@ final class LegibilityTest extends TestCase
         self::assertSame('a', $moved(Weight::Minor, Weight::Leading));
 
         $blacks = new Legibility([$this->area('a', '#1b1a1c'), $this->area('b', '#232327')], [['a', 'b']], new Sight());
-        $words = $blacks->pairs[0]->withoutColour(EdgeTint::Cold, EdgeTint::Warm);
+        $words = $blacks->pairs[0]->withoutColour(EdgeTint::Cool, EdgeTint::Warm);
         self::assertStringContainsString('Two darks keep their colours: edges that lean to blue-grey on a and to brown-grey on b', $words);
         $browns = new Legibility([$this->area('a', '#7a4b2a'), $this->area('b', '#744526')], [['a', 'b']], new Sight());
-        self::assertStringContainsString('or a dark line between', $browns->pairs[0]->withoutColour(EdgeTint::Green, EdgeTint::Cold));
+        self::assertStringContainsString('or a dark line between', $browns->pairs[0]->withoutColour(EdgeTint::Green, EdgeTint::Cool));
     }
 
     /** Silver beside a dulled red is told; a strong red, a black or leather is not. */

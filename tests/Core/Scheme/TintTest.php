@@ -8,6 +8,7 @@ use Kalokroma\Colour\Harmony;
 use Kalokroma\Colour\Oklch;
 use Kalokroma\Colour\Srgb;
 use Kalokroma\Scheme\Beside;
+use Kalokroma\Scheme\EdgeTint;
 use Kalokroma\Scheme\Tint;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
@@ -27,8 +28,8 @@ final class TintTest extends TestCase
     public function testAWarmWhiteLeansToBrownAndACoolOneToBlue(): void
     {
         foreach (['white', 'black'] as $kind) {
-            $warm = Tint::of($kind, 'warm', 2, 1)->tones;
-            $cool = Tint::of($kind, 'cool', 2, 1)->tones;
+            $warm = Tint::of($kind, EdgeTint::Warm, 2, 1)->tones;
+            $cool = Tint::of($kind, EdgeTint::Cool, 2, 1)->tones;
             $strong = $kind === 'white' ? 'shade' : 'highlight';
             self::assertTrue(Harmony::isWarm($warm[$strong]->hue));
             self::assertFalse(Harmony::isWarm($cool[$strong]->hue));
@@ -40,13 +41,13 @@ final class TintTest extends TestCase
 
     public function testATintThatReadsAsAColourIsWarnedOf(): void
     {
-        self::assertNull(Tint::of('white', 'warm', 2, 1)->warning);
-        $strong = Tint::of('white', 'warm', 4, 1);
+        self::assertNull(Tint::of('white', EdgeTint::Warm, 2, 1)->warning);
+        $strong = Tint::of('white', EdgeTint::Warm, 4, 1);
         self::assertStringContainsString('The shade is so strong that it reads as', (string) $strong->warning);
-        self::assertStringContainsString('The highlight is so strong', (string) Tint::of('black', 'cool', 4, 0)->warning);
+        self::assertStringContainsString('The highlight is so strong', (string) Tint::of('black', EdgeTint::Cool, 4, 0)->warning);
         self::assertGreaterThan(
-            Tint::of('white', 'warm', 1, 0)->tones['base']->lightness,
-            Tint::of('white', 'warm', 1, 2)->tones['base']->lightness,
+            Tint::of('white', EdgeTint::Warm, 1, 0)->tones['base']->lightness,
+            Tint::of('white', EdgeTint::Warm, 1, 2)->tones['base']->lightness,
         );
     }
 

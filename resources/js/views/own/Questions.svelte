@@ -1,6 +1,6 @@
 <script lang="ts">
     import { createQuery } from '@tanstack/svelte-query';
-    import { Checkbox, FormGroup, RadioButton, RadioButtonGroup } from 'carbon-components-svelte';
+    import { RadioButton, RadioButtonGroup } from 'carbon-components-svelte';
     import { sessionQuery } from '../../api/queries';
     import type { Choice, Habits } from '../../api/wire';
     import { useWrite } from '../../api/write.svelte';
@@ -20,9 +20,9 @@
     let stays = $state('');
 
     const bench = [
-        { key: 'solvents', words: 'white spirit or enamel thinner' },
-        { key: 'wet_palette', words: 'a wet palette' },
-        { key: 'metal_brush', words: 'a brush kept for metal' },
+        { key: 'solvents', words: 'White spirit or enamel thinner?' },
+        { key: 'wet_palette', words: 'A wet palette?' },
+        { key: 'metal_brush', words: 'A brush kept for metal?' },
     ] as const;
 
     async function answer(change: Partial<Habits>) {
@@ -58,8 +58,8 @@
         {#if habits.airbrush ?? habits.told.airbrush}
             <RadioButtonGroup
                 legendText="With extraction while it sprays?"
-                selected={habits.extraction ? 'yes' : 'no'}
-                on:change={(e) => answer({ extraction: e.detail === 'yes' })}
+                selected={habits.extraction === null ? undefined : habits.extraction ? 'yes' : 'no'}
+                on:change={(e) => e.detail && answer({ extraction: e.detail === 'yes' })}
             >
                 <RadioButton value="yes" labelText="yes" /><RadioButton value="no" labelText="no" />
             </RadioButtonGroup>
@@ -72,15 +72,18 @@
             <RadioButton value="yes" labelText="yes" /><RadioButton value="no" labelText="no" />
         </RadioButtonGroup>
         {#if habits.spray_cans === null}<p class="soft open">{until(habits.told.spray_cans, 'you may')}</p>{/if}
-        <FormGroup legendText="What else is on your bench?" noMargin>
-            {#each bench as each (each.key)}
-                <Checkbox
-                    labelText={each.words}
-                    checked={habits[each.key]}
-                    on:check={(e) => answer({ [each.key]: e.detail })}
-                />
-            {/each}
-        </FormGroup>
+        {#each bench as each (each.key)}
+            <RadioButtonGroup
+                legendText={each.words}
+                selected={habits[each.key] === null ? undefined : habits[each.key] ? 'yes' : 'no'}
+                on:change={(e) => e.detail && answer({ [each.key]: e.detail === 'yes' })}
+            >
+                <RadioButton value="yes" labelText="yes" /><RadioButton value="no" labelText="no" />
+            </RadioButtonGroup>
+            {#if habits[each.key] === null}<p class="soft open">
+                    {until(each.key === 'solvents' ? habits.told.solvents : '', 'you have some')}
+                </p>{/if}
+        {/each}
         <RadioButtonGroup
             orientation="vertical"
             legendText="How do you like to paint?"

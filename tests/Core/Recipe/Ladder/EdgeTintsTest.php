@@ -37,7 +37,7 @@ final class EdgeTintsTest extends TestCase
         ], [['belt', 'pouch']]);
 
         self::assertSame(
-            ['cold', 'warm', 'green', 'cold', 'warm', null],
+            ['cool', 'warm', 'green', 'cool', 'warm', null],
             array_map(
                 static fn (string $id): ?string => $tints->tint($id)?->value,
                 ['armour', 'cloak', 'boots', 'belt', 'pouch', 'trousers'],
@@ -52,7 +52,7 @@ final class EdgeTintsTest extends TestCase
     {
         foreach (['plain', 'black-armour'] as $start) {
             $hues = [];
-            foreach ([EdgeTint::Cold, EdgeTint::Warm] as $tint) {
+            foreach ([EdgeTint::Cool, EdgeTint::Warm] as $tint) {
                 $plan = UsualDraft::from($start, new Brief(
                     new Area('1', 'Armour', Material::Metal, Relief::Plate, 4.0),
                     Srgb::fromHex('#1d1c1b')->toOklch(),
@@ -63,7 +63,7 @@ final class EdgeTintsTest extends TestCase
                 ));
                 $hues[$tint->value] = $plan->step('highlight')->target->hue ?? -1.0;
             }
-            self::assertEqualsWithDelta(248.0, $hues['cold'], 12.0, $start);
+            self::assertEqualsWithDelta(248.0, $hues['cool'], 12.0, $start);
             self::assertEqualsWithDelta(72.0, $hues['warm'], 12.0, $start);
         }
     }
@@ -73,7 +73,7 @@ final class EdgeTintsTest extends TestCase
         $white = Srgb::fromHex('#f4f2ec')->toOklch();
         $shade = static fn (EdgeTint $t): float => (new Ladder($white, (new LadderWish())->edged($t, 1.0)))->rung(Rung::Shade)->hue;
 
-        self::assertEqualsWithDelta(248.0, $shade(EdgeTint::Cold), 6.0);
+        self::assertEqualsWithDelta(248.0, $shade(EdgeTint::Cool), 6.0);
         self::assertEqualsWithDelta(72.0, $shade(EdgeTint::Warm), 6.0);
     }
 
