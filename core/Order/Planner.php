@@ -21,8 +21,6 @@ use Kalokroma\Order\Search\OrderSearch;
 use Kalokroma\Order\Search\Timetable;
 use Kalokroma\Recipe\Technique\Defaults;
 use Kalokroma\Undercoat\Weather;
-use Kalokroma\Word\Duration;
-use Kalokroma\Word\Finding;
 
 /** From what companies still ask to an order of work that keeps the rules, ends early and changes paint and tool seldom. */
 final class Planner
@@ -45,7 +43,7 @@ final class Planner
     /** The free hours, less what laying out and loading takes at the beginning of each sitting. */
     private readonly Openings $openings;
 
-    private Web $web;
+    private Workload $work;
 
     private OrderProblem $problem;
 
@@ -61,18 +59,6 @@ final class Planner
 
     /** @var list<Job> that could not stay where they were put */
     private array $letGo = [];
-
-    /** @var array<int, Finding> jobs that are too long for every sitting, by number */
-    private array $tooLong = [];
-
-    /** @var list<Finding> what comes later than it should, since it cannot come sooner */
-    private array $late = [];
-
-    /** @var list<LeftOver> */
-    private array $left = [];
-
-    /** @var array<int, array<int, int>> what has to follow what within so many minutes, by numbers of jobs */
-    private array $bonds = [];
 
     /** @var array<string, list<int>> sequences of groups that are alike */
     private array $known = [];
@@ -92,13 +78,12 @@ final class Planner
     }
 
     /**
-     * A rule that is relaxed is kept all the same where the order ends as early with it, with as few changes of paint and tool.
+     * A rule that is relaxed is kept all the same where the order ends as early with it, with as few changes of paint and tool. What does
+     * not fit into the free hours is left over, {@see RunningOrder::$leftOver}.
      *
      * @param list<CompanyWork> $companies painted side by side
      * @param float $effort share of the usual budget of the search, more than 0
      * @param PriorSchedule $kept pins that cannot be kept are let go, {@see RunningOrder::$letGo}
-     *
-     * What does not fit into the free hours is left over, {@see RunningOrder::$leftOver}.
      *
      * @throws DomainException where wishes contradict each other, or there are too many tasks
      */
@@ -137,28 +122,25 @@ final class Planner
             ));
         }
         $way = fn (Web $web) => WayTies::add($web, $this->way);
-        [$this->web, $notLater] = Weaver::weave($jobs, $this->wishes, $way);
-        $bonds = $this->leaving($this->possible($notLater), $this->tooLong($notLater, $longest));
+        [$web, $notLater] = Weaver::weave($jobs, $this->wishes, $way);
+        $this->work = new Workload($web, $notLater, $this->openings, self::SET_UP);
+        $this->work->leaveTooLong();
         try {
-            return $this->attempted($bonds);
+            return $this->attempted();
         } catch (NoOrder) {
-            $fits = $this->fitting($bonds);
+            $fits = $this->fitting($this->work->bonds);
         }
         if ($this->openings->windows === null) {
             // Nothing ends the time: what cannot all follow as soon as it should comes later, at more effort.
-            $fits = count($fits) < count($this->web->jobs) ? $this->fitting([]) : $fits;
-
-            return $this->asItFits($fits);
+            return $this->asItFits(count($fits) < count($this->work->web->jobs) ? $this->fitting([]) : $fits);
         }
+        $this->work->keep(array_keys($fits));
         try {
-            return $this->attempted($this->keeping($bonds, array_keys($fits)));
+            return $this->attempted();
         } catch (NoOrder) {
-            $fits = $this->fitting($this->bonds);
+            $fits = $this->fitting($this->work->bonds);
         }
-        $kept = array_keys($fits);
-        sort($kept);
-        $this->keeping($this->bonds, $kept);
-        $place = array_flip($kept);
+        $place = $this->work->keep(array_keys($fits));
         $starts = [];
         foreach ($fits as $job => $start) {
             $starts[$place[$job]] = $start;
@@ -171,46 +153,36 @@ final class Planner
     private function asItFits(array $starts): RunningOrder
     {
         [$this->bound, $this->isProven] = [0, false];
-        $this->problem = self::problem($this->web->jobs, $this->web->waits(), [], $this->openings, release: $this->wet());
-        $this->tellLate($starts);
+        $this->problem = $this->problemWith([]);
 
         return $this->told(array_keys($starts), $starts);
     }
 
-    /**
-     * @param array<int, array<int, int>> $bonds what has to follow what within so many minutes
-     *
-     * @throws NoOrder
-     */
-    private function attempted(array $bonds): RunningOrder
+    /** @throws NoOrder */
+    private function attempted(): RunningOrder
     {
-        $this->bonds = $bonds;
         [$this->kept, $this->letGo] = [$this->asked, []];
-        if ($this->isFull()) {
+        if ($this->work->isFull()) {
             throw new NoOrder();
         }
-        $this->problem = self::problem($this->web->jobs, $this->web->waits(), $bonds, $this->openings, release: $this->wet());
-        $places = $this->kept->starts === [] ? WayTies::ranks($this->web->jobs, $this->way) : $this->kept->wanted($this->web);
+        $this->problem = $this->problemWith($this->work->bonds);
+        $places = $this->kept->starts === [] ? WayTies::ranks($this->work->web->jobs, $this->way) : $this->kept->wanted($this->work->web);
         $this->pin($places);
         $isWanted = $this->kept->isFirstTry || $this->kept->starts !== [];
         $sequence = $this->kept->isFirstTry ? $this->recalled() : null;
         $try = $isWanted && $sequence === null ? FirstTry::of($this->problem, $places) ?? [] : [];
+        if ($sequence === null && $this->kept->isFirstTry && $try === [] && $this->problem->count > 0) {
+            // At once means without a search: what fits as it comes is shown first.
+            throw new NoOrder();
+        }
         if ($sequence === null && $this->kept->isFirstTry && $try !== []) {
             $this->bound = OrderSearch::boundOf($this->problem);
             $sequence = $try;
         }
         $sequence ??= $this->sequence($try);
         $starts = Timetable::of($this->problem, $sequence, $this->problem->horizon()) ?? $this->putRight($sequence);
-        $this->tellLate($starts);
 
         return $this->told(array_keys($starts), $starts);
-    }
-
-    /** Whether the work is longer than all free hours together. */
-    private function isFull(): bool
-    {
-        return $this->openings->windows !== null && array_sum(array_map(static fn (Job $j): int => $j->minutes, $this->web->jobs))
-            > $this->openings->elapsed(PHP_INT_MAX >> 1);
     }
 
     /**
@@ -220,69 +192,9 @@ final class Planner
      */
     private function fitting(array $bonds): array
     {
-        $this->problem = self::problem($this->web->jobs, $this->web->waits(), $bonds, $this->openings, release: $this->wet());
+        $this->problem = $this->problemWith($bonds);
 
-        return Fitting::of($this->problem, WayTies::ranks($this->web->jobs, $this->way));
-    }
-
-    /**
-     * Leaves over what is too long for every sitting, and all that waits for it.
-     *
-     * @param array<int, array<int, int>> $bonds
-     * @param array<int, Finding> $tooLong by job
-     *
-     * @return array<int, array<int, int>> the bonds of what is kept
-     */
-    private function leaving(array $bonds, array $tooLong): array
-    {
-        $this->tooLong = $tooLong;
-        $kept = [];
-        foreach (array_keys($this->web->jobs) as $job) {
-            $isFree = !isset($tooLong[$job]);
-            foreach ($isFree ? array_keys($tooLong) : [] as $long) {
-                $isFree = $isFree && !$this->web->isBefore($long, $job);
-            }
-            if ($isFree) {
-                $kept[] = $job;
-            }
-        }
-
-        return $this->keeping($bonds, $kept);
-    }
-
-    /**
-     * @param array<int, array<int, int>> $bonds
-     * @param list<int> $kept numbers of jobs; the others are left over
-     *
-     * @return array<int, array<int, int>> the bonds among them, by their new numbers
-     */
-    private function keeping(array $bonds, array $kept): array
-    {
-        sort($kept);
-        if (count($kept) === count($this->web->jobs)) {
-            return $bonds;
-        }
-        $place = array_flip($kept);
-        $left = [];
-        foreach ($this->web->jobs as $i => $job) {
-            if (!isset($place[$i])) {
-                $left[$i] = new LeftOver($job, $this->whyLeft($i, $left));
-            }
-        }
-        // What was left over before waits for nothing of this, and stays behind it.
-        $this->left = [...array_values($left), ...$this->left];
-        $this->tooLong = [];
-        $this->web = $this->web->only($kept);
-        $found = [];
-        foreach ($bonds as $then => $firsts) {
-            foreach ($firsts as $first => $latest) {
-                if (isset($place[$then], $place[$first])) {
-                    $found[$place[$then]][$place[$first]] = $latest;
-                }
-            }
-        }
-
-        return $found;
+        return Fitting::of($this->problem, WayTies::ranks($this->work->web->jobs, $this->way));
     }
 
     /**
@@ -312,7 +224,7 @@ final class Planner
     private function wet(): array
     {
         $from = [];
-        foreach ($this->web->jobs as $i => $job) {
+        foreach ($this->work->web->jobs as $i => $job) {
             foreach ($job->company->wet as $wet) {
                 if ($wet->holds($job)) {
                     $from[$i] = max($from[$i] ?? 0, $wet->minutes);
@@ -331,7 +243,7 @@ final class Planner
     private function pin(array $wanted): void
     {
         $dues = [];
-        foreach ($this->web->jobs as $i => $job) {
+        foreach ($this->work->web->jobs as $i => $job) {
             foreach ($job->company->wet as $wet) {
                 if ($wet->hurries($job)) {
                     $dues[] = [$i, null, (int) $wet->latest + $job->minutes];
@@ -347,8 +259,8 @@ final class Planner
         foreach ($dues as [$job, $from, $by]) {
             $problem = $this->problem->with($job, $from, $by);
             if (FirstTry::of($problem, $wanted) === null) {
-                $this->letGo[] = $this->web->jobs[$job];
-                unset($pins[$this->web->jobs[$job]->id]);
+                $this->letGo[] = $this->work->web->jobs[$job];
+                unset($pins[$this->work->web->jobs[$job]->id]);
             } else {
                 $this->problem = $problem;
             }
@@ -369,6 +281,12 @@ final class Planner
 
         return ($sequence === null ? null : Timetable::of($this->problem, $sequence, $this->problem->horizon()))
             ?? throw new NoOrder();
+    }
+
+    /** @param array<int, array<int, int>> $bonds */
+    private function problemWith(array $bonds): OrderProblem
+    {
+        return self::problem($this->work->web->jobs, $this->work->web->waits(), $bonds, $this->openings, release: $this->wet());
     }
 
     /**
@@ -425,7 +343,12 @@ final class Planner
         if ($this->onlyRecalls) {
             throw new NothingStands();
         }
-        $sequence = $this->found($problem, $members, $known);
+        try {
+            $sequence = $this->found($problem, $members, $known);
+        } catch (NoOrder $none) {
+            $this->kept->memory?->remember($key, ['sequence' => [], 'bound' => 0, 'proven' => false]);
+            throw $none;
+        }
         $this->kept->memory?->remember($key, [
             'sequence' => $sequence, 'bound' => $this->bound + $this->kept->from, 'proven' => $this->isProven,
         ]);
@@ -439,6 +362,9 @@ final class Planner
         $stands = $this->kept->memory?->recall($key);
         if ($stands === null) {
             return null;
+        }
+        if ($stands['sequence'] === []) {
+            throw new NoOrder();
         }
         [$this->bound, $this->isProven] = [max(0, $stands['bound'] - $this->kept->from), $stands['proven']];
 
@@ -459,7 +385,7 @@ final class Planner
             static fn (array $w): array => [$at($w[0]), $at($w[1])],
             array_values(array_filter($problem->openings->windows ?? [], static fn (array $w): bool => $w[1] > self::SET_UP)),
         );
-        $jobs = array_map(fn (int $i): Job => $this->web->jobs[$i], $members);
+        $jobs = array_map(fn (int $i): Job => $this->work->web->jobs[$i], $members);
 
         return hash('xxh128', serialize([
             array_map(static fn (Job $job): string => $job->id, $jobs), $problem->minutes, $problem->waits, $problem->labels,
@@ -491,7 +417,7 @@ final class Planner
         }
         $sequence = array_keys($answer->starts);
 
-        $jobs = array_map(fn (int $i): Job => $this->web->jobs[$i], $members);
+        $jobs = array_map(fn (int $i): Job => $this->work->web->jobs[$i], $members);
 
         return Naturally::order($problem, $sequence, WayTies::ranks($jobs, $this->way));
     }
@@ -510,108 +436,13 @@ final class Planner
         if (!$problem->hasNotLater()) {
             return [];
         }
-        $jobs = array_map(fn (int $i): Job => $this->web->jobs[$i], $members);
+        $jobs = array_map(fn (int $i): Job => $this->work->web->jobs[$i], $members);
         $sequence = array_keys(Fitting::of($problem, WayTies::ranks($jobs, $this->way)));
         if (count($sequence) === $problem->count && Timetable::of($problem, $sequence, $problem->horizon()) !== null) {
             return $sequence;
         }
 
         return $problem->count <= self::LOOKED_THROUGH ? [] : throw new NoOrder();
-    }
-
-    /**
-     * What cannot follow as soon as it should is not bound to it: it comes when it can, and that is told.
-     *
-     * @param array<int, array<int, int>> $notLater
-     *
-     * @return array<int, array<int, int>>
-     */
-    private function possible(array $notLater): array
-    {
-        foreach ($notLater as $then => $firsts) {
-            foreach ($firsts as $first => $latest) {
-                if (($this->web->between($first, $then) ?? 0) > $latest) {
-                    unset($notLater[$then][$first]);
-                }
-            }
-        }
-
-        return $notLater;
-    }
-
-    /**
-     * Tells what comes later than it should.
-     *
-     * @param array<int, int> $starts
-     */
-    private function tellLate(array $starts): void
-    {
-        $this->late = [];
-        foreach ($this->web->jobs as $then => $other) {
-            foreach (array_keys($this->web->of($then)) as $first) {
-                $one = $this->web->jobs[$first];
-                if ($one->go !== $one->goes || !Follows::isWanted($one->planned()->technique, $other->planned()->technique)) {
-                    continue;
-                }
-                $after = $starts[$then] - $starts[$first] - $one->minutes;
-                $latest = $one->latestFor($other);
-                if ($latest !== null && $after > max($latest, $one->waitFor($other))) {
-                    $this->late[] = new Finding('order.late', '{then} comes {after} after {first}, and should come within {latest}: it '
-                        .'still moves, at more effort.', [
-                            'then' => $other->words(),
-                            'first' => lcfirst($one->words()),
-                            'after' => Duration::words($after),
-                            'latest' => Duration::words($latest),
-                        ]);
-                }
-            }
-        }
-    }
-
-    /**
-     * What nobody can begin, or has to do in one sitting, may be too long for every one of them.
-     *
-     * @param array<int, array<int, int>> $notLater
-     *
-     * @return array<int, Finding> by job, what takes how long
-     */
-    private function tooLong(array $notLater, ?int $longest): array
-    {
-        if ($longest === null) {
-            return [];
-        }
-        $found = [];
-        foreach ($this->web->jobs as $i => $job) {
-            $setUp = $job->setUp === '' ? 0 : self::SET_UP;
-            $needed = $job->minutes + $setUp;
-            $first = null;
-            foreach (array_keys($notLater[$i] ?? []) as $before) {
-                $its = $this->web->jobs[$before];
-                $bound = $setUp + $its->minutes + ($this->web->of($i)[$before]->wait ?? 0) + $job->minutes;
-                [$needed, $first] = $bound > $needed ? [$bound, $before] : [$needed, $first];
-            }
-            if ($needed <= $longest) {
-                continue;
-            }
-            $why = new Finding(
-                $first === null ? 'left.long' : 'left.bond',
-                $first === null ? '{what} needs {needed} at a stretch; your longest sitting is {longest}.'
-                    : '{what} needs {needed} in one sitting with {first}; your longest is {longest}.',
-                [
-                    'what' => $job->words(),
-                    'first' => $first === null ? '' : lcfirst($this->web->jobs[$first]->words()),
-                    'needed' => Duration::words($needed),
-                    'longest' => Duration::words($longest),
-                    'minutes' => $needed - $longest,
-                ],
-            );
-            $found[$i] = $why;
-            if ($first !== null) {
-                $found[$first] ??= $why;
-            }
-        }
-
-        return $found;
     }
 
     /**
@@ -624,11 +455,11 @@ final class Planner
     private function asOne(array $try): array
     {
         if ($this->way !== WayOfWorking::ColourByColour) {
-            return $this->searched($this->problem, array_keys($this->web->jobs), $try);
+            return $this->searched($this->problem, array_keys($this->work->web->jobs), $try);
         }
         $dear = self::MINDED * self::SET_UP;
-        $problem = self::problem($this->web->jobs, $this->problem->waits, $this->problem->notLater, new Openings(null), $dear);
-        $sequence = $this->searched($problem, array_keys($this->web->jobs));
+        $problem = self::problem($this->work->web->jobs, $this->problem->waits, $this->problem->notLater, new Openings(null), $dear);
+        $sequence = $this->searched($problem, array_keys($this->work->web->jobs));
         $this->bound = OrderSearch::boundOf($this->problem);
         $this->isProven = false;
 
@@ -660,9 +491,9 @@ final class Planner
     private function byGroups(): array
     {
         $sequence = [];
-        foreach (WayTies::groups($this->web, $this->way) as $group) {
+        foreach (WayTies::groups($this->work->web, $this->way) as $group) {
             $problem = self::problem(
-                array_map(fn (int $i): Job => $this->web->jobs[$i], $group),
+                array_map(fn (int $i): Job => $this->work->web->jobs[$i], $group),
                 self::within($group, $this->problem->waits),
                 self::within($group, $this->problem->notLater),
                 new Openings(null),
@@ -695,13 +526,13 @@ final class Planner
         $end = $ready = 0;
         $before = null;
         foreach ($sequence as $i) {
-            $job = $this->web->jobs[$i];
+            $job = $this->work->web->jobs[$i];
             $window = $this->free->windowOf($starts[$i] + $job->minutes);
             $isNew = $slots === [] || $slots[count($slots) - 1]->window !== $window;
             $setUp = $isNew && $this->problem->labels[$i] > 0 ? self::SET_UP : $this->problem->setupOf($i, $ready);
             $setUp = $isNew ? $this->layingOut($starts[$i], $window, $setUp) : $setUp;
             $ready = $this->problem->labels[$i] ?: $ready;
-            $why = OrderReasons::of($this->web, $i, $starts, $before, $setUp);
+            $why = OrderReasons::of($this->work->web, $i, $starts, $before, $setUp);
             $slots[] = new OrderedJob($job, $starts[$i], $setUp, $window, $why);
             $end = $starts[$i] + $job->minutes;
             $before = $i;
@@ -711,34 +542,13 @@ final class Planner
             $slots,
             $end,
             min($end, $this->bound),
-            $this->isProven && $this->bound >= $end && $this->left === [],
-            $this->web->setAside(),
-            $this->web->counted(),
-            [new Planned($this->web, $this->problem, $starts, $this->kept)],
+            $this->isProven && $this->bound >= $end && $this->work->left === [],
+            $this->work->web->setAside(),
+            $this->work->web->counted(),
+            [new Planned($this->work->web, $this->problem, $starts, $this->kept)],
             $this->letGo,
-            $this->left,
-            $this->late,
+            $this->work->left,
+            $this->work->late($starts),
         );
-    }
-
-    /** @param array<int, LeftOver> $left what is left over before it */
-    private function whyLeft(int $job, array $left): Finding
-    {
-        if ($this->openings->windows === []) {
-            return new Finding('left.none', 'You have no free hours.', []);
-        }
-        if (isset($this->tooLong[$job])) {
-            return $this->tooLong[$job];
-        }
-        $before = $this->web->of($job);
-        foreach (array_reverse(array_keys($left)) as $first) {
-            if (isset($before[$first])) {
-                return new Finding('left.after', 'It comes after {first}, which is left over.', [
-                    'first' => lcfirst($left[$first]->job->words()),
-                ]);
-            }
-        }
-
-        return new Finding('left.full', 'Your free hours end before it.', []);
     }
 }
