@@ -47,14 +47,18 @@ final class OrderChange
             return null;
         }
 
-        return new Finding('order.change', 'Planned again'.self::otherTasks($gone, $fresh).match (true) {
-            $now->jobs === [] => ': nothing is left to do.',
-            $openings->windows === null => ': {work} of work left.',
-            $now->leftOver !== [] => ': what fits is done {when}'.self::moved($later).'.',
-            !$isWhole => ': finished {when}'.self::moved($later).'.',
-            abs($shift) < self::SAME => ': finished {when}, as before'.self::moved($later).'.',
-            default => ': finished {when}, {shift} '.($shift > 0 ? 'later' : 'earlier').' than before'.self::moved($later).'.',
-        }, [
+        return new Finding('order.change', 'Changed: '.implode('; ', array_filter([
+            self::otherTasks($gone, $fresh),
+            $openings->windows === null || $now->jobs === [] ? '' : self::moved($later),
+            match (true) {
+                $now->jobs === [] => 'nothing is left to do',
+                $openings->windows === null => '{work} of work left',
+                $now->leftOver !== [] => 'what fits is done {when}',
+                !$isWhole => 'you finish {when}',
+                abs($shift) < self::SAME => 'you finish {when}, as before',
+                default => 'you finish {when}, {shift} '.($shift > 0 ? 'later' : 'earlier').' than before',
+            },
+        ])).'.', [
             'gone' => $gone,
             'fresh' => $fresh,
             'work' => Duration::words($now->handsOn()),
@@ -70,9 +74,9 @@ final class OrderChange
     private static function otherTasks(int $gone, int $fresh): string
     {
         return match (true) {
-            $gone > 0 && $fresh > 0 => ' with {gone, plural, one {one task} other {# tasks}} fewer and {fresh} more',
-            $gone > 0 => ' with {gone, plural, one {one task} other {# tasks}} fewer',
-            $fresh > 0 => ' with {fresh, plural, one {one task} other {# tasks}} more',
+            $gone > 0 && $fresh > 0 => '{gone, plural, one {one task} other {# tasks}} fewer and {fresh} more',
+            $gone > 0 => '{gone, plural, one {one task} other {# tasks}} fewer',
+            $fresh > 0 => '{fresh, plural, one {one task} other {# tasks}} more',
             default => '',
         };
     }
@@ -82,8 +86,9 @@ final class OrderChange
     {
         return match (true) {
             $later === [] => '',
-            count($later) <= self::NAMED => '; to another sitting: {moved}',
-            default => '; to another sitting: {moved}, and {more} more',
+            count($later) === 1 => '{moved} is now in another sitting',
+            count($later) <= self::NAMED => '{moved} are now in another sitting',
+            default => '{moved} and {more} more are now in another sitting',
         };
     }
 }

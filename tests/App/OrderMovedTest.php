@@ -108,7 +108,7 @@ final class OrderMovedTest extends TestCase
         self::assertSame('Wed 2 Dec', $later['plan']['sheets'][0]['day']);
         self::assertFalse($this->jobs($later)[$first['id']]['pinned']);
         self::assertMatchesRegularExpression(
-            '/^Planned again: finished on .*, \d days later than before; to another sitting: /',
+            '/^Changed: .* now in another sitting; you finish on .*, \d days later than before\.$/',
             $later['plan']['change'],
         );
         self::assertSame($later['plan']['change'], $this->order($id)['plan']['change'], 'told again the same day');
@@ -141,7 +141,7 @@ final class OrderMovedTest extends TestCase
         self::assertMatchesRegularExpression('/^#[0-9a-f]{6}$/', $after['today']['blocks'][0]['hex']);
         self::assertNotNull($after['done'][0]['dry_at']);
         self::assertArrayNotHasKey($jobs[0]['id'], $this->jobs($after));
-        self::assertStringStartsWith('Planned again with one task fewer: ', $after['plan']['change']);
+        self::assertStringStartsWith('Changed: one task fewer; ', $after['plan']['change']);
         $dry = CarbonImmutable::parse($after['done'][0]['dry_at'])->getTimestamp();
         self::assertGreaterThanOrEqual($dry, 60 * $after['plan']['sheets'][0]['jobs'][0]['begins']);
 

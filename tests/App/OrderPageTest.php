@@ -6,6 +6,7 @@ namespace Tests\App;
 
 use App\Models\Company;
 use App\Models\Painter;
+use Carbon\CarbonImmutable;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\Group;
 
@@ -23,7 +24,7 @@ final class OrderPageTest extends TestCase
         $always = $response->json();
         self::assertNull($always['free']);
         self::assertSame('Sitting 1', $always['plan']['sheets'][0]['day']);
-        self::assertStringContainsString('for 3 Ferrymen', $always['plan']['headline']);
+        self::assertStringContainsString(': Ferrymen, 3 figures', $always['plan']['headline']);
 
         $painter->update(['free' => self::FREE]);
         $evenings = $this->getJson("/api/companies/$id/order")->assertOk()->json();
@@ -241,5 +242,38 @@ final class OrderPageTest extends TestCase
         $painter = $this->signIn();
 
         return [$painter, (int) $painter->companies()->firstOrFail()->id];
+    }
+
+    /** What does not fit into two short evenings is made to fit with one press: by a longer one, or without what is not needed. */
+    #[Group('days')]
+    public function testWhatWouldMakeItFitIsOfferedAndTaken(): void
+    {
+        [, $id] = $this->began();
+        $url = "/api/companies/$id/order";
+        $always = $this->getJson($url)->assertOk();
+        self::assertNull($always->json('plan.left'));
+        $day = static fn (int $n): string => CarbonImmutable::now()->addDays($n)->format('Y-m-d');
+        $hours = static fn (string $to): array => ['zone' => 'UTC', 'weekly' => [], 'exceptions' => array_map(
+            static fn (int $n): array => ['date' => $day($n), 'free' => [['from' => '10:00', 'to' => $to]]],
+            [1, 2],
+        )];
+        $to = 30;
+        do {
+            $to += 10;
+            $short = $this->putJson($url, ['free' => $hours(sprintf('%02d:%02d', 10 + intdiv($to, 60), $to % 60))])->assertOk();
+        } while ($short->json('plan.left') !== null);
+        $short = $this->putJson($url, ['free' => $hours(sprintf('%02d:%02d', 10 + intdiv($to - 10, 60), ($to - 10) % 60))])->assertOk();
+        $this->assertAnswers('order', $short);
+        self::assertStringStartsWith('Left over: ', (string) $short->json('plan.left.words'));
+
+        $out = $this->getJson($url.'/out')->assertOk();
+        $this->assertAnswers('order_out', $out);
+        self::assertContains('longer', $out->json('ways.*.id'));
+        $this->postJson($url.'/out', ['way' => 'longer', 'version' => 'another'])->assertConflict();
+        $this->assertRefused(422, 'does not make it fit any more', $this->postJson($url.'/out', ['way' => 'sooner']));
+        $taken = $this->postJson($url.'/out', ['way' => 'longer', 'version' => $short->json('version')])->assertOk();
+        self::assertNull($taken->json('plan.left'));
+        self::assertNotSame($short->json('free'), $taken->json('free'));
+        self::assertSame([], $this->getJson($url.'/out')->json('ways'));
     }
 }

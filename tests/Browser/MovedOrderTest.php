@@ -113,7 +113,7 @@ final class MovedOrderTest extends SampleWorkshop
         $step = $this->hands->text('h1');
         $this->hands->pressBeginning('Done on all');
         $this->hands->until(fn (): bool => $this->hands->text('h1') !== $step, 'it is not written down');
-        $this->open('/order/1', 'Planned again with ');
+        $this->open('/order/1', 'Changed: ');
         $this->better();
 
         $own = $this->hands->ask('const asked = new XMLHttpRequest(); asked.open("GET", "/api/companies/1/order/file/ics", false); '

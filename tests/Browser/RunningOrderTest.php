@@ -11,7 +11,7 @@ final class RunningOrderTest extends SampleWorkshop
 {
     public function testTheCompanyIsPlannedOverItsEvenings(): void
     {
-        $this->open('/order', 'sittings for 12 Lamplighters');
+        $this->open('/order', 'sittings: Lamplighters, 12 figures');
         $this->hands->see('What to do, step by step');
         $this->hands->type('Minutes you have now', '40');
         $this->hands->press('What fits?');

@@ -118,7 +118,7 @@ final class OrderController extends Controller
     public function takeOut(Request $request, Company $company): JsonResponse
     {
         $studio = $this->studio($request);
-        (new OutTaken($studio))->take(OrderPlan::of($studio, $company), self::said($request, 'way'));
+        (new OutTaken($studio))->take(OrderPlan::of($studio, $company), self::said($request, 'way'), Seen::of($request));
 
         return $this->answer($request, $company->refresh(), true);
     }

@@ -246,9 +246,9 @@ final class OrderView
 
     private static function headline(OrderPlan $plan, RunningOrder $order, int $sheets): string
     {
+        $figures = $plan->company->count > 1 ? ', '.Counted::Figures->of($plan->company->count) : '';
         $who = count($plan->planned) > 1
-            ? implode(' and ', array_map(static fn (Company $c): string => $c->name, $plan->planned))
-            : ($plan->company->count > 1 ? $plan->company->count.' '.$plan->company->name : $plan->company->name);
+            ? Message::listed(array_map(static fn (Company $c): string => $c->name, $plan->planned)) : $plan->company->name.$figures;
 
         if ($sheets === 0 && $order->leftOver !== []) {
             return 'No time to paint yet: '.$who;
@@ -256,7 +256,7 @@ final class OrderView
 
         return $sheets === 0 ? 'Nothing left to paint: '.$who : (new Finding(
             'order.headline',
-            '{sheets, plural, one {One sitting} other {# sittings}} for {who}',
+            '{sheets, plural, one {One sitting} other {# sittings}}: {who}',
             ['sheets' => $sheets, 'who' => $who],
         ))->sentence();
     }
@@ -275,8 +275,8 @@ final class OrderView
 
         return ucfirst(implode(', ', array_filter($parts))).'. '.Duration::words($order->handsOn()).' of work'
             .($waiting > 0 ? ', '.Duration::words($waiting).' of waiting at the table' : ', no waiting at the table').'. '
-            .($order->leftOver !== [] ? '' : ($order->isProven ? 'Proven: no order ends earlier.' : sprintf(
-                'No order can end earlier than %s.',
+            .($order->leftOver !== [] ? '' : ($order->isProven ? 'No order ends earlier.' : sprintf(
+                'Fastest possible: %s.',
                 $plan->when($order->lowerBound),
             )));
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Workshop\Order;
 
 use App\Models\AreaRow;
+use App\Workshop\State\Conflict;
 use App\Workshop\Studio;
 use DomainException;
 use Kalokroma\Order\WayOut;
@@ -18,12 +19,16 @@ final readonly class OutTaken
     {
     }
 
-    /** @throws DomainException where it does not do any more */
-    public function take(OrderPlan $plan, string $id): void
+    /**
+     * @param string|null $seen the version of the order it was offered on; null for the newest
+     *
+     * @throws DomainException|Conflict where it does not do any more, or another window changed the hours
+     */
+    public function take(OrderPlan $plan, string $id, ?string $seen): void
     {
         foreach ($plan->waysOut() as $way) {
             if ($way->id === $id) {
-                $way->window === null ? $this->leaveOut($plan, $way) : $this->lengthen($plan, $way, $way->window);
+                $way->window === null ? $this->leaveOut($plan, $way) : $this->lengthen($plan, $way, $way->window, $seen);
 
                 return;
             }
@@ -32,13 +37,16 @@ final readonly class OutTaken
         throw new DomainException('That does not make it fit any more: look at the order again.');
     }
 
-    private function lengthen(OrderPlan $plan, WayOut $way, int $window): void
+    private function lengthen(OrderPlan $plan, WayOut $way, int $window, ?string $seen): void
     {
-        $row = $this->studio->painter->free;
+        $painter = $this->studio->painter;
+        $row = $painter->free;
         if ($row === null || $plan->free === null) {
             throw new DomainException('Say when you are free first.');
         }
-        $this->studio->painter->update(['free' => $plan->free->longer($row, $plan->now, $plan->endOf($window), $way->minutes)]);
+        $free = ['free' => $plan->free->longer($row, $plan->now, $plan->endOf($window), $way->minutes)];
+        OrderState::of($painter)->check('The running order', $seen, OrderState::wanted($painter, $free));
+        $painter->update($free);
     }
 
     private function leaveOut(OrderPlan $plan, WayOut $way): void

@@ -228,17 +228,17 @@ final class PriorScheduleTest extends TestCase
 
         self::assertNull($told($small, $small));
         $more = (string) $told($small, $large);
-        self::assertStringStartsWith('Planned again with one task more: finished at minute '.$large->end.', ', $more);
+        self::assertStringStartsWith('Changed: one task more; you finish at minute '.$large->end.', ', $more);
         self::assertStringEndsWith(' later than before.', (string) $told($small, $large));
-        self::assertStringStartsWith('Planned again with one task fewer: finished', (string) $told($large, $small));
+        self::assertStringStartsWith('Changed: one task fewer; you finish', (string) $told($large, $small));
         self::assertStringEndsWith(
-            'finished at minute '.$large->end.'.',
+            'you finish at minute '.$large->end.'.',
             (string) OrderChange::since($this->starts($small), null, $large, $free, $when)?->sentence(),
             'an order without free hours is no measure of one with them',
         );
         $late = [...$this->starts($small), 'c/belt:basecoat#1' => 1450];
         self::assertStringEndsWith(
-            'as before; to another sitting: belt: basecoat.',
+            'Changed: belt: basecoat is now in another sitting; you finish at minute '.$small->end.', as before.',
             (string) OrderChange::since($late, $small->end, $small, $free, $when)?->sentence(),
         );
     }

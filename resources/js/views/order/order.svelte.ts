@@ -156,7 +156,7 @@ export class OrderState {
     }
 
     takeOut(way: string): Promise<boolean> {
-        return this.sent('POST', `companies/${this.company}/order/out`, { way });
+        return this.sent('POST', `companies/${this.company}/order/out`, { version: this.order?.version, way });
     }
 
     save(changes: Changes): Promise<boolean> {
