@@ -58,7 +58,16 @@ final class SaidColour
         'aluminium' => [0.74, 0.006, 240.0], 'graphite' => [0.36, 0.008, 250.0], 'granite' => [0.5, 0.01, 60.0],
         'tin' => [0.6, 0.008, 240.0], 'sea' => [0.55, 0.08, 190.0], 'sky' => [0.76, 0.07, 230.0], 'navy' => [0.28, 0.07, 262.0],
         'blue' => [0.48, 0.12, 252.0], 'violet' => [0.46, 0.14, 300.0], 'purple' => [0.42, 0.14, 315.0],
-        'lilac' => [0.74, 0.08, 308.0],
+        'lilac' => [0.74, 0.08, 308.0], 'sage' => [0.68, 0.045, 135.0], 'petrol' => [0.38, 0.06, 215.0],
+        'pumpkin' => [0.66, 0.16, 52.0], 'camel' => [0.68, 0.075, 72.0], 'aubergine' => [0.28, 0.06, 330.0],
+        'fern' => [0.52, 0.1, 135.0], 'ginger' => [0.58, 0.12, 55.0], 'hazel' => [0.46, 0.06, 65.0], 'mauve' => [0.66, 0.07, 325.0],
+        'raspberry' => [0.48, 0.16, 5.0], 'cinnamon' => [0.52, 0.09, 52.0], 'toffee' => [0.5, 0.08, 60.0],
+        'cocoa' => [0.38, 0.04, 50.0], 'biscuit' => [0.78, 0.055, 75.0], 'teak' => [0.48, 0.07, 60.0],
+        'ultramarine' => [0.38, 0.16, 268.0], 'cornflower' => [0.62, 0.11, 262.0], 'denim' => [0.46, 0.07, 255.0],
+        'tangerine' => [0.72, 0.16, 55.0], 'tomato' => [0.58, 0.18, 30.0], 'sunflower' => [0.82, 0.15, 88.0],
+        'vanilla' => [0.92, 0.045, 92.0], 'linen' => [0.88, 0.025, 85.0], 'drab' => [0.5, 0.035, 90.0], 'curry' => [0.66, 0.11, 85.0],
+        'fuchsia' => [0.58, 0.2, 345.0], 'dove' => [0.7, 0.008, 250.0], 'pistachio' => [0.8, 0.08, 125.0],
+        'forest' => [0.38, 0.07, 148.0],
     ];
 
     /** What a colour may be called by itself; any other word before one of these says which one it is. */
@@ -134,7 +143,10 @@ final class SaidColour
         return self::inManner($colour, $words)->onScreen();
     }
 
-    /** "Almost black green" is a very dark green, "grey with a hint of green" is greenish grey, and "darker red" is said for dark red. */
+    /**
+     * "Almost black green" and "off-black green" are a very dark green, "grey with a hint of green" is greenish grey, and "darker red" is
+     * said for dark red.
+     */
     private static function inPlainOrder(string $said): string
     {
         $said = strtr(' '.$said.' ', self::SHORT);
@@ -144,7 +156,7 @@ final class SaidColour
             '$2ish $1',
             $said,
         );
-        $almost = (string) preg_replace('/\b(?:almost|nearly|practically) black\b/', 'nearblack', $said, -1, $count);
+        $almost = (string) preg_replace('/\b(?:(?:almost|nearly|practically) |off[- ]?)black\b/', 'nearblack', $said, -1, $count);
         preg_match_all('/[a-z]+/', $almost, $words);
 
         return $count > 0 && array_filter($words[0], self::isColour(...)) !== [] ? $almost : $said;
