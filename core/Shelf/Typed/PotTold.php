@@ -15,8 +15,9 @@ use Kalokroma\Shelf\Purpose;
 /** What is told of a pot, collected cell by cell; what a cell says first stays. */
 final class PotTold
 {
-    /** Millilitres of a bottle of which only a share is told. */
+    /** Millilitres of a bottle, and of a can, of which only a share is told. */
     private const USUAL_ML = 15.0;
+    private const USUAL_CAN_ML = 400.0;
 
     public string $range = '';
     public string $place = '';
@@ -273,7 +274,7 @@ final class PotTold
     /** Millilitres of a full bottle; null where nobody said how much is left either. */
     public function bottleMl(): ?float
     {
-        return $this->bottleMl ?? ($this->share() === null ? null : self::USUAL_ML);
+        return $this->bottleMl ?? ($this->share() === null ? null : ($this->form === Form::SprayCan ? self::USUAL_CAN_ML : self::USUAL_ML));
     }
 
     /** Millilitres left in all bottles; null where nobody said. */

@@ -107,6 +107,14 @@ final class ShelfSaidTest extends TestCase
         self::assertSame([['', 'good'], ['', 'good']], array_map(static fn (TypedPaint $p): array => [$p->range, $p->notes], $bare));
     }
 
+    /** A can is no bottle of 15 ml, also where nobody says how large it is. */
+    public function testHalfACanIsHalfACan(): void
+    {
+        $pots = TypedShelf::read("grey primer spray, half full\nBone, half full");
+
+        self::assertSame([400.0, 200.0, 15.0, 7.5], [$pots[0]->bottleMl, $pots[0]->leftMl, $pots[1]->bottleMl, $pots[1]->leftMl]);
+    }
+
     /** What the painter put right stays so, whatever the line says, and the line stays as it was typed. */
     public function testWhatIsPutRightStays(): void
     {

@@ -63,6 +63,7 @@
             >
                 <RadioButton value="yes" labelText="yes" /><RadioButton value="no" labelText="no" />
             </RadioButtonGroup>
+            {#if habits.extraction === null}<p class="soft open">{until('', '')}</p>{/if}
         {/if}
         <RadioButtonGroup
             legendText="May you use spray cans where you live?"
