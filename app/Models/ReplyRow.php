@@ -15,8 +15,8 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $key as the browser made it
  * @property string $asked hash of what was asked for
  * @property int $status of the answer
- * @property array<array-key, mixed>|null $outcome what the change came to, where the answer is made from it anew
- * @property string $body the answer, compressed; empty where it is made anew
+ * @property array<array-key, mixed>|null $outcome what the change came to, where the answer is made from it again
+ * @property string $body the answer, compressed; empty where it is made again
  * @property CarbonImmutable $created_at
  */
 final class ReplyRow extends Model

@@ -57,7 +57,7 @@ final class Workload
     }
 
     /**
-     * Leaves over all other jobs. Those that are kept are numbered anew.
+     * Leaves over all other jobs. Those that are kept get new numbers.
      *
      * @param list<int> $kept numbers of jobs, with each all that it waits for
      *

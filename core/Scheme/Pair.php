@@ -87,9 +87,9 @@ final readonly class Pair
             $metres,
             $this->needs,
             $this->alike ? 'meant alike' : ($this->ratio >= 1.0 ? sprintf(
-                'together they make %.1f times what is needed',
+                'together %.1f times what is needed',
                 $this->ratio,
-            ) : sprintf('together they make %.0f %% of it', 100 * $this->ratio)),
+            ) : sprintf('too close, %.0f %% of what is needed', 100 * $this->ratio)),
         );
     }
 }

@@ -264,7 +264,7 @@ final class OrderView
     private static function summary(OrderPlan $plan, RunningOrder $order): string
     {
         if ($order->jobs === []) {
-            return $order->leftOver !== [] ? 'Nothing of it fits into your free hours.' : 'All that is planned is written down as done.';
+            return $order->leftOver !== [] ? 'Nothing fits into your free hours.' : 'All that is planned is written down as done.';
         }
         $ready = $order->allFieldable();
         $parts = [
