@@ -50,6 +50,9 @@ final class Painter extends User
     /** Questions about what they own that are open until they are answered. */
     public const ASKED = ['airbrush', 'spray_cans', 'extraction', 'solvents', 'wet_palette', 'metal_brush'];
 
+    /** @var array{int, array<string, string>}|null what the shelf tells, and at which stamp */
+    private ?array $told = null;
+
     protected $fillable = [
         'name',
         'password',
@@ -100,14 +103,24 @@ final class Painter extends User
     /** @return array<string, string> the pot that tells of each thing they own besides paint, by its name; empty where none does */
     public function told(): array
     {
-        $first = fn (string $column, string $value): string => (string) $this->paints()->where('owned', true)
-            ->where($column, $value)->orderBy('id')->value('name');
+        // Asked at every step that is drafted, and the same until the shelf or an answer changes.
+        if ($this->told === null || $this->told[0] !== $this->stamp) {
+            $this->told = [$this->stamp, $this->toldByShelf()];
+        }
+
+        return $this->told[1];
+    }
+
+    /** @return array<string, string> */
+    private function toldByShelf(): array
+    {
+        $pots = $this->paints()->where('owned', true)->orderBy('id')->toBase()->get(['name', 'form', 'purpose', 'behaviour']);
+        $first = static fn (string $column, Form|Purpose|Behaviour $value): string => $pots->firstWhere($column, $value->value)->name ?? '';
 
         return [
-            'airbrush' => $first('form', Form::AirbrushReady->value) ?: $first('purpose', Purpose::Airbrush->value),
-            'spray_cans' => $first('form', Form::SprayCan->value),
-            'solvents' => $first('purpose', Purpose::Solvent->value) ?: $first('behaviour', Behaviour::Enamel->value)
-                ?: $first('behaviour', Behaviour::Oil->value),
+            'airbrush' => $first('form', Form::AirbrushReady) ?: $first('purpose', Purpose::Airbrush),
+            'spray_cans' => $first('form', Form::SprayCan),
+            'solvents' => $first('purpose', Purpose::Solvent) ?: $first('behaviour', Behaviour::Enamel) ?: $first('behaviour', Behaviour::Oil),
         ];
     }
 

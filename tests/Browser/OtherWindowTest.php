@@ -88,7 +88,7 @@ final class OtherWindowTest extends SampleWorkshop
         $this->open('/figures/1', 'A few questions');
         $habits = (array) $this->other('GET', 'session')['painter'];
         $this->other('PUT', 'workshop', ['solvents' => !$habits['solvents']] + $habits);
-        $this->hands->click('//label[contains(., "a wet palette")]');
+        $this->hands->click('//fieldset[contains(., "A wet palette?")]//label[contains(., "no")]');
         $this->hands->see('What you own and like '.self::CLASH);
         $this->hands->press('Keep what is there');
         $this->hands->seeNot(self::CLASH);

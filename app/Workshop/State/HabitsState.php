@@ -17,13 +17,21 @@ final class HabitsState
 
     public static function of(Painter $painter): State
     {
-        return self::said($painter->only(array_keys(self::WORDS)));
+        return self::said(self::standing($painter));
     }
 
     /** @param array<string, mixed> $changes */
     public static function wanted(Painter $painter, array $changes): State
     {
-        return self::said([...$painter->only(array_keys(self::WORDS)), ...array_intersect_key($changes, self::WORDS)]);
+        return self::said([...self::standing($painter), ...array_intersect_key($changes, self::WORDS)]);
+    }
+
+    /** @return array<string, mixed> with null where a question is still open */
+    private static function standing(Painter $painter): array
+    {
+        $answers = array_combine(Painter::ASKED, array_map($painter->answer(...), Painter::ASKED));
+
+        return [...$painter->only(array_keys(self::WORDS)), ...$answers];
     }
 
     /** @param array<string, mixed> $habits */
@@ -33,7 +41,11 @@ final class HabitsState
         foreach (self::WORDS as $name => $what) {
             $value = $habits[$name] ?? null;
             // A form says yes in several ways, a row in one.
-            $words[$what] = State::word(in_array($name, ['way', 'school', 'temperature', 'length'], true) ? $value : (bool) $value);
+            $words[$what] = match (true) {
+                !in_array($name, Painter::ASKED, true) => State::word($value),
+                $value === null => 'not answered',
+                default => State::word((bool) $value),
+            };
         }
 
         return new State($words);
