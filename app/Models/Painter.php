@@ -120,7 +120,8 @@ final class Painter extends User
         return [
             'airbrush' => $first('form', Form::AirbrushReady) ?: $first('purpose', Purpose::Airbrush),
             'spray_cans' => $first('form', Form::SprayCan),
-            'solvents' => $first('purpose', Purpose::Solvent) ?: $first('behaviour', Behaviour::Enamel) ?: $first('behaviour', Behaviour::Oil),
+            'solvents' => $first('purpose', Purpose::Solvent) ?: $first('behaviour', Behaviour::Enamel)
+                ?: $first('behaviour', Behaviour::Oil),
         ];
     }
 

@@ -6,7 +6,6 @@ namespace Kalokroma\Order;
 
 use DomainException;
 use Kalokroma\Order\Job\CompanyWork;
-use Kalokroma\Order\Job\Follows;
 use Kalokroma\Order\Job\Job;
 use Kalokroma\Order\Job\Jobs;
 use Kalokroma\Order\Rule\Weaver;
@@ -14,7 +13,8 @@ use Kalokroma\Order\Rule\Web;
 use Kalokroma\Order\Rule\Wishes;
 use Kalokroma\Order\Search\FirstTry;
 use Kalokroma\Order\Search\Fitting;
-use Kalokroma\Order\Search\Naturally;
+use Kalokroma\Order\Search\LaterBeginning;
+use Kalokroma\Order\Search\LeastWaiting;
 use Kalokroma\Order\Search\Openings;
 use Kalokroma\Order\Search\OrderProblem;
 use Kalokroma\Order\Search\OrderSearch;
@@ -33,12 +33,6 @@ final class Planner
 
     /** So many times its minutes a change of paint counts for whoever goes colour by colour. */
     private const MINDED = 5;
-
-    /** Of so many tasks at most an order is looked for although none is known in which all follows in time. */
-    private const LOOKED_THROUGH = 30;
-
-    /** Share of the usual budget for what perhaps cannot be done at all. */
-    private const DOUBTFUL = 0.02;
 
     /** The free hours, less what laying out and loading takes at the beginning of each sitting. */
     private readonly Openings $openings;
@@ -181,6 +175,7 @@ final class Planner
         }
         $sequence ??= $this->sequence($try);
         $starts = Timetable::of($this->problem, $sequence, $this->problem->horizon()) ?? $this->putRight($sequence);
+        $starts = LaterBeginning::of($this->problem, $starts);
 
         return $this->told(array_keys($starts), $starts);
     }
@@ -277,10 +272,12 @@ final class Planner
      */
     private function putRight(array $sequence): array
     {
-        $sequence = FirstTry::of($this->problem, array_flip($sequence));
+        $sequence = FirstTry::of($this->problem, array_flip($sequence)) ?? throw new NoOrder();
+        if (!$this->way->isByGroups()) {
+            $sequence = LeastWaiting::order($this->problem, $sequence, WayTies::ranks($this->work->web->jobs, $this->way));
+        }
 
-        return ($sequence === null ? null : Timetable::of($this->problem, $sequence, $this->problem->horizon()))
-            ?? throw new NoOrder();
+        return Timetable::of($this->problem, $sequence, $this->problem->horizon()) ?? throw new NoOrder();
     }
 
     /** @param array<int, array<int, int>> $bonds */
@@ -403,46 +400,11 @@ final class Planner
      */
     private function found(OrderProblem $problem, array $members, array $known): array
     {
-        $begun = $known !== [] ? $known : $this->inTime($problem, $members);
-        $isDoubtful = $begun === [] && $problem->hasNotLater();
-        try {
-            $answer = OrderSearch::solve($problem, $isDoubtful ? min($this->effort, self::DOUBTFUL) : $this->effort, $begun);
-        } catch (DomainException) {
-            throw new NoOrder();
-        }
-        [$this->bound, $this->isProven] = [$answer->lowerBound, $answer->isProven];
-        $standing = Standing::of($problem, $known, $answer, $this->effort);
-        if ($standing !== null) {
-            return $standing;
-        }
-        $sequence = array_keys($answer->starts);
+        $ranks = WayTies::ranks(array_map(fn (int $i): Job => $this->work->web->jobs[$i], $members), $this->way);
+        $found = Sequencing::of($problem, $ranks, $this->effort, $known);
+        [$this->bound, $this->isProven] = [$found->bound, $found->isProven];
 
-        $jobs = array_map(fn (int $i): Job => $this->work->web->jobs[$i], $members);
-
-        return Naturally::order($problem, $sequence, WayTies::ranks($jobs, $this->way));
-    }
-
-    /**
-     * A sequence in which all that belongs together follows in time, to begin a search with.
-     *
-     * @param list<int> $members
-     *
-     * @return list<int> empty where nothing does, or none is known and the search is to find one
-     *
-     * @throws NoOrder where none is known, and there is too much to look through
-     */
-    private function inTime(OrderProblem $problem, array $members): array
-    {
-        if (!$problem->hasNotLater()) {
-            return [];
-        }
-        $jobs = array_map(fn (int $i): Job => $this->work->web->jobs[$i], $members);
-        $sequence = array_keys(Fitting::of($problem, WayTies::ranks($jobs, $this->way)));
-        if (count($sequence) === $problem->count && Timetable::of($problem, $sequence, $problem->horizon()) !== null) {
-            return $sequence;
-        }
-
-        return $problem->count <= self::LOOKED_THROUGH ? [] : throw new NoOrder();
+        return $found->sequence;
     }
 
     /**

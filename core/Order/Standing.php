@@ -43,13 +43,8 @@ final class Standing
         }
         $last = $known[$problem->count - 1];
         $end = $starts[$last] + $problem->minutes[$last];
-        $changes = $ready = 0;
-        foreach ($known as $i) {
-            $changes += $problem->labels[$i] > 0 && $problem->labels[$i] !== $ready ? 1 : 0;
-            $ready = $problem->labels[$i] ?: $ready;
-        }
 
         return $problem->openings->windowOf($end) === $found->lastWindow
-            && $end < $found->end + self::WORTH_CHANGING && $changes <= $found->changes + self::WORTH_WASHING;
+            && $end < $found->end + self::WORTH_CHANGING && $problem->changesOf($known) <= $found->changes + self::WORTH_WASHING;
     }
 }

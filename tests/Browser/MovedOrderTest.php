@@ -14,7 +14,7 @@ final class MovedOrderTest extends SampleWorkshop
 {
     public function testABlockIsMovedByMouseAndTakenBack(): void
     {
-        $this->open('/order/1', 'for 12 Lamplighters');
+        $this->open('/order/1', 'Lamplighters, 12 figures');
         $browser = self::$studio->browser ?? self::fail('no browser');
         $this->hands->until(fn (): bool => $this->many('.block') > 20, 'There are no blocks');
         $block = $browser->findElement(WebDriverBy::cssSelector('button[aria-label^="Move Marsh base: basecoat"]'));
@@ -36,7 +36,7 @@ final class MovedOrderTest extends SampleWorkshop
 
     public function testABlockIsMovedByKeysAndPinned(): void
     {
-        $this->open('/order/2', 'for Heron rider');
+        $this->open('/order/2', ': Heron rider');
         $this->hands->until(fn (): bool => $this->many('.block') > 20, 'There are no blocks');
         $this->hands->ask('document.querySelectorAll(".block")[4].focus(); return 1;');
         $this->hands->key(WebDriverKeys::ENTER);
@@ -70,7 +70,7 @@ final class MovedOrderTest extends SampleWorkshop
 
     public function testWeeksMinutesAndTheOpenPot(): void
     {
-        $this->open('/order/1', 'for 12 Lamplighters');
+        $this->open('/order/1', 'Lamplighters, 12 figures');
         $this->hands->ask('document.querySelector("input[value=minutes]").click(); return 1;');
         $this->hands->until(fn (): bool => $this->many('.ticks span') > 8, 'There is no clock');
         $this->hands->ask('document.querySelector("input[value=weeks]").click(); return 1;');
@@ -87,7 +87,7 @@ final class MovedOrderTest extends SampleWorkshop
 
     public function testTimesOfACalendarAreKeptFree(): void
     {
-        $this->open('/order/1', 'for 12 Lamplighters');
+        $this->open('/order/1', 'Lamplighters, 12 figures');
         $this->hands->upload(implode("\r\n", [
             'BEGIN:VCALENDAR', 'VERSION:2.0', 'BEGIN:VEVENT', 'UID:choir', 'SUMMARY:Choir', 'DTSTART:20261208T190000Z',
             'DTEND:20261208T230000Z', 'RRULE:FREQ=WEEKLY', 'END:VEVENT', 'END:VCALENDAR', '',
@@ -107,7 +107,7 @@ final class MovedOrderTest extends SampleWorkshop
     /** What is painted at the bench is gone from the order, and what is written for a calendar is read again. */
     public function testTheOrderIsPlannedAgainAndReadBack(): void
     {
-        $this->open('/order/1', 'for 12 Lamplighters');
+        $this->open('/order/1', 'Lamplighters, 12 figures');
         $this->hands->until(fn (): bool => $this->many('.block') > 20, 'There are no blocks');
         $this->open('/bench/1/9', 'Next after this');
         $step = $this->hands->text('h1');
@@ -128,7 +128,7 @@ final class MovedOrderTest extends SampleWorkshop
     /** On a telephone a step is moved from the list, and the bar stays in sight. */
     public function testOnATelephone(): void
     {
-        $this->open('/order/1', 'for 12 Lamplighters');
+        $this->open('/order/1', 'Lamplighters, 12 figures');
         $this->fit(390, 844);
         $this->hands->press('Move');
         $this->hands->see('places are open to it');

@@ -276,7 +276,7 @@ final class OrderView
         return ucfirst(implode(', ', array_filter($parts))).'. '.Duration::words($order->handsOn()).' of work'
             .($waiting > 0 ? ', '.Duration::words($waiting).' of waiting at the table' : ', no waiting at the table').'. '
             .($order->leftOver !== [] ? '' : ($order->isProven ? 'No order ends earlier.' : sprintf(
-                'Fastest possible: %s.',
+                'No order can end before %s.',
                 $plan->when($order->lowerBound),
             )));
     }

@@ -10,8 +10,8 @@ namespace Kalokroma\Order\Search;
  */
 final class Fitting
 {
-    /** Of tasks that can begin within so many minutes of each other the one that is wanted first is taken. */
-    private const ABOUT = 15;
+    /** Of tasks that can begin within so many minutes of each other the one that is wanted first is taken: nobody sits idle for it. */
+    private const ABOUT = LeastWaiting::IDLE - 1;
 
     /** So many windows are tried for what needs room behind it. */
     private const WINDOWS = 8;

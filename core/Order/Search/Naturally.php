@@ -115,14 +115,8 @@ final class Naturally
         if ($starts === null) {
             return null;
         }
-        $changes = $ready = 0;
-        foreach ($sequence as $task) {
-            $label = $this->problem->labels[$task];
-            $changes += $label > 0 && $label !== $ready ? 1 : 0;
-            $ready = $label ?: $ready;
-        }
         $last = $sequence[count($sequence) - 1] ?? null;
 
-        return [$last === null ? 0 : $starts[$last] + $this->problem->minutes[$last], $changes];
+        return [$last === null ? 0 : $starts[$last] + $this->problem->minutes[$last], $this->problem->changesOf($sequence)];
     }
 }

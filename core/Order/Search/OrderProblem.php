@@ -84,6 +84,22 @@ final readonly class OrderProblem
         return $this->labels[$task] > 0 && $this->labels[$task] !== $ready ? $this->setup : 0;
     }
 
+    /**
+     * How often something else is made ready.
+     *
+     * @param list<int> $sequence
+     */
+    public function changesOf(array $sequence): int
+    {
+        $changes = $ready = 0;
+        foreach ($sequence as $task) {
+            $changes += $this->labels[$task] > 0 && $this->labels[$task] !== $ready ? 1 : 0;
+            $ready = $this->labels[$task] ?: $ready;
+        }
+
+        return $changes;
+    }
+
     public function work(): int
     {
         return array_sum($this->minutes);
