@@ -159,6 +159,8 @@ final readonly class SaidLines
             'lively' => $handling->lively !== null ? '' : 'no',
             'fresh' => $handling->batch === 'fresh each time' ? '' : 'no',
             'optional' => str_contains(mb_strtolower($handling->note), 'optional') ? '' : 'no',
+            'after' => $handling->after,
+            'before' => $handling->before,
             'note' => str_contains(mb_strtolower($handling->note.' '.$handling->strokes), mb_strtolower($value))
                 ? $value : $handling->note,
             'strokes' => str_contains($handling->strokes, $value) ? $value : $handling->strokes,

@@ -77,11 +77,20 @@ final class OrderView
             'plan' => $order === null ? null : self::plan($plan, $order) + [
                 'first_try' => $isFirstTry,
                 ...$isFirstTry ? ['change' => $plan->change($order), 'shown' => null] : $plan->looked($order),
-                'let_go' => self::letGo($order),
-                'left' => self::left($order),
-                'late' => array_map(static fn (Finding $f): string => $f->sentence(), $order->late),
+                ...self::amiss($plan, $order),
             ],
             ...self::beside($plan, $painter, $order),
+        ];
+    }
+
+    /** @return array<string, mixed> what is not as somebody wanted it */
+    private static function amiss(OrderPlan $plan, RunningOrder $order): array
+    {
+        return [
+            'let_go' => self::letGo($order),
+            'left' => self::left($order),
+            'late' => array_map(static fn (Finding $f): string => $f->sentence(), $order->late),
+            'not_kept' => array_map(static fn (Finding $f): string => $f->sentence(), $plan->notKept($order)),
         ];
     }
 

@@ -11,6 +11,7 @@ use App\Http\Undercoat\WholeView;
 use App\Models\AreaRow;
 use App\Models\RecipeRow;
 use App\Models\RevisionRow;
+use App\Workshop\Order\OrderDesk;
 use App\Workshop\Plan\AreaMapper;
 use App\Workshop\Plan\PlanMapper;
 use App\Workshop\Recipe\RecipeFollowing;
@@ -19,8 +20,10 @@ use App\Workshop\Record\BenchDesk;
 use App\Workshop\State\History;
 use App\Workshop\State\HistoryMarks;
 use App\Workshop\Studio;
+use Carbon\CarbonImmutable;
 use Kalokroma\Colour\Srgb;
 use Kalokroma\Figure\Area;
+use Kalokroma\Order\Rule\SaidOrder;
 use Kalokroma\Recipe\Draft\UsualDraft;
 use Kalokroma\Recipe\Judge\Ending;
 use Kalokroma\Recipe\Judge\Rules;
@@ -76,7 +79,28 @@ final class RecipeView
             ),
             'totals' => self::totals($area, $outcomes),
             'ending' => self::ending($area, $outcomes),
+            'not_kept' => self::notKept($studio, $area, $outcomes),
         ];
+    }
+
+    /**
+     * @param list<StepOutcome> $outcomes
+     *
+     * @return list<array{key: string, words: string}> what steps say of their place in the order, of things that this figure has not
+     */
+    private static function notKept(Studio $studio, AreaRow $area, array $outcomes): array
+    {
+        $says = array_filter($outcomes, static fn (StepOutcome $o): bool => $o->step->handling->after.$o->step->handling->before !== '');
+        $work = $says === [] ? null : (new OrderDesk($studio, CarbonImmutable::now()))->work($area->company);
+        $found = [];
+        foreach ($work === null ? [] : SaidOrder::unclear($work) as $ref => $findings) {
+            $step = StepRef::read($ref);
+            foreach ($step->areaId() === $area->id ? $findings : [] as $finding) {
+                $found[] = ['key' => $step->key->value, 'words' => $finding->sentence()];
+            }
+        }
+
+        return $found;
     }
 
     /**

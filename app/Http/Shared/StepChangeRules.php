@@ -45,6 +45,8 @@ final class StepChangeRules
             'sloppy' => ['sometimes', 'boolean'],
             'unwashed' => ['sometimes', 'boolean'],
             'strokes' => $words,
+            'comes_after' => $words,
+            'comes_before' => $words,
             'line' => ['sometimes', 'nullable', Rule::in(array_keys(Handling::LINES))],
             'batch' => ['sometimes', 'nullable', Rule::in(Handling::BATCHES)],
             'lively' => ['sometimes', 'nullable', 'numeric', 'min:0', 'max:'.StepChange::MOST_LIVELY],
@@ -65,6 +67,8 @@ final class StepChangeRules
             'place.percent.*' => 'The share of a place is more than 0 and at most 100 %.',
             'place.share.*' => 'The share of a place is more than 0 and at most 100 %.',
             'strokes.*' => sprintf('Where strokes go has at most %d letters.', StepChange::LONGEST_WORDS),
+            'comes_after.*' => sprintf('What comes first has at most %d letters.', StepChange::LONGEST_WORDS),
+            'comes_before.*' => sprintf('What comes later has at most %d letters.', StepChange::LONGEST_WORDS),
             'lively.*' => sprintf('Mixes of one step may differ by 0 to %d.', StepChange::MOST_LIVELY),
             'note.*' => sprintf('A note has at most %d letters.', StepChange::LONGEST_NOTE),
         ];

@@ -81,6 +81,8 @@ final class StepView
             'line' => $handling->line,
             'batch' => $handling->batch,
             'lively' => $handling->lively,
+            'after' => $handling->after,
+            'before' => $handling->before,
         ];
     }
 

@@ -22,6 +22,7 @@ use Kalokroma\Order\OrderSlots;
 use Kalokroma\Order\Planned;
 use Kalokroma\Order\Planner;
 use Kalokroma\Order\Price;
+use Kalokroma\Order\Rule\SaidOrder;
 use Kalokroma\Order\Rule\Weaver;
 use Kalokroma\Order\Rule\Wishes;
 use Kalokroma\Order\RunningOrder;
@@ -34,6 +35,7 @@ use Kalokroma\Order\Ways;
 use Kalokroma\Order\WaysOut;
 use Kalokroma\Undercoat\Weather;
 use Kalokroma\Word\Duration;
+use Kalokroma\Word\Finding;
 
 /**
  * The running order of a painter's companies: those that share the evenings, or the one that is looked at.
@@ -329,6 +331,12 @@ final readonly class OrderPlan
     public function at(int $minute): CarbonImmutable
     {
         return $this->free?->at($this->now, $minute) ?? $this->now->startOfMinute()->addMinutes($minute);
+    }
+
+    /** @return list<Finding> what recipes say of the order, and is not kept */
+    public function notKept(RunningOrder $order): array
+    {
+        return SaidOrder::notKept($this->works, $order);
     }
 
     public function work(): CompanyWork

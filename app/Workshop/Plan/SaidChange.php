@@ -117,9 +117,9 @@ final readonly class SaidChange
         if (isset($said['tool'])) {
             $more['tool'] = Tool::from(self::words($said['tool']));
         }
-        foreach (['note', 'strokes', 'line', 'batch'] as $words) {
+        foreach (['note', 'strokes', 'line', 'batch', 'after' => 'comes_after', 'before' => 'comes_before'] as $name => $words) {
             if (array_key_exists($words, $said)) {
-                $more[$words] = trim(self::words($said[$words] ?? ''));
+                $more[is_int($name) ? $words : $name] = trim(self::words($said[$words] ?? ''));
             }
         }
         if (array_key_exists('wait', $said)) {

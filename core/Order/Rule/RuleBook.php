@@ -14,6 +14,8 @@ final class RuleBook
     private const ROWS = [
         ['undercoat', true, Sort::Undercoat, Sort::OverUndercoat, Where::Figure, true,
             'The undercoat goes on before anything else.', 'paint holds on an undercoat, not on bare plastic, resin or metal'],
+        [SaidOrder::CODE, false, Sort::Any, Sort::Any, Where::AsSaid, false,
+            'A step comes after or before what its recipe says of it.', 'its recipe says so'],
         ['unreachable', false, Sort::Unreachable, Sort::Base, Where::Outward, false,
             'What no brush reaches later is finished before the area over it is begun.', 'a brush no longer gets there'],
         ['eyes-first', false, Sort::Unreachable, Sort::Fine, Where::Beside, false,

@@ -35,6 +35,7 @@ enum Sort: string
     case OfThePart = 'painting on both sides of the joint';
     case Rim = 'base rim';
     case BeforeRim = 'everything else';
+    case Any = 'every step';
 
     private const LAST_LIGHTS = [
         Position::Edge, Position::Dot, Position::Accent, Position::Freehand, Position::TidyUp, Position::LineTidying,
@@ -61,6 +62,7 @@ enum Sort: string
             self::OfThePart => $job->isBefore(Position::Gluing),
             self::Rim => $job->isAt(Position::Rim),
             self::BeforeRim => $job->isBefore(Position::Rim),
+            self::Any => true,
         };
     }
 

@@ -11,7 +11,7 @@ use Kalokroma\Order\Job\Jobs;
 use Kalokroma\Recipe\Technique\Level;
 use Kalokroma\Recipe\Technique\Position;
 
-/** Ties the jobs of companies together: recipes first, then what the painter wants, then the rules from the first to the last. */
+/** Ties the jobs of companies together: recipes first, then what the painter wants and recipes say, then the rules from the first on. */
 final class Weaver
 {
     private readonly Web $web;
@@ -41,13 +41,14 @@ final class Weaver
             $weaver->recipes($jobs, $from);
             $from += count($jobs->jobs);
         }
-        $weaver->rules(true);
+        $weaver->rules(true, false);
         $weaver->wishes();
+        $weaver->rules(false, true);
         if ($way !== null) {
             $way($weaver->web);
         }
         $weaver->milestone();
-        $weaver->rules(false);
+        $weaver->rules(false, false);
 
         return [$weaver->web, $weaver->notLater];
     }
@@ -96,10 +97,12 @@ final class Weaver
         }
     }
 
-    private function rules(bool $hard): void
+    /** @param bool $isSaid whether it is what recipes say themselves: a way of working gives way to that */
+    private function rules(bool $isHard, bool $isSaid): void
     {
         foreach (RuleBook::all() as $rule) {
-            if ($rule->isHard !== $hard || $this->wishes->leavesOut($rule)) {
+            $isMeant = $rule->isHard === $isHard && ($rule->code === SaidOrder::CODE) === $isSaid;
+            if (!$isMeant || $this->wishes->leavesOut($rule)) {
                 continue;
             }
             $first = $this->sorted($rule->first);

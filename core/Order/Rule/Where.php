@@ -18,6 +18,8 @@ enum Where: string
     case Outward = 'on the areas over it';
     /** The second glues on a part: the first is on that part, or beside it. */
     case Joint = 'at the joint';
+    /** Where a step says so itself. */
+    case AsSaid = 'as a recipe says';
 
     public function has(Job $first, Job $then): bool
     {
@@ -25,6 +27,7 @@ enum Where: string
 
         return match ($this) {
             self::Figure => true,
+            self::AsSaid => SaidOrder::says($first, $then),
             self::Elsewhere => !$isSame,
             self::Beside => !$isSame && self::areBeside($first, $then),
             self::Outward => !$isSame && $first->area !== null && $then->area !== null

@@ -14,7 +14,6 @@ use Kalokroma\Recipe\Choose\Palette;
 use Kalokroma\Recipe\Choose\Substitutes;
 use Kalokroma\Recipe\Draft\StepMaker;
 use Kalokroma\Recipe\Draft\StepWish;
-use Kalokroma\Recipe\Plan\Handling;
 use Kalokroma\Recipe\Plan\Load;
 use Kalokroma\Recipe\Plan\Plan;
 use Kalokroma\Recipe\Plan\PlannedStep;
@@ -93,7 +92,7 @@ final readonly class Applying
             $step->target,
             new Load($usual->mix, $usual->thinning, $usual->thinner, $step->load->open),
             $step->scope,
-            new Handling(null, $step->handling->omitted, null, $step->handling->note),
+            $step->handling->with(['coats' => null, 'tool' => null]),
             [Defaults::thinningReason($use)],
             $step->stage,
         );

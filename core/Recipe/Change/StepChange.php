@@ -53,6 +53,8 @@ final readonly class StepChange implements PlanChange
         'line' => 'width of lines',
         'batch' => 'batch',
         'lively' => 'variation',
+        'after' => 'what comes first',
+        'before' => 'what comes later',
     ];
 
     /**

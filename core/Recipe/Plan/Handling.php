@@ -12,10 +12,11 @@ use Kalokroma\Word\Duration;
  *
  * @phpstan-type HandlingMore array{
  *   wait?: int|null, sloppy?: bool, unwashed?: bool, strokes?: string, line?: string, batch?: string, lively?: float|null,
+ *   after?: string, before?: string,
  * }
  * @phpstan-type HandlingChange array{
  *   coats?: int|null, omitted?: bool, tool?: Tool|null, note?: string, wait?: int|null, sloppy?: bool, unwashed?: bool,
- *   strokes?: string, line?: string, batch?: string, lively?: float|null,
+ *   strokes?: string, line?: string, batch?: string, lively?: float|null, after?: string, before?: string,
  * }
  */
 final readonly class Handling
@@ -47,6 +48,8 @@ final readonly class Handling
      * @param string $strokes where strokes go and where they end
      * @param string $line one of {@see self::LINES}: how wide
      * @param string $batch one of {@see self::BATCHES}
+     * @param string $after what of the figure comes before it, in the painter's words: "steel", "belt and strap"
+     * @param string $before what of the figure it comes before
      * @param float|null $lively how far mixes of this step may differ between figures, ± CIEDE2000; 0 for a uniform, null for as it comes
      */
     public function __construct(
@@ -61,6 +64,8 @@ final readonly class Handling
         public string $line = '',
         public string $batch = '',
         public ?float $lively = null,
+        public string $after = '',
+        public string $before = '',
     ) {
         if ($wait !== null && ($wait < 0 || $wait > self::MOST_MINUTES)) {
             throw RecipeProblem::waitOutOfRange($wait);
@@ -88,7 +93,7 @@ final readonly class Handling
         /**
          * @var array{
          *   coats: int|null, omitted: bool, tool: Tool|null, note: string, wait: int|null, sloppy: bool, unwashed: bool,
-         *   strokes: string, line: string, batch: string, lively: float|null,
+         *   strokes: string, line: string, batch: string, lively: float|null, after: string, before: string,
          * } $all
          */
         $all = [...get_object_vars($this), ...$changes];
@@ -140,6 +145,8 @@ final readonly class Handling
             'line' => $this->line,
             'batch' => $this->batch,
             'lively' => $this->lively,
+            'after' => $this->after,
+            'before' => $this->before,
         ];
     }
 
@@ -154,6 +161,8 @@ final readonly class Handling
             'line' => $this->line,
             'batch' => $this->batch,
             'lively' => $this->lively,
+            'after' => $this->after,
+            'before' => $this->before,
         ], static fn (mixed $v): bool => $v !== null && $v !== false && $v !== '');
     }
 
@@ -161,6 +170,8 @@ final readonly class Handling
     public function words(): string
     {
         return implode(', ', array_filter([
+            $this->after === '' ? '' : 'comes after '.str_replace(', ', ' and ', $this->after),
+            $this->before === '' ? '' : 'comes before '.str_replace(', ', ' and ', $this->before),
             $this->line === '' ? '' : $this->line.' lines',
             $this->strokes,
             $this->unwashed ? 'with the unwashed brush' : '',

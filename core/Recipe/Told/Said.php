@@ -11,7 +11,11 @@ use Kalokroma\Recipe\Told\Words\Clauses;
 use Kalokroma\Recipe\Told\Words\Span;
 use Kalokroma\Shelf\Paint;
 
-/** What was read out of a clause. */
+/**
+ * What was read out of a clause.
+ *
+ * @phpstan-import-type How from SaidHow
+ */
 final readonly class Said
 {
     /**
@@ -25,7 +29,7 @@ final readonly class Said
      * @param bool $isPair whether it goes from one paint to the other
      * @param array{minutes: int|null, before: bool}|null $wait null where none is said; minutes null for as long as it
          takes; before: whether it is waited before this step
-     * @param array{unwashed?: true, sloppy?: true, line?: string, batch?: string, lively?: float} $how by the names of the plan's handling
+     * @param How $how by the names of the plan's handling
      * @param Level|null $mark level to which all before it belongs
      * @param bool $isSame whether it is the step before once more, or a part of it
      * @param bool $isOfBase whether the colour of the ground is meant

@@ -110,6 +110,7 @@ final class SaidNotes
 
         return match (true) {
             $span->is(SpanKind::Note) && $span->means === 'words' => $span->group(0),
+            $span->is(SpanKind::Note) && $span->means === 'turn' => '',
             $span->is(SpanKind::Note) => trim($said, ' :'),
             $span->is(SpanKind::Coats) && in_array($span->means, ['range', 'some'], true) => self::coats($span, $said),
             $span->is(SpanKind::Coats) && preg_match('/\bthin\b/i', $said) === 1 => 'thin',

@@ -49,6 +49,7 @@ final class SaidPieces
             $span->is(SpanKind::Face, SpanKind::Part, SpanKind::Light, SpanKind::Leave, SpanKind::AllOver) => 'where',
             $span->is(SpanKind::Strokes, SpanKind::Who) => 'where',
             $span->is(SpanKind::Unread) => 'unread',
+            $span->is(SpanKind::Note) && $span->means === 'turn' => 'how',
             $span->is(SpanKind::Note, SpanKind::OtherArea, SpanKind::Mention, SpanKind::InPlaceOf) => 'note',
             $span->is(SpanKind::Plain) || $span->kind->isSeparator() => '',
             default => 'how',

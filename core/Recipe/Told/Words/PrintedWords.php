@@ -30,6 +30,7 @@ final class PrintedWords
         ['handling', 'uniform', 'the same on every figure', ['the same on every figure']],
         ['handling', 'fresh-batch', 'fresh each time', ['fresh each time']],
         ['wait', 'printed', 'then wait ([^·,]+?)'.self::END, ['then wait 1 h 30']],
+        ['note', 'turn', 'comes (after|before) ([^·,]+?)'.self::END, ['comes after steel', 'comes before belt and strap']],
         ['loop', 'exit', '(?<=rounds |every time ): ([^·]+?)(?= ·|$)', []],
         ['omitted', '', 'left out', ['left out']],
         ['and', 'meeting', 'meeting', ['meeting']],

@@ -7,6 +7,11 @@ namespace Kalokroma\Recipe\Told\Words;
 /** How often, how long, until when, and in which order. */
 final class TimeWords
 {
+    /** No word for time, for whoever paints, or for painting at all, but something on the figure. */
+    private const THING = '(?:(?:the|any|all|my) )?(?!(?:it|that|this|them|they|these|those|you|we|i|an?|each|few|some|half|about|one'
+        .'|two|every|use|long|now|hand|next|last|first|dry|everything|all|a while|assembly|priming|undercoating)\b)'
+        .'(?!(?!wash|varnish|drybrush|glaz|weather|bas|glu|lin|highlight|dust)[a-z]+ing\b)';
+
     private const WAIT = '(?:and |then )*(?:wait(?:ing)?|(?:let|allow) (?:it |this |that |them |all |everything '
         .'|the [a-z]+ (?:[a-z]+ )?)?(?:to )?'
         .'(?:dry|rest|cure|set|sit|work|soak)|(?:leave|give) (?:it |this |that |them )?(?:to dry|alone)?|'
@@ -79,6 +84,12 @@ final class TimeWords
             .'|edge|line|filter|dot)s? )', []],
         ['note', 'hairdryer', '(?:speed (?:it|this) up )?(?:with (?:a|the) |use (?:a|the) )?hair ?-?dryer', ['hairdryer']],
         ['plain', '', 'come back(?= (?:when|once|after))', []],
+        ['note', 'turn', '(after|before|once|as soon as) '.self::THING.'((?:(?!is |are |has |have |, ).)+?) (?:is|are|has been|have been)'
+            .'(?: (?:fully|all|completely))? (?:done|dry|dried|finished|on|painted|in place|set|settled|cured)',
+            ['after the steel is done', 'once the face is painted']],
+        ['note', 'turn', '(after|before|b ?4) '.self::THING.'((?:(?:gloss|matt|satin|pin|oil|enamel) )?[a-z-]+(?: and (?:the )?[a-z-]+)?)'
+            .'(?: :)?', ['before the strings', 'after varnishing']],
+        ['note', 'turn', '(after|before) (everything else|all else|anything else|(?:all )?the rest)', ['before everything else']],
         ['note', 'order', '(?:after|before|once|when|while|as soon as) (?:(?!is |are |, ).)*?(?:is|are|has|have)(?: (?:fully|all'
             .'|completely))? (?:done|dry|dried|finished|on|painted|in place|set|settled|cured|wet|damp|tacky)',
             ['after the steel is done', 'when it is dry']],

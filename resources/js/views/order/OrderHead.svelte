@@ -19,6 +19,7 @@
     {#if order.plan.change}<p class="change">{order.plan.change}</p>{/if}
     {#if order.plan.let_go}<p class="change" role="alert">{order.plan.let_go}</p>{/if}
     {#each order.plan.late as said (said)}<p class="change">{said}</p>{/each}
+    {#each order.plan.not_kept as said (said)}<p class="change">{said}</p>{/each}
     {#if order.plan.left}
         <LeftOver {plan} left={order.plan.left} timed={order.plan.sheets.length > 0} {onhours} />
     {/if}

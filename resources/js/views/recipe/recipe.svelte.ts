@@ -20,6 +20,8 @@ export interface StepChange {
     sloppy?: boolean;
     unwashed?: boolean;
     strokes?: string;
+    comes_after?: string;
+    comes_before?: string;
     line?: string;
     batch?: string;
     lively?: number | null;

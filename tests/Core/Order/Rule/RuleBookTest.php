@@ -14,6 +14,7 @@ use Kalokroma\Order\Rule\RuleBook;
 use Kalokroma\Order\Rule\Weaver;
 use Kalokroma\Order\Rule\Web;
 use Kalokroma\Order\Rule\Wishes;
+use Kalokroma\Recipe\Plan\PlannedStep;
 use Kalokroma\Recipe\Plan\Who;
 use Kalokroma\Recipe\Plan\WholeStep;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -29,7 +30,9 @@ final class RuleBookTest extends TestCase
     /**
      * Each rule with two areas on which it holds: what comes first and what after it.
      *
-     * @return iterable<string, array{string, array<string, list<string>>, string, string, 4?: array<string, array<string, mixed>>}>
+     * @return iterable<string, array{
+     *   string, array<string, list<PlannedStep|string>>, string, string, 4?: array<string, array<string, mixed>>,
+     * }>
      */
     public static function rules(): iterable
     {
@@ -73,11 +76,14 @@ final class RuleBookTest extends TestCase
         yield 'powder' => ['powder-last', ['coat' => ['matt-varnish'], 'boots' => ['pigment-powder']], 'coat:matt-varnish',
             'boots:pigment-powder'];
         yield 'tufts' => ['tuft-last', ['coat' => ['matt-varnish'], 'base' => ['tuft']], 'coat:matt-varnish', 'base:tuft'];
+        $bow = Steps::step('basecoat', coats: 1);
+        $bow = $bow->withHandling($bow->handling->with(['after' => 'the strings']));
+        yield 'what a step says' => ['as-said', ['bow' => [$bow], 'strings' => ['layer']], 'strings:layer', 'bow:basecoat'];
         yield 'the rim' => ['rim-last', ['coat' => ['layer'], 'base' => ['rim']], 'coat:layer', 'base:rim'];
     }
 
     /**
-     * @param array<string, list<string>> $recipes
+     * @param array<string, list<PlannedStep|string>> $recipes
      * @param array<string, array<string, mixed>> $more
      */
     #[DataProvider('rules')]

@@ -149,7 +149,8 @@ final class RoundTripTest extends TestCase
         $key = StepKey::of($technique->value);
         foreach ([
             [new Scope(), new Handling()],
-            [new Scope(Place::said('recess')), new Handling(2)],
+            [new Scope(Place::said('recess')), new Handling(2, before: 'belt and strap')],
+            [new Scope(), new Handling(line: 'thin', after: 'steel', before: 'storm cape and hood')],
             [new Scope(Place::said('-recess', 'upper parts', '', 0.8)), new Handling(sloppy: true)],
             [new Scope(Place::said('ridge', 'the rims')), new Handling(line: 'hair-thin')],
             [new Scope(Place::said('', 'the lower third', 'from above')), new Handling(unwashed: true)],

@@ -147,7 +147,7 @@ final class SaidTest extends TestCase
         foreach ($told as $line) {
             $found = [...$found, ...$line->unread, ...$line->doubts];
             foreach ($line->steps as $step) {
-                $found = [...$found, $step->handling->note, $step->handling->strokes, $step->scope->loop->exit ?? '', $step->words()];
+                $found = [...$found, $step->handling->note, $step->handling->words(), $step->scope->loop->exit ?? '', $step->words()];
             }
         }
 
