@@ -46,7 +46,8 @@ final class ComesAfterTest extends TestCase
         $recipe = $this->getJson("/api/areas/$coat/recipe");
         self::assertSame('layer', $recipe->json('not_kept.0.key'));
         self::assertStringContainsString($words, $recipe->json('not_kept.0.words'));
-        self::assertStringContainsString($words, implode(' ', (array) $this->getJson("/api/companies/$company/order")->json('plan.not_kept')));
+        $order = $this->getJson("/api/companies/$company/order");
+        self::assertStringContainsString($words, implode(' ', (array) $order->json('plan.not_kept')));
         $this->assertRefused(422, 'What comes later has at most 120 letters', $this->changeStep($coat, 'layer', [
             'comes_before' => str_repeat('far ', 40),
         ]));
