@@ -114,13 +114,24 @@ final readonly class Said
     /** Whether it says that a step is left out, and which is plain: the one before, or one that is named. */
     public function leavesOutWork(): bool
     {
-        return $this->isLeftOut && $this->names === [] && ($this->technique !== null || ($this->unread === [] && $this->doubts === []));
+        $saysNoMore = [$this->unread, $this->doubts, $this->notes] === [[], [], []];
+
+        return $this->isLeftOut && $this->names === [] && ($this->technique !== null || $saysNoMore);
     }
 
     /** Whether the step before is left alone first: "after 20 minutes wipe it off". */
     public function waitsBefore(): bool
     {
         return $this->wait !== null && $this->wait['before'] && $this->isWork();
+    }
+
+    /** Whether it says of one paint how far it is thinned and nothing else: "don't thin the Steel". */
+    public function onlyThins(): bool
+    {
+        $isSaid = preg_match('/^\W*(?:(?:but|please|always|never|do not|don\'t) )*(?:thin|dilute|water)\b/iu', $this->words) === 1;
+
+        return $isSaid && $this->thinning->said && count($this->names) === 1 && $this->technique === null && $this->place->place->isUsual()
+            && !$this->place->folds && $this->strokes === '' && $this->who->isAll() && !$this->rounds->again;
     }
 
     /** Whether it says nothing but to wait. */

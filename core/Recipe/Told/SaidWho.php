@@ -42,8 +42,16 @@ final class SaidWho
             return self::isCompany($figures) ? Who::only($figures) : null;
         }
         $said = (string) preg_replace('/(?<=\d) ?(?:st|nd|rd|th)\b|\b(?:and|the)\b/u', '', $span->group(1));
-        preg_match_all('/[a-z]+|\d+/u', $said, $named);
-        $figures = array_map(static fn (string $n): int => self::NTH[$n] ?? (int) Recognizers::number($n), $named[0]);
+        preg_match_all('/-|–|[a-z]+|\d+/u', $said, $named);
+        $figures = [];
+        $isRange = false;
+        foreach ($named[0] as $word) {
+            $isTo = in_array($word, ['-', '–', 'to', 'through'], true);
+            $figure = $isTo ? 0 : self::NTH[$word] ?? (int) Recognizers::number($word);
+            $from = $isRange ? (int) end($figures) + 1 : $figure;
+            $figures = $isTo ? $figures : [...$figures, ...($from < $figure ? range($from, min($figure, $from + 99)) : [$figure])];
+            $isRange = $isTo;
+        }
         if (!self::isCompany($figures)) {
             return null;
         }

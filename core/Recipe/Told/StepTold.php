@@ -30,6 +30,9 @@ use Kalokroma\Word\Finding;
 /** Makes steps of what a line says. */
 final readonly class StepTold
 {
+    /** Chroma (CIELAB) from which a metal is golden. */
+    private const GOLDEN = 18.0;
+
     /** What does not go on to the next paint of a line by itself. */
     private const ONCE = [Technique::Marking, Technique::Softener, Technique::EffectPaint, Technique::ChippingFluid,
         Technique::ChippingOpening,
@@ -191,7 +194,7 @@ final readonly class StepTold
         $isCoat = $varnish !== null && in_array($said->technique, [Technique::AirbrushCoat, Technique::Basecoat, Technique::Layer], true);
 
         return ($isCoat ? $varnish : $said->technique) ?? $varnish ?? $this->repeated($said, $paint, $sofar, $last)
-            ?? $this->byPaint($paint, $isRecess, $last) ?? self::byPlace($said, $isRecess, $last);
+            ?? $this->byPaint($paint, $isRecess, $said, $sofar) ?? self::byPlace($said, $isRecess, $last);
     }
 
     /**
@@ -261,12 +264,19 @@ final readonly class StepTold
         };
     }
 
-    private function byPaint(?Paint $paint, bool $isRecess, ?PlannedStep $last): ?Technique
+    private function byPaint(?Paint $paint, bool $isRecess, Said $said, Plan $sofar): ?Technique
     {
+        // Flakes over flakes are their light or shade; over paint they are laid as a coat, unless a face is named.
+        $isFirst = $sofar->steps === [] || (!self::isUpon($said) && !$isRecess && array_filter(
+            $sofar->steps,
+            static fn (PlannedStep $s): bool => $s->load->mix?->first()->behaviour === Behaviour::Metallic
+                && self::isGolden($s->load->mix->first()) === self::isGolden($paint),
+        ) === []);
+
         return $paint === null ? null : self::fluid($paint) ?? match ($paint->behaviour) {
             Behaviour::Wash => $isRecess ? Technique::RecessLine : Technique::WashAllOver,
             Behaviour::Stain, Behaviour::Ink => Technique::Stain,
-            Behaviour::Metallic => $last === null ? Technique::MetalCoat : ($isRecess ? Technique::ShadeLayer : Technique::FeatheredLayer),
+            Behaviour::Metallic => $isFirst ? Technique::MetalCoat : ($isRecess ? Technique::ShadeLayer : Technique::FeatheredLayer),
             Behaviour::Enamel => Technique::EnamelWash,
             Behaviour::Oil => Technique::OilWash,
             Behaviour::Pigment => Technique::PigmentPowder,
@@ -275,6 +285,12 @@ final readonly class StepTold
             Behaviour::Varnish => self::varnish($paint),
             default => null,
         };
+    }
+
+    /** Brass, gold and bronze beside steel and silver: neither is a light or a shade of the other. */
+    private static function isGolden(?Paint $paint): bool
+    {
+        return $paint?->colour !== null && $paint->lab()->chroma() >= self::GOLDEN;
     }
 
     private static function byPlace(Said $said, bool $isRecess, ?PlannedStep $last): Technique

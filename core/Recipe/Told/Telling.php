@@ -90,6 +90,10 @@ final class Telling
             ));
         } elseif ($said->leavesOutWork() && ($out = $this->sameWork($said)) !== null) {
             $this->without($number, $said, ...$out);
+        } elseif ($said->isLeftOut && $said->technique === null && $said->names === []) {
+            $this->aside($number, $said, $last);
+        } elseif ($said->onlyThins() && ($thinned = $this->paintedWith($said)) !== null) {
+            $this->more($number, $line, $said, $thinned[0], $thinned[1], $from);
         } elseif ($said->mark !== null && !$said->isWork()) {
             $this->marked($number, $said->mark, $last[1] ?? null);
         } elseif ($said->onlyLeaves()) {
@@ -213,6 +217,21 @@ final class Telling
             foreach (array_reverse($line->steps) as $step) {
                 $isWash = $said->technique === Technique::WashAllOver && $step->technique->isWash();
                 if ($said->technique === null || $step->technique === $said->technique || $isWash) {
+                    return [$step, $number];
+                }
+            }
+        }
+
+        return null;
+    }
+
+    /** @return array{PlannedStep, int}|null the last step with the paint that is named, and the number of its line */
+    private function paintedWith(Said $said): ?array
+    {
+        $paint = $said->names[0]['paint']->id ?? '';
+        foreach (array_reverse($this->lines, true) as $number => $line) {
+            foreach (array_reverse($line->steps) as $step) {
+                if ($step->load->mix?->has($paint) === true) {
                     return [$step, $number];
                 }
             }

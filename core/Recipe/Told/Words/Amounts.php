@@ -143,6 +143,10 @@ final class Amounts
             $isMore = ($e === $next) === ($means === 'double');
             $this->give($e, $means !== 'of-each' && $isMore ? 2.0 : 1.0, 'part');
         }
+        if (count($this->elements) === 1 && !$this->elements[0]['thins']) {
+            // Half or twice as much of one paint alone: of what, nobody said.
+            return;
+        }
         $this->used[$at] = true;
     }
 
@@ -179,8 +183,11 @@ final class Amounts
             if ($span->means === 'even') {
                 $this->used[$i] = true;
                 $thinners = array_filter($this->elements, static fn (array $e): bool => $e['thins'] && $e['amount'] === null);
-                $this->thinned = count($thinners) === 1 || $this->elements === [] ? [1.0, 1.0] : null;
-                $this->isEven = $this->thinned === null;
+                $paints = count($this->elements) - count(array_filter($this->elements, static fn (array $e): bool => $e['thins']));
+                // "Equal parts of red, brown and medium": as much of each, so that a third of it is medium.
+                $isOfAll = $paints > 1 && count($thinners) === 1 && $i < $this->elements[0]['at'];
+                $this->thinned = count($thinners) === 1 || $this->elements === [] ? [$isOfAll ? (float) $paints : 1.0, 1.0] : null;
+                $this->isEven = $this->thinned === null || $isOfAll;
 
                 continue;
             }

@@ -48,7 +48,7 @@ final class SpeechWords
             .' )?'.self::NTH.')*)'.self::NO_ROUND.'(?: (?:ones?|figures?))?(?: only)?', ['on the third one']],
         ['who', 'numbers', '((?:not|only|all|everyone|everybody|except|every|each)(?: figures?)?(?: (?:but|except))? )?(?:(?:on|for) )?'
             .'(?:figures?|figs?(?: \.)?|numbers?|nos?(?: \.)?|nr(?: \.)?)'
-                .' ('.self::FIGURE.'(?: (?:,|and|\+|&) '.self::FIGURE.')*)(?: only)?',
+                .' ('.self::FIGURE.'(?: ?(?:, and|,|and|\+|&|-|–|to|through) ?'.self::FIGURE.')*)(?: only)?',
             ['only on figure 3', 'no 4', 'number four']],
         ['level', 'fieldable', '(?:up to|only for|for|level(?: :)?) (?:the |a )?(?:fieldable|tabletop)(?: (?:level|only))?'
             .'|(?:fieldable|tabletop)(?: level)? only', ['up to fieldable']],
@@ -103,8 +103,8 @@ final class SpeechWords
         ['other-area', '', '(?:exactly )?(?:the )?(?:same thing (?:on|for|as)|same as|same as on|as on|like|like on|same on) (?:on '
             .'|for )?the (?!last'
             .'|previous)([a-z]+)', ['the same as the armour', 'like the soldiers']],
-        ['handling', 'swap', 'substitut(?:e|ing)|swap(?:ping)?|exchang(?:e|ing)', ['substitute']],
-        ['handling', 'replace', 'replac(?:e|ing)', ['replace']],
+        ['handling', 'swap', 'substitut(?:e|ing)', ['substitute']],
+        ['handling', 'replace', 'replac(?:e|ing)|swap(?:ping|ped)?(?: out)?|exchang(?:e|ing)|trad(?:e|ing)', ['replace', 'swap']],
         ['in-place-of', '', 'in place of|instead of|rather than|not', ['instead of']],
         ['handling', 'instead', 'instead', ['instead']],
         ['mention', '', '(?:over|on top of|beside|next to|like|under|against|towards?|matching|near)(?: (?:the|my|a))?|(?:off|for'
@@ -124,6 +124,8 @@ final class SpeechWords
         ['plain', 'say', '(?:i|we) (?:think|guess|suppose|would say|\'d say)', ['i think']],
         ['plain', 'order', '(?:for|as) (?:(?:the|an?|my) )?(?:next|first|second|third|last|final)(?= (?:layer|highlight|wash|glaze'
             .'|coat|shade|edge|step|colou?r|stage))', []],
+        ['note', 'not-planned', '(?:(?:repeat|redo|again|do(?: again)?) )?(?:the )?(?:steps?|lines?|points?) {N}'
+            .'(?: ?(?:to|-|–|and|,|through) ?{N})*(?: (?:again|once more))?', ['repeat steps 2 to 4']],
         ['note', 'not-planned', '(?:one|two|three|four) in(?= (?!the|a|one|all|every)[a-z])', []],
         ['note', 'not-planned', '(?:half|some|most|a few|{N}) of (?:them|the (?:figures|squad|unit|men|others|ones))|(?:the )?other'
             .' half(?: in)?|half(?= in )', ['half of them']],
@@ -155,12 +157,22 @@ final class SpeechWords
         ['leave', 'this', '(?:do not|don\'t|never) bother(?: (?:with|about))?', ['don\'t bother with']],
         ['note', 'not-on', 'not (?:on|for|to) (?:the )?(?:tiny|small|big|large|little|others?)(?: ones?)?(?: :)?',
             ['not on the tiny ones']],
+        ['note', 'wiped', '(?:brush )?wiped (?:off )?(?:nearly|almost|till|until|very|quite)(?: (?:nearly|almost))? dry',
+            ['wiped nearly dry']],
         ['note', 'wiped', '{N} (?:%|percent|per cent) (?:is |of it )?wiped off|(?:with )?(?:most of (?:it|the paint) |nearly all'
             .' )wiped off(?: (?:on|onto) (?:a |the |some )?[a-z]+)?|wip(?:e|ing)'
             .' (?:most|nearly all|almost all|much) of (?:it|the paint)(?: off)?(?: first)?|'
             .'wip(?:e|ing) the brush(?: (?:off|well|first))*(?: on (?:a|the) [a-z]+)?', ['90 % wiped off']],
         ['note', 'not-planned', '{N} (?:coats?|rounds?|passes) (?:less|fewer|more)(?: than [a-z ]+)?|(?:less|fewer) coats',
             ['one coat less']],
+        ['note', 'brush', '(?:with |using )?(?:just |only )?the (?:very )?(?:tip|side|flat|belly|point) of (?:the|a|my|your)'
+            .' (?:[a-z]+ )?brush', ['with the tip of the brush']],
+        ['note', 'not-planned', 'skip(?:ping)? (?:what(?:ever)?|where(?:ver)?|anything|everything|any (?:parts?|areas?|bits?))'
+            .'(?: (?!and |then |,)[a-z\']+){1,5}', ['skip what the cloak hides']],
+        ['note', 'until', '(?:and )?stop(?:ping)? (?:when|once|as soon as|before|if|where)(?: (?!and |then |,)[a-z\']+){1,6}',
+            ['stop when it is dark']],
+        ['mention', '', 'leav(?:e|ing) (?:just )?(?:a|an|some|the)(?: (?:thin|small|tiny|narrow|fine|little))? (?:sliver|bit|little'
+            .'|rim|line|edge|strip|hint|gap|trace|border)(?: of(?: the)?)?', ['leave a sliver of']],
         ['note', 'brush', '(?:with )?(?:an? |the |my )?(?:damp|clean|small|big|large|wet|soft|old|fine|good|makeup|make-up) brush(?:'
             .' along the rim)?', ['with a damp brush']],
         ['note', 'manner', '(?:very )?(?:neat(?:ly)?|heav(?:y|ily)|gently|lightly|carefully|roughly|quickly|sparingly|softly)(?:'

@@ -58,6 +58,7 @@ final class TechniqueWords
         ['technique', 'airbrush-fade', '(?:airbrush|airbrushed|spray|sprayed) fade|fade(?= :| from)', ['airbrush fade']],
         ['technique', 'glaze', 'glaz(?:e|es|ed|ing)', ['glaze']],
         ['technique', 'filter', 'filter(?:ed)?|veil', ['filter']],
+        ['technique', 'wet-blend', '(?<= to [a-z] )blend|(?:a )?blend(?= (?:from|of) )', []],
         ['technique', 'wet-blend', 'blend(?:ed|ing)?(?= (?:[a-z]+ ){0,6}into )|wet[ -]?(?:in(?:to)?[ -]?wet|blend(?:ed|ing)?|on['
             .' -]?wet)(?: blend)?',
             ['wet blend', 'wet into wet']],
@@ -89,7 +90,8 @@ final class TechniqueWords
         [
             'technique',
             'chipping-opening',
-            'open(?:ing)?(?: up)?(?: the)? chips|open(?:ing)? (?:it )?up|opening|chipping opening',
+            'open(?:ing)?(?: up)?(?: the)? chips|(?:scrub|rub|brush|scratch)(?:bing|ing)? (?:(?:the|it|some) )?(?:chips? )?(?:open|back)'
+                .'|open(?:ing)? (?:it )?up|opening|chipping opening',
             ['open the chips'],
         ],
         ['technique', 'chips', '(?:painted )?chip(?:s|ping|ped)?|scratch(?:es|ed)?', ['painted chips', 'scratches']],

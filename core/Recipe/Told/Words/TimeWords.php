@@ -8,8 +8,8 @@ namespace Kalokroma\Recipe\Told\Words;
 final class TimeWords
 {
     /** No word for time, for whoever paints, or for painting at all, but something on the figure. */
-    private const THING = '(?:(?:the|any|all|my) )?(?!(?:it|that|this|them|they|these|those|you|we|i|an?|each|few|some|half|about|one'
-        .'|two|every|use|long|now|hand|next|last|first|dry|everything|all|a while|assembly|priming|undercoating)\b)'
+    private const THING = '(?:(?:the|any|all|my) )?(?!(?:the|any|my|it|that|this|them|they|these|those|you|we|i|an?|each|few|some'
+        .'|half|about|one|two|every|use|long|now|hand|next|last|first|dry|everything|all|a while|assembly|priming|undercoating)\b)'
         .'(?!(?!wash|varnish|drybrush|glaz|weather|bas|glu|lin|highlight|dust)[a-z]+ing\b)';
 
     private const WAIT = '(?:and |then )*(?:wait(?:ing)?|(?:let|allow) (?:it |this |that |them |all |everything '
@@ -44,6 +44,8 @@ final class TimeWords
             ['at most six times']],
         ['again', 'one', '(?:an?|another|the next|a second|one more) (?:(?:lighter|softer|heavier|finer|darker|smaller|last|final'
             .'|second) )?one(?: of| with| in)', ['a lighter one of']],
+        ['again', '', '(?:just )?(?:one|a|1) more(?= (?:[a-z]+ ){0,4}(?:edge|highlight|layer|glaze|drybrush|coat|line|dot|pass|wash)s?\b)',
+            []],
         ['again', 'over', '(?:keep going|carry on|keep on)(?= until)', []],
         ['again', 'over', 'again and again|over and over', ['over and over']],
         ['again', '', '(?:and )?(?:once )?(?:again|once more|one more time|repeat(?:ed)?)|re-?appl(?:y|ied)|re-?establish(?:ed)?'
@@ -99,6 +101,7 @@ final class TimeWords
         ['note', 'order', '(?:before|when|while|after) (?:[a-z]+ing|(?:you|i|we) (?:[a-z]+)(?: (?:it|them|on))?(?: again)?)(?: it)?',
             ['when glazing', 'before you touch it again']],
         ['note', 'order', '(?:for |until )?later(?: on)?|at the (?:very )?end|another day', ['later']],
+        ['note', 'order', 'within (?:the|an|half an|{N}) '.self::UNIT, ['within the hour']],
         ['note', 'order', 'when (?:fully )?dry|once (?:fully )?dry|(?:that|it) comes (?:first|last)|do (?:this|that) (?:first|last)',
             ['when dry']],
         ['note', 'order', '(?:the )?[a-z]+ first(?: ,)? then (?:the )?[a-z]+', ['eyes first, then the face']],
