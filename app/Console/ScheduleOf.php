@@ -12,9 +12,9 @@ use Carbon\CarbonImmutable;
 use DomainException;
 use Kalokroma\Order\Deadline;
 use Kalokroma\Order\Job\CompanyWork;
+use Kalokroma\Order\NotKept;
 use Kalokroma\Order\Planner;
 use Kalokroma\Order\Price;
-use Kalokroma\Order\Rule\SaidOrder;
 use Kalokroma\Order\Rule\Wishes;
 use Kalokroma\Order\Search\Openings;
 use Kalokroma\Order\WayOfWorking;
@@ -64,7 +64,7 @@ final class ScheduleOf extends PlanningCommand
             'order' => $told->jobs($order),
             'left_over' => OrderTold::leftOver($order),
             'late' => array_map(static fn (Finding $f): string => $f->sentence(), $order->late),
-            'not_kept' => array_map(static fn (Finding $f): string => $f->sentence(), SaidOrder::notKept([$work], $order)),
+            'not_kept' => array_map(static fn (Finding $f): string => $f->sentence(), NotKept::of([$work], $order)),
             'rules' => $order->ties,
             'contradicted' => OrderTold::setAside($order),
             ...$this->prices($work, $way, $wishes, $openings, array_keys($order->ties)),

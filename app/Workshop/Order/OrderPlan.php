@@ -16,13 +16,13 @@ use Kalokroma\Order\Evenings;
 use Kalokroma\Order\Job\CompanyWork;
 use Kalokroma\Order\Job\Grouping;
 use Kalokroma\Order\Job\Jobs;
+use Kalokroma\Order\NotKept;
 use Kalokroma\Order\OnTheTable;
 use Kalokroma\Order\OrderSlot;
 use Kalokroma\Order\OrderSlots;
 use Kalokroma\Order\Planned;
 use Kalokroma\Order\Planner;
 use Kalokroma\Order\Price;
-use Kalokroma\Order\Rule\SaidOrder;
 use Kalokroma\Order\Rule\Weaver;
 use Kalokroma\Order\Rule\Wishes;
 use Kalokroma\Order\RunningOrder;
@@ -336,7 +336,7 @@ final readonly class OrderPlan
     /** @return list<Finding> what recipes say of the order, and is not kept */
     public function notKept(RunningOrder $order): array
     {
-        return SaidOrder::notKept($this->works, $order);
+        return NotKept::of($this->works, $order);
     }
 
     public function work(): CompanyWork

@@ -8,8 +8,6 @@ use Kalokroma\Figure\Area;
 use Kalokroma\Order\Job\CompanyWork;
 use Kalokroma\Order\Job\Job;
 use Kalokroma\Order\Job\WholeWork;
-use Kalokroma\Order\Planned;
-use Kalokroma\Order\RunningOrder;
 use Kalokroma\Recipe\Plan\PlannedStep;
 use Kalokroma\Recipe\Plan\StepRef;
 use Kalokroma\Recipe\Predict\StepOutcome;
@@ -46,21 +44,6 @@ final class SaidOrder
     }
 
     /**
-     * What is said in recipes and not kept, and why.
-     *
-     * @param list<CompanyWork> $companies that are planned
-     *
-     * @return list<Finding>
-     */
-    public static function notKept(array $companies, RunningOrder $order): array
-    {
-        return array_merge(
-            ...array_merge(...array_map(static fn (CompanyWork $c): array => array_values(self::unclear($c)), $companies), ...[[]]),
-            ...array_map(static fn (Planned $planned): array => self::broken($planned->web), $order->planned),
-        );
-    }
-
-    /**
      * What nobody can keep, since nothing on the figure is called so.
      *
      * @return array<string, list<Finding>> by reference of the step that says it
@@ -90,7 +73,7 @@ final class SaidOrder
      *
      * @return list<Finding> one for each two areas
      */
-    private static function broken(Web $web): array
+    public static function broken(Web $web): array
     {
         $found = [];
         foreach ($web->setAside() as $tie) {

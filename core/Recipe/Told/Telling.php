@@ -100,6 +100,8 @@ final class Telling
             $this->leaves($number, $said, $last);
         } elseif ($said->isInstead && $last !== null && !$said->who->isAll()) {
             $this->instead($number, $line, $said, ...$last);
+        } elseif ($last !== null && $last[0]->technique === Technique::Waiting && !$said->isWork() && !$said->isWaiting()) {
+            $this->aside($number, $said, $last);
         } elseif (!$said->isWork() && !$said->isWaiting() && $last !== null && $said->saysMore()
             && !StepTold::isMixedOtherwise($said, $last[0])) {
             $this->more($number, $line, $said, $last[0], $last[1], $from);

@@ -23,6 +23,7 @@ final class AmountWords
         ['amount', 'percent-75', 'three quarters(?: of)?', ['three quarters']],
         ['amount', 'drop', 'a drop of', ['a drop of']],
         ['amount', 'little', self::LITTLE, ['a little', 'a touch of']],
+        ['amount', 'little', '(?<=plus |mixed with |\+ )(?:just )?(?:a|one) (?:dot|speck|blob|pinhead) of', []],
         ['amount', 'part', '{N} (?:parts?|drops?|brush ?-? ?loads?|brushloads?|brushfuls?|dabs?|measures?)(?: of)?(?: the)?',
             ['2 parts', 'three drops of']],
         ['amount', 'ml', '{N} ml(?: of)?', ['0.5 ml of']],

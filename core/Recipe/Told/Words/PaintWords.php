@@ -271,7 +271,10 @@ final class PaintWords
         if (count($words) === 1 && !$isKind && $isOther && preg_match('/^(?:'.SpeechWords::THINGS.')$/u', $line->word($to)) === 1) {
             return new Span($from, $to + 1, SpanKind::Note, 'thing', 2 * self::DESCRIBED, [$line->between($from, $to + 1)]);
         }
-        $isThing = count($words) === 1 && preg_match('/^(?:'.SpeechWords::THINGS.')$/u', $words[0]) === 1;
+        // "Leather" may be a colour, "single stones" are none.
+        $noun = $words[count($words) - 1];
+        $isThing = (count($words) === 1 || preg_match('/[^s]s$/u', $noun) === 1)
+            && preg_match('/^(?:'.SpeechWords::THINGS.')$/u', $noun) === 1;
         if ($isThing && ($named !== [] || $line->word($to) === ':')) {
             return null;
         }

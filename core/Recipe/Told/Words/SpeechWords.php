@@ -33,7 +33,7 @@ final class SpeechWords
         .'|crowns?|visors?|backpacks?|quivers?|scabbards?|sheaths?|pommels?|axes?|maces?|hammers?|pistols?|rifles?|barrels?|nets?'
         .'|hooks?|tentacles?|fins?|beaks?|hooves|hoof|manes?|snouts?|fangs?|tusks?|antlers?|socks?|stockings?|aprons?|vests?|jackets?'
         .'|skirts?|dress(?:es)?|robes?|scarf|scarves|bandages?|tattoos?|emblems?|symbols?|crates?|lids?|roofs?|walls?|bricks?|tiles?'
-        .'|candles?|flames?|engines?|exhausts?|turrets?|hatch(?:es)?|bolts?|cables?|tubes?|reins|horses?';
+        .'|candles?|flames?|engines?|exhausts?|turrets?|hatch(?:es)?|bolts?|cables?|tubes?|reins|horses?|moss|algae|lichen';
 
     private const FIGURE = '(?:\d{1,2}|one|two|three|four|five|six|seven|eight|nine|ten)';
 

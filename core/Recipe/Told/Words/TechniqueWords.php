@@ -117,7 +117,8 @@ final class TechniqueWords
         ['technique', 'texture-paste', 'texture(?: paste)?|(?:basing )?paste', ['texture paste']],
         ['technique', 'grit', 'grit|sand and glue', ['grit']],
         ['technique', 'tuft', '(?:grass )?tufts?', ['tufts']],
-        ['technique', 'rim', '(?:base )?rims?(?= :| with| of|$)|base rims?|(?<=^|, )rim', ['base rim']],
+        ['technique', 'rim', '(?<!near the |towards the |toward the |inside the |below the |above the )(?:base )?rims?(?= :| with| of|$)'
+            .'|base rims?|(?<=^|, )rim', ['base rim']],
         ['technique', 'gluing', 'glu(?:e|ed|ing)(?: it)?(?: on)?', ['glue']],
         ['technique', 'stripping', 'strip(?:ped|ping)?(?: the paint)?', ['strip the paint']],
         ['technique', 'preparing', 'prepar(?:e|ed|ing)|sand(?:ed|ing)? (?:it )?smooth', ['prepare']],

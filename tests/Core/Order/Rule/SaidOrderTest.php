@@ -6,6 +6,7 @@ namespace Tests\Core\Order\Rule;
 
 use Kalokroma\Figure\Material;
 use Kalokroma\Order\Job\CompanyWork;
+use Kalokroma\Order\NotKept;
 use Kalokroma\Order\Planner;
 use Kalokroma\Order\Price;
 use Kalokroma\Order\Rule\SaidOrder;
@@ -43,7 +44,7 @@ final class SaidOrderTest extends TestCase
         $at = array_flip(Works::done($order));
 
         self::assertLessThan($at[$then], $at[$first], implode(' ', Works::done($order)));
-        self::assertSame([], self::sentences(SaidOrder::notKept([$work], $order)));
+        self::assertSame([], self::sentences(NotKept::of([$work], $order)));
     }
 
     /** A wash on its own area is meant before washes elsewhere: there the recipe has its order already, and no other area waits. */
@@ -62,7 +63,7 @@ final class SaidOrderTest extends TestCase
 
         self::assertSame(
             ['Bow, basecoat: nothing on this figure is called "quiver", so "after quiver" orders nothing.'],
-            self::sentences(SaidOrder::notKept([$work], $order)),
+            self::sentences(NotKept::of([$work], $order)),
         );
     }
 
@@ -73,7 +74,7 @@ final class SaidOrderTest extends TestCase
 
         self::assertStringContainsString(
             'cannot come after bow: basecoat, as its recipe says',
-            implode(' ', self::sentences(SaidOrder::notKept([$work], $order))),
+            implode(' ', self::sentences(NotKept::of([$work], $order))),
         );
         self::assertSame('all:undercoat', Works::done($order)[0]);
     }
