@@ -63,7 +63,7 @@ final class FormBarriersTest extends SampleWorkshop
         yield '/recipe/4, Keep in the book' => ['/recipe/4', 'Keep in the book', 'Name in the book'];
         yield '/recipe/4, Why' => ['/recipe/4', 'Why', 'Everything later goes over'];
         yield '/recipe/4, Change' => ['/recipe/4', 'Change', 'Its place in the order'];
-        yield '/recipe/4, Mishap' => ['/recipe/4', 'Fix a mistake', 'What went wrong here?'];
+        yield '/recipe/4, Mishap' => ['/recipe/4', 'Mend', 'What went wrong here?'];
         yield '/bench, Slip' => ['/bench', 'Slip', 'Put it on the list'];
         yield '/bench, Different' => ['/bench', 'Different', 'What was done'];
         yield '/shelf/3, Measure a test swatch' => ['/shelf/3', 'Measure a test swatch', 'Bare white'];

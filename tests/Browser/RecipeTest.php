@@ -123,7 +123,7 @@ final class RecipeTest extends SampleWorkshop
         $this->hands->press('Undo', 'main');
 
         $this->hands->pressBeginning('Wash all over', 'main ol');
-        $this->hands->pressTab('Fix a mistake', 'aside');
+        $this->hands->pressTab('Mend', 'aside');
         $this->hands->choose('What went wrong', 'tide mark');
         $this->hands->see('cannot be drawn out again');
         $this->hands->press('Add the repair to the recipe', 'aside');

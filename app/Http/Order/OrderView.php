@@ -285,7 +285,7 @@ final class OrderView
         return ucfirst(implode(', ', array_filter($parts))).'. '.Duration::words($order->handsOn()).' of work'
             .($waiting > 0 ? ', '.Duration::words($waiting).' of waiting at the table' : ', no waiting at the table').'. '
             .($order->leftOver !== [] ? '' : ($order->isProven ? 'No order ends earlier.' : sprintf(
-                'No order can end before %s.',
+                'At best it could end %s.',
                 $plan->when($order->lowerBound),
             )));
     }

@@ -191,7 +191,9 @@ final readonly class StepTold
 
         $varnish = $said->isVarnish || $paint?->behaviour === Behaviour::Varnish ? self::varnish($paint) : null;
 
-        $isCoat = $varnish !== null && in_array($said->technique, [Technique::AirbrushCoat, Technique::Basecoat, Technique::Layer], true);
+        $isCoat = $varnish !== null && in_array($said->technique, [
+            Technique::AirbrushCoat, Technique::Basecoat, Technique::Layer, Technique::TidyUp,
+        ], true);
 
         return ($isCoat ? $varnish : $said->technique) ?? $varnish ?? $this->repeated($said, $paint, $sofar, $last)
             ?? $this->byPaint($paint, $isRecess, $said, $sofar) ?? self::byPlace($said, $isRecess, $last);

@@ -261,7 +261,13 @@ final class Clauses
     {
         $isSpotOfIt = $next->isPlaced() && !$next->hasCount() && !$now->hasShare();
 
-        return $now->has(SpanKind::Ratio) || $next->has(SpanKind::Ratio) || ($next->hasShare() && !$isSpotOfIt);
+        return self::isMixing($now) || self::isMixing($next) || ($next->hasShare() && !$isSpotOfIt);
+    }
+
+    /** Whether a ratio is said that is not how far its own paint is thinned: "Black Wash 1:1 with medium" stands for itself. */
+    private static function isMixing(Stretch $said): bool
+    {
+        return $said->has(SpanKind::Ratio) && !($said->paints === 1 && $said->has(SpanKind::Thinner));
     }
 
     /** Whether a paint that follows a paint is the next step, and not the second of a mix. */

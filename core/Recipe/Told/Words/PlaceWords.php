@@ -12,7 +12,7 @@ final class PlaceWords
         ['face', 'ridge', '(?:raised|highest|high|higher|protruding|exposed|prominent) (?:parts?|areas?|points?|folds?|details?'
             .'|bits?|edges'
             .'|spots?|surfaces?|places?)', ['raised folds', 'high points']],
-        ['face', 'ridge', '(?:very )?(?:tops?|highest points?|crests?) of (?:the )?folds|ridges?|tips?|peaks?|crests?',
+        ['face', 'ridge', '(?:very )?(?:tops?|highest points?|crests?) of (?:the )?folds|ridges?|tips?|peaks?|crests',
             ['tops of the folds']],
         ['face', 'recess', '(?<=in the |into the )corners', []],
         ['face', 'recess', 'deep(?:est|er)? lines|(?<=but |except |save |leave |leaving |than )(?:the )?lines',

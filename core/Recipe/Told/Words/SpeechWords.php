@@ -98,6 +98,7 @@ final class SpeechWords
             .'|again|for)| \\+|$)', []],
         ['before', 'base', 'base(?:coat)?(?= (?:plus|\\+) )', []],
         ['before', 'same', '(?:the )?same(?= (?!as|like|on)[a-z])', []],
+        ['note', 'not-planned', '(?:the )?same (?:'.self::THINGS.')(?: (?:on|for|as) (?:the )?[a-z]+)?', ['same gem on the belt']],
         ['other-area', '', '(?:the )?same (?:colou?rs?|paints?|recipe|scheme|way) as (?:on )?(?:the )?([a-z]+)',
             ['same colours as the captain']],
         ['other-area', '', '(?:exactly )?(?:the )?(?:same thing (?:on|for|as)|same as|same as on|as on|like|like on|same on) (?:on '
@@ -138,7 +139,8 @@ final class SpeechWords
         ['note', 'match', '(?:to )?match(?:ing)? the [a-z]+(?: ,)? by brush(?: :)?|by brush', ['to match the spray, by brush']],
         ['note', 'no-technique', '(?:no|without(?: (?:a|the|any))?|skip the) (?:wash(?:ing)?|glaz(?:e|ing)|drybrush(?:ing)?|edg(?:e'
             .'|es|ing)'
-            .'|highlight(?:s|ing)?|varnish(?:ing)?|shad(?:e|ing)|lining)(?: (?:here|this time|needed|required|necessary|at all|on'
+            .'|highlight(?:s|ing)?|varnish(?:ing)?|shad(?:e|ing)|lining|lines?|outlin(?:e|ing)|dots?|blend(?:ing)?'
+            .'|stippl(?:e|ing))(?: (?:here|this time|needed|required|necessary|at all|on'
                 .' this(?: one)?))*', ['no wash here', 'without washing']],
         ['note', 'negated', '(?:(?:i|we|you) )?(?:do not|don\'t|never(?: ever)?|no need to|did not|didn\'t)(?: ever)? (?:wash'
             .'|shad(?:e|ing)|glaz(?:e'

@@ -94,7 +94,8 @@ final class TechniqueWords
                 .'|open(?:ing)? (?:it )?up|opening|chipping opening',
             ['open the chips'],
         ],
-        ['technique', 'chips', '(?:painted )?chip(?:s|ping|ped)?|scratch(?:es|ed)?', ['painted chips', 'scratches']],
+        ['technique', 'chips', '(?<!from the |below the |under the |around the )(?:painted )?chip(?:s|ping|ped)?'
+            .'|scratch(?:es|ed)?', ['painted chips', 'scratches']],
         ['technique', 'gloss-varnish', 'gloss(?:y|ed)? (?:varnish|coat)|varnish(?:ed)? gloss|gloss(?= (?:it|b ?4|before|over all|all'
             .' over|everything)|$)', ['gloss varnish']],
         ['technique', 'satin-varnish', 'satin(?= (?:it|on top|over|everything|all)|$)|satin (?:varnish|coat)|varnish(?:ed)? satin',

@@ -32,7 +32,7 @@
             ? ['Shelf', 'Why', 'Change']
             : step.of_figure
               ? ['Shelf', 'Why']
-              : ['Shelf', 'Why', 'Change', 'Fix a mistake'],
+              : ['Shelf', 'Why', 'Change', 'Mend'],
     );
     const sheet = $derived(sheets[page.sheet] ?? 'Shelf');
     const title = $derived(
