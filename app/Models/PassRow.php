@@ -19,7 +19,8 @@ use Kalokroma\Record\Substance;
  * @property int|null $area_id null for the whole figure
  * @property string $step_key
  * @property list<int> $figures numbers within the company
- * @property int $number which of them it is, from 1
+ * @property int $number which of them it is, from 1: of a coat that is laid panel by panel one for each panel
+ * @property int $panels that each coat of it is laid in
  * @property int $dry_minutes
  * @property CarbonImmutable $done_at
  * @property CarbonImmutable|null $dried_at when it was found dry, where that was not waited for
@@ -39,7 +40,7 @@ final class PassRow extends Model
 
     protected $guarded = [];
 
-    protected $attributes = ['dried_at' => null, 'substance' => null, 'taken' => null, 'record_id' => null];
+    protected $attributes = ['panels' => 1, 'dried_at' => null, 'substance' => null, 'taken' => null, 'record_id' => null];
 
     /** Whether it was laid as another step than the one that is planned now. */
     public function isOtherThan(PlannedStep $step): bool
@@ -65,6 +66,7 @@ final class PassRow extends Model
         return [
             'figures' => 'array',
             'number' => 'integer',
+            'panels' => 'integer',
             'dry_minutes' => 'integer',
             'after_record' => 'integer',
             'substance' => 'array',

@@ -16,7 +16,8 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $words what it is about
  * @property list<array{
  *   company: int, area: int|null, key: string, words: string, figures: list<int>, minutes: int, goes: int, label: string,
- * }> $steps
+ *   panels?: int, on?: list<int>,
+ * }> $steps in panels where a large figure is done so, and on which of them in this sitting
  * @property list<string> $fetched keys of the things that are on the table
  * @property CarbonImmutable $laid_out_at
  * @property CarbonImmutable|null $started_at null while things are being fetched

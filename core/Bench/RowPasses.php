@@ -14,8 +14,9 @@ final readonly class RowPasses
      * @param int $number of the pass that is under way, from 1
      * @param int $of how many there are
      * @param list<int> $figures that still lack this pass, smallest first
+     * @param int $panels that each coat of a large figure is laid in, one pass for each
      */
-    private function __construct(public int $number, public int $of, public array $figures)
+    private function __construct(public int $number, public int $of, public array $figures, public int $panels)
     {
     }
 
@@ -32,10 +33,11 @@ final readonly class RowPasses
     /**
      * @param list<int> $open figures that still lack the step
      * @param array<int, int> $had passes that each of them has already
+     * @param int $panels that each coat is laid in
      */
-    public static function of(int $of, array $open, array $had): self
+    public static function of(int $of, array $open, array $had, int $panels = 1): self
     {
-        $of = max(1, $of);
+        $of = max(1, $of) * max(1, $panels);
         $behind = $open === [] ? 0 : min(array_map(static fn (int $figure): int => $had[$figure] ?? 0, $open));
         sort($open);
 
@@ -43,6 +45,7 @@ final readonly class RowPasses
             min($of, $behind + 1),
             $of,
             array_values(array_filter($open, static fn (int $figure): bool => ($had[$figure] ?? 0) <= $behind)),
+            max(1, $panels),
         );
     }
 
@@ -50,6 +53,12 @@ final readonly class RowPasses
     public function share(): float
     {
         return 1.0 / $this->of;
+    }
+
+    /** Coats that all of these passes come to, without those of so many passes that were laid as something else; at least one. */
+    public function coats(int $otherwise = 0): int
+    {
+        return max(1, intdiv($this->of, $this->panels) - intdiv($otherwise, $this->panels));
     }
 
     public function isLast(): bool

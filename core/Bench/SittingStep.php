@@ -8,6 +8,7 @@ use Kalokroma\Order\Sheet;
 use Kalokroma\Order\Task;
 use Kalokroma\Recipe\Plan\StepRef;
 use Kalokroma\Recipe\Predict\StepOutcome;
+use Kalokroma\Word\Ranges;
 
 /** One step of a sitting: on some figures of one company, all its coats that belong to this sitting. */
 final readonly class SittingStep
@@ -20,7 +21,9 @@ final readonly class SittingStep
      * @param list<int> $figures numbers within the company, smallest first
      * @param int $minutes of work on all of them
      * @param string $name of the area, or "Whole figure"
-     * @param int $goes coats or rounds of it in this sitting; as many as the step has, where nobody split it
+     * @param int $goes coats or rounds of it in this sitting; as many as the step has, where nobody split it: one for each panel
+     * @param int $panels that a large figure is done in
+     * @param list<int> $on which of them are done in this sitting; empty for all
      */
     public function __construct(
         public string $company,
@@ -30,6 +33,8 @@ final readonly class SittingStep
         public int $minutes,
         public int $goes,
         public string $name = 'Whole figure',
+        public int $panels = 1,
+        public array $on = [],
     ) {
     }
 
@@ -54,6 +59,8 @@ final readonly class SittingStep
                 ($before->minutes ?? 0) + $job->minutes,
                 $before === null || $before->figures === $figures ? ($before->goes ?? 0) + 1 : $before->goes,
                 $job->area->name ?? 'Whole figure',
+                $job->panels,
+                $job->panels === 1 ? [] : array_values(array_unique([...$before->on ?? [], $job->panel])),
             );
         }
 
@@ -99,7 +106,18 @@ final readonly class SittingStep
     {
         $technique = $this->outcome->step->technique->words();
 
-        return $this->ref->isOfFigure() ? ucfirst($technique) : $this->name.', '.$technique;
+        return ($this->ref->isOfFigure() ? ucfirst($technique) : $this->name.', '.$technique).$this->panelled();
+    }
+
+    /** ", panel 2 of 4"; empty where it is done whole, or all of it in this sitting. */
+    private function panelled(): string
+    {
+        return $this->on === [] || count($this->on) >= $this->panels ? '' : sprintf(
+            ', %s %s of %d',
+            count($this->on) > 1 ? 'panels' : 'panel',
+            Ranges::words($this->on),
+            $this->panels,
+        );
     }
 
     /** The same inside a sentence: "wash on coat". */
@@ -113,7 +131,7 @@ final readonly class SittingStep
     /** Share of the step's coats and rounds that belong to this sitting, 0 < share ≤ 1. */
     public function share(): float
     {
-        return min(1.0, $this->goes / max(1, $this->outcome->labour->coats * $this->outcome->labour->rounds));
+        return min(1.0, $this->goes / max(1, $this->outcome->labour->coats * $this->outcome->labour->rounds * $this->panels));
     }
 
     /** Thinned mix that goes on its figures in this sitting, µl; 0 where nothing is measured. */

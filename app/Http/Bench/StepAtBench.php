@@ -33,7 +33,11 @@ final class StepAtBench
                 'number' => $passes->number,
                 'of' => $passes->of,
                 'figures' => $passes->figures,
-                'word' => $isRound ? 'round' : ($step->outcome->step->technique->isPassed() ? 'pass' : 'coat'),
+                'word' => match (true) {
+                    $isRound => 'round',
+                    $passes->panels > 1 => 'panel',
+                    default => $step->outcome->step->technique->isPassed() ? 'pass' : 'coat',
+                },
             ],
             'pot' => $left === [] ? null : self::pot($studio, $step->outcome, $pots, $now),
         ];

@@ -34,6 +34,9 @@ final class PassDesk
     /** @var WeakMap<Collection<int, PassRow>, array<string, array<int, int>>>|null what figures have, by the passes it was read from */
     private static ?WeakMap $had = null;
 
+    /** @var WeakMap<Company, array<string, int>>|null panels of the sitting that is under way, by the company they were read for */
+    private static ?WeakMap $laidOut = null;
+
     public function __construct(private readonly Studio $studio)
     {
     }
@@ -45,21 +48,58 @@ final class PassDesk
      */
     public static function of(Company $company, BenchStep $step, array $open): RowPasses
     {
-        $had = self::had($company, $step->ref());
-
-        return RowPasses::of(RowPasses::goes($step->outcome), $open, $had);
+        return RowPasses::of(
+            RowPasses::goes($step->outcome),
+            $open,
+            self::had($company, $step->ref()),
+            self::panels($company, $step->ref(), $open),
+        );
     }
 
     /**
-     * Coats of a step that all of these figures have already.
+     * Coats of a step that all of these figures have already: of one that is laid panel by panel its share.
      *
      * @param list<int> $figures
      */
-    public static function least(Company $company, StepRef $ref, array $figures): int
+    public static function least(Company $company, StepRef $ref, array $figures): float
     {
         $had = self::had($company, $ref);
+        $least = $figures === [] ? 0 : min(array_map(static fn (int $figure): int => $had[$figure] ?? 0, $figures));
 
-        return $figures === [] ? 0 : min(array_map(static fn (int $figure): int => $had[$figure] ?? 0, $figures));
+        return $least === 0 ? 0.0 : $least / self::begun($company, $ref, $figures);
+    }
+
+    /**
+     * Panels that a step is painted in: as it was begun, else as the sitting that is under way has it.
+     *
+     * @param list<int> $figures
+     */
+    private static function panels(Company $company, StepRef $ref, array $figures): int
+    {
+        if (self::had($company, $ref) !== []) {
+            return self::begun($company, $ref, $figures);
+        }
+        /** @var WeakMap<Company, array<string, int>> $known */
+        $known = self::$laidOut ??= new WeakMap();
+        $known[$company] ??= SittingDesk::panels($company);
+
+        return $known[$company][(string) $ref] ?? 1;
+    }
+
+    /**
+     * Panels in which the passes of a step were laid that are there already.
+     *
+     * @param list<int> $figures
+     */
+    private static function begun(Company $company, StepRef $ref, array $figures): int
+    {
+        $panels = 1;
+        foreach ($company->passes as $pass) {
+            $isIts = array_intersect($pass->figures, $figures) !== [] && StepRef::of($pass->area_id, $pass->step_key)->is($ref);
+            $panels = $isIts ? $pass->panels : $panels;
+        }
+
+        return max(1, $panels);
     }
 
     /** @return array<int, int> passes of a step that figures have, by their numbers */
@@ -113,8 +153,8 @@ final class PassDesk
         }
         $otherwise = $this->writeOtherwise($company, $area, $step, $figures);
         if ($passes->isLast() && $step->outcome->step->scope->loop === null) {
-            if ($otherwise > 0 && in_array($real['coats'], [null, $passes->of], true)) {
-                $real['coats'] = $passes->of - $otherwise;
+            if ($otherwise > 0 && in_array($real['coats'], [null, $passes->coats()], true)) {
+                $real['coats'] = $passes->coats($otherwise);
             }
             (new Recording($this->studio))->write(
                 $company,
@@ -139,6 +179,7 @@ final class PassDesk
             'step_key' => $step->outcome->step->key,
             'figures' => $passes->figures,
             'number' => $passes->number,
+            'panels' => $passes->panels,
             'dry_minutes' => (new Recording($this->studio))->minutesToDry($step->outcome),
             'done_at' => $now,
             'substance' => Substance::of($step->outcome->step)->row(),

@@ -26,6 +26,7 @@ use Kalokroma\Word\Message;
  *
  * @phpstan-type StepRow array{
  *   company: int, area: int|null, key: string, words: string, figures: list<int>, minutes: int, goes: int, label: string,
+ *   panels?: int, on?: list<int>,
  * }
  */
 final readonly class SittingDesk
@@ -47,6 +48,24 @@ final readonly class SittingDesk
         $row = SittingRow::query()->where('painter_id', $this->studio->painter->id)->whereNull('ended_at')->orderByDesc('id')->first();
 
         return $row === null || $this->lastTouched($row)->addHours(self::FORGOTTEN_H) < $this->now ? null : $row;
+    }
+
+    /**
+     * Panels that steps of a company are done in at the sitting that is under way.
+     *
+     * @return array<string, int> by reference of the step; those that are done whole left out
+     */
+    public static function panels(Company $company): array
+    {
+        $row = SittingRow::query()->where('painter_id', $company->painter_id)->whereNull('ended_at')->orderByDesc('id')->first();
+        $found = [];
+        foreach ($row->steps ?? [] as $step) {
+            if ($step['company'] === $company->id && ($step['panels'] ?? 1) > 1) {
+                $found[(string) StepRef::of($step['area'], $step['key'])] = $step['panels'];
+            }
+        }
+
+        return $found;
     }
 
     /** Lays out what comes next: what was under way is ended. */
@@ -183,6 +202,8 @@ final readonly class SittingDesk
                     $each['minutes'],
                     $each['goes'],
                     $step->area->name ?? 'Whole figure',
+                    $each['panels'] ?? 1,
+                    $each['on'] ?? [],
                 );
             }
         }
@@ -232,6 +253,7 @@ final readonly class SittingDesk
             'figures' => $step->figures,
             'minutes' => $step->minutes,
             'goes' => $step->goes,
+            ...$step->panels === 1 ? [] : ['panels' => $step->panels, 'on' => $step->on],
         ];
     }
 

@@ -58,7 +58,7 @@ final readonly class OrderDesk
             BenchDesk::progress($company)->remaining(...),
             $priority,
             wet: $this->wet($company),
-            had: static fn (StepRef $ref, PlannedStep $step, array $figures): int => PassDesk::least($company, $ref, $figures),
+            had: static fn (StepRef $ref, PlannedStep $step, array $figures): float => PassDesk::least($company, $ref, $figures),
             fieldableFirst: $company->fieldable_first,
         );
     }

@@ -27,8 +27,8 @@ final readonly class CompanyWork
      * @param Closure(StepRef, PlannedStep, list<int>): list<int>|null $left figures that still lack a step; null for all
      * @param list<Wet> $wet what was painted and is not dry yet
      * @param int $priority 1 is painted before 2 where both want the same evening
-     * @param Closure(StepRef, PlannedStep, list<int>): int|null $had coats of a step that all of these figures have already, although
-     *     they still lack it; null for none
+     * @param Closure(StepRef, PlannedStep, list<int>): (int|float)|null $had coats of a step that all of these figures have
+     *     already, although they still lack it; null for none
      * @param bool $fieldableFirst whether all figures are brought to fieldable before any is finished
      */
     public function __construct(
@@ -105,13 +105,13 @@ final readonly class CompanyWork
     }
 
     /**
-     * Coats of a step that all of these figures have already, although they still lack it.
+     * Coats of a step that all of these figures have already, although they still lack it: of one that is laid panel by panel its share.
      *
      * @param list<int> $figures
      */
-    public function had(StepRef $ref, PlannedStep $step, array $figures): int
+    public function had(StepRef $ref, PlannedStep $step, array $figures): float
     {
-        return $this->had === null ? 0 : ($this->had)($ref, $step, $figures);
+        return $this->had === null ? 0.0 : (float) ($this->had)($ref, $step, $figures);
     }
 
     /** @return list<string> ids of the steps that are still to be done, as `company/area:key` */

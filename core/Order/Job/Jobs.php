@@ -176,9 +176,14 @@ final class Jobs
         $parts = $go->isWetInWet() || $isDryInRow ? [$weights] : array_map(static fn (float $w): array => [$w], $weights);
         $jobs = [];
         $goes = count($parts) * $go->rounds;
+        $had = $this->had($go, $figures);
         foreach ($this->left($go, $figures, $parts) as $i => $coats) {
             $number = ($go->round - 1) * count($parts) + $i + 1;
             foreach (range(1, $panels) as $panel) {
+                // Panels that were painted in another sitting are not painted again.
+                if ($panel < $panels && $i + $panel / $panels <= $had + self::HAIR) {
+                    continue;
+                }
                 $minutes = count($figures) * array_sum($coats) * $go->minutes() / $panels
                     + ($jobs === [] ? $this->settingUp($go) : 0.0);
                 $jobs[] = new Job(
@@ -216,13 +221,23 @@ final class Jobs
      */
     private function left(StepGo $go, array $figures, array $parts): array
     {
-        $had = $go->rounds > 1 ? 0 : $this->work->had($go->ref(), $go->outcome->step, $figures);
+        $had = (int) floor($this->had($go, $figures) + self::HAIR);
         if (count($parts) > 1) {
             return array_slice($parts, min($had, count($parts) - 1), null, true);
         }
         $coats = array_slice($parts[0], min($had, count($parts[0]) - 1));
 
         return $coats === [] ? $parts : [$coats];
+    }
+
+    /**
+     * Coats that all of these figures have already.
+     *
+     * @param non-empty-list<int> $figures
+     */
+    private function had(StepGo $go, array $figures): float
+    {
+        return $go->rounds > 1 ? 0.0 : $this->work->had($go->ref(), $go->outcome->step, $figures);
     }
 
     /** Minutes of setting up and cleaning what is sprayed with, once for each place in the order of work. */

@@ -110,6 +110,8 @@ final class SittingCareTest extends TestCase
 
     public function testCoatsAreGoneAlongOneByOneAndThoseOfAnUndercoatAtOnce(): void
     {
+        $panels = RowPasses::of(1, [1], [1 => 1], 2);
+        self::assertSame([2, 2, [1], 0.5, true], [$panels->number, $panels->of, $panels->figures, $panels->share(), $panels->isLast()]);
         self::assertSame(3, RowPasses::goes(Steps::outcome(Steps::step('basecoat', coats: 3))));
         self::assertSame(1, RowPasses::goes(Steps::outcome(Steps::step('undercoat', coats: 2))));
         self::assertSame(1, RowPasses::goes(Steps::outcome(Steps::step('drybrush', coats: 2))), 'no wait between its passes');

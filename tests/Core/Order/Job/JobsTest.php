@@ -19,6 +19,7 @@ use Kalokroma\Recipe\Plan\Who;
 use Kalokroma\Recipe\Plan\WholeStep;
 use Kalokroma\Recipe\Predict\Undercoating;
 use Kalokroma\Recipe\Technique\Level;
+use Kalokroma\Recipe\Technique\Technique;
 use Kalokroma\Undercoat\Kind;
 use Kalokroma\Undercoat\Spray;
 use Kalokroma\Undercoat\Tone;
@@ -105,6 +106,25 @@ final class JobsTest extends TestCase
         self::assertSame([$third], $coats(2));
         self::assertSame([$third], $coats(7), 'while it is not written down as done, the last one is to be done');
         self::assertNotSame($first, $second);
+    }
+
+    /** By hand: a hull of 1,200 cm² is washed in 60 min and wiped in 120, in two panels of an evening of 2 h 58; one panel is washed. */
+    public function testPanelsThatArePaintedAreNoTasks(): void
+    {
+        $washed = static fn (float $had): array => self::words(array_slice(Jobs::of(
+            Works::company(
+                ['hull' => ['gloss-varnish', 'oil-wash', 'wiping']],
+                more: ['hull' => ['cm2' => 1200.0]],
+                had: static fn (StepRef $ref, PlannedStep $step): float => $step->technique === Technique::OilWash ? $had : 0.0,
+            ),
+            Grouping::row(),
+            longest: 178,
+        )->jobs, 1));
+        $all = $washed(0.0);
+        self::assertContains('Hull: oil wash, panel 1 of 2', $all);
+
+        self::assertSame(['Hull: oil wash, panel 1 of 2'], array_values(array_diff($all, $washed(0.5))));
+        self::assertContains('Hull: oil wash, panel 2 of 2', $washed(1.0), 'until it is written down as done, the last one is to be');
     }
 
     public function testLoopsAreTasksForEachRound(): void
