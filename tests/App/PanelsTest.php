@@ -9,7 +9,6 @@ use App\Models\Company;
 use App\Models\Entry;
 use App\Models\PassRow;
 use Carbon\CarbonImmutable;
-
 use Illuminate\Testing\TestResponse;
 use Symfony\Component\HttpFoundation\Response;
 
