@@ -97,6 +97,7 @@ final class Evenings
             array_merge(...array_map(static fn (RunningOrder $o): array => $o->letGo, $orders)),
             array_merge(...array_map(static fn (RunningOrder $o): array => $o->leftOver, $orders)),
             array_merge(...array_map(static fn (RunningOrder $o): array => $o->late, $orders)),
+            array_filter($orders, static fn (RunningOrder $o): bool => $o->isTry) !== [],
         );
     }
 }

@@ -48,6 +48,9 @@ final class Planner
     /** Whether what nobody has searched for yet is not searched for now. */
     private bool $onlyRecalls = false;
 
+    /** Whether it was answered without the search that would find a better one. */
+    private bool $isTry = false;
+
     /** Pins that can be kept. */
     private PriorSchedule $kept;
 
@@ -147,6 +150,7 @@ final class Planner
     private function asItFits(array $starts): RunningOrder
     {
         [$this->bound, $this->isProven] = [0, false];
+        $this->isTry = $this->kept->isFirstTry;
         $this->problem = $this->problemWith([]);
 
         return $this->told(array_keys($starts), $starts);
@@ -164,6 +168,8 @@ final class Planner
         $this->pin($places);
         $isWanted = $this->kept->isFirstTry || $this->kept->starts !== [];
         $sequence = $this->kept->isFirstTry ? $this->recalled() : null;
+        // A rule that is relaxed is tried both ways by the search alone.
+        $this->isTry = $this->kept->isFirstTry && ($sequence === null || $this->wishes->relaxed !== []);
         $try = $isWanted && $sequence === null ? FirstTry::of($this->problem, $places) ?? [] : [];
         if ($sequence === null && $this->kept->isFirstTry && $try === [] && $this->problem->count > 0) {
             // At once means without a search: what fits as it comes is shown first.
@@ -511,6 +517,7 @@ final class Planner
             $this->letGo,
             $this->work->left,
             $this->work->late($starts),
+            $this->isTry,
         );
     }
 }

@@ -29,6 +29,7 @@ final readonly class RunningOrder
      * @param list<Job> $letGo jobs that could not stay where they were put, or come in time
      * @param list<LeftOver> $leftOver what does not fit into the free hours, in its order
      * @param list<Finding> $late what comes later than it should, since it cannot come sooner
+     * @param bool $isTry whether it was answered at once, and a search may find a better one
      */
     public function __construct(
         public array $jobs,
@@ -41,6 +42,7 @@ final readonly class RunningOrder
         public array $letGo = [],
         public array $leftOver = [],
         public array $late = [],
+        public bool $isTry = false,
     ) {
     }
 

@@ -7,6 +7,7 @@ namespace Tests\App;
 use App\Models\Company;
 use App\Models\Painter;
 use Carbon\CarbonImmutable;
+use Illuminate\Support\Facades\Cache;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\Group;
 
@@ -42,6 +43,27 @@ final class OrderPageTest extends TestCase
     }
 
     /** A figure looks after a sitting as the last thing that was laid by then. */
+    /** Nobody waits for a search: a try is there at once, and once the search was made the order that stands is. */
+    public function testAnOrderIsAnsweredAtOnce(): void
+    {
+        // Nothing of what other tests have searched for is known here.
+        config(['cache.stores.derived.path' => config('cache.stores.derived.path').'/'.uniqid()]);
+        Cache::forgetDriver('derived');
+        $this->signIn();
+        $url = '/api/companies/'.Company::query()->value('id').'/order';
+        $try = $this->getJson($url.'?first=1')->assertOk();
+        $this->assertAnswers('order', $try);
+        self::assertTrue($try->json('plan.first_try'));
+        self::assertSame(['', null], [$try->json('plan.change'), $try->json('plan.shown')], 'a try is not kept');
+        self::assertNotSame([], $try->json('plan.sheets'));
+
+        $found = $this->getJson($url)->assertOk();
+        self::assertFalse($found->json('plan.first_try'));
+        $stands = $this->getJson($url.'?first=1')->assertOk();
+        self::assertFalse($stands->json('plan.first_try'));
+        self::assertSame($found->json('plan.sheets'), $stands->json('plan.sheets'));
+    }
+
     public function testFiguresLookAsTheyWillByTheEndOfASitting(): void
     {
         [$painter, $id] = $this->began();

@@ -23,9 +23,12 @@ use Kalokroma\Order\Ways;
 
 final class OrderController extends Controller
 {
+    /** With `first` it is answered at once: the order that stands, else a first try, after which the page asks for the better one. */
     public function show(Request $request, Company $company): JsonResponse
     {
-        return $this->answer($request, $company);
+        $plan = $this->plan($request, $company);
+
+        return new JsonResponse(OrderView::of($plan, $this->painter($request), $request->boolean('first'), true));
     }
 
     public function update(OrderForm $request, Company $company): JsonResponse

@@ -35,11 +35,12 @@ use Kalokroma\Word\Ranges;
 final class OrderView
 {
     /**
-     * @param bool $isFirstTry whether a better order is still to be looked for
+     * @param bool $isFirstTry whether it is answered at once, where an order would have to be searched for
+     * @param bool $isLook whether nothing was changed: then nothing is told of a try, and nothing kept
      *
      * @return array<string, mixed>
      */
-    public static function of(OrderPlan $plan, Painter $painter, bool $isFirstTry = false): array
+    public static function of(OrderPlan $plan, Painter $painter, bool $isFirstTry = false, bool $isLook = false): array
     {
         $order = $problem = null;
         try {
@@ -47,6 +48,7 @@ final class OrderView
         } catch (DomainException $refused) {
             $problem = $refused->getMessage();
         }
+        $isTry = $isFirstTry && $order?->isTry === true;
         $way = OrderPlan::way($plan->company);
 
         return [
@@ -75,8 +77,8 @@ final class OrderView
             ),
             'problem' => $problem,
             'plan' => $order === null ? null : self::plan($plan, $order) + [
-                'first_try' => $isFirstTry,
-                ...$isFirstTry ? ['change' => $plan->change($order), 'shown' => null] : $plan->looked($order),
+                'first_try' => $isTry,
+                ...$isTry ? ['change' => $isLook ? '' : $plan->change($order), 'shown' => null] : $plan->looked($order),
                 ...self::amiss($plan, $order),
             ],
             ...self::beside($plan, $painter, $order),
