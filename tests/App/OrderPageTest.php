@@ -7,7 +7,6 @@ namespace Tests\App;
 use App\Models\Company;
 use App\Models\Painter;
 use Carbon\CarbonImmutable;
-use Illuminate\Support\Facades\Cache;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\Group;
 
@@ -46,9 +45,7 @@ final class OrderPageTest extends TestCase
     /** Nobody waits for a search: a try is there at once, and once the search was made the order that stands is. */
     public function testAnOrderIsAnsweredAtOnce(): void
     {
-        // Nothing of what other tests have searched for is known here.
-        config(['cache.stores.derived.path' => config('cache.stores.derived.path').'/'.uniqid()]);
-        Cache::forgetDriver('derived');
+        $this->derivedApart();
         $this->signIn();
         $url = '/api/companies/'.Company::query()->value('id').'/order';
         $try = $this->getJson($url.'?first=1')->assertOk();
