@@ -24,7 +24,9 @@
                 : `the other ${targets.length}`,
     );
     const what = $derived(
-        isByPass ? `${{ pass: 'Pass', panel: 'Panel', coat: 'Coat', round: 'Round' }[step.pass.word]} ${step.pass.number} done on` : 'Done on',
+        isByPass
+            ? `${{ pass: 'Pass', panel: 'Panel', coat: 'Coat', round: 'Round' }[step.pass.word]} ${step.pass.number} done on`
+            : 'Done on',
     );
     const wet = $derived(bench.wetBelow);
     const label = $derived(
