@@ -37,7 +37,7 @@ final class HullTest extends TestCase
     public function testAHullWithTwoWashesInShortEvenings(): void
     {
         $company = $this->company('Salt hull', 1, 600, 'gloss varnish\nenamel wash: Tide Line Grime in the recesses\n'
-            .'enamel wash: Tide Line Grime all over\nwiping\nmatt varnish', 'lacquered-metal');
+            .'enamel wash: Tide Line Grime all over\nwiping\nmatt varnish');
         $this->studio->browser->get('about:blank');
         $this->studio->visit('/order/'.$company);
         $this->hands->see('sittings: Salt hull');
@@ -58,7 +58,8 @@ final class HullTest extends TestCase
     /** Five soldiers with chipping fluid: as many at a time as are opened while they can be. */
     public function testFiveSoldiersChipped(): void
     {
-        $company = $this->company('Marsh soldiers', 5, 18, 'basecoat Wet Slate\nchipping fluid\nSignal Orange\nopen the chips', 'lacquered-metal');
+        $company = $this->company('Marsh soldiers', 5, 18, 'basecoat Wet Slate\nchipping fluid\nSignal Orange\n'
+            .'open the chips');
         $this->studio->browser->get('about:blank');
         $this->studio->visit('/order/'.$company);
         $this->hands->see('sitting');
@@ -70,13 +71,14 @@ final class HullTest extends TestCase
     }
 
     /** @return int id of a company of one area, with this recipe, and evenings of 2 h 30 */
-    private function company(string $name, int $count, int $cm2, string $told, string $material): int
+    private function company(string $name, int $count, int $cm2, string $told): int
     {
         $days = '["monday", "tuesday", "wednesday", "thursday", "friday", "saturday", "sunday"]';
 
         return (int) $this->hands->ask(self::SEND.'return (async () => { '
             ."const made = await send('POST', 'companies', {name: '$name', count: $count, leaders: 0, height_mm: 60, surface_cm2: $cm2, "
-            ."areas: [{name: 'Hull', material: '$material', relief: 'plate', share: 100, depth: 1, weight: 'leading', colour: '#4a626c'}]}); "
+            ."areas: [{name: 'Hull', material: 'lacquered-metal', relief: 'plate', share: 100, depth: 1, weight: 'leading', "
+            ."colour: '#4a626c'}]}); "
             ."await send('POST', `areas/\${made.areas[0].id}/recipe/told`, {text: '$told'}); "
             .'const order = await fetch(`/api/companies/${made.id}/order?first=1`).then((r) => r.json()); '
             ."await send('PUT', `companies/\${made.id}/order`, {version: order.version, "
