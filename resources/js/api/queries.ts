@@ -327,13 +327,16 @@ export const costQuery = (question: Record<string, string>) =>
 export const orderQuery = (company: number | null) =>
     queryOptions({
         queryKey: ['order', company],
-        queryFn: async ({ client, queryKey }) => {
-            // An order at once, and then the better one in its place, where there may be one.
-            const first = await get<RunningOrder>(`companies/${company}/order?first=1`);
-            if (!first.plan?.first_try) return first;
-            client.setQueryData(queryKey, first);
-            return get<RunningOrder>(`companies/${company}/order`);
-        },
+        queryFn: () => get<RunningOrder>(`companies/${company}/order`),
+        enabled: company !== null,
+        staleTime: 60_000,
+    });
+
+/** An order at once: the one that stands, else a first try. */
+export const orderTryQuery = (company: number | null) =>
+    queryOptions({
+        queryKey: ['order', company, 'try'],
+        queryFn: () => get<RunningOrder>(`companies/${company}/order?first=1`),
         enabled: company !== null,
         staleTime: 60_000,
     });

@@ -7,6 +7,7 @@ import {
     orderPriceQuery,
     orderQuery,
     orderTableQuery,
+    orderTryQuery,
     orderWayQuery,
 } from '../../api/queries';
 import type {
@@ -38,6 +39,8 @@ interface Changes {
 /** The running order of a company, and what is asked about it: ways, prices of rules, days. */
 export class OrderState {
     readonly query;
+    /** what is shown while nothing better is known */
+    private readonly first;
     readonly figures;
     readonly write = useWrite();
     /** has the order that is shown kept as the one planned last; nobody waits for it */
@@ -62,6 +65,10 @@ export class OrderState {
             placeholderData: (before: RunningOrder | undefined) =>
                 before?.company.id === this.company ? before : undefined,
         }));
+        this.first = createQuery(() => {
+            const asked = orderTryQuery(this.company);
+            return { ...asked, enabled: asked.enabled && this.query.data === undefined };
+        });
         let kept = '';
         $effect(() => {
             const [company, shown] = [this.order?.company.id, this.order?.plan?.shown];
@@ -80,7 +87,8 @@ export class OrderState {
     }
 
     get order(): RunningOrder | undefined {
-        return this.query.data;
+        const first = this.first.data;
+        return this.query.data ?? (first?.company.id === this.company ? first : undefined);
     }
 
     /** One way after the other, each shown as soon as it is known. */
