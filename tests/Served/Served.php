@@ -106,7 +106,6 @@ final class Served
             'KALOKROMA_DEMO' => 'true',
             'KALOKROMA_COUNT_QUERIES' => 'true',
             'PHP_CLI_SERVER_WORKERS' => '4',
-            'PHP_INI_SCAN_DIR' => ':'.dirname(__DIR__, 2).'/bin/php',
-        ], ...Clock::environment()];
+        ], ...SampleTemplate::compiled(), ...Clock::environment()];
     }
 }

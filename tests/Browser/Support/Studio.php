@@ -122,8 +122,7 @@ final class Studio
             'KALOKROMA_DEVICE_SEED' => '1',
             'KALOKROMA_DEMO' => 'true',
             'PHP_CLI_SERVER_WORKERS' => '3',
-            'PHP_INI_SCAN_DIR' => ':'.dirname(__DIR__, 3).'/bin/php',
-        ] + Clock::environment();
+        ] + SampleTemplate::compiled() + Clock::environment();
     }
 
     private function open(int $width, int $height): RemoteWebDriver
