@@ -66,7 +66,11 @@ final readonly class Hands
     {
         $file = sys_get_temp_dir().'/'.bin2hex(random_bytes(4)).'-'.$name;
         file_put_contents($file, $bytes);
-        $this->element('//input[@type="file"]', visible: false)->sendKeys($file);
+        $this->until(function () use ($file): bool {
+            $this->element('//input[@type="file"]', visible: false)->sendKeys($file);
+
+            return true;
+        }, 'There is no giving '.$name);
     }
 
     public function key(string $key): void
