@@ -63,6 +63,7 @@ final readonly class Asking
             self::metalInGlaze($said, $line, $step),
             self::can($said, $line, $step),
             self::sprayed($said, $line),
+            self::hint($said, $line, $last),
             self::twice($said, $line, $step, $last),
             self::onlySpokenOf($said, $line),
             self::either($said, $line),
@@ -286,6 +287,32 @@ final readonly class Asking
             [
                 ['words' => 'the undercoat', 'line' => self::swapped($line, $said->words, 'undercoat: '.$said->words)],
                 ['words' => 'no, on this area', 'line' => $line],
+            ],
+        );
+    }
+
+    /** "A hint of this in the shadows": nobody said whether it goes into the paint before or lies there by itself. */
+    public static function isHint(Said $said): bool
+    {
+        $isPlaced = $said->place->place->face !== null || $said->place->place->part !== '' || $said->place->folds;
+
+        return $isPlaced && $said->amounts['open'] === [0] && count($said->names) === 1 && !$said->isAdded && !$said->isSame
+            && $said->technique === null;
+    }
+
+    private static function hint(Said $said, string $line, ?PlannedStep $last): ?LineQuestion
+    {
+        $before = $last?->load->mix;
+        if (!self::isHint($said) || $before === null) {
+            return null;
+        }
+        $name = $said->names[0]['said'];
+
+        return new LineQuestion(
+            new Finding('told.ask-hint', '{paint} by itself, or mixed into {before}?', ['paint' => $name, 'before' => $before->words()]),
+            [
+                ['words' => 'by itself, as a glaze', 'line' => self::swapped($line, $said->words, 'glaze: '.$said->words)],
+                ['words' => 'mixed in', 'line' => self::swapped($line, $said->words, 'add '.$said->words)],
             ],
         );
     }

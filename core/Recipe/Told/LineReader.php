@@ -21,6 +21,8 @@ use Kalokroma\Word\Line;
 /** Reads a line: what its words may mean, the best cover of them, and what that says clause by clause. */
 final readonly class LineReader
 {
+    private const EACH = 'each-smaller';
+
     private PaintWords $paints;
 
     private Spelling $spelling;
@@ -39,7 +41,7 @@ final readonly class LineReader
         [$cover] = Cover::of($line, [...Recognizers::in($line), ...$this->paints->in($line)], Recognizers::isPlain(...));
         $found = [];
         foreach (Clauses::of($cover->spans) as $i => $spans) {
-            $found[] = self::clause($line, $spans, $i > 0);
+            $found[] = self::clause($line, self::leftOutByThose($line, $i > 0 ? self::ofEachInTurn($spans) : $spans), $i > 0);
         }
 
         $rest = mb_substr($text, Line::LONGEST);
@@ -62,10 +64,10 @@ final readonly class LineReader
         $shares = Amounts::of($spans, $spoken->mentioned + $spoken->replaced);
         $names = self::names($spans, static fn (int $i): bool => !isset($spoken->mentioned[$i]) && !isset($spoken->replaced[$i]));
         $place = SaidPlace::of($spans, $spoken, $shares['share']);
-        $technique = self::technique($spans, $spoken, $place->edges);
+        $technique = self::isLeft($spans, $spoken, $names) ? null : self::technique($spans, $spoken, $place->edges);
         [$isMore, $added] = self::more($spans, $kinds, count($names), $shares['thinned']);
         [$notes, $unread] = SaidNotes::of($line, $spans, $spoken, $shares['used']);
-        $doubts = self::doubts($spans, $kinds, $unread);
+        $doubts = self::isLeft($spans, $spoken, []) ? [] : self::doubts($spans, $kinds, $unread);
 
         return new Said(
             self::words($line, $spans),
@@ -99,6 +101,62 @@ final readonly class LineReader
             $spans,
             array_map(static fn (Span $s): string => $line->between($s->from, $s->to), $spans),
         );
+    }
+
+    /**
+     * "This, that, the other, each smaller": said of steps that follow one another, and no rounds of any of them.
+     *
+     * @param list<Span> $spans
+     *
+     * @return list<Span>
+     */
+    private static function ofEachInTurn(array $spans): array
+    {
+        $isCounted = array_filter($spans, static fn (Span $s): bool => $s->is(SpanKind::Coats, SpanKind::Loop) && $s->means !== self::EACH);
+
+        return $isCounted !== [] ? $spans : array_map(
+            static fn (Span $s): Span => $s->means === self::EACH ? $s->as(SpanKind::Note, 'aside') : $s,
+            $spans,
+        );
+    }
+
+    /**
+     * "Number 4 without the wash": for whom it says that, a step is left out; said of all it stays a note.
+     *
+     * @param list<Span> $spans
+     *
+     * @return list<Span>
+     */
+    private static function leftOutByThose(Line $line, array $spans): array
+    {
+        $kinds = self::kinds($spans);
+        if (SaidWho::of($spans)->isAll() || isset($kinds[SpanKind::Paint->value])) {
+            return $spans;
+        }
+        $found = [];
+        foreach ($spans as $span) {
+            $techniques = $span->means !== 'no-technique' ? [] : array_values(array_filter(
+                Recognizers::in(new Line($line->between($span->from, $span->to))),
+                static fn (Span $s): bool => $s->is(SpanKind::Technique),
+            ));
+            $isLeave = $span->is(SpanKind::Leave) && $found === [];
+            $found = [...$found, ...($techniques === [] ? [$isLeave ? $span->as(SpanKind::Plain, '') : $span] : [
+                $span->as(SpanKind::Omitted, Said::BY_THOSE), $span->as(SpanKind::Technique, $techniques[0]->means),
+            ])];
+        }
+
+        return count($found) > count($spans) ? $found : $spans;
+    }
+
+    /**
+     * Whether something is left that no face and no paint is: "leave a thin line of it" paints nothing.
+     *
+     * @param list<Span> $spans
+     * @param list<mixed> $names of paints that are laid all the same
+     */
+    private static function isLeft(array $spans, SpokenOf $spoken, array $names): bool
+    {
+        return $names === [] && array_filter(array_keys($spoken->lost), static fn (int $i): bool => $spans[$i]->means === 'later') !== [];
     }
 
     /** @param list<Span> $spans */

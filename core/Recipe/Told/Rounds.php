@@ -54,7 +54,7 @@ final readonly class Rounds
                 $isExit = in_array($span->means, ['until', 'exit'], true);
                 $until = $until || $isExit;
                 $exit = $isExit ? trim((string) preg_replace('/ (?=[,;:.])/', '', $span->group(0)), ' .') : $exit;
-                $smaller = $smaller || $span->means === 'smaller';
+                $smaller = $smaller || in_array($span->means, ['smaller', 'each-smaller'], true);
                 $each = $each || $span->means === 'each';
                 $isRounds = $isRounds || $span->means === 'rounds';
                 $count = $span->means === 'rounds' ? (int) Recognizers::number($span->group(0)) : $count;

@@ -9,6 +9,7 @@ use Kalokroma\Recipe\Technique\Level;
 use Kalokroma\Recipe\Technique\Technique;
 use Kalokroma\Recipe\Told\Words\Clauses;
 use Kalokroma\Recipe\Told\Words\Span;
+use Kalokroma\Recipe\Told\Words\SpanKind;
 use Kalokroma\Shelf\Paint;
 
 /**
@@ -79,6 +80,14 @@ final readonly class Said
     ) {
     }
 
+    /** A step that some figures go without: {@see LineReader::leftOutByThose()}. */
+    public const BY_THOSE = 'by-those';
+
+    public function isLeftOutByThose(): bool
+    {
+        return array_filter($this->spans, static fn (Span $s): bool => $s->means === self::BY_THOSE) !== [];
+    }
+
     /** Whether it is work of its own: else it says something more of the step before. */
     public function isWork(): bool
     {
@@ -89,6 +98,11 @@ final readonly class Said
     {
         return $this->technique !== null || $this->isVarnish || $this->names !== [] || $this->rounds->again || $this->doubts !== []
             || $this->isOfBase || ($this->isSame && !$this->saysMore());
+    }
+
+    public function isAllOver(): bool
+    {
+        return array_filter($this->spans, static fn (Span $s): bool => $s->is(SpanKind::AllOver)) !== [];
     }
 
     /** Whether it says more than words: how thin, where, for whom, how often, how long. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kalokroma\Recipe\Told;
 
+use Kalokroma\Recipe\Technique\Technique;
 use Kalokroma\Recipe\Told\Words\Span;
 use Kalokroma\Recipe\Told\Words\SpanKind;
 use Kalokroma\Recipe\Told\Words\SpokenOf;
@@ -13,6 +14,9 @@ use Kalokroma\Word\Line;
 /** What stays in words: what is kept because it changes nothing that is planned, and what nobody could read. */
 final class SaidNotes
 {
+    /** Of what a step has one. */
+    private const SINGLE = [SpanKind::Who, SpanKind::Level, SpanKind::Light, SpanKind::Part, SpanKind::Coats, SpanKind::Wait];
+
     /**
      * @param list<Span> $spans of a clause
      * @param array<int, true> $used places of amounts and ratios that something was made of
@@ -27,7 +31,8 @@ final class SaidNotes
         $to = 0;
         foreach ($spans as $i => $span) {
             $isOther = $span->is(SpanKind::Technique) && self::isOther($spans, $i);
-            $isUnread = !isset($kept[$i]) && (isset($spoken->lost[$i]) || $isOther || self::isUnread($span, isset($used[$i])));
+            $isUnread = !isset($kept[$i]) && (isset($spoken->lost[$i]) || $isOther || self::isUnread($span, isset($used[$i]))
+                || (!isset($spoken->left[$i]) && self::isSecond($spans, $i)));
             if ($isUnread) {
                 $from ??= $span->from;
                 $to = $span->to;
@@ -91,6 +96,33 @@ final class SaidNotes
         }
 
         return false;
+    }
+
+    /**
+     * Whether its field is filled by something else that stands before it: one step has one of each.
+     *
+     * @param list<Span> $spans
+     */
+    private static function isSecond(array $spans, int $at): bool
+    {
+        $span = $spans[$at];
+        $isBlend = array_filter($spans, static fn (Span $s): bool => $s->means === Technique::WetBlend->value) !== [];
+        if (!in_array($span->kind, self::SINGLE, true) || $isBlend) {
+            return false;
+        }
+        foreach (array_slice($spans, 0, $at) as $before) {
+            $isTimed = !$span->is(SpanKind::Wait) || (self::isTimed($span) && self::isTimed($before));
+            if ($before->kind === $span->kind && $isTimed) {
+                return [$before->means, $before->groups] !== [$span->means, $span->groups];
+            }
+        }
+
+        return false;
+    }
+
+    private static function isTimed(Span $span): bool
+    {
+        return (SaidWait::of([$span])['minutes'] ?? null) !== null;
     }
 
     private static function isUnread(Span $span, bool $isUsed): bool

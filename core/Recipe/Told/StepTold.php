@@ -58,7 +58,7 @@ final readonly class StepTold
     public function make(Said $said, string $line, Plan $sofar, ?PlannedStep $last): array
     {
         $last = $said->rounds->again || $said->isSame ? self::worked($sofar, $last) : $last;
-        $technique = $this->technique($said, $sofar, $last);
+        $technique = $this->technique($said, $line, $sofar, $last);
         if ($technique->facts()->takes === []) {
             $step = $this->step($technique, Load::none(), $said, $line, $sofar, $last);
 
@@ -173,7 +173,7 @@ final readonly class StepTold
         return Telling::noted($step, $said->notes);
     }
 
-    private function technique(Said $said, Plan $sofar, ?PlannedStep $last): Technique
+    private function technique(Said $said, string $line, Plan $sofar, ?PlannedStep $last): Technique
     {
         if ($said->isWaiting()) {
             return Technique::Waiting;
@@ -185,18 +185,32 @@ final readonly class StepTold
         if ($said->technique === Technique::WashAllOver && $isRecess && !$said->isByName) {
             return Technique::RecessLine;
         }
+        if ($said->technique === Technique::WashAllOver && self::isShadedWithPaint($said, $paint)) {
+            return self::byPlace($said, true, $last);
+        }
         if ($said->technique === Technique::Basecoat && $paint?->behaviour === Behaviour::Metallic) {
             return Technique::MetalCoat;
         }
 
         $varnish = $said->isVarnish || $paint?->behaviour === Behaviour::Varnish ? self::varnish($paint) : null;
 
-        $isCoat = $varnish !== null && in_array($said->technique, [
-            Technique::AirbrushCoat, Technique::Basecoat, Technique::Layer, Technique::TidyUp,
-        ], true);
+        // A pot of varnish makes a varnish of whatever is done with it, but for gloss on a lens.
+        $isCoat = $varnish !== null && $said->technique !== Technique::GlossSpot && !self::isVarnish($said->technique);
 
-        return ($isCoat ? $varnish : $said->technique) ?? $varnish ?? $this->repeated($said, $paint, $sofar, $last)
+        return ($isCoat ? $varnish : $said->technique) ?? $varnish ?? $this->repeated($said, $paint, $sofar, $last, $line)
             ?? $this->byPaint($paint, $isRecess, $said, $sofar) ?? self::byPlace($said, $isRecess, $last);
+    }
+
+    private static function isVarnish(?Technique $technique): bool
+    {
+        return in_array($technique, [Technique::GlossVarnish, Technique::SatinVarnish, Technique::MattVarnish], true);
+    }
+
+    /** "Shade with this", of a paint that covers: it goes where the shade is, and not over everything as a wash does. */
+    private static function isShadedWithPaint(Said $said, ?Paint $paint): bool
+    {
+        return !$said->isByName && $paint?->behaviour === Behaviour::Opaque && !$said->isAllOver()
+            && preg_match('/\bshad(?:e|ed|ing)\b/i', $said->words) === 1;
     }
 
     /**
@@ -210,7 +224,7 @@ final readonly class StepTold
     }
 
     /** "Again", "the same", or what is said in one line with the step before and names no other way. */
-    private function repeated(Said $said, ?Paint $paint, Plan $sofar, ?PlannedStep $last): ?Technique
+    private function repeated(Said $said, ?Paint $paint, Plan $sofar, ?PlannedStep $last, string $line): ?Technique
     {
         $isLighter = $last?->technique->isWash() === true && preg_match('/\b(?:bright|light)/', $said->rounds->exit) === 1;
         if ($isLighter) {
@@ -244,7 +258,14 @@ final readonly class StepTold
             return null;
         }
 
-        return $said->isAdded ? self::onceMore($last->technique) : $last->technique;
+        return $said->isAdded || self::isOnTop($said, $line) ? self::onceMore($last->technique) : $last->technique;
+    }
+
+    /** "This, that, the other" of which nobody said that they are grounds side by side: each lies on the one before. */
+    private static function isOnTop(Said $said, string $line): bool
+    {
+        return $said->goesOn && $said->notes === [] && !$said->rounds->again
+            && preg_match('/\b(?:base|block|metal|stepping|in-between)/iu', $line) !== 1;
     }
 
     /** The step that laid the ground: the first with paint. */
@@ -297,7 +318,8 @@ final readonly class StepTold
 
     private static function byPlace(Said $said, bool $isRecess, ?PlannedStep $last): Technique
     {
-        $isThin = $said->thinning->thinning !== null && $said->thinning->thinning->load() <= self::GLAZE_LOAD;
+        $isThin = $said->thinning->isMostly
+            || ($said->thinning->thinning !== null && $said->thinning->thinning->load() <= self::GLAZE_LOAD);
 
         return match (true) {
             $said->place->isLines && $isRecess && !$isThin => Technique::Lining,
@@ -351,7 +373,8 @@ final readonly class StepTold
             return [$this->added($before, array_values($paints)[0], $said->addedAt), $last->load->open];
         }
         $parts = $open = [];
-        $isLittle = $said->amounts['open'] === [0] && (!$said->goesOn || $said->isSame);
+        $isLittle = $said->amounts['open'] === [0] && (!$said->goesOn || $said->isSame) && !Asking::isHint($said)
+            && !$said->thinning->isMostly;
         $isAdded = count($paints) === 1 && ($said->isAdded || $isLittle);
         if ($isAdded && $before !== null) {
             foreach ($before->parts as $part) {

@@ -90,7 +90,7 @@ final class Telling
             ));
         } elseif ($said->leavesOutWork() && ($out = $this->sameWork($said)) !== null) {
             $this->without($number, $said, ...$out);
-        } elseif ($said->isLeftOut && $said->technique === null && $said->names === []) {
+        } elseif ($said->isLeftOut && $said->names === [] && ($said->technique === null || $said->isLeftOutByThose())) {
             $this->aside($number, $said, $last);
         } elseif ($said->onlyThins() && ($thinned = $this->paintedWith($said)) !== null) {
             $this->more($number, $line, $said, $thinned[0], $thinned[1], $from);
@@ -99,7 +99,7 @@ final class Telling
         } elseif ($said->onlyLeaves()) {
             $this->leaves($number, $said, $last);
         } elseif ($said->isInstead && $last !== null && !$said->who->isAll()) {
-            $this->instead($number, $line, $said, ...$last);
+            $this->instead($number, $line, $said, ...($this->replacedIn($said) ?? $last));
         } elseif ($last !== null && $last[0]->technique === Technique::Waiting && !$said->isWork() && !$said->isWaiting()) {
             $this->aside($number, $said, $last);
         } elseif (!$said->isWork() && !$said->isWaiting() && $last !== null && $said->saysMore()
@@ -227,10 +227,21 @@ final class Telling
         return null;
     }
 
+    /** @return array{PlannedStep, int}|null the last step with the paint that another one stands in for */
+    private function replacedIn(Said $said): ?array
+    {
+        return $this->lastWith($said->replaced[0]['paint']->id ?? '');
+    }
+
     /** @return array{PlannedStep, int}|null the last step with the paint that is named, and the number of its line */
     private function paintedWith(Said $said): ?array
     {
-        $paint = $said->names[0]['paint']->id ?? '';
+        return $this->lastWith($said->names[0]['paint']->id ?? '');
+    }
+
+    /** @return array{PlannedStep, int}|null */
+    private function lastWith(string $paint): ?array
+    {
         foreach (array_reverse($this->lines, true) as $number => $line) {
             foreach (array_reverse($line->steps) as $step) {
                 if ($step->load->mix?->has($paint) === true) {

@@ -27,6 +27,7 @@ final readonly class ToldThinning
      * @param Paint|null $product the pot of the shelf it is thinned with; null where none is named
      * @param string $than how it departs from the step before; empty where it does not
      * @param bool $isBare whether nothing is said but the ratio: it may be that of a mix
+     * @param bool $isMostly whether there is hardly any paint in it
      * @param bool $isRefused whether it makes no sense, and stays as words
      */
     public function __construct(
@@ -37,6 +38,7 @@ final readonly class ToldThinning
         public string $than = '',
         public bool $isRefused = false,
         public bool $isBare = false,
+        public bool $isMostly = false,
     ) {
     }
 
@@ -47,7 +49,7 @@ final readonly class ToldThinning
     public static function of(array $spans, ?string $ratio): self
     {
         $with = $product = $like = null;
-        $neat = $open = false;
+        $neat = $open = $mostly = false;
         $than = '';
         foreach ($spans as $span) {
             if ($span->is(SpanKind::Thinner)) {
@@ -57,7 +59,8 @@ final readonly class ToldThinning
                 $like = $span->means === 'like' ? self::likeness($span) : $like;
                 $with ??= Thinner::said($span->group(0));
                 $neat = $neat || $span->means === 'neat';
-                $open = $open || $span->means === 'open';
+                $mostly = $mostly || $span->means === 'mostly';
+                $open = $open || $span->means === 'open' || $mostly;
                 $than = in_array($span->means, [self::FURTHER, self::LESS, self::SLIGHTLY], true) ? $span->means : $than;
             }
         }
@@ -76,7 +79,13 @@ final readonly class ToldThinning
             return new self($than === self::SLIGHTLY, null, $with, $product, $than);
         }
 
-        return $neat ? new self(true, Thinning::undiluted()) : new self($open || $with !== null, null, $with, $product);
+        return $neat ? new self(true, Thinning::undiluted()) : new self(
+            $open || $with !== null,
+            null,
+            $with,
+            $product,
+            isMostly: $mostly,
+        );
     }
 
     private static function names(Span $span): bool

@@ -24,6 +24,7 @@ final class AmountWords
         ['amount', 'drop', 'a drop of', ['a drop of']],
         ['amount', 'little', self::LITTLE, ['a little', 'a touch of']],
         ['amount', 'little', '(?<=plus |mixed with |\+ )(?:just )?(?:a|one) (?:dot|speck|blob|pinhead) of', []],
+        ['amount', 'part', '{N} (parts?)(?: of)?(?: the)?(?= (?:water|medium|[a-z]+ medium|thinner|white spirit|spirit|retarder))', []],
         ['amount', 'part', '{N} (?:parts?|drops?|brush ?-? ?loads?|brushloads?|brushfuls?|dabs?|measures?)(?: of)?(?: the)?',
             ['2 parts', 'three drops of']],
         ['amount', 'ml', '{N} ml(?: of)?', ['0.5 ml of']],
@@ -72,7 +73,9 @@ final class AmountWords
         ['consistency', 'slightly', '(?:thin(?:ned)?|dilut(?:e|ed))(?: (?:it|this|them))? (?:slightly|a little|a bit|a touch|just a'
             .' little)(?: (?:with|in) (water|medium))?|'
             .'(?:slightly|a little|a bit) (?:thinned|diluted|watered(?: down)?)', ['thin it slightly']],
-        ['consistency', 'open', '(?:with |and )?(?:mostly|lots of|plenty of|a lot of|loads of) (water|medium)', ['mostly medium']],
+        ['consistency', 'mostly', '(?:it is |it\'s )?(?:mostly|nearly all|almost all|nearly only|hardly anything but) (water'
+            .'|medium)', ['mostly water']],
+        ['consistency', 'open', '(?:with |and )?(?:lots of|plenty of|a lot of|loads of) (water|medium)', ['lots of medium']],
         ['consistency', 'open', '(?:very |quite |nice and |well |really )?(?:thin(?:ned)?|dilut(?:e|ed)|watered down)(?: (?:it|this'
             .'|them|your|the))?(?: (?:well|a lot|down|far))*', ['thinned', 'thin']],
         ['consistency', 'open', '(?:water|thin)(?:ed|ing)? (?:it )?down(?: (?:the|it))?', ['water down the']],

@@ -341,9 +341,20 @@ final class Amounts
         if ($paint > 0.0 && $thinner > 0.0) {
             return self::ratioOf($paint, $thinner);
         }
+        if ($this->isPartsToOne($paint)) {
+            return self::ratioOf(1.0, $thinner);
+        }
         $this->forget();
 
         return null;
+    }
+
+    /** "With five parts water": to one of the paint, where there is one paint and nothing is said of how much. */
+    private function isPartsToOne(float $paint): bool
+    {
+        $parts = array_filter($this->spans, static fn (Span $s): bool => $s->is(SpanKind::Amount) && $s->group(1) !== '');
+
+        return $paint === 0.0 && count($parts) === 1 && count($this->elements) === 2;
     }
 
     /** So much of a thinner, to who knows how much paint: nothing can be made of it. */

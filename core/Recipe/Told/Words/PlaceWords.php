@@ -55,6 +55,8 @@ final class PlaceWords
         ['part', 'the left', '(?<=the )left(?: (?:side|half))?', []],
         ['part', 'the right', '(?<=the )right(?: (?:side|half))?', []],
         ['part', 'the middle', '(?<=the )(?:middle|centre|center)', []],
+        ['part', 'lower parts', '(?:only )?along (?:the )?(?:bottom|lower edge|underside)(?: edge)?', ['along the bottom']],
+        ['part', 'upper parts', '(?:only )?along (?:the )?top(?! edge)', ['along the top']],
         ['part', 'lower parts', '(?<!from )below(?! the)', ['below']],
         ['part', 'upper parts', '(?<!from )above(?= ,|$)', ['above']],
         ['part', 'a few spots', '(?:a )?(?:few |some )?spots?(?! varnish)(?: (?:of|only))?|here and there|(?:only )?where it'
@@ -84,6 +86,8 @@ final class PlaceWords
         ['leave', 'this', '(?:but |and )?(?:avoid(?:s|ing)?|miss(?:ing)? out)', ['avoiding']],
         ['leave', 'this', '(?:but |and )?(?:keep(?:s|ing)?|stay(?:s|ing)?)(?: (?:it|this|that|well))* (?:off|out of|away from|clear'
             .' of)', ['keep it off', 'staying out of']],
+        ['leave', 'this', '(?:(?:pull|push|draw|keep|stay|mov)(?:ing|e|s)? (?:it |this |the (?:paint|wash|colou?r) )?)?(?:well )?away from',
+            ['away from']],
         ['leave', 'this', '(?:but )?(?:not|never|nothing|none)(?: (?:in|into|on|onto|over|at|down in))+', ['not in', 'nothing on']],
         ['leave', 'this', 'not(?= the)|(?:but )?(?:never|not) touch(?:ing)?|(?:do not|don\'t|without) (?:touch(?:ing)?|get(?:ting)?'
             .' (?:it )?(?:in|into|on)|go(?:ing)? (?:in|into|on|over)|'
@@ -100,7 +104,8 @@ final class PlaceWords
         ['leave', 'keep', 'keep(?:ing|s)?(?= (?:the|my|some|all) )', []],
         ['leave', 'back', '(?:stay|remain)s?(?: (?:free|clear|dark|visible|untouched|clean))?(?: as (?:it is|they are))?|(?:are|is)'
             .' left(?:'
-            .' (?:alone|free|as (?:it is|they are)))?|'
+            .' (?:alone|free|as (?:it is|they are)))?|left (?:alone|free|dark|clean|untouched|unpainted|as (?:it is|they are|it was'
+            .'|they were))|'
             .'(?:must |should )?(?:stay|remain)s? (?:dark|visible|free|untouched|clean|as (?:it is|they are))', ['stay as they are',
                 'are left alone']],
         ['plain', '', 'alone|visible|showing|untouched|as they are|as it is|free|only|just', ['only']],

@@ -33,6 +33,12 @@ final readonly class Span
         return in_array($this->kind, $kinds, true);
     }
 
+    /** The same words with another meaning. */
+    public function as(SpanKind $kind, string $means): self
+    {
+        return new self($this->from, $this->to, $kind, $means, $this->score);
+    }
+
     public function group(int $i): string
     {
         return $this->groups[$i] ?? '';

@@ -60,6 +60,18 @@ final class SpeechWords
                 .' for)?(?: the)? (?:playable'
             .'|fieldable|tabletop|table)|'
             .'this much for the (?:table|game|field)(?:(?: ,)? the rest later)?', ['fieldable to here', 'stop here: playable']],
+        ['level-mark', 'fieldable', '(?:up )?(?:to|until) here(?: ,)?(?: (?:it|this|they|the figures?))? (?:(?:can|may|could) be'
+            .' (?:played|used'
+            .'|fielded)(?: with)?|(?:can|may) go on the table|is (?:playable|good enough|enough)(?: for (?:the |a )?(?:table|game))?)'
+            .'|(?:good |fine )?enough (?:for|to) (?:the |a )?(?:game|play|field)|(?:ready|fit|good) (?:to|for) play(?:ing)?(?:'
+            .' (?:now|here))?'
+            .'|(?:now )?(?:it|this|they) (?:can|may) be played(?: with)?(?: now)?', ['up to here it can be played with']],
+        ['level-mark', 'fieldable', '(?:the )?(?:rest|remainder) (?:is|are) (?:only )?(?:for|up to) (?:the )?(?:finished|display|showpiece)'
+            .'(?: (?:level|ones?))?|(?:finished|display)(?: level)? from here(?: on)?|from here(?: on)?(?: it is)? (?:only )?(?:for'
+            .' )?(?:finished'
+            .'|display|showpiece)', ['finished from here']],
+        ['level', 'finished', 'not (?:needed|necessary|wanted|required)? ?for (?:the |a )?(?:table|game|play(?:ing)?|field)(?: :)?',
+            ['not needed for the table']],
         ['level-mark', 'fieldable', 'for a (?:fieldable|playable|tabletop) (?:result|finish|figure|level)(?: ,)?(?: you)? (?:may'
             .'|can) stop here', []],
         ['level-mark', 'finished', '(?:finished|done)(?: (?:to|up to))? here|stop here(?: :)? finished', ['finished to here']],
@@ -89,6 +101,7 @@ final class SpeechWords
             .'|you\'re|you are) keen|if (?:i|you) (?:feel like it|have (?:the )?time|can be bothered)', ['optional']],
         ['before', '', '(?:(?:the )?same(?: again| thing)?|same again|as)(?: (?:as|like))? (?:before|above|the (?:last|previous)'
             .' (?:one|step))|same again|like (?:before|above)', ['same as before', 'as above']],
+        ['plain', 'this', '(?:this|that)(?: last)? one(?= (?:twice|again|thinner|in|x|two|three|\d))', []],
         ['plain', 'pick', 'pick(?:ed|ing)? out', ['pick out']],
         ['before', 'mix', '(?:the )?(?:same|last|previous|prior) (?:mix|mixture|colou?r|paint)', ['the same mix', 'the last colour']],
         ['before', 'base', '(?:(?:take|took|back to|back with|return to|use) )?(?:(?:the|my|our) )?base(?:coat)?[ -]?(?:mix|mixture'
@@ -101,6 +114,8 @@ final class SpeechWords
         ['note', 'not-planned', '(?:the )?same (?:'.self::THINGS.')(?: (?:on|for|as) (?:the )?[a-z]+)?', ['same gem on the belt']],
         ['other-area', '', '(?:the )?same (?:colou?rs?|paints?|recipe|scheme|way) as (?:on )?(?:the )?([a-z]+)',
             ['same colours as the captain']],
+        ['other-area', '', '(?:(?:the )?same|this|that) recipe (?:on|for|as)(?: on| for)? (?:the )?([a-z]+)', ['same recipe on the sash']],
+        ['other-area', '', '(?<=^)as (?:for|on|with) the ([a-z]+)', ['as for the cloak']],
         ['other-area', '', '(?:exactly )?(?:the )?(?:same thing (?:on|for|as)|same as|same as on|as on|like|like on|same on) (?:on '
             .'|for )?the (?!last'
             .'|previous)([a-z]+)', ['the same as the armour', 'like the soldiers']],
@@ -137,9 +152,12 @@ final class SpeechWords
         ['note', 'by-airbrush', '(?:with|by|using) (?:the |an |my )?airbrush', ['with the airbrush']],
         ['note', 'meeting', 'where (?:the )?[a-z]+ (?:meets?|joins?|touches) (?:the )?[a-z]+', ['where the shade meets the blue']],
         ['note', 'match', '(?:to )?match(?:ing)? the [a-z]+(?: ,)? by brush(?: :)?|by brush', ['to match the spray, by brush']],
-        ['note', 'no-technique', '(?:no|without(?: (?:a|the|any))?|skip the) (?:wash(?:ing)?|glaz(?:e|ing)|drybrush(?:ing)?|edg(?:e'
+        ['note', 'no-technique', '(?:(?:do not|don\'t|does not|doesn\'t) (?:get|have|need)(?: (?:a|the|any))?|(?:gets?|has|have'
+            .'|needs?) no|no|without(?: (?:a|the|any))?'
+            .'|skip the) (?:wash(?:ing)?|glaz(?:e|ing)|drybrush(?:ing)?|edg(?:e'
             .'|es|ing)'
-            .'|highlight(?:s|ing)?|varnish(?:ing)?|shad(?:e|ing)|lining|lines?|outlin(?:e|ing)|dots?|blend(?:ing)?'
+            .'|highlight(?:s|ing)?|varnish(?:ing)?|shad(?:e|ing)|lining|lines?|outlin(?:e|ing)|dots?|blend(?:ing)?|stripes?|bands?'
+            .'|freehand|pattern|markings?|decals?|glints?'
             .'|stippl(?:e|ing))(?: (?:here|this time|needed|required|necessary|at all|on'
                 .' this(?: one)?))*', ['no wash here', 'without washing']],
         ['note', 'negated', '(?:(?:i|we|you) )?(?:do not|don\'t|never(?: ever)?|no need to|did not|didn\'t)(?: ever)? (?:wash'

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Kalokroma\Recipe\Told\Words;
 
+use Kalokroma\Shelf\Behaviour;
+
 /**
  * What of a clause is done and what is only spoken of: paints that are mentioned, faces that are left alone. "Leave" turns what follows it
  * and nothing else.
@@ -42,7 +44,7 @@ final readonly class SpokenOf
     public static function in(array $spans): self
     {
         $replaced = $left = $kept = $notes = $lost = [];
-        $mentioned = self::paintedOver($spans) + self::workedOn($spans) + self::namedAgain($spans);
+        $mentioned = self::paintedOver($spans) + self::workedOn($spans) + self::namedAgain($spans) + self::varnished($spans);
         $isLater = false;
         foreach ($spans as $i => $span) {
             if ($span->is(SpanKind::Handling) && in_array($span->means, ['swap', 'replace'], true)) {
@@ -159,6 +161,28 @@ final readonly class SpokenOf
         $isWash = in_array($spans[$technique]->means, self::SHADES, true) && $spans[$over]->paint?->behaviour->isTransparent() === true;
 
         return $isThe || $isWash ? [$under => true] : [];
+    }
+
+    /**
+     * What lies under a varnish: "dull the steel with the matt one".
+     *
+     * @param list<Span> $spans
+     *
+     * @return array<int, true>
+     */
+    private static function varnished(array $spans): array
+    {
+        $paints = array_keys(array_filter($spans, static fn (Span $s): bool => $s->is(SpanKind::Paint)));
+        if (count($paints) !== 2 || $spans[$paints[1]]->paint?->behaviour !== Behaviour::Varnish || $paints[0] === 0) {
+            return [];
+        }
+        $isThe = in_array($spans[$paints[0] - 1]->group(0), ['the', 'my', 'its', 'all'], true);
+        $isWith = array_filter(
+            array_slice($spans, $paints[0], $paints[1] - $paints[0]),
+            static fn (Span $s): bool => $s->means === 'with',
+        ) !== [];
+
+        return $isThe && $isWith ? [$paints[0] => true] : [];
     }
 
     /**

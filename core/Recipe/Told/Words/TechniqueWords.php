@@ -94,6 +94,7 @@ final class TechniqueWords
                 .'|open(?:ing)? (?:it )?up|opening|chipping opening',
             ['open the chips'],
         ],
+        ['technique', 'chips', 'spong(?:e|ed|ing)(?: on)?(?: some)? (?:chips|scratches|wear)', ['sponge chips']],
         ['technique', 'chips', '(?<!from the |below the |under the |around the )(?:painted )?chip(?:s|ping|ped)?'
             .'|scratch(?:es|ed)?', ['painted chips', 'scratches']],
         ['technique', 'gloss-varnish', 'gloss(?:y|ed)? (?:varnish|coat)|varnish(?:ed)? gloss|gloss(?= (?:it|b ?4|before|over all|all'
@@ -109,7 +110,10 @@ final class TechniqueWords
         ['technique', 'softener', 'softener|soften(?:ed|ing)? the (?:decals?|markings?)', ['softener']],
         ['technique', 'enamel-wash', 'enamel wash', ['enamel wash']],
         ['technique', 'oil-wash', 'oil wash', ['oil wash']],
-        ['technique', 'wiping', 'clean(?:ed)?(?: off)?(?= .{0,30}with (?:white )?spirit)|wip(?:e|ed|ing)(?: it)?(?: (?:off|away'
+        ['technique', 'wiping', '(?:tak(?:e|ing)|clean(?:ed|ing)?|rub(?:bed|bing)?|remov(?:e|ed|ing)|draw|pull)(?: (?:the |all the'
+            .' )?(?:rest|excess'
+            .'|surplus|it|them|most of it|what is too much|colou?r|wash))?(?: (?:off|away|back|up))?(?= .{0,40}with .{0,20}spirit)', []],
+        ['technique', 'wiping', 'wip(?:e|ed|ing)(?: it)?(?: (?:off|away'
             .'|back))?(?: what is too much)?', ['wipe it off']],
         ['technique', 'streak', 'streak(?:s|ed|ing)?', ['streaks']],
         ['technique', 'streak-blend', '(?:draw|pull|blend|feather)(?:ing)? (?:it|them|the streaks?) (?:out|down)(?= with (?:white'
@@ -140,7 +144,8 @@ final class TechniqueWords
         [
             'technique',
             'blotting',
-            '(?:wick|soak|lift|draw|suck)(?:ing)? (?:it|this|the excess|any excess|most of it) (?:off|up|away|out)(?! with (?:white'
+            '(?:mop|dab|soak|blot|wick)(?:ping|bing|ing|ting)?(?: up| off| away)? (?:the |any )?(?:pools?|puddles?|excess)|(?:wick'
+            .'|soak|lift|draw|suck)(?:ing)? (?:it|this|the excess|any excess|most of it) (?:off|up|away|out)(?! with (?:white'
                 .' )?spirit)(?: with (?:a|the)'
                 .' (?:[a-z]+ )?brush)?|blot(?:ted|ting)?(?: (?:up )?(?:what|whatever|where it) (?:is too much|pools?|gathers?))?|(?:draw'
                 .'|wick|soak|lift)(?: the (?:wash|pools?|puddles?))? (?:off|up|out)',

@@ -9,7 +9,8 @@ final class TimeWords
 {
     /** No word for time, for whoever paints, or for painting at all, but something on the figure. */
     private const THING = '(?:(?:the|any|all|my) )?(?!(?:the|any|my|it|that|this|them|they|these|those|you|we|i|an?|each|few|some'
-        .'|half|about|one|two|every|use|long|now|hand|next|last|first|dry|everything|all|a while|assembly|priming|undercoating)\b)'
+        .'|half|about|one|two|every|use|hours?|minutes?|evening|day|time|dinner|lunch|supper|breakfast|tea|work|bed|sleep|long|now'
+        .'|hand|next|last|first|dry|everything|all|a while|assembly|priming|undercoating)\b)'
         .'(?!(?!wash|varnish|drybrush|glaz|weather|bas|glu|lin|highlight|dust)[a-z]+ing\b)';
 
     private const WAIT = '(?:and |then )*(?:wait(?:ing)?|(?:let|allow) (?:it |this |that |them |all |everything '
@@ -24,6 +25,11 @@ final class TimeWords
     /** @var list<array{string, string, string, list<string>}> kind, meaning, pattern, examples */
     public const ROWS = [
         ['coats', 'range', '(?:in )?{N} (?:-|–|to|or) {N} '.self::THIN.self::COATS.'(?: of)?', ['3 to 4 coats']],
+        // Said of a list, it counts its paints and not the coats of each.
+        ['note', 'not-planned', '{N} (?:(?:thin|quick|soft) )?(?:layers|tones|shades|steps|stages|colours)(?= (?:from|of (?:the'
+            .' )?[a-z]+ on|:|in the) )',
+            []],
+        ['note', 'not-planned', '(?<=: ){N} (?:(?:thin|quick|soft) )?(?:layers|tones|shades|steps|stages|colours)(?= ,|$)', []],
         ['coats', 'some', '(?:in )?(?:several|a few|some|a couple of|many) '.self::THIN.self::COATS.'(?: of)?', ['several thin coats']],
         ['coats', 'number', '(?!(?:one|a|1) (?:more|further)|an? (?!couple|few))(?:in |no more than |at most |at least |up to '
             .'|about )?{N} '.self::THIN.self::COATS.'(?: of)?', ['two coats']],
@@ -35,9 +41,11 @@ final class TimeWords
         ['loop', 'until', '(?:again and again |and again |repeat(?:ed|ing)? |again )?until (?:(?:it is|it\'s|it looks|they are|they'
             .' look) )?((?:[^ ,;:.]+ ?){1,8})',
             ['again until bright enough']],
-        ['loop', 'smaller', '(?:each|every)(?: (?:one|time|round))?(?: (?:a (?:little|bit)|slightly))? smaller(?: than the last)?'
+        ['loop', 'smaller', '(?:each|every)(?: (?:time|round))(?: (?:a (?:little|bit)|slightly))? smaller(?: than the last)?'
             .'|(?:(?:always|ever) )?smaller (?:each|every|ea \.?)(?: (?:time|round))?'
             .'|smaller and smaller', ['each time smaller', 'smaller every time']],
+        ['loop', 'each-smaller', '(?:each|every)(?: one)?(?: (?:a (?:little|bit)|slightly))? smaller(?: than the (?:last|one'
+            .' before))?', []],
         ['loop', 'each', '(?:each|every) (?:time|round|layer|pass)', ['each time']],
         ['loop', 'rounds', '(?:in |for )?{N} rounds?', ['three rounds']],
         ['loop', 'most', '(?:but )?(?:not|no) more than {N} (?:times|rounds)|(?:at most|up to|max(?:imum)?) {N} (?:times|rounds)',
@@ -70,6 +78,7 @@ final class TimeWords
             ['wait 2 hours', 'let it dry 20 minutes']],
         ['wait', 'time', self::WAIT.' ?{N} (?:to|-|–|or) \d+ '.self::UNIT, ['wait 20 to 30 minutes']],
         ['wait', 'time', '{N} '.self::UNIT.' (?:of )?(?:drying|dry|rest)(?: time)?', ['30 min drying']],
+        ['wait', 'time', '(?:a )?{N}[ -]'.self::UNIT.'\'?(?: \')? (?:wait|pause|break)', ['twenty minutes\' wait']],
         ['wait', 'time', '{N} '.self::UNIT.' or so', ['ten minutes or so']],
         ['wait', 'after', '(?:after|in) (?:about |some )?(?:{N}|half an) '.self::UNIT.'(?: or so)?', ['after an hour or so']],
         ['wait', 'dry', '(?:and |then )*(?:wait|let (?:it |this |that |all |them |everything |the [a-z]+ (?:[a-z]+ )?)?(?:dry|rest'
@@ -87,15 +96,17 @@ final class TimeWords
         ['note', 'hairdryer', '(?:speed (?:it|this) up )?(?:with (?:a|the) |use (?:a|the) )?hair ?-?dryer', ['hairdryer']],
         ['plain', '', 'come back(?= (?:when|once|after))', []],
         ['note', 'turn', '(after|before|once|as soon as) '.self::THING.'((?:(?!is |are |has |have |, ).)+?) (?:is|are|has been|have been)'
-            .'(?: (?:fully|all|completely))? (?:done|dry|dried|finished|on|painted|in place|set|settled|cured)',
+            .'(?: (?:fully|all|completely))? (?:done|dry|dried|finished|on|painted|glued(?: (?:on|in))?|assembled|attached|mounted|stuck on'
+            .'|varnished|washed|sealed|in place|set|settled|cured)',
             ['after the steel is done', 'once the face is painted']],
-        ['note', 'turn', '(after|before|b ?4) '.self::THING.'((?:(?:gloss|matt|satin|pin|oil|enamel) )?[a-z-]+(?: and (?:the )?[a-z-]+)?)'
+        ['note', 'turn', '(after|before|b ?4) '.self::THING.'((?:(?:gloss|matt|satin|pin|oil|enamel) )?[a-z-]+(?: and (?:the'
+            .' )?[a-z-]+(?! (?:with|in|:)))?)'
             .'(?: :)?', ['before the strings', 'after varnishing']],
         ['note', 'turn', '(after|before) (everything else|all else|anything else|(?:all )?the rest)', ['before everything else']],
         ['note', 'order', '(?:after|before|once|when|while|as soon as) (?:(?!is |are |, ).)*?(?:is|are|has|have)(?: (?:fully|all'
             .'|completely))? (?:done|dry|dried|finished|on|painted|in place|set|settled|cured|wet|damp|tacky)',
             ['after the steel is done', 'when it is dry']],
-        ['note', 'order', '(?:after|before|b ?4) (?:(?:the|any|all|my) )?[a-z-]+(?: and (?:the )?[a-z-]+)?(?: :)?',
+        ['note', 'order', '(?:after|before|b ?4) (?:(?:the|any|all|my) )?[a-z-]+(?: and (?:the )?[a-z-]+(?! (?:with|in|:)))?(?: :)?',
             ['before the strings']],
         ['note', 'covers', 'until (?:it )?(?:(?:is|has|was) )?(?:covers?|covered|even|opaque|solid)', ['until it covers']],
         ['note', 'order', '(?:before|when|while|after) (?:[a-z]+ing|(?:you|i|we) (?:[a-z]+)(?: (?:it|them|on))?(?: again)?)(?: it)?',
