@@ -52,6 +52,32 @@ final class RecipeEditsTest extends TestCase
         );
     }
 
+    public function testTwoTonesAreGlazedIntoOneAnother(): void
+    {
+        $this->signIn();
+        $asked = $this->getJson($this->url().'/layer/joins')->assertOk();
+        $this->assertAnswers('joins', $asked);
+        $join = array_column((array) $asked->json('joins'), null, 'key')['highlight'];
+        self::assertEqualsCanonicalizing(['one', 'other', 'both'], array_column($join['ways'], 'by'));
+        $ways = array_column($join['ways'], null, 'by');
+        $before = $this->keys($this->getJson($this->url()));
+
+        $both = $this->edit(['kind' => 'join', 'key' => 'layer', 'other' => 'highlight', 'by' => 'both'])->assertOk();
+        $this->assertAnswers('recipe', $both);
+        self::assertSame([...$before, 'glaze', 'glaze-2'], $this->keys($both));
+        $coats = array_column((array) $both->json('steps'), 'coats', 'key');
+        self::assertSame($ways['both']['layers'], $coats['glaze'] + $coats['glaze-2']);
+        self::assertStringContainsString('further back', (string) array_column((array) $both->json('steps'), 'note', 'key')['glaze']);
+        self::assertSame('joined layer and feathered layer', $both->json('undo'));
+        $this->postJson($this->url().'/undo', ['version' => $both->json('version')])->assertOk();
+        self::assertSame($before, $this->keys($this->getJson($this->url())), 'one undo takes both back');
+
+        $this->assertRefused(422, 'can be joined by glazes', $this->edit([
+            'kind' => 'join', 'key' => 'layer', 'other' => 'wash', 'by' => 'one',
+        ]));
+        $this->assertRefused(422, 'by', $this->edit(['kind' => 'join', 'key' => 'layer', 'other' => 'highlight', 'by' => 'hand']));
+    }
+
     /** Whatever the page prints of a thinning its field takes, and nothing moves. */
     public function testWhatIsPrintedOfAThinningIsTaken(): void
     {
@@ -380,10 +406,14 @@ final class RecipeEditsTest extends TestCase
         self::assertSame(
             [
                 'contrast' => 'soft', 'light' => 'bone', 'shade' => 'cold', 'mixed' => true, 'insist' => false,
-                'shades' => null, 'highlights' => null, 'finish' => 'finished',
+                'shades' => null, 'highlights' => null, 'finish' => 'finished', 'glazed' => false,
             ],
             $soft->json('options'),
         );
+        $glazed = $this->postJson($this->url(), ['colour' => '#9c7d34', 'way' => 'glazes', 'glazed' => true])->assertOk();
+        self::assertTrue($glazed->json('options.glazed'));
+        self::assertTrue($this->getJson($this->url())->json('options.glazed'), 'kept');
+        self::assertNotContains('feathered-layer', array_column((array) $glazed->json('steps'), 'technique_id'));
         self::assertStringContainsString('Rung ', implode(' ', (array) $soft->json('steps.1.reasons')));
         $strong = $this->postJson($this->url(), ['colour' => '#9c7d34', 'contrast' => 'strong'])->assertOk();
         self::assertNotSame($soft->json('area.strip'), $strong->json('area.strip'));

@@ -32,6 +32,7 @@ final class DraftForm extends FormRequest
             'shade' => ['nullable', Rule::enum(ShadeToward::class)],
             'mixed' => ['sometimes', 'boolean'],
             'insist' => ['sometimes', 'boolean'],
+            'glazed' => ['sometimes', 'boolean'],
             'shades' => ['nullable', 'integer', 'min:0', 'max:'.LadderWish::MOST_STEPS],
             'highlights' => ['nullable', 'integer', 'min:0', 'max:'.LadderWish::MOST_STEPS],
             'finish' => ['nullable', Rule::enum(Level::class)],

@@ -15,6 +15,7 @@ use Illuminate\Validation\Rule;
 use Kalokroma\Colour\Srgb;
 use Kalokroma\Recipe\Change\DifferStep;
 use Kalokroma\Recipe\Change\DropStep;
+use Kalokroma\Recipe\Change\JoinTones;
 use Kalokroma\Recipe\Change\LoopSteps;
 use Kalokroma\Recipe\Change\MakeStep;
 use Kalokroma\Recipe\Change\MergeSteps;
@@ -24,6 +25,7 @@ use Kalokroma\Recipe\Change\PlanChange;
 use Kalokroma\Recipe\Plan\Loop;
 use Kalokroma\Recipe\Plan\Place;
 use Kalokroma\Recipe\Plan\RecipeProblem;
+use Kalokroma\Recipe\Predict\Joining;
 use Kalokroma\Recipe\Technique\Technique;
 
 /** One change of a recipe, and the version it was made on. */
@@ -34,7 +36,7 @@ final class EditForm extends FormRequest
     {
         return [
             'version' => ['required', 'integer', 'min:0'],
-            'kind' => ['required', 'in:change,add,drop,move,merge,loop,differ,overrule'],
+            'kind' => ['required', 'in:change,add,drop,move,merge,loop,join,differ,overrule'],
             'key' => ['required_unless:kind,add,overrule', 'nullable', 'string', 'max:60'],
             'technique' => ['required_if:kind,add', Rule::enum(Technique::class)],
             'after' => ['nullable', 'string', 'max:60'],
@@ -46,6 +48,8 @@ final class EditForm extends FormRequest
             'smaller' => ['nullable', 'boolean'],
             'percents' => ['nullable', 'array', 'max:'.Loop::MOST_ROUNDS],
             'percents.*' => ['numeric', 'gt:0', 'max:100'],
+            'other' => ['required_if:kind,join', 'string', 'max:60'],
+            'by' => ['required_if:kind,join', Rule::in(Joining::FROM)],
             'rule' => ['required_if:kind,overrule', 'string', 'max:120'],
             'on' => ['sometimes', 'boolean'],
             ...array_diff_key(StepChangeRules::rules(), ['who' => true]),
@@ -58,7 +62,7 @@ final class EditForm extends FormRequest
     {
         return [
             'version.*' => 'Say which version of the recipe is changed: reload the page, then change it again.',
-            'kind.*' => 'A recipe is changed by change, add, drop, move, merge, loop, differ or overrule.',
+            'kind.*' => 'A recipe is changed by change, add, drop, move, merge, loop, join, differ or overrule.',
             'technique.*' => 'Choose what kind of step to add.',
             'rounds.*' => sprintf('A loop has 1 to %d rounds; one round ends it.', Loop::MOST_ROUNDS),
             'percents.*' => 'Each round touches more than 0 and at most 100 % of its place.',
@@ -79,6 +83,7 @@ final class EditForm extends FormRequest
             'move' => new MoveStep($key, $this->integer('to')),
             'merge' => new MergeSteps($key),
             'loop' => $this->looped($key),
+            'join' => new JoinTones($key, (string) $this->string('other'), (string) $this->string('by')),
             'differ' => new DifferStep($key, $said->who((string) $this->string('who'))),
             'overrule' => new OverruleRule((string) $this->string('rule'), $this->boolean('on', true)),
             default => $said->of($key, $this->all()),

@@ -96,6 +96,11 @@ final class RecipeController extends Controller
         return new JsonResponse(SubstitutesView::of($this->studio($request), $area, $step));
     }
 
+    public function joins(Request $request, AreaRow $area, string $step): JsonResponse
+    {
+        return new JsonResponse(JoinsView::of($this->studio($request), $area->among(), $step));
+    }
+
     private function stepped(Request $request, AreaRow $area, int $direction): JsonResponse
     {
         $seen = Seen::required($request);

@@ -27,5 +27,6 @@ Route::get('areas/{area}/recipe/{step}/mishap', [RecipeMovesController::class, '
 Route::post('areas/{area}/recipe/{step}/mishap', [RecipeMovesController::class, 'mend']);
 Route::get('areas/{area}/recipe/{step}', [RecipeController::class, 'alternatives']);
 Route::get('areas/{area}/recipe/{step}/substitutes', [RecipeController::class, 'substitutes']);
+Route::get('areas/{area}/recipe/{step}/joins', [RecipeController::class, 'joins']);
 Route::post('companies/{company}/recipes', [DraftManyController::class, 'draft']);
 Route::delete('companies/{company}/recipes/{batch}', [DraftManyController::class, 'undo']);

@@ -164,12 +164,14 @@ final class PlanMapper
             is_numeric($options['shades'] ?? null) ? (int) $options['shades'] : null,
             is_numeric($options['highlights'] ?? null) ? (int) $options['highlights'] : null,
             Level::tryFrom($said('finish')) ?? Level::Finished,
+            glazedLights: (bool) ($options['glazed'] ?? false),
         );
     }
 
     /**
      * @return array{
      *   contrast: string, light: string, shade: string, mixed: bool, insist: bool, shades: int|null, highlights: int|null, finish: string,
+     *   glazed: bool,
      * }
      */
     public static function options(LadderWish $wish): array
@@ -183,6 +185,7 @@ final class PlanMapper
             'shades' => $wish->shades,
             'highlights' => $wish->highlights,
             'finish' => $wish->finish->value,
+            'glazed' => $wish->glazedLights,
         ];
     }
 

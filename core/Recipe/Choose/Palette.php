@@ -26,6 +26,13 @@ final class Palette
 
     /** Then so many of the nearest stay, and so many that are spread over all colours. */
     private const NEAREST = 50;
+    /** What each unit of chroma (CIELAB) costs by which a stain is stronger than what is wanted, beyond what looks alike: our own. */
+    private const STRONGER = 0.3;
+    private const ALIKE = 8.0;
+
+    /** What it costs that a wash is no stain: it dries blotchy over broad folds. */
+    private const NO_STAIN = 3.0;
+
     private const SPREAD = 40;
 
     /** Pairs of them that are looked at closely: a draft asks for many colours, and weighs convenience besides. */
@@ -141,7 +148,8 @@ final class Palette
     }
 
     /**
-     * Stains, washes and inks, and covering paints thinned far, by the plane they would leave on this surface, best first.
+     * Stains, washes and inks by the plane they would leave on this surface, best first; one of far stronger colour than what is wanted
+     * pools in its own hue, so that a paler one goes before it: parchment on a pale robe, not yellow.
      *
      * @return list<RankedMix>
      */
@@ -153,8 +161,13 @@ final class Palette
             $look = Application::Stain->pass($mix->pigment(), self::shadeThinning($paint->behaviour)->load(), $below)->plane;
             $ranked[] = new RankedMix($mix, Ciede2000::difference($look->toLab(), $wantedOnPlane));
         }
+        $ranked = self::ranked($ranked);
+        $worth = static fn (RankedMix $r): float => $r->difference
+            + ($r->mix->first()->behaviour === Behaviour::Wash ? self::NO_STAIN : 0.0)
+            + self::STRONGER * max(0.0, $r->mix->lab()->chroma() - $wantedOnPlane->chroma() - self::ALIKE);
+        usort($ranked, static fn (RankedMix $a, RankedMix $b): int => $worth($a) <=> $worth($b));
 
-        return self::ranked($ranked);
+        return $ranked;
     }
 
     /**

@@ -42,6 +42,8 @@ final class ColourSteps extends DraftedSteps
 {
     /** Share of the one before that each further shade or light covers. */
     private const SMALLER = 0.6;
+    /** By so much more (CIEDE2000) a stain of the right strength may miss the colour than one that is near enough. */
+    private const PALER = 4.0;
     /** Ridges lighter than planes by so much (L*) are a light sketch. */
     private const SKETCHED = 8.0;
     /** The mix of white planes is at least so much darker (L*) than the ridges, in so few drops; so many are looked at. */
@@ -295,14 +297,15 @@ final class ColourSteps extends DraftedSteps
         $slot = $row->slot;
         $first = $slot === Slot::Highlight && $this->outline->brushed ? 2 : 1;
         if ($row->nth > $first && in_array($slot, [Slot::Shade, Slot::Highlight], true)) {
-            $face = $technique === Technique::Glaze ? Face::Recess : null;
+            $face = $slot === Slot::Shade ? Face::Recess : Face::Ridge;
 
-            return new Place($face, share: round(self::SMALLER ** ($row->nth - $first), 2));
+            return new Place($technique === Technique::Glaze ? $face : null, share: round(self::SMALLER ** ($row->nth - $first), 2));
         }
 
         return match (true) {
             $technique === Technique::Glaze && $slot === Slot::Shade => new Place(Face::Recess),
             $technique === Technique::Glaze && $slot === Slot::Layer => new Place(null, 'upper parts', 'from above'),
+            $technique === Technique::Glaze && $slot === Slot::Highlight => new Place(Face::Ridge),
             $slot === Slot::Unify => new Place(Face::Ridge),
             default => new Place(),
         };
@@ -339,19 +342,10 @@ final class ColourSteps extends DraftedSteps
         $target = $this->ladder->rung(Rung::Intended);
         $surface = self::lit($surface);
         $within = $this->outline->layered ? Defaults::STAIN_WITHIN : Defaults::STAIN_ALONE_WITHIN;
-        $best = $this->palette->stains($target->toLab(), $surface)[0] ?? null;
+        [$best, $nearest, $isNear] = $this->nearestStain($target->toLab(), $surface, $within);
         $intended = $this->ladder->reason(Rung::Intended);
-        if (
-            $best !== null
-            && $best->difference <= $within
-            && !Swallowed::isStain($best->mix, Defaults::THINNING['stain']['ratio'], $surface)
-        ) {
-            $finding = new Finding(
-                'mix.stain',
-                'Over this ground {stain} leaves the plane {apart} from the wanted colour, the nearest stain on your shelf.',
-                ['stain' => $best->mix->words(), 'apart' => $best->difference],
-                Reason::Mix,
-            );
+        if ($best !== null && $isNear) {
+            $finding = self::whyStain($best, $nearest ?? $best);
             $paint = new Thinned($best->mix, $best->mix->first()->behaviour === Behaviour::Wash ? 'wash' : 'stain');
 
             return $this->planned(Slot::Basecoat, Technique::Stain, $target, $paint, [$reason, $intended, $finding]);
@@ -374,6 +368,38 @@ final class ColourSteps extends DraftedSteps
         $reasons = [$reason, $intended, self::farThinned($best, $chosen, $within)];
 
         return $this->planned(Slot::Basecoat, Technique::Stain, $target, $paint, $reasons);
+    }
+
+    /**
+     * @return array{RankedMix|null, RankedMix|null, bool} the stain to take, the one that comes nearest, whether any comes near enough
+     */
+    private function nearestStain(Lab $wanted, Surface $surface, float $within): array
+    {
+        $shows = array_values(array_filter($this->palette->stains($wanted, $surface), static fn (RankedMix $r): bool
+            => !Swallowed::isStain($r->mix, Defaults::THINNING['stain']['ratio'], $surface)));
+        $nearest = $shows;
+        usort($nearest, static fn (RankedMix $a, RankedMix $b): int => $a->difference <=> $b->difference);
+        $near = array_values(array_filter($shows, static fn (RankedMix $r): bool => $r->difference <= $within + self::PALER));
+
+        return [$near[0] ?? $nearest[0] ?? null, $nearest[0] ?? null, $nearest !== [] && $nearest[0]->difference <= $within];
+    }
+
+    private static function whyStain(RankedMix $stain, RankedMix $nearest): Finding
+    {
+        $facts = ['stain' => $stain->mix->words(), 'apart' => $stain->difference];
+
+        return $stain->mix->key() === $nearest->mix->key() ? new Finding(
+            'mix.stain',
+            'Over this ground {stain} leaves the plane {apart} from the wanted colour, the nearest stain on your shelf.',
+            $facts,
+            Reason::Mix,
+        ) : new Finding(
+            'mix.stain-of-its-kind',
+            'Over this ground {stain} leaves the plane {apart} from the wanted colour. {nearest} would leave {least}, but pools in '
+                .'a colour of its own, or blotches.',
+            $facts + ['nearest' => $nearest->mix->words(), 'least' => $nearest->difference],
+            Reason::Mix,
+        );
     }
 
     private static function stain(RankedMix $chosen, Surface $surface): Lab

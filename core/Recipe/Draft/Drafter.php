@@ -100,6 +100,8 @@ final class Drafter
         $metal = MetalSteps::of($this->brief, $this->palette, $this->ladder, $this->choice);
         $rows = TechniqueTable::rows($this->brief->area->relief, $this->way($metal !== null));
         $rows = $this->brief->keepsSketch() ? TechniqueTable::transparent($rows, $this->brief->area->relief) : $rows;
+        $isGlazed = $this->brief->ladder->glazedLights && $this->brief->way === Way::Glazes && $metal === null;
+        $rows = $isGlazed ? TechniqueTable::lightsInGlazes($rows, $this->brief->area->relief) : $rows;
         $rows = AskedSteps::in($rows, $this->brief->area->relief, $this->ladder);
         $rows = $metal === null ? $rows : self::once($rows);
         $outline = Outline::of($rows, $this->brief->leaders > 0);

@@ -37,6 +37,11 @@ final readonly class TableRow
         return new self($this->slot, $technique, $this->reason, $this->nth, $this->of, $this->level);
     }
 
+    public function because(Finding $reason): self
+    {
+        return new self($this->slot, $this->technique, $reason, $this->nth, $this->of, $this->level);
+    }
+
     public function nth(int $nth, int $of, ?Level $level): self
     {
         return new self($this->slot, $this->technique, $this->reason, $nth, $of, $level);

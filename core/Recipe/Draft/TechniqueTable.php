@@ -203,6 +203,31 @@ final class TechniqueTable
     }
 
     /**
+     * Lights in glazes too: each ends higher up than the one before, with no edge between them.
+     *
+     * @param list<TableRow> $rows of glazed blends
+     *
+     * @return list<TableRow>
+     */
+    public static function lightsInGlazes(array $rows, Relief $relief): array
+    {
+        $because = static fn (string $why): Finding => new Finding('technique.glazed-lights', $why, ['relief' => $relief->words()]);
+
+        $isLit = array_filter($rows, static fn (TableRow $r): bool => $r->slot === Slot::Highlight
+            && $r->technique === Technique::FeatheredLayer) !== [];
+
+        return !$isLit ? $rows : array_map(static fn (TableRow $r): TableRow => match (true) {
+            $r->slot === Slot::Highlight && $r->technique === Technique::FeatheredLayer => $r->as(Technique::Glaze)->because($because(
+                'Lights in glazes, as you asked: on {relief} each is drawn up and ends a little higher.',
+            )),
+            $r->slot === Slot::Unify && $r->technique !== null => $r->without($because(
+                'The lights are glazes: nothing chalky stands out that a last glaze would have to calm.',
+            )),
+            default => $r,
+        }, $rows);
+    }
+
+    /**
      * Over a light sketch that is to show everything is transparent: a stain, and light strokes on the ridges above it.
      *
      * @param list<TableRow> $rows

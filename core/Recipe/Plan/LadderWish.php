@@ -29,6 +29,7 @@ final readonly class LadderWish
      * @param GivenLadder|null $given a ladder taken over whole
      * @param float $heightMm of the figure
      * @param EdgeTint|null $edge to which side its edges lean, or the shades of a white; null for none
+     * @param bool $glazedLights in glazed blends: lights in glazes too, not only shades
      * @param float $edgeShare of the usual contrast that its lights have, 0 < share ≤ 1
      */
     public function __construct(
@@ -44,6 +45,7 @@ final readonly class LadderWish
         public float $heightMm = self::USUAL_MM,
         public ?EdgeTint $edge = null,
         public float $edgeShare = 1.0,
+        public bool $glazedLights = false,
     ) {
     }
 
@@ -92,6 +94,7 @@ final readonly class LadderWish
          * @var array{
          *   contrast: Contrast, light: LightToward, shade: ShadeToward, mixed: bool, insist: bool, shades: int|null,
          *   highlights: int|null, finish: Level, given: GivenLadder|null, heightMm: float, edge: EdgeTint|null, edgeShare: float,
+         *   glazedLights: bool,
          * } $all
          */
         $all = [...get_object_vars($this), ...$changes];

@@ -141,6 +141,11 @@ final class RecipeProblem extends DomainException
         return new self(sprintf('%s and %s lie differently and cannot become one step.', ucfirst($first), $second));
     }
 
+    public static function nothingToJoin(): self
+    {
+        return new self('Only two tones that differ, each of paint that covers, can be joined by glazes.');
+    }
+
     public static function loopBackward(string $from, string $to): self
     {
         return new self(sprintf('A loop goes from an earlier step to a later one: "%s" comes after "%s".', $from, $to));

@@ -20,6 +20,7 @@ import type {
     DraftPreview,
     LadderTable,
     Lessons,
+    Joins,
     Ledger,
     Matches,
     Mending,
@@ -119,6 +120,12 @@ export const substitutesQuery = (area: number, step: string, version: string) =>
     queryOptions({
         queryKey: ['recipe', area, 'substitutes', step, version],
         queryFn: () => get<Substitutes>(`areas/${area}/recipe/${step}/substitutes`),
+    });
+
+export const joinsQuery = (area: number, step: string, version: string) =>
+    queryOptions({
+        queryKey: ['recipe', area, 'joins', step, version],
+        queryFn: () => get<Joins>(`areas/${area}/recipe/${step}/joins`),
     });
 
 export const paintQuery = (id: number | null, thin = '1:0') =>

@@ -6,6 +6,7 @@
     import type { RecipeState } from './recipe.svelte';
     import StepElsewhere from './StepElsewhere.svelte';
     import StepHandling from './StepHandling.svelte';
+    import StepJoin from './StepJoin.svelte';
     import StepOrder from './StepOrder.svelte';
     import StepPlace from './StepPlace.svelte';
     import StepWho from './StepWho.svelte';
@@ -23,6 +24,7 @@
 <StepPlace {step} {page} />
 <StepHandling {step} {page} />
 {#if !step.of_figure}<StepElsewhere {step} {page} />{/if}
+{#if !step.of_figure && !step.whole && step.mix.length}<StepJoin {step} {page} />{/if}
 {#if step.mix.length}
     <div class="small-grid">
         <SmallSelect

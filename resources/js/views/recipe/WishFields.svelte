@@ -52,6 +52,9 @@
     <label
         ><input type="checkbox" bind:checked={wish.options.mixed} /> mix the rungs from two or three paints, in even steps</label
     >
+    {#if wish.way === 'glazes'}<label
+            ><input type="checkbox" bind:checked={wish.options.glazed} /> lights in glazes too, not in layers</label
+        >{/if}
     {#if wish.options.light === 'white'}<label
             ><input type="checkbox" bind:checked={wish.options.insist} /> white even over red</label
         >{/if}

@@ -31,7 +31,7 @@ export class Wish {
 
     /** As the draft is asked for, before it is made. */
     get question(): Record<string, string> {
-        const { contrast, light, shade, mixed, insist, shades, highlights, finish } = this.options;
+        const { contrast, light, shade, mixed, insist, shades, highlights, finish, glazed } = this.options;
         return {
             colour: this.hex,
             way: this.way,
@@ -40,6 +40,7 @@ export class Wish {
             shade,
             mixed: mixed ? '1' : '0',
             insist: insist ? '1' : '0',
+            glazed: glazed ? '1' : '0',
             shades: String(shades ?? ''),
             highlights: String(highlights ?? ''),
             finish,

@@ -29,9 +29,12 @@ export interface StepChange {
 
 /** Any other change of a recipe than of one step's fields. */
 export interface RecipeEdit {
-    kind: 'add' | 'drop' | 'move' | 'merge' | 'loop' | 'differ' | 'overrule';
+    kind: 'add' | 'drop' | 'move' | 'merge' | 'loop' | 'join' | 'differ' | 'overrule';
     key?: string;
     technique?: string;
+    /** the tone that it is joined with, and which of both is glazed with */
+    other?: string;
+    by?: 'one' | 'other' | 'both';
     /** what a freehand is painted in */
     colour?: string;
     after?: string | null;
