@@ -41,8 +41,8 @@
 </div>
 <div class="names" aria-hidden="true">
     {#each wide as block (block.id)}
-        <span style:left="{block.left}%" style:width="{block.wide}%"
-            >{block.what} · {block.technique}<br />{block.minutes} min</span
+        <span class:narrow={block.wide < 9} style:left="{block.left}%" style:width="{block.wide}%"
+            >{block.what} <em>· {block.technique}</em><br />{block.minutes} min</span
         >
     {/each}
 </div>
@@ -106,6 +106,13 @@
         padding: 4px 4px 0 0;
         max-height: 50px;
     }
+    .names em {
+        font-style: normal;
+    }
+    /* A word that would be cut off is left out: all of it stands in the block's title. */
+    .narrow em {
+        display: none;
+    }
     .acts {
         display: flex;
         flex-wrap: wrap;
@@ -133,6 +140,9 @@
         .names span {
             position: static;
             width: auto !important;
+        }
+        .narrow em {
+            display: inline;
         }
     }
 </style>
