@@ -45,6 +45,12 @@ final readonly class Who
         return new self(self::EXCEPT, self::numbers($figures));
     }
 
+    /** These and those, where both are named; else those. */
+    public function and(self $other): self
+    {
+        return $this->kind === self::ONLY && $other->kind === self::ONLY ? self::only([...$this->named, ...$other->named]) : $other;
+    }
+
     /**
      * As it is kept: "all", "leaders", "3,5" or "not 3,5".
      *

@@ -157,7 +157,7 @@ final readonly class StepTold
         $scope = $step->scope;
         $place = self::place($step->technique, $said, $step->load, null);
         $scope = $place->isUsual() ? $scope : $scope->at($place);
-        $scope = $said->who->isAll() ? $scope : $scope->for($said->who);
+        $scope = $said->who->isAll() ? $scope : $scope->for($said->isSame ? $scope->who->and($said->who) : $said->who);
         $scope = $said->level === null ? $scope : $scope->upTo($said->level);
         $scope = $said->rounds->rounds === 0 ? $scope : $scope->looped(self::loop($first, $said->rounds));
         $handling = $step->handling->with(array_filter([

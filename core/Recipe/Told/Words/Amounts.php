@@ -112,7 +112,8 @@ final class Amounts
             }
             $next = $this->element($i, 1);
             $prior = $this->element($i, -1);
-            $to = $isBehind ? $prior ?? $next : $next ?? $prior;
+            $across = $isBehind && count($this->elements) > 1 ? $this->across($i) : null;
+            $to = $isBehind ? $prior ?? $across ?? $next : $next ?? $prior;
             $to ??= count($counted) === count($this->elements) && count($counted) > 1 ? $this->across($i) : null;
             if ($to === null || $this->elements[$to]['amount'] !== null || ($span->means === 'number' && in_array(
                 $span->group(0),

@@ -101,7 +101,7 @@ final class SpeechWords
             .'|you\'re|you are) keen|if (?:i|you) (?:feel like it|have (?:the )?time|can be bothered)', ['optional']],
         ['before', '', '(?:(?:the )?same(?: again| thing)?|same again|as)(?: (?:as|like))? (?:before|above|the (?:last|previous)'
             .' (?:one|step))|same again|like (?:before|above)', ['same as before', 'as above']],
-        ['plain', 'this', '(?:this|that)(?: last)? one(?= (?:twice|again|thinner|in|x|two|three|\d))', []],
+        ['plain', 'this', '(?:this|that)(?: last)? one(?= (?:twice|again|thinner|like|with|in|x|two|three|\d))', []],
         ['plain', 'pick', 'pick(?:ed|ing)? out', ['pick out']],
         ['before', 'mix', '(?:the )?(?:same|last|previous|prior) (?:mix|mixture|colou?r|paint)', ['the same mix', 'the last colour']],
         ['before', 'base', '(?:(?:take|took|back to|back with|return to|use) )?(?:(?:the|my|our) )?base(?:coat)?[ -]?(?:mix|mixture'
@@ -110,7 +110,7 @@ final class SpeechWords
         ['before', 'base', '(?:(?<=with |to |mix |mixing |plus |and |of )|back to |back with )the base(?:coat)?(?= (?:and|plus|with'
             .'|again|for)| \\+|$)', []],
         ['before', 'base', 'base(?:coat)?(?= (?:plus|\\+) )', []],
-        ['before', 'same', '(?:the )?same(?= (?!as|like|on)[a-z])', []],
+        ['before', 'same', '(?:the )?same(?= (?!as|like|on)[a-z])|(?:the )?same(?= (?:on|for) (?:figures?|figs?|numbers?|nos?) )', []],
         ['note', 'not-planned', '(?:the )?same (?:'.self::THINGS.')(?: (?:on|for|as) (?:the )?[a-z]+)?', ['same gem on the belt']],
         ['other-area', '', '(?:the )?same (?:colou?rs?|paints?|recipe|scheme|way) as (?:on )?(?:the )?([a-z]+)',
             ['same colours as the captain']],
@@ -140,6 +140,7 @@ final class SpeechWords
         ['plain', 'say', '(?:i|we) (?:think|guess|suppose|would say|\'d say)', ['i think']],
         ['plain', 'order', '(?:for|as) (?:(?:the|an?|my) )?(?:next|first|second|third|last|final)(?= (?:layer|highlight|wash|glaze'
             .'|coat|shade|edge|step|colou?r|stage))', []],
+        ['note', 'aside', '(?:just |only )?(?:round|around) (?:it|them|its (?:edges?|rims?|outline))', ['just round it']],
         ['note', 'not-planned', '(?:(?:repeat|redo|again|do(?: again)?) )?(?:the )?(?:steps?|lines?|points?) {N}'
             .'(?: ?(?:to|-|–|and|,|through) ?{N})*(?: (?:again|once more))?', ['repeat steps 2 to 4']],
         ['note', 'not-planned', '(?:one|two|three|four) in(?= (?!the|a|one|all|every)[a-z])', []],

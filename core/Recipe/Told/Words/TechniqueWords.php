@@ -78,7 +78,8 @@ final class TechniqueWords
         [
             'technique',
             'tidy-up',
-            'tidy(?:ing)?(?:[ -]up)?|(?:go|going|went) back over(?: it)?|clean(?:ing)? up|neaten(?: up)?|repair(?:ed|ing|s)?(?! the'
+            'tidy(?:ing)?(?:[ -]up)?(?! .{0,20}spirit)|(?:go|going|went) back over(?: it)?|clean(?:ing)? up|neaten(?: up)?'
+            .'|repair(?:ed|ing|s)?(?! the'
                 .' undercoat)'
                 .'|fix(?:ed)? it|touch(?:ed|ing)? (?:it )?up(?! the undercoat)|back in where .*',
             ['tidy up', 'repair'],
@@ -110,7 +111,8 @@ final class TechniqueWords
         ['technique', 'softener', 'softener|soften(?:ed|ing)? the (?:decals?|markings?)', ['softener']],
         ['technique', 'enamel-wash', 'enamel wash', ['enamel wash']],
         ['technique', 'oil-wash', 'oil wash', ['oil wash']],
-        ['technique', 'wiping', '(?:tak(?:e|ing)|clean(?:ed|ing)?|rub(?:bed|bing)?|remov(?:e|ed|ing)|draw|pull)(?: (?:the |all the'
+        ['technique', 'wiping', '(?:tak(?:e|ing)|tidy(?:ing)?|clean(?:ed|ing)?|rub(?:bed|bing)?|remov(?:e|ed|ing)|draw|pull)(?:'
+            .' (?:the |all the'
             .' )?(?:rest|excess'
             .'|surplus|it|them|most of it|what is too much|colou?r|wash))?(?: (?:off|away|back|up))?(?= .{0,40}with .{0,20}spirit)', []],
         ['technique', 'wiping', 'wip(?:e|ed|ing)(?: it)?(?: (?:off|away'

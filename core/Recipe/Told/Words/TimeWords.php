@@ -108,6 +108,8 @@ final class TimeWords
             ['after the steel is done', 'when it is dry']],
         ['note', 'order', '(?:after|before|b ?4) (?:(?:the|any|all|my) )?[a-z-]+(?: and (?:the )?[a-z-]+(?! (?:with|in|:)))?(?: :)?',
             ['before the strings']],
+        ['note', 'order-until', 'until (?:the |all )?[a-z]+ (?:is|are) (?:on|dry|done|sealed|varnished|painted|cured|set)',
+            ['until the varnish is on']],
         ['note', 'covers', 'until (?:it )?(?:(?:is|has|was) )?(?:covers?|covered|even|opaque|solid)', ['until it covers']],
         ['note', 'order', '(?:before|when|while|after) (?:[a-z]+ing|(?:you|i|we) (?:[a-z]+)(?: (?:it|them|on))?(?: again)?)(?: it)?',
             ['when glazing', 'before you touch it again']],
