@@ -63,11 +63,11 @@ final class SaidColour
         'fern' => [0.52, 0.1, 135.0], 'ginger' => [0.58, 0.12, 55.0], 'hazel' => [0.46, 0.06, 65.0], 'mauve' => [0.66, 0.07, 325.0],
         'raspberry' => [0.48, 0.16, 5.0], 'cinnamon' => [0.52, 0.09, 52.0], 'toffee' => [0.5, 0.08, 60.0],
         'cocoa' => [0.38, 0.04, 50.0], 'biscuit' => [0.78, 0.055, 75.0], 'teak' => [0.48, 0.07, 60.0],
-        'ultramarine' => [0.38, 0.16, 268.0], 'cornflower' => [0.62, 0.11, 262.0], 'denim' => [0.46, 0.07, 255.0],
+        'cornflower' => [0.62, 0.11, 262.0], 'denim' => [0.46, 0.07, 255.0],
         'tangerine' => [0.72, 0.16, 55.0], 'tomato' => [0.58, 0.18, 30.0], 'sunflower' => [0.82, 0.15, 88.0],
         'vanilla' => [0.92, 0.045, 92.0], 'linen' => [0.88, 0.025, 85.0], 'drab' => [0.5, 0.035, 90.0], 'curry' => [0.66, 0.11, 85.0],
         'fuchsia' => [0.58, 0.2, 345.0], 'dove' => [0.7, 0.008, 250.0], 'pistachio' => [0.8, 0.08, 125.0],
-        'forest' => [0.38, 0.07, 148.0],
+        'forest' => [0.38, 0.07, 148.0], 'night' => [0.27, 0.06, 264.0], 'hay' => [0.82, 0.09, 90.0],
     ];
 
     /** What a colour may be called by itself; any other word before one of these says which one it is. */

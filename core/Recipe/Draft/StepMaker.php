@@ -25,6 +25,7 @@ use Kalokroma\Shelf\Behaviour;
 use Kalokroma\Shelf\Mix;
 use Kalokroma\Shelf\Paint;
 use Kalokroma\Shelf\Purpose;
+use Kalokroma\Shelf\RankedMix;
 use Kalokroma\Word\Finding;
 use Kalokroma\Word\Reason;
 
@@ -220,11 +221,12 @@ final class StepMaker
     private function thin(Technique $technique, Oklch $target, Surface $below): array
     {
         $ranked = $technique->isWash() && $technique !== Technique::Stain ? [] : $this->palette->stains($target->toLab(), $below);
-        if ($technique !== Technique::Glaze && $ranked !== [] && $ranked[0]->difference <= Defaults::STAIN_WITHIN) {
-            return [$ranked[0]->mix, new Finding(
+        $near = array_values(array_filter($ranked, static fn (RankedMix $r): bool => $r->difference <= Defaults::STAIN_WITHIN));
+        if ($technique !== Technique::Glaze && $near !== []) {
+            return [$near[0]->mix, new Finding(
                 'mix.stain',
-                'Over the coats below, {wash} comes within {apart} of the wanted tone, the nearest of {count} on your shelf.',
-                ['wash' => $ranked[0]->mix->words(), 'apart' => $ranked[0]->difference, 'count' => count($ranked)],
+                'Over the coats below, {wash} comes within {apart} of the wanted tone, the best of {count} on your shelf.',
+                ['wash' => $near[0]->mix->words(), 'apart' => $near[0]->difference, 'count' => count($ranked)],
                 Reason::Mix,
             )];
         }

@@ -83,11 +83,11 @@ final readonly class Joining
     public function reason(): Finding
     {
         $facts = ['before' => $this->before, 'apart' => $this->apart, 'step' => $this->step()];
-        $begins = 'Each layer a little further back; of {before} between the tones {apart} is left';
+        $begins = 'Draw each layer a little further back. The tones differ by {before}; {apart} is left at the edge';
 
         return match (true) {
-            !$this->isEven() => new Finding('join.uneven', $begins.', so the edge still shows: paint a tone between them first.', $facts),
-            $this->isSoft() => new Finding('join.even', $begins.', which nobody sees.', $facts),
+            !$this->isEven() => new Finding('join.uneven', $begins.'. It still shows: paint a tone between them first.', $facts),
+            $this->isSoft() => new Finding('join.even', $begins.', too little to see.', $facts),
             default => new Finding('join.steep', $begins.'. The first layers change most, by up to {step}: draw them well out.', $facts),
         };
     }

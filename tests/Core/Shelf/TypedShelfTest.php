@@ -116,6 +116,7 @@ final class TypedShelfTest extends TestCase
         'off white' => '#efece2', 'dark brown' => '#4b3524', 'saddle brown' => '#6f4a2e', 'mud' => '#6a5a44', 'dull straw' => '#b79a5a',
         'ochre' => '#9c7630', 'mustard' => '#a8842a', 'bone' => '#d9cca6', 'cream' => '#e2d8bd', 'hemp' => '#a08a5e',
         'warm grey' => '#847a6c', 'flesh' => '#c98e6b', 'pale flesh' => '#e5bd9e', 'navy blue' => '#1f3050',
+        'night blue' => '#1c2b4c', 'hay' => '#d6bd7c',
         'blue' => '#2f5a7e', 'pale sky blue' => '#9dbac6', 'ice blue' => '#c4d6dc', 'dark olive green' => '#4b5a32',
         'olive green' => '#6f7f45', 'very dark green' => '#28382a', 'red' => '#a82a20', 'warm yellow' => '#f0b42c', 'warm red' => '#c23a22',
         'rust' => '#7c3a22', 'brick red' => '#964a34', 'burnt orange' => '#d0601f', 'dark red' => '#5c1b1a', 'wine red' => '#5a2433',

@@ -37,7 +37,7 @@
                 onchange={(e) => (chosen = e.currentTarget.value)}
             >
                 {#each joins as each (each.key)}<option value={each.key}
-                        >{each.words}, {each.apart.toFixed(1)} apart</option
+                        >{each.words}, differs by {each.apart.toFixed(1)}</option
                     >{/each}
             </select></label
         >

@@ -50,7 +50,7 @@
 </div>
 <p class="ticks">
     <label
-        ><input type="checkbox" bind:checked={wish.options.mixed} /> mix the rungs from two or three paints, in even steps</label
+        ><input type="checkbox" bind:checked={wish.options.mixed} /> mix the shades from two or three paints, in even steps</label
     >
     {#if wish.way === 'glazes'}<label
             ><input type="checkbox" bind:checked={wish.options.glazed} /> lights in glazes too, not in layers</label

@@ -70,8 +70,8 @@ final class JoiningTest extends TestCase
         foreach (Joining::of($this->tone('Black', '#222222'), $this->tone('White', '#eeeeee')) as $way) {
             $said = $way->reason()->sentence();
 
-            self::assertStringContainsString(sprintf('%.1f is left', $way->apart), $said);
-            self::assertSame(!$way->isEven(), str_contains($said, 'the edge still shows'), $said);
+            self::assertStringContainsString(sprintf('%.1f is left at the edge', $way->apart), $said);
+            self::assertSame(!$way->isEven(), str_contains($said, 'It still shows'), $said);
         }
     }
 
