@@ -36,7 +36,8 @@ final class SampleTemplate
     public static function compiled(): array
     {
         $root = dirname(__DIR__);
-        $folder = $root.'/storage/framework/compiled';
+        // By its settings: compiled code does not say with which it was made.
+        $folder = $root.'/storage/framework/compiled/'.substr((string) sha1_file($root.'/bin/php/serve.ini'), 0, 12);
         is_dir($folder) || @mkdir($folder, recursive: true);
 
         return ['PHP_INI_SCAN_DIR' => ':'.$root.'/bin/php', 'KALOKROMA_COMPILED' => $folder];

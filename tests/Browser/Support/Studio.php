@@ -133,6 +133,7 @@ final class Studio
         $options->addArguments([
             '--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking',
             '--disable-component-update', '--disable-sync', '--disable-extensions', '--disable-breakpad', '--mute-audio',
+            '--force-prefers-reduced-motion',
             '--in-process-gpu', '--hide-scrollbars', '--force-device-scale-factor=1', '--lang=en',
             sprintf('--window-size=%d,%d', $width, $height),
             '--user-data-dir='.$this->folder.'/browser',
