@@ -96,8 +96,8 @@ final readonly class Asking
             }
         }
         foreach ($said->unread as $words) {
-            if (preg_match('/\b(?:not|no|never|none|nothing|without|except|but|leave|leaving|avoid|keep|off|\d+|half|less|twice'
-                .'|others?|one in|two|three|four|five|six|third|parts?|drops?)\b|%/iu', $words) === 1) {
+            if (preg_match('/\b(?:not|no|never|none|nothing|without|except|but|don.?t|doesn.?t|isn.?t|leave|leaving|avoid|keep|off'
+                .'|\d+|half|less|twice|others?|one in|two|three|four|five|six|third|parts?|drops?)\b|%/iu', $words) === 1) {
                 $found[] = new LineQuestion(
                     new Finding(
                         'told.ask-unread',

@@ -373,8 +373,10 @@ final readonly class StepTold
             return [$this->added($before, array_values($paints)[0], $said->addedAt), $last->load->open];
         }
         $parts = $open = [];
+        // "Sponge some of it on", "glaze a little wash": how much is taken up, and nothing that goes into the mix before.
+        $isTakenUp = $said->technique !== null && !$said->isSame;
         $isLittle = $said->amounts['open'] === [0] && (!$said->goesOn || $said->isSame) && !Asking::isHint($said)
-            && !$said->thinning->isMostly;
+            && !$said->thinning->isMostly && !$isTakenUp;
         $isAdded = count($paints) === 1 && ($said->isAdded || $isLittle);
         if ($isAdded && $before !== null) {
             foreach ($before->parts as $part) {

@@ -24,6 +24,7 @@ final class AmountWords
         ['amount', 'drop', 'a drop of', ['a drop of']],
         ['amount', 'little', self::LITTLE, ['a little', 'a touch of']],
         ['amount', 'little', '(?<=plus |mixed with |\+ )(?:just )?(?:a|one) (?:dot|speck|blob|pinhead) of', []],
+        ['amount', 'little', '(?<=with )(?:just )?(?:a|one) spot of', []],
         ['amount', 'part', '{N} (parts?)(?: of)?(?: the)?(?= (?:water|medium|[a-z]+ medium|thinner|white spirit|spirit|retarder))', []],
         ['amount', 'part', '{N} (?:parts?|drops?|brush ?-? ?loads?|brushloads?|brushfuls?|dabs?|measures?)(?: of)?(?: the)?',
             ['2 parts', 'three drops of']],

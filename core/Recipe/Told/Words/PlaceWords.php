@@ -7,6 +7,9 @@ namespace Kalokroma\Recipe\Told\Words;
 /** Where it goes, what is left alone, and which way the strokes run. */
 final class PlaceWords
 {
+    /** Where a figure, or a part of it, has its middle. */
+    private const HALFWAY = '(?:middle|cent(?:re|er)|waist|belt|hips?|knees?|chest|half ?-?way|elbows?)';
+
     /** @var list<array{string, string, string, list<string>}> kind, meaning, pattern, examples */
     public const ROWS = [
         ['face', 'ridge', '(?:raised|highest|high|higher|protruding|exposed|prominent) (?:parts?|areas?|points?|folds?|details?'
@@ -50,6 +53,10 @@ final class PlaceWords
         ['part', 'the rims', '(?:lower|upper|outer|bottom|top) rims?', ['lower rim']],
         ['part', 'the side away from the light', 'side away from the light|shadow side|dark side', ['shadow side']],
         ['part', 'the side of the light', 'side of the light|light side|lit side', ['lit side']],
+        ['part', 'upper parts', '(?:from )?(?:the )?'.self::HALFWAY.' (?:up|upwards?)(?= |$)|above (?:the )?'.self::HALFWAY,
+            ['from the middle up', 'above the waist']],
+        ['part', 'lower parts', '(?:from )?(?:the )?'.self::HALFWAY.' (?:down|downwards?)(?= |$)|below (?:the )?'.self::HALFWAY,
+            ['from the knee down', 'below the belt']],
         ['part', 'the left', 'left(?:-hand)? (?:side|half)', ['left half']],
         ['part', 'the right', 'right(?:-hand)? (?:side|half)', ['right side']],
         ['part', 'the left', '(?<=the )left(?: (?:side|half))?', []],
@@ -59,7 +66,7 @@ final class PlaceWords
         ['part', 'upper parts', '(?:only )?along (?:the )?top(?! edge)', ['along the top']],
         ['part', 'lower parts', '(?<!from )below(?! the)', ['below']],
         ['part', 'upper parts', '(?<!from )above(?= ,|$)', ['above']],
-        ['part', 'a few spots', '(?:a )?(?:few |some )?spots?(?! varnish)(?: (?:of|only))?|here and there|(?:only )?where it'
+        ['part', 'a few spots', '(?!a spot of)(?:a )?(?:few |some )?spots?(?! varnish)(?: (?:of|only))?|here and there|(?:only )?where it'
             .' (?:drips?|would gather|gathers)',
             ['few spots', 'here and there']],
         ['light', 'from above', 'from (?:above|the top)|from straight above|(?:(?:the )?(?:ones|parts|edges) )?(?:that )?(?:facing'

@@ -15,6 +15,13 @@ final class SpeechWords
     private const NO_ROUND = '(?! (?:thin )?(?:coats?|layers?|rounds?|pass|passes|times?|wash|steps?|colou?rs?|tones?|glaze'
         .'|highlights?))';
 
+    private const CLAUSE_WORDS = '[^ ,;.:]+(?: (?!and |then |but )[^ ,;.:]+){1,9}';
+
+    private const CLAUSE = '(?: (?!and |then |but )[^ ,;.:]+){1,9}';
+
+    /** Where a clause that hangs on another ends. */
+    private const END = '(?= [,;.:]| and | then | but |$)';
+
     private const ROUND = '(?:second|third|last|first|other|final)';
 
     /** What is painted on figures: where it goes, and no part of a paint's name. */
@@ -136,6 +143,14 @@ final class SpeechWords
         ['mention', '', '(?:to )?match(?: the)?|where (?:the )?[a-z]+ (?:meets?|joins?|touches)(?: the)?', ['to match']],
         ['note', 'aside', '(?:and )?keep(?:ing)? (?:the|some|my|a bit of|a little)(?: [a-z-]+){1,3} for (?:the )?[a-z-]+',
             ['keep the ivory for the eyes']],
+        // Why, and than what: spoken of, whatever is named in it.
+        ['note', 'reason', '(?:because|as (?:it|they|the [a-z]+|that|this) (?:is|are|was|covers?|looks?|has|have|dries)|although|though'
+            .'|so(?: that)? (?:you|i|we|it|they|that)|in case|since (?:it|they|the|that|this))'.self::CLAUSE.self::END,
+            ['because it covers badly', 'so that you can barely see it']],
+        ['note', 'than', 'than (?:(?:the|an?|my|its|any|all|it|that|this|on|in|for) )*[a-z-]+(?: (?:is|was|does|did))?',
+            ['than the edge', 'than usual']],
+        ['handling', 'optional', '(?:(?<!^)(?:only )?if|(?:only )?if(?=[^,]* ,)) (?!you (?:like|want|wish|have an? )|not )'
+            .self::CLAUSE_WORDS.self::END, []],
         ['note', 'hedge', 'maybe|perhaps|probably|possibly', ['perhaps']],
         ['plain', 'say', '(?:i|we) (?:think|guess|suppose|would say|\'d say)', ['i think']],
         ['plain', 'order', '(?:for|as) (?:(?:the|an?|my) )?(?:next|first|second|third|last|final)(?= (?:layer|highlight|wash|glaze'

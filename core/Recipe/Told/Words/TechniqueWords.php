@@ -81,7 +81,7 @@ final class TechniqueWords
             'tidy(?:ing)?(?:[ -]up)?(?! .{0,20}spirit)|(?:go|going|went) back over(?: it)?|clean(?:ing)? up|neaten(?: up)?'
             .'|repair(?:ed|ing|s)?(?! the'
                 .' undercoat)'
-                .'|fix(?:ed)? it|touch(?:ed|ing)? (?:it )?up(?! the undercoat)|back in where .*',
+                .'|fix(?:ed)? it(?! with| in place)|touch(?:ed|ing)? (?:it )?up(?! the undercoat)|back in where .*',
             ['tidy up', 'repair'],
         ],
         ['technique', 'effect-paint', 'effect(?: paint)?|verdigris effect|rust effect|(?:blood|slime)(?! red)|'
@@ -115,6 +115,8 @@ final class TechniqueWords
             .' (?:the |all the'
             .' )?(?:rest|excess'
             .'|surplus|it|them|most of it|what is too much|colou?r|wash))?(?: (?:off|away|back|up))?(?= .{0,40}with .{0,20}spirit)', []],
+        ['technique', 'wiping', 'wip(?:e|ed|ing) (?:most|some|nearly all|almost all) of it(?: back)? (?:off|from|away from)(?: all)?'
+            .'(?= the (?!brush|tissue|towel|kitchen))', []],
         ['technique', 'wiping', 'wip(?:e|ed|ing)(?: it)?(?: (?:off|away'
             .'|back))?(?: what is too much)?', ['wipe it off']],
         ['technique', 'streak', 'streak(?:s|ed|ing)?', ['streaks']],
@@ -139,7 +141,8 @@ final class TechniqueWords
         [
             'technique',
             'unmasking',
-            'unmask(?:ed|ing)?|(?:tak(?:e|ing)|peel(?:ing)?) (?:the )?(?:mask|tape|film|foil) off|(?:tak(?:e'
+            'unmask(?:ed|ing)?|(?:peel|pull|rip)(?:ing)? (?:the )?(?:mask|tape|film|foil)(?: (?:off|away))?|remov(?:e|ing) (?:the )?'
+                .'(?:mask|tape|film|foil)|(?:tak(?:e|ing)|peel(?:ing)?) (?:the )?(?:mask|tape|film|foil) off|(?:tak(?:e'
                 .'|ing)|peel(?:ing)?) off (?:the )?(?:mask|tape|film|foil)',
             ['unmask', 'take the film off'],
         ],

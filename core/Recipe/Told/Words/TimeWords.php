@@ -46,7 +46,7 @@ final class TimeWords
             .'|smaller and smaller', ['each time smaller', 'smaller every time']],
         ['loop', 'each-smaller', '(?:each|every)(?: one)?(?: (?:a (?:little|bit)|slightly))? smaller(?: than the (?:last|one'
             .' before))?', []],
-        ['loop', 'each', '(?:each|every) (?:time|round|layer|pass)', ['each time']],
+        ['loop', 'each', '(?:each|every) (?:time|round|layer|pass|coat|one(?= with))', ['each time']],
         ['loop', 'rounds', '(?:in |for )?{N} rounds?', ['three rounds']],
         ['loop', 'most', '(?:but )?(?:not|no) more than {N} (?:times|rounds)|(?:at most|up to|max(?:imum)?) {N} (?:times|rounds)',
             ['at most six times']],
@@ -90,7 +90,7 @@ final class TimeWords
         ['wait', 'dry', '(?:and |then )*(?:wait )?(?:until|till) (?:the [a-z]+ (?:is|has) |it is |it\'s )?(?:bone |fully '
             .'|completely )*(?:dry|dried)', ['till the wash is bone dry']],
         ['wait', 'time', '(?:at least|for) (?:about )?{N} (?:good |full |whole )?'.self::UNIT, ['at least an hour']],
-        ['plain', '', 'bone(?= dry)', []],
+        ['plain', 'idiom', 'bone(?= dry(?: (?!brush)|$))', []],
         ['plain', '', '(?:(?:one|an?|the|another) )?(?:more|last|final|further)(?= (?:highlight|wash|glaze|layer|drybrush|shade'
             .'|edge|line|filter|dot)s? )', []],
         ['note', 'hairdryer', '(?:speed (?:it|this) up )?(?:with (?:a|the) |use (?:a|the) )?hair ?-?dryer', ['hairdryer']],
@@ -115,6 +115,9 @@ final class TimeWords
             ['when glazing', 'before you touch it again']],
         ['note', 'order', '(?:for |until )?later(?: on)?|at the (?:very )?end|another day', ['later']],
         ['note', 'order', 'within (?:the|an|half an|{N}) '.self::UNIT, ['within the hour']],
+        ['note', 'order', '(?:when|once|after|as soon as) (?:that|it|this|everything)\'s(?: (?:bone|fully|completely|all|really|quite'
+            .'|properly|nice and))* (?:dry|dried|done|on)(?: (?:out|off|through))?', ['when that\'s bone dry']],
+        ['note', 'not-planned', 'thinned (?:{N}|twice|thrice)(?: times|-?fold)(?! (?:with|in))', ['thinned four times']],
         ['note', 'order', 'when (?:fully )?dry|once (?:fully )?dry|(?:that|it) comes (?:first|last)|do (?:this|that) (?:first|last)',
             ['when dry']],
         ['note', 'order', '(?:the )?[a-z]+ first(?: ,)? then (?:the )?[a-z]+', ['eyes first, then the face']],
