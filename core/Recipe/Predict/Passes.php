@@ -6,6 +6,7 @@ namespace Kalokroma\Recipe\Predict;
 
 use Kalokroma\Colour\Ciede2000;
 use Kalokroma\Film\Constants;
+use Kalokroma\Film\Face;
 use Kalokroma\Film\Hiding;
 use Kalokroma\Film\Surface;
 use Kalokroma\Film\Thinning;
@@ -32,6 +33,17 @@ final class Passes
 
     /** One more layer has to bring it nearer by this (CIEDE2000). */
     private const LAYER_GAINS = 0.8;
+
+    /** A drybrush within this of the planes (CIEDE2000) is their own colour, which a wash took. */
+    private const OWN_WITHIN = 9.0;
+
+    /** Planes are their colour again within this of it (CIEDE2000). */
+    private const BACK_WITHIN = 3.3;
+
+    private const MOST_DRYBRUSHED = 3;
+
+    /** What one more drybrush over all of it has to bring (CIEDE2000). */
+    private const DRYBRUSH_GAINS = 0.3;
 
     /**
      * @param bool $covered whether a wash or a layer follows that covers it
@@ -68,6 +80,36 @@ final class Passes
             ), $hiding->planned()],
             default => [$hiding->coats, self::hidden($hiding, $covered, $facts), $hiding->coats],
         };
+    }
+
+    /**
+     * Where the own colour comes back over a wash by drybrush, so many passes that the planes are that colour too: the raised parts have it
+     * long before. Null where it is another colour, or there already.
+     *
+     * @param int $coats after which the raised parts are caught
+     *
+     * @return array{int, Finding, int}|null
+     */
+    public static function broughtBack(PlannedStep $step, Mix $mix, Surface $below, int $coats): ?array
+    {
+        $load = $step->load->thinning->load();
+        $full = $mix->pigment()->fullHide()->toLab();
+        $off = static fn (int $n): float => Ciede2000::difference(
+            $step->application()->coats($mix->pigment(), $load, $n, $below, $step->touched())->face(Face::Plane)->toLab(),
+            $full,
+        );
+        $n = $coats;
+        while ($n < self::MOST_DRYBRUSHED && $off($n) > self::BACK_WITHIN && $off($n) - $off($n + 1) >= self::DRYBRUSH_GAINS) {
+            ++$n;
+        }
+        $before = Ciede2000::difference($below->face(Face::Plane)->toLab(), $full);
+
+        return $n === $coats || $before > self::OWN_WITHIN ? null : [$n, new Finding(
+            'coats.brought-back',
+            'The raised parts are caught after {first, plural, one {one pass} other {# passes}}; after {coats} the flat parts, which '
+                .'the wash took {before} away from this colour, are within {within} of it.',
+            ['first' => $coats, 'coats' => $n, 'before' => $before, 'within' => $off($n)],
+        ), $n];
     }
 
     /** So many layers that one more would hardly bring the face nearer: a stroke leaves slivers of what lies below. */

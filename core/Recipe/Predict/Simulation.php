@@ -350,7 +350,10 @@ final class Simulation
     {
         $mix = $step->isFilm() ? $step->load->mix : null;
         if ($step->technique->isPassed()) {
-            return self::passes($step->technique->application()->coverage()->ridge);
+            $usual = self::passes($step->technique->application()->coverage()->ridge);
+            $isOwn = $step->technique === Technique::Drybrush && $mix !== null;
+
+            return ($isOwn ? Passes::broughtBack($step, $mix, $below, $usual[0]) : null) ?? $usual;
         }
         if ($step->technique === Technique::Glaze && $mix !== null && $step->target !== null) {
             return self::glazes($step, $mix, $step->target->toLab(), $below);

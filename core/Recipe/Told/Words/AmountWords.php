@@ -80,7 +80,8 @@ final class AmountWords
         ['consistency', 'open', '(?:very |quite |nice and |well |really )?(?:thin(?:ned)?|dilut(?:e|ed)|watered down)(?: (?:it|this'
             .'|them|your|the))?(?: (?:well|a lot|down|far))*', ['thinned', 'thin']],
         ['consistency', 'open', '(?:water|thin)(?:ed|ing)? (?:it )?down(?: (?:the|it))?', ['water down the']],
-        ['consistency', 'open', '(?:until|till) it (?:runs|flows)(?: (?:freely|well|by itself))?', ['until it runs']],
+        ['consistency', 'open', '(?:water(?:ed)? |thin(?:ned)? )?(?:until|till) it (?:runs|flows)(?: (?:freely|well|by itself|off'
+            .' (?:the|your) brush))?', ['until it runs']],
         ['plain', '', 'thinn?(?:ed)? (?:to|with|in)', []],
     ];
 }

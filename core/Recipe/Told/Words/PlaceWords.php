@@ -61,7 +61,7 @@ final class PlaceWords
         ['part', 'the right', 'right(?:-hand)? (?:side|half)', ['right side']],
         ['part', 'the left', '(?<=the )left(?: (?:side|half))?', []],
         ['part', 'the right', '(?<=the )right(?: (?:side|half))?', []],
-        ['part', 'the middle', '(?<=the )(?:middle|centre|center)', []],
+        ['part', 'the middle', '(?<!by the )(?<=the )(?:middle|centre|center)', []],
         ['part', 'lower parts', '(?:only )?along (?:the )?(?:bottom|lower edge|underside)(?: edge)?', ['along the bottom']],
         ['part', 'upper parts', '(?:only )?along (?:the )?top(?! edge)', ['along the top']],
         ['part', 'lower parts', '(?<!from )below(?! the)', ['below']],

@@ -64,7 +64,7 @@ final class Recognizers
         'ok', 'okay', 'right', 'basically', 'really', 'actually', 'simply', 'whole', 'any', 'bring', 'nice', 'pure', 'good', 'rich',
             'lovely', 'plain', 'usual', 'normal', 'little', 'bit',
         'out', 'off', 'around', 'round', 'along', 'time', 'most', 'much', 'more', 'less', 'both', 'same', 'other', 'part', 'parts',
-            'start', 'end', 'finish', 'place', 'set', 'try',
+            'start', 'end', 'finish', 'place', 'set', 'try', 'always', 'usually',
     ];
 
     /** @var list<array{SpanKind, string, string, float}>|null */

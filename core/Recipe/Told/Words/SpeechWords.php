@@ -224,6 +224,8 @@ final class SpeechWords
         ['note', 'not-planned', '(?:for|on) (?:all )?the others?(?: (?:ones|figures))?', ['for the others']],
         ['note', 'not-planned', '(?:with |and |but )?less(?: of)?(?: the)?(?= (?!water|medium|thin|paint|than|and|on|in|at)[a-z])', []],
         ['note', 'lining', '(?:the )?lining of (?:the|its|his|her) '.self::NOUN, ['the lining of the cloak']],
+        ['note', 'brush', '(?:stroke|pull|drag|move|draw|work|hold|turn) (?:the|your|my) brush'.self::CLAUSE.self::END,
+            ['pull the brush from the root to the tip']],
         ['note', 'brush', '(?:wipe|clean|rinse|wash|reload|load|unload) (?:your|the|my|his|her) brush(?: (?:well|off|often|out|on a'
             .' towel))*|use (?:your|the|my) (?!unwashed|dirty|same)(?:[a-z]+ )?brush', ['wipe your brush']],
         ['note', 'somewhere', '(?:top|bottom|upper|lower)[ -](?:left|right)(?: (?:corner|side))?', ['top left']],

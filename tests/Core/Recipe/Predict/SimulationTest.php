@@ -180,6 +180,26 @@ final class SimulationTest extends TestCase
         );
     }
 
+    /**
+     * Over what a wash took, the own colour is brushed until the planes are it too. By hand: each pass catches 15 % of the plane, so three
+     * leave 0.85³ = 61 % of a step that two leave 72 % of.
+     */
+    public function testTheOwnColourIsBroughtBackByDrybrush(): void
+    {
+        $own = $this->step('drybrush', Technique::Drybrush, '#d0c7a9', '1:0');
+        $washed = $this->lay($own, '#beb496');
+        $hardly = $this->lay($own, '#cac1a3');
+        $other = $this->lay($own, '#6f6754');
+
+        self::assertSame([3, 2, 2], [$washed->labour->coats, $hardly->labour->coats, $other->labour->coats]);
+        self::assertStringStartsWith(
+            'The raised parts are caught after 2 passes; after 3 the flat parts, which the wash took 4.9',
+            $this->reason($washed, 'coats.'),
+        );
+        self::assertStringStartsWith('A pass catches 60 %', $this->reason($hardly, 'coats.'));
+        self::assertStringStartsWith('A pass catches 60 %', $this->reason($other, 'coats.'));
+    }
+
     #[DataProvider('tools')]
     public function testToolFollowsTechniqueAndSurface(Technique $technique, float $cm2, Tool $tool): void
     {
