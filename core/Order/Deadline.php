@@ -27,6 +27,9 @@ final class Deadline
     /** Nobody leaves out more steps than these one by one: then fewer figures are finished. */
     private const LEFT_OUT_AT_MOST = 8;
 
+    /** A first good order is enough to know that something fits. */
+    private const AT_ONCE = 0.005;
+
     private function __construct(
         private readonly CompanyWork $company,
         private readonly int $by,
@@ -34,6 +37,7 @@ final class Deadline
         private readonly Wishes $wishes,
         private readonly Openings $openings,
         private readonly ?Weather $air,
+        private readonly float $effort = Ways::EFFORT,
     ) {
     }
 
@@ -47,6 +51,28 @@ final class Deadline
         ?Weather $air = null,
     ): OnTheTable {
         return (new self($company, $by, $way, $wishes, $openings, $air))->answer();
+    }
+
+    /**
+     * The steps without which all of it is done in the free hours there are, and nothing else: somebody waits for the answer.
+     *
+     * @param int $by minutes from now
+     * @param int $more minutes that are left over with them
+     *
+     * @return OnTheTable with nothing in it but these
+     */
+    public static function leavingOut(
+        CompanyWork $company,
+        int $by,
+        int $more,
+        WayOfWorking $way,
+        Wishes $wishes,
+        Openings $openings,
+        ?Weather $air,
+    ): OnTheTable {
+        $deadline = new self($company, $by, $way, $wishes, $openings, $air, self::AT_ONCE);
+
+        return new OnTheTable(false, null, null, $deadline->leaveOut($more), $more, $company->count);
     }
 
     private function answer(): OnTheTable
@@ -112,7 +138,7 @@ final class Deadline
                 $this->wishes->among($this->company->upTo($goal)->steps()),
                 $this->openings->until($this->by),
                 $this->air,
-                Ways::EFFORT,
+                $this->effort,
             );
         } catch (DomainException) {
             return null;
@@ -135,7 +161,7 @@ final class Deadline
         if ($optional === [] || $this->within($without(count($optional))) === null) {
             return [];
         }
-        [$low, $high] = [1, count($optional)];
+        [$low, $high] = [self::atLeast($optional, $more), count($optional)];
         while ($low < $high) {
             $middle = intdiv($low + $high, 2);
             if ($this->within($without($middle)) !== null) {
@@ -151,6 +177,24 @@ final class Deadline
             static fn (array $o): array => ['step' => $o['step'], 'words' => $o['words'], 'minutes' => $o['minutes']],
             $left,
         );
+    }
+
+    /**
+     * How many are tried first: with less than half of what is left over nothing is won.
+     *
+     * @param list<Optional> $optional
+     */
+    private static function atLeast(array $optional, int $more): int
+    {
+        $minutes = 0;
+        foreach ($optional as $i => $each) {
+            $minutes += $each['minutes'];
+            if (2 * $minutes >= $more) {
+                return $i + 1;
+            }
+        }
+
+        return count($optional);
     }
 
     /**

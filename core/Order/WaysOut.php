@@ -51,7 +51,7 @@ final readonly class WaysOut
             return [];
         }
 
-        return array_values(array_filter([$ways->longer($order), $ways->without(), $ways->fieldable()]));
+        return array_values(array_filter([$ways->longer($order), $ways->without($order->minutesLeft()), $ways->fieldable()]));
     }
 
     /** One evening that is longer: one of the next after what is done, by as little as does. */
@@ -81,9 +81,9 @@ final readonly class WaysOut
     }
 
     /** Steps beyond the fieldable that change least for their minutes. */
-    private function without(): ?WayOut
+    private function without(int $more): ?WayOut
     {
-        $table = Deadline::of($this->company, $this->last(), $this->way, $this->wishes, $this->openings, $this->air);
+        $table = Deadline::leavingOut($this->company, $this->last(), $more, $this->way, $this->wishes, $this->openings, $this->air);
 
         return $table->leaveOut === [] ? null : new WayOut(
             WayOut::WITHOUT,
