@@ -36,7 +36,7 @@ final class SaidBehaviour
         'primer' => 'primer|undercoat|surfacer|ground',
         'varnish' => '(?:matt?|satin|gloss|ultra[ -]matt|clear) ?(?:coat|cote)|varnish|sealer|lacquer|top ?coat',
         'thinner' => 'thinner|reducer|white spirit|turpentine',
-        'medium' => 'medium|retarder|flow (?:improver|aid)|extender|(?:decal|transfer|marking) (?:set|soft|setter|softener|fix)',
+        'medium' => 'medium(?! \p{L})|retarder|flow (?:improver|aid)|extender|(?:decal|transfer|marking) (?:set|soft|setter|softener|fix)',
         'enamel' => 'enamel(?: wash)?',
         'oil' => 'oil(?: paint)?',
         'pigment' => 'pigment|powder',

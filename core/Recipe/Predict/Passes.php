@@ -35,7 +35,7 @@ final class Passes
     private const LAYER_GAINS = 0.8;
 
     /** A drybrush within this of the planes (CIEDE2000) is their own colour, which a wash took. */
-    private const OWN_WITHIN = 9.0;
+    private const OWN_WITHIN = 6.5;
 
     /** Planes are their colour again within this of it (CIEDE2000). */
     private const BACK_WITHIN = 3.3;

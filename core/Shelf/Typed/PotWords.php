@@ -25,7 +25,8 @@ final class PotWords
             .'|odou?rless (?:thinner|spirit)', ['white spirit']],
         ['kind', 'thinner:cleaning', '(?:airbrush |brush |paint )?cleaner|brush soap|cleaning (?:fluid|solution)', ['airbrush cleaner']],
         ['kind', 'medium', '(?:glaze|glazing|matte?|gloss|satin|wash|stain|ink|metal|metallic|airbrush|mixing|acrylic|transparent) medium'
-            .'|mediums?|retarder|flow (?:improver|aid|enhancer)|extender|(?:matte?|gloss|acrylic) gel', ['glaze medium', 'retarder']],
+            .'|mediums|medium(?! (?!for|bottle|pot|jar|tube|from|in|and|or|half|nearly|almost|full|empty|very|drawer|rack|box'
+            .'|x)[a-z])|retarder|flow (?:improver|aid|enhancer)|extender|(?:matte?|gloss|acrylic) gel', ['glaze medium', 'retarder']],
         ['kind', 'varnish', self::SHEENS.' (?:varnish|coat|lacquer|sealer)|varnish|lacquer|sealer|sealant|clear ?coat|top ?coat'
             .'|clear '.self::SHEENS.'|'.self::SHEENS.' clear',
             ['satin varnish']],
