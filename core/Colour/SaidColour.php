@@ -125,7 +125,7 @@ final class SaidColour
             $stem = (string) preg_replace('/(?<=[a-z]{3})(?:d?dish|ish|y|s)$/', '', $word);
             $noun = isset(self::NOUNS[$word]) ? $word : (
                 isset(self::NOUNS[$stem])
-                ? $stem : (isset(self::NOUNS[$stem.'e']) ? $stem.'e' : null)
+                ? $stem : ($stem !== $word && isset(self::NOUNS[$stem.'e']) ? $stem.'e' : null)
             );
             if ($noun !== null) {
                 $nouns[] = ['noun' => $noun, 'leans' => $word !== $noun];
@@ -226,7 +226,7 @@ final class SaidColour
         }
         $stem = (string) preg_replace('/(?<=[a-z]{3})(?:d?dish|ish|y|s)$/', '', $word);
 
-        return isset(self::NOUNS[$word]) || isset(self::NOUNS[$stem]) || isset(self::NOUNS[$stem.'e']);
+        return isset(self::NOUNS[$word]) || isset(self::NOUNS[$stem]) || ($stem !== $word && isset(self::NOUNS[$stem.'e']));
     }
 
     /**

@@ -346,7 +346,8 @@ final readonly class StepTold
     {
         $ground = $last?->load->mix;
 
-        return $paint?->colour !== null && $ground !== null && $ground->hasColour()
+        // A wash in its bottle says nothing of how light what lies below it is.
+        return $paint?->colour !== null && $ground !== null && $ground->hasColour() && !$ground->first()->behaviour->isTransparent()
             && Mix::single($paint)->lab()->l < $ground->lab()->l;
     }
 

@@ -37,7 +37,7 @@ final class Recognizers
         'wait' => 3.0, 'note' => 2.4, 'note:somewhere' => 0.6, 'note:stays' => 2.3, 'note:aside' => 2.6, 'note:manner' => 2.0,
         'then' => 8.0, 'comma' => 6.0, 'and' => 0.8, 'into' => 0.3, 'plain' => 0.9, 'leave:this' => 2.2, 'note:brush' => 3.0,
         'note:order' => 2.6,
-        'note:order-until' => 3.4, 'note:turn' => 2.7, 'note:thing' => 0.4, 'note:reason' => 4.2, 'note:than' => 3.6,
+        'note:order-until' => 3.4, 'note:turn' => 2.7, 'note:thing' => 0.4, 'note:reason' => 4.2, 'note:between' => 3.6, 'note:than' => 3.6,
             'plain:idiom' => 6.0, 'note:not-planned' => 3.4, 'note:covers' => 3.4,
         'consistency:printed' => 5.0, 'loop:exit' => 9.0, 'wait:printed' => 4.0, 'and:meeting' => 4.0, 'or' => 1.5, 'or:but' => 0.2,
             'mention:work' => 3.0, 'before:base' => 3.6, 'plain:order' => 4.0, 'note:second-coat' => 3.0, 'and:changed' => 3.0,

@@ -232,6 +232,8 @@ final class SpeechWords
         ['note', 'ground', '(?:(?:the|a) )?(?:[a-z]+ )?undercoat', ['white undercoat']],
         ['note', 'stays', '(?:the )?(?:[a-z-]+ ){1,3}(?:stays?|is left) as it is', ['the brass spray stays as it is']],
         ['note', 'alone', 'on (?:its|their) own|by (?:itself|themselves)|unmixed', ['on its own']],
+        ['note', 'between', 'between (?:(?:the|his|her|its) )?'.self::NOUN.' and (?:(?:the|his|her|its) )?'.self::NOUN,
+            ['between skin and cloth']],
         ['note', 'thing', '(?:the |both |his |her |all )?(?:'.self::THINGS.')', ['belt', 'pupil']],
         ['note', 'somewhere', self::AT.' (?:the|its|each|his|her|my|both) '.self::NOUN.'(?: '.self::NOUN.')?', ['round the cuff']],
         ['note', 'somewhere', self::AT.' (?:(?:the|its|each|his|her|my|both) )?'.self::NOUN, ['on rivets']],
