@@ -44,6 +44,9 @@ final readonly class StepTold
 
     private PaintTold $paints;
 
+    /** Share of the planes from which on a step is what shows on them. */
+    private const COVERS = 0.8;
+
     /** @param list<Paint> $shelf */
     public function __construct(array $shelf)
     {
@@ -180,7 +183,7 @@ final readonly class StepTold
         }
         $name = $said->names === [] ? null : $said->names[self::most($said->amounts['parts'])] ?? $said->names[0];
         $paint = $name === null ? null : $this->paints->named($name['said'], $name['paint'], null)[0];
-        $isShade = $said->technique === Technique::WashAllOver || self::isDarker($paint, $last);
+        $isShade = $said->technique === Technique::WashAllOver || self::isDarker($paint, self::below($sofar));
         $isRecess = $said->place->place->face === Face::Recess || ($said->place->folds && $isShade);
         if ($said->technique === Technique::WashAllOver && $isRecess && !$said->isByName) {
             return Technique::RecessLine;
@@ -268,6 +271,20 @@ final readonly class StepTold
             && preg_match('/\b(?:base|block|metal|stepping|in-between)/iu', $line) !== 1;
     }
 
+    /** What shows on the planes: the last step that covers them, whatever was washed, lined or edged over it; null where none was told. */
+    private static function below(Plan $sofar): ?PlannedStep
+    {
+        foreach (array_reverse($sofar->steps) as $step) {
+            $technique = $step->technique;
+            $isThin = $technique->isWash() || in_array($technique, [Technique::Glaze, Technique::Filter], true);
+            if ($step->load->mix !== null && !$isThin && $technique->application()->coverage()->plane >= self::COVERS) {
+                return $step;
+            }
+        }
+
+        return null;
+    }
+
     /** The step that laid the ground: the first with paint. */
     private static function base(Plan $sofar): ?PlannedStep
     {
@@ -346,8 +363,7 @@ final readonly class StepTold
     {
         $ground = $last?->load->mix;
 
-        // A wash in its bottle says nothing of how light what lies below it is.
-        return $paint?->colour !== null && $ground !== null && $ground->hasColour() && !$ground->first()->behaviour->isTransparent()
+        return $paint?->colour !== null && $ground !== null && $ground->hasColour()
             && Mix::single($paint)->lab()->l < $ground->lab()->l;
     }
 
@@ -571,7 +587,7 @@ final readonly class StepTold
             $colour,
             $load,
             new Scope(
-                self::place($technique, $said, $load, $last),
+                self::place($technique, $said, $load, self::below($sofar)),
                 $said->who,
                 $said->level,
                 $said->rounds->rounds === 0 ? null : self::loop($key->value, $said->rounds),
