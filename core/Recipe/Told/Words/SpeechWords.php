@@ -188,6 +188,8 @@ final class SpeechWords
             .'|thinner|thicker))*'
             .' (?:on|in|over|above|below|to) (?:the )?[a-z]+(?: [a-z]+)?', ['second one only on the upper half']],
         ['note', 'second-coat', self::ROUND.'(?: (?:one|coat|layer))? only [a-z]+', ['second only above']],
+        ['note', 'remark', '(?:do not|don\'t|never) go (?:[a-z]+ ){0,4}?(?:to|as far as|past|beyond) (?:(?:pure|full|the) )?[a-z-]+',
+            ['don\'t go all the way to white']],
         ['note', 'remark', '(?:is|are|looks?|was|will be|would be|goes|went) (?:far |a bit |a little |much |way )?too [a-z]+',
             ['is too strong']],
         ['leave', 'this', '(?:do not|don\'t|never) bother(?: (?:with|about))?', ['don\'t bother with']],
