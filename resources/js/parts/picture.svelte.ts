@@ -60,23 +60,31 @@ export class Picture extends PictureFile {
     point: Point = $state({ x: 0.5, y: 0.5 });
     found: PicturePoint | null = $state(null);
 
+    /** how often a point was asked for: an answer that comes after a later question is of another point */
+    private asked = 0;
+
     override choose(file: File | undefined): void {
         this.found = null;
+        this.asked += 1;
         super.choose(file);
     }
 
     async read(x: number, y: number): Promise<void> {
         if (!this.image?.naturalWidth) return;
         this.point = within(x, y);
+        this.asked += 1;
+        const asked = this.asked;
         const patch = await patchOf(this.image, this.point);
         if (!patch) return;
         const form = new FormData();
         form.append('patch', patch, 'patch.png');
         try {
-            this.found = await ask<PicturePoint>('reader/picture', form);
+            const found = await ask<PicturePoint>('reader/picture', form);
+            if (asked !== this.asked) return;
+            this.found = found;
             this.problem = '';
         } catch (thrown) {
-            this.problem = sentence(thrown);
+            if (asked === this.asked) this.problem = sentence(thrown);
         }
     }
 
