@@ -122,11 +122,7 @@ final class SaidColour
             if ($word === self::NO_COLOUR) {
                 continue;
             }
-            $stem = (string) preg_replace('/(?<=[a-z]{3})(?:d?dish|ish|y|s)$/', '', $word);
-            $noun = isset(self::NOUNS[$word]) ? $word : (
-                isset(self::NOUNS[$stem])
-                ? $stem : ($stem !== $word && isset(self::NOUNS[$stem.'e']) ? $stem.'e' : null)
-            );
+            $noun = self::noun($word);
             if ($noun !== null) {
                 $nouns[] = ['noun' => $noun, 'leans' => $word !== $noun];
             }
@@ -224,9 +220,22 @@ final class SaidColour
         if ($word === self::NO_COLOUR) {
             return false;
         }
-        $stem = (string) preg_replace('/(?<=[a-z]{3})(?:d?dish|ish|y|s)$/', '', $word);
 
-        return isset(self::NOUNS[$word]) || isset(self::NOUNS[$stem]) || ($stem !== $word && isset(self::NOUNS[$stem.'e']));
+        return self::noun($word) !== null;
+    }
+
+    /** The colour that a word names, in its plain form or an ending of it ("greenish", "rosy"); null where it names none. */
+    private static function noun(string $word): ?string
+    {
+        $stem = (string) preg_replace('/(?<=[a-z]{3})(?:d?dish|ish|y|s)$/', '', $word);
+        // Only what had an ending may have lost an "e": "pin" is no pine.
+        foreach ($stem === $word ? [$word] : [$word, $stem, $stem.'e'] as $form) {
+            if (isset(self::NOUNS[$form])) {
+                return $form;
+            }
+        }
+
+        return null;
     }
 
     /**

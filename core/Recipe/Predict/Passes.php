@@ -107,7 +107,7 @@ final class Passes
         return $n === $coats || $before > self::OWN_WITHIN ? null : [$n, new Finding(
             'coats.brought-back',
             'The raised parts are caught after {first, plural, one {one pass} other {# passes}}; after {coats} the flat parts, which '
-                .'the wash took {before} away from this colour, are within {within} of it.',
+                .'were {before} off this colour, are within {within} of it.',
             ['first' => $coats, 'coats' => $n, 'before' => $before, 'within' => $off($n)],
         ), $n];
     }

@@ -193,7 +193,7 @@ final class SimulationTest extends TestCase
 
         self::assertSame([3, 2, 2], [$washed->labour->coats, $hardly->labour->coats, $other->labour->coats]);
         self::assertStringStartsWith(
-            'The raised parts are caught after 2 passes; after 3 the flat parts, which the wash took 4.9',
+            'The raised parts are caught after 2 passes; after 3 the flat parts, which were 4.9 off this colour',
             $this->reason($washed, 'coats.'),
         );
         self::assertStringStartsWith('A pass catches 60 %', $this->reason($hardly, 'coats.'));
